@@ -1,0 +1,42 @@
+import { readFileSync } from 'node:fs'
+import { library } from '../data'
+import { issue, refused, type Issue, type Result } from '../core/kernel'
+import { pathText, readWorkspace } from '../core/formats'
+import { sentence } from '../app/words/issues'
+import type { Workspace } from '../core/workspace'
+
+/** Exit codes shared by the commands. */
+export const EXIT = { fine: 0, broken: 1, unreadable: 2 } as const
+
+/** The real date, for workspaces without a fixed one: the only place where the commands look at the clock. */
+export const today = (): string => {
+  const now = new Date()
+  return [now.getFullYear(), String(now.getMonth() + 1).padStart(2, '0'), String(now.getDate()).padStart(2, '0')].join('-')
+}
+
+/** Reads a file as text; what the system refuses becomes an issue. */
+export function readText(path: string): Result<string> {
+  try {
+    return { ok: true, value: readFileSync(path, 'utf8') }
+  } catch (error) {
+    return refused(issue('file.unreadable', [], { file: path, reason: error instanceof Error && 'code' in error ? String(error.code) : 'unknown' }))
+  }
+}
+
+export function loadWorkspace(path: string): Result<Workspace> {
+  const text = readText(path)
+  if (!text.ok) return text
+  const read = readWorkspace(text.value, library)
+  if (!read.ok) return read
+  for (const note of read.value.notes) process.stderr.write(`note: ${sentence(note)}\n`)
+  return { ok: true, value: read.value.workspace }
+}
+
+/** One line per problem: line of the file, place in the document, sentence. */
+export function complain(file: string, issues: readonly Issue[]): void {
+  for (const one of issues) {
+    const line = typeof one.figures.line === 'number' ? `:${one.figures.line}` : ''
+    const place = one.path.length > 0 ? ` ${pathText(one.path)}:` : ''
+    process.stderr.write(`${file}${line}:${place} ${sentence(one)}\n`)
+  }
+}

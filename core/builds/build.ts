@@ -1,0 +1,96 @@
+import type { Library, MaterialLine, Step, Template } from '../catalogue'
+import { sumOf } from '../kernel'
+import type { Day } from '../calendar'
+import { timesRatio, type Minor } from '../money'
+
+/** What really happened with a build. */
+export interface BuildLog {
+  readonly begun: Day
+  readonly done?: Day | undefined
+  readonly minutesSpent: number
+}
+
+/** A planned piece. Quantities of steps and materials are for one copy. */
+export interface Build {
+  readonly id: string
+  readonly name: string
+  readonly template?: string | undefined
+  readonly steps: readonly Step[]
+  readonly materials: readonly MaterialLine[]
+  readonly copies: number
+  /** Copies made together, sharing each set-up; all of them when left out. */
+  readonly batchSize?: number | undefined
+  /** What one finished copy is worth to the user; the ready-made price when left out. */
+  readonly worthEach?: Minor | undefined
+  /** For sold builds: net price of one, and days until it is sold. */
+  readonly sale?: { readonly netEach: Minor; readonly daysToSell: number } | undefined
+  /** What an hour of this build costs in the reckoning, where it differs from the workspace's; asked for sold builds. */
+  readonly hourValue?: Minor | undefined
+  readonly wished?: Day | undefined
+  /** The tool a jig build becomes. */
+  readonly yields?: string | undefined
+  readonly log?: BuildLog | undefined
+}
+
+/** Own prices and stock of a library material, or a material of the user's own (then it also stands in the workspace's `ownMaterials`). */
+export interface MaterialPrice {
+  readonly material: string
+  readonly price: Minor
+}
+
+export const batchesOf = (build: Build): number => Math.ceil(build.copies / Math.max(1, Math.min(build.batchSize ?? build.copies, build.copies)))
+
+export const isDone = (build: Build): boolean => build.log?.done !== undefined
+export const isBegun = (build: Build): boolean => build.log !== undefined
+
+export interface MaterialPricing {
+  readonly library: Library
+  readonly minorPer100Points: number
+  readonly own: readonly MaterialPrice[]
+}
+
+/** What a material costs per unit: the user's price, or the typical one. 0 for an unknown material (refused on reading). */
+export function materialPrice(pricing: MaterialPricing, material: string): { readonly price: Minor; readonly typical: boolean } {
+  const own = pricing.own.find((entry) => entry.material === material)
+  if (own) return { price: own.price, typical: false }
+  const points = pricing.library.materials.get(material)?.points ?? 0
+  return { price: timesRatio(pricing.minorPer100Points, points / 100), typical: true }
+}
+
+/** Material for all copies; each line is rounded on its own. */
+export const materialCost = (pricing: MaterialPricing, build: Build): Minor =>
+  sumOf(build.materials, (line) => timesRatio(materialPrice(pricing, line.material).price, line.quantity * build.copies))
+
+/**
+ * What all copies are worth when finished: the user's figure, else the net sale price, else the ready-made price of the
+ * template, else nothing.
+ */
+export function worthOf(pricing: MaterialPricing, build: Build): Minor {
+  if (build.sale) return build.sale.netEach * build.copies
+  if (build.worthEach !== undefined) return build.worthEach * build.copies
+  const template = build.template === undefined ? undefined : pricing.library.templates.get(build.template)
+  return template ? timesRatio(pricing.minorPer100Points, template.readyMadePoints / 100) * build.copies : 0
+}
+
+/** A build made from a template; the steps are copied, so a later library does not change it. */
+export function buildFromTemplate(template: Template, id: string, name: string, copies = 1): Build {
+  return {
+    id,
+    name,
+    template: template.id,
+    steps: template.steps,
+    materials: template.materials,
+    copies,
+    ...(template.yields === undefined ? {} : { yields: template.yields })
+  }
+}
+
+/** The id of the build that makes a shop-made tool from its template; such builds are derived, never stored. */
+export const jigBuildId = (template: string): string => `make/${template}`
+
+/** The derived build that makes a jig, or undefined when the id is not of that kind. */
+export function jigBuild(library: Library, id: string): Build | undefined {
+  if (!id.startsWith('make/')) return undefined
+  const template = library.templates.get(id.slice('make/'.length))
+  return template?.yields === undefined ? undefined : buildFromTemplate(template, id, template.name)
+}

@@ -1,0 +1,244 @@
+import type { UnitSystem } from '../units'
+
+/** What a quantity of an operation counts. */
+export type OperationUnit = 'piece' | 'cut' | 'metre' | 'm2' | 'hole' | 'screw' | 'joint' | 'panel' | 'case' | 'edge' | 'batch'
+
+/** Something done to stock. `order` is its place in working order, from measuring to finishing. */
+export interface Operation {
+  readonly id: string
+  readonly name: string
+  readonly unit: OperationUnit
+  readonly order: number
+}
+
+export const HAZARDS = ['sharp-edge', 'spinning-bit', 'hand-blade', 'fixed-blade', 'router-bit', 'feed-rollers', 'fired-nail', 'dust'] as const
+/** What can hurt. Comfort is declared for each of these. */
+export type HazardClass = (typeof HAZARDS)[number]
+
+/** 0 no particular hazard, 1 respect, 2 practice needed, 3 serious injury in a moment. */
+export type HazardLevel = 0 | 1 | 2 | 3
+
+export const PROTECTIONS = ['eyes', 'ears', 'lungs'] as const
+export type Protection = (typeof PROTECTIONS)[number]
+
+/** How a method is carried out; a service needs a fee and a trip in place of a tool. */
+export type MethodForm = 'hand' | 'hand-held' | 'benchtop' | 'floor' | 'service'
+
+/** The state a surface is left in, from worst to best. */
+export const SURFACES = ['rough', 'sawn', 'clean', 'smooth'] as const
+export type Surface = (typeof SURFACES)[number]
+
+export type DustClass = 'none' | 'shavings' | 'coarse' | 'fine'
+
+export const STOCK_FIELDS = ['lengthMm', 'widthMm', 'thicknessMm'] as const
+export type StockField = (typeof STOCK_FIELDS)[number]
+
+/** The size of the stock a step works on, in millimetres; what does not matter is left out. */
+export type StockSize = { readonly [F in StockField]?: number | undefined }
+
+export const SPECS = [
+  'openingMm', 'depthMm', 'crosscutMm', 'ripMm', 'reachMm', 'lengthMm', 'widthMm', 'bladeMm', 'colletMm', 'shankMm', 'throatMm',
+  'resawMm', 'accuracyMm', 'packWh', 'volts'
+] as const
+/** Measured properties of a tool; the unit stands at the end of the name. */
+export type SpecName = (typeof SPECS)[number]
+export type Specs = { readonly [S in SpecName]?: number | undefined }
+
+/** A bound taken from the step's stock (`stock × times + plus`) or a plain figure. */
+export interface Bound {
+  readonly stock?: StockField | undefined
+  readonly times?: number | undefined
+  readonly plus?: number | undefined
+}
+
+/** A capacity rule: the tool's spec against the bound. A stock size left out of the step sets no bound. */
+export interface SpecRule {
+  readonly spec: SpecName
+  readonly is: 'atLeast' | 'atMost'
+  readonly bound: Bound
+}
+
+/** A part a method needs filled: how many tools, with which capacities. */
+export interface RoleNeed {
+  readonly role: string
+  readonly count: number
+  readonly rules: readonly SpecRule[]
+}
+
+/** Ties two tools of a method: a bit's shank fits the collet, a body takes the pack. */
+export interface Tie {
+  readonly comparator: 'shank-fits-collet' | 'same-platform'
+  readonly role: string
+  readonly withRole: string
+}
+
+/** A limit of the method itself on the stock: a panel too thick, a board too wide. */
+export interface StockLimit {
+  readonly stock: StockField
+  readonly is: 'atLeast' | 'atMost'
+  readonly value: number
+}
+
+export interface ServiceTerms {
+  /** Price index points per unit of the operation. */
+  readonly pointsPerUnit: number
+  /** Price index points per visit. */
+  readonly pointsPerVisit: number
+}
+
+/** One way to do an operation. */
+export interface Method {
+  readonly id: string
+  readonly operation: string
+  readonly name: string
+  readonly form: MethodForm
+  readonly roles: readonly RoleNeed[]
+  readonly ties?: readonly Tie[] | undefined
+  readonly limits?: readonly StockLimit[] | undefined
+  /** Minutes once per batch. */
+  readonly setupMinutes: number
+  /** Minutes per unit of the operation, practised hobby user, weekend tier. */
+  readonly runMinutes: number
+  /** Largest usual error of the result, in millimetres, weekend tier, apart from marking. */
+  readonly accuracyMm: number
+  /** Whether marking by hand adds its own error (false where a stop or fence sets the size). */
+  readonly marked: boolean
+  readonly surface: Surface
+  readonly hazard: { readonly kind: HazardClass; readonly level: HazardLevel } | null
+  /** Sound level at the ear while running, dB(A). */
+  readonly soundDbA: number
+  readonly dust: DustClass
+  readonly service?: ServiceTerms | undefined
+  readonly why?: string | undefined
+}
+
+export const TIERS = ['get-by', 'weekend', 'trade', 'lifetime'] as const
+export type Tier = (typeof TIERS)[number]
+export const CONDITIONS = ['new', 'refurbished', 'used'] as const
+export type Condition = (typeof CONDITIONS)[number]
+export const ACQUISITIONS = ['buy', 'borrow', 'hire', 'make', 'gift'] as const
+export type Acquisition = (typeof ACQUISITIONS)[number]
+export const POWERS = ['hand', 'corded', 'cordless'] as const
+export type Power = (typeof POWERS)[number]
+
+export interface PowerForm {
+  readonly power: Power
+  /** Price index points of the weekend tier, new (100 = a weekend cordless drill with two packs and charger). */
+  readonly points: number
+  /** Current drawn at 230 V and 120 V, amperes; corded forms only. */
+  readonly amps230?: number | undefined
+  readonly amps120?: number | undefined
+}
+
+/** What a tool needs before it is useful or safe: any one of the named tools, `count` of it. */
+export interface Companion {
+  readonly anyOf: readonly string[]
+  readonly count: number
+  readonly kind: 'needed' | 'needed-for' | 'advised'
+  /** The operation, where it is needed for one only. */
+  readonly operation?: string | undefined
+  readonly why: string
+}
+
+export const TOOL_GROUPS = [
+  'measuring', 'saws', 'planes', 'chisels', 'striking', 'sharpening', 'drilling', 'hand-power', 'machines', 'clamps', 'support', 'dust',
+  'protection', 'accessories', 'storage', 'shop-made'
+] as const
+export type ToolGroup = (typeof TOOL_GROUPS)[number]
+
+/** A kind of tool; no brand, no model. */
+export interface Tool {
+  readonly id: string
+  readonly name: string
+  readonly aliases: readonly string[]
+  readonly group: ToolGroup
+  readonly kind: 'tool' | 'accessory' | 'protection' | 'storage'
+  readonly roles: readonly string[]
+  /** Specs of the weekend tier. */
+  readonly specs: Specs
+  readonly tierSpecs?: { readonly [T in Tier]?: Specs | undefined } | undefined
+  readonly forms: readonly PowerForm[]
+  /** Price against the weekend tier where the rule of thumb does not hold. */
+  readonly tierPrices?: { readonly [T in Tier]?: number | undefined } | undefined
+  /** Hours of use before it is worn out; null where it lasts when looked after. Lifetime tier: twice trade. */
+  readonly lifeHours: { readonly getBy: number; readonly weekend: number; readonly trade: number } | null
+  readonly soundDbA?: number | undefined
+  /** Floor taken when put away, m². */
+  readonly storedM2: number
+  readonly companions: readonly Companion[]
+  readonly hazard: HazardClass | null
+  /** Protection that has to be there before the tool is used. */
+  readonly needs: readonly Protection[]
+  /** Protection this gives. */
+  readonly protects: readonly Protection[]
+  /** The jig template whose build yields this tool, for shop-made ones. */
+  readonly madeBy?: string | undefined
+  /** The usual caution, shown beside the choice. */
+  readonly caution?: string | undefined
+  readonly why?: string | undefined
+}
+
+export type MaterialUnit = 'metre' | 'm2' | 'sheet' | 'piece' | 'pack' | 'litre'
+
+/** Timber, sheet goods, fixings, consumables. */
+export interface Material {
+  readonly id: string
+  readonly name: string
+  readonly unit: MaterialUnit
+  /** Price index points per unit. */
+  readonly points: number
+  /** How long it keeps once bought, days; left out where it does not age. */
+  readonly keepsDays?: number | undefined
+}
+
+/** One step of a build: an operation, how much of it for one copy, on which stock, how exact. */
+export interface Step {
+  readonly id: string
+  readonly operation: string
+  readonly quantity: number
+  readonly stock: StockSize
+  /** The error the piece forgives, mm; left out where it does not matter. */
+  readonly accuracyMm?: number | undefined
+  readonly note?: string | undefined
+}
+
+export interface MaterialLine {
+  readonly material: string
+  /** For one copy. */
+  readonly quantity: number
+}
+
+/** A pattern for a build, from the library. */
+export interface Template {
+  readonly id: string
+  readonly name: string
+  readonly kind: 'piece' | 'jig'
+  /** The tool a jig becomes. */
+  readonly yields?: string | undefined
+  readonly steps: readonly Step[]
+  readonly materials: readonly MaterialLine[]
+  /** What a ready-made one costs, price index points; 0 for jigs. */
+  readonly readyMadePoints: number
+  /** Says plainly that the piece carries people or hangs over them. */
+  readonly bearing?: 'carries-people' | 'hangs-over-people' | undefined
+  readonly why?: string | undefined
+}
+
+/** A currency's usual price level: minor units for 100 price index points. */
+export interface Region {
+  readonly currency: string
+  readonly minorPer100Points: number
+  readonly units: UnitSystem
+  readonly volts: 230 | 120
+}
+
+/** The reference library as it is written down. */
+export interface LibraryData {
+  readonly version: string
+  readonly operations: readonly Operation[]
+  readonly methods: readonly Method[]
+  readonly tools: readonly Tool[]
+  readonly templates: readonly Template[]
+  readonly materials: readonly Material[]
+  readonly regions: readonly Region[]
+}

@@ -1,0 +1,82 @@
+import { jigBuild, jigBuildId, materialCost, type Build } from '../builds'
+import { TIERS, specsOf, tierRank, type Condition, type Tier, type Tool } from '../catalogue'
+import { leastBy } from '../kernel'
+import type { Minor } from '../money'
+import { offerId, priceOf, typicalOffer, type Offer } from '../prices'
+import { circuitCarries } from '../workshop'
+import type { World } from '../workspace'
+import type { KitTool } from './kit'
+
+/** One way to come by a tool: an offer with its price, or the build of a shop-made one with its material. */
+export interface Buyable {
+  /** Offer id, or `make/<template>`. */
+  readonly id: string
+  readonly entry: KitTool
+  readonly payment: Minor
+  readonly allIn: Minor
+  readonly typical: boolean
+  readonly jig?: Build | undefined
+  readonly offer?: Offer | undefined
+}
+
+/** Bought new whatever the preference: protection, blades, bits and the like are not bought used. */
+const conditionFor = (tool: Tool, preferred: Condition): Condition => (tool.kind === 'tool' && tool.forms.some(({ power }) => power !== 'hand') ? preferred : 'new')
+
+export const entryOfOffer = (tool: Tool, offer: Offer, count: number): KitTool => ({
+  tool,
+  tier: offer.tier,
+  condition: offer.condition,
+  power: offer.power,
+  platform: offer.platform,
+  specs: { ...specsOf(tool, offer.tier), ...offer.specs },
+  count
+})
+
+function offersOf(world: World, tool: Tool): Offer[] {
+  const { preferences, offers, quotes, workshop } = world.workspace
+  const own = offers.filter((offer) => offer.tool === tool.id)
+  const quoted = quotes.flatMap(({ offer }) => typicalOffer(world.library, offer) ?? []).filter((offer) => offer.tool === tool.id)
+  const preferredPower = tool.forms.filter(({ power }) => preferences.power === 'cheapest' || power === preferences.power || power === 'hand')
+  const forms = (preferredPower.length > 0 ? preferredPower : tool.forms).filter(({ power }) => circuitCarries(workshop, tool, power))
+  const form = leastBy(forms, ({ points }) => points)
+  const condition = conditionFor(tool, preferences.condition)
+  const typical = form
+    ? TIERS.filter((tier) => tierRank(tier) >= tierRank(preferences.tier)).flatMap((tier) => {
+        const parts = { tool: tool.id, tier, condition, acquisition: 'buy' as const, power: form.power }
+        return { ...parts, id: offerId(parts) }
+      })
+    : []
+  const seen = new Set<string>()
+  return [...own, ...quoted, ...typical].filter(({ id }) => (seen.has(id) ? false : (seen.add(id), true)))
+}
+
+/** All ways to come by the tools that are not banned, by tool id, cheapest first. */
+export type Market = ReadonlyMap<string, readonly Buyable[]>
+
+export function marketOf(world: World): Market {
+  const banned = new Set(world.workspace.bans.flatMap((ban) => (ban.kind === 'tool' ? [ban.id] : [])))
+  const market = new Map<string, readonly Buyable[]>()
+  for (const tool of world.library.tools.values()) {
+    if (banned.has(tool.id)) continue
+    const list: Buyable[] = offersOf(world, tool).flatMap((offer) => {
+      const price = priceOf(world.pricing, offer, world.asOf)
+      if (!price || !circuitCarries(world.workspace.workshop, tool, offer.power)) return []
+      return { id: offer.id, entry: entryOfOffer(tool, offer, 1), payment: price.payment, allIn: price.allIn, typical: price.typical, offer }
+    })
+    const jig = tool.madeBy === undefined ? undefined : jigBuild(world.library, jigBuildId(tool.madeBy))
+    if (jig) list.push(makeable(world, tool, jig))
+    list.sort((a, b) => a.allIn - b.allIn)
+    if (list.length > 0) market.set(tool.id, list)
+  }
+  return market
+}
+
+/** A shop-made tool works like a weekend-tier one. */
+const SHOP_MADE_TIER: Tier = 'weekend'
+
+export const jigEntry = (tool: Tool): KitTool => ({ tool, tier: SHOP_MADE_TIER, condition: 'new', power: 'hand', specs: specsOf(tool, SHOP_MADE_TIER), count: 1 })
+
+function makeable(world: World, tool: Tool, jig: Build): Buyable {
+  const material = materialCost(world.pricing, jig)
+  return { id: jig.id, entry: jigEntry(tool), payment: material, allIn: material, typical: true, jig }
+}

@@ -1,0 +1,59 @@
+import { specsOf, type Condition, type Library, type Power, type Protection, type Specs, type Tier, type Tool } from '../catalogue'
+import type { Item } from '../workspace'
+
+/** One entry of a kit: a tool in a tier and condition, with the specs it really has. */
+export interface KitTool {
+  readonly tool: Tool
+  readonly tier: Tier
+  readonly condition: Condition
+  readonly power: Power
+  readonly platform?: string | undefined
+  readonly specs: Specs
+  readonly count: number
+}
+
+/** What the user owns together, arranged for look-ups. */
+export interface Kit {
+  readonly tools: readonly KitTool[]
+  readonly byRole: ReadonlyMap<string, readonly KitTool[]>
+  readonly byTool: ReadonlyMap<string, readonly KitTool[]>
+  readonly protects: ReadonlySet<Protection>
+  /** Error of the best marking tool, mm; `MARKED_BY_EYE_MM` without one. */
+  readonly markingMm: number
+}
+
+/** Error of a line drawn with a pencil and no square, mm. Common practice. */
+export const MARKED_BY_EYE_MM = 2
+
+export function makeKit(tools: readonly KitTool[]): Kit {
+  const byRole = new Map<string, KitTool[]>()
+  const byTool = new Map<string, KitTool[]>()
+  const protects = new Set<Protection>()
+  let markingMm = MARKED_BY_EYE_MM
+  const put = (map: Map<string, KitTool[]>, key: string, entry: KitTool): void => {
+    const list = map.get(key)
+    if (list) list.push(entry)
+    else map.set(key, [entry])
+  }
+  for (const entry of tools) {
+    put(byTool, entry.tool.id, entry)
+    for (const role of entry.tool.roles) put(byRole, role, entry)
+    for (const protection of entry.tool.protects) protects.add(protection)
+    if (entry.tool.roles.includes('square')) markingMm = Math.min(markingMm, entry.specs.accuracyMm ?? MARKED_BY_EYE_MM)
+  }
+  return { tools, byRole, byTool, protects, markingMm }
+}
+
+export const kitWith = (kit: Kit, extra: readonly KitTool[]): Kit => (extra.length === 0 ? kit : makeKit([...kit.tools, ...extra]))
+
+/** The kit entry of an owned item; undefined for a tool the library does not know. */
+export function kitTool(library: Library, item: Item): KitTool | undefined {
+  const tool = library.tools.get(item.tool)
+  if (!tool) return undefined
+  const { tier, condition, power, platform, count } = item
+  return { tool, tier, condition, power, platform, count, specs: { ...specsOf(tool, tier), ...item.specs } }
+}
+
+export const kitOf = (library: Library, items: readonly Item[]): Kit => makeKit(items.flatMap((item) => kitTool(library, item) ?? []))
+
+export const countOf = (kit: Kit, tool: string): number => (kit.byTool.get(tool) ?? []).reduce((sum, entry) => sum + entry.count, 0)

@@ -1,0 +1,160 @@
+import {
+  errorFactor, timeFactor,
+  type Companion, type HazardClass, type HazardLevel, type Method, type Protection, type RoleNeed, type SpecName, type SpecRule, type Step, type StockField
+} from '../catalogue'
+import { leastBy } from '../kernel'
+import { ampsOf, comfortable, type Workshop } from '../workshop'
+import { countOf, type Kit, type KitTool } from './kit'
+
+/** Why a method cannot do a step with a kit; lengths in millimetres. */
+export type Miss =
+  | { readonly kind: 'role'; readonly role: string; readonly count: number; readonly have: number }
+  | { readonly kind: 'spec'; readonly role: string; readonly tool: string; readonly spec: SpecName; readonly is: SpecRule['is']; readonly has: number; readonly needs: number; readonly count: number }
+  | { readonly kind: 'limit'; readonly stock: StockField; readonly is: 'atLeast' | 'atMost'; readonly has: number; readonly limit: number }
+  | { readonly kind: 'accuracy'; readonly has: number; readonly needs: number }
+  | { readonly kind: 'tie'; readonly role: string; readonly withRole: string; readonly comparator: string }
+  | { readonly kind: 'companion'; readonly tool: string; readonly anyOf: readonly string[]; readonly count: number }
+  | { readonly kind: 'protection'; readonly tool: string; readonly protection: Protection }
+  | { readonly kind: 'comfort'; readonly hazard: HazardClass; readonly level: HazardLevel }
+  | { readonly kind: 'circuit'; readonly tool: string; readonly amps: number; readonly limit: number }
+  | { readonly kind: 'banned'; readonly id: string }
+
+/** The circumstances besides the kit. */
+export interface Circumstances {
+  readonly workshop: Workshop
+  readonly bannedMethods: ReadonlySet<string>
+}
+
+export interface MethodFit {
+  readonly method: Method
+  readonly misses: readonly Miss[]
+  /** The tools that fill the roles, leading tool first; incomplete where roles are missing. */
+  readonly tools: readonly KitTool[]
+  /** Error of the result with this kit's marking, mm. */
+  readonly accuracyMm: number
+}
+
+/** The figure a rule asks for on this stock; undefined when the stock does not say. */
+export function boundValue(rule: SpecRule, stock: Step['stock']): number | undefined {
+  const { stock: field, times = 1, plus = 0 } = rule.bound
+  if (field === undefined) return plus
+  const size = stock[field]
+  return size === undefined ? undefined : size * times + plus
+}
+
+/** Whether a tool's spec meets a rule. A spec the tool does not have never does. */
+export function meets(specs: KitTool['specs'], rule: SpecRule, stock: Step['stock']): boolean {
+  const needed = boundValue(rule, stock)
+  if (needed === undefined) return true
+  const has = specs[rule.spec]
+  if (has === undefined) return false
+  return rule.is === 'atLeast' ? has >= needed : has <= needed
+}
+
+/** The error of a method with its leading tool and a marking tool, mm: independent errors add in squares. */
+export function composedAccuracy(method: Method, leadingError: number, markingMm: number): number {
+  return Math.hypot(method.accuracyMm * leadingError, method.marked ? markingMm : 0)
+}
+
+/** Whether a shank of this size is held by the collet: equal to within a tenth of a millimetre. */
+const shankFits = (bit: KitTool, router: KitTool): boolean => {
+  const shank = bit.specs.shankMm
+  const collet = router.specs.colletMm
+  return shank === undefined || collet === undefined || Math.abs(shank - collet) <= 0.1
+}
+const samePlatform = (a: KitTool, b: KitTool): boolean => a.platform === undefined || b.platform === undefined || a.platform === b.platform
+
+/** The companions a tool needs for an operation. */
+export const neededCompanions = (tool: KitTool['tool'], operation: string): readonly Companion[] =>
+  tool.companions.filter(({ kind, operation: only }) => kind === 'needed' || (kind === 'needed-for' && only === operation))
+
+/** What is still missing for a tool to be useful and safe in an operation. */
+export function serviceMisses(kit: Kit, entry: KitTool, operation: string, workshop: Workshop): Miss[] {
+  const misses: Miss[] = []
+  for (const { anyOf, count } of neededCompanions(entry.tool, operation))
+    if (!anyOf.some((id) => countOf(kit, id) >= count)) misses.push({ kind: 'companion', tool: entry.tool.id, anyOf, count })
+  for (const protection of entry.tool.needs)
+    if (!kit.protects.has(protection)) misses.push({ kind: 'protection', tool: entry.tool.id, protection })
+  const amps = ampsOf(entry.tool, entry.power, workshop.volts)
+  if (workshop.circuitAmps !== undefined && amps > workshop.circuitAmps) misses.push({ kind: 'circuit', tool: entry.tool.id, amps, limit: workshop.circuitAmps })
+  return misses
+}
+
+/** How far the best of the tools that play a role falls short of one of its rules. */
+function specMiss(need: RoleNeed, candidates: readonly KitTool[], stock: Step['stock']): Miss {
+  const shortfall = (entry: KitTool): { rule: SpecRule; by: number } | undefined =>
+    need.rules.flatMap((rule) => {
+      if (meets(entry.specs, rule, stock)) return []
+      const needed = boundValue(rule, stock) ?? 0
+      return [{ rule, by: Math.abs(needed - (entry.specs[rule.spec] ?? 0)) }]
+    })[0]
+  const nearest = leastBy(candidates, (entry) => shortfall(entry)?.by ?? Infinity)
+  const short = nearest && shortfall(nearest)
+  if (!nearest || !short) return { kind: 'role', role: need.role, count: need.count, have: candidates.reduce((sum, { count }) => sum + count, 0) }
+  const { rule } = short
+  return {
+    kind: 'spec', role: need.role, tool: nearest.tool.id, spec: rule.spec, is: rule.is,
+    has: nearest.specs[rule.spec] ?? 0, needs: boundValue(rule, stock) ?? 0, count: need.count
+  }
+}
+
+interface Filled {
+  readonly tools: readonly KitTool[]
+  readonly miss?: Miss
+}
+
+function fillRole(kit: Kit, need: RoleNeed, step: Step, prefer: (entry: KitTool) => number): Filled {
+  const players = kit.byRole.get(need.role) ?? []
+  const able = players.filter((entry) => need.rules.every((rule) => meets(entry.specs, rule, step.stock)))
+  const have = able.reduce((sum, { count }) => sum + count, 0)
+  if (have >= need.count) {
+    const sorted = able.length > 1 ? [...able].sort((a, b) => prefer(a) - prefer(b)) : able
+    let count = 0
+    return { tools: sorted.filter((entry) => (count >= need.count ? false : ((count += entry.count), true))) }
+  }
+  const others = players.filter((entry) => !able.includes(entry))
+  if (have === 0 && others.length > 0) return { tools: [], miss: specMiss(need, others, step.stock) }
+  return { tools: able, miss: { kind: 'role', role: need.role, count: need.count, have } }
+}
+
+/**
+ * Whether one method does one step with a kit, and if not, everything that is in the way. Reported misses are complete for the
+ * tools chosen: of several tools that could fill a role, one that has all it needs comes first, then the most exact.
+ */
+export function fitMethod(kit: Kit, method: Method, step: Step, circumstances: Circumstances): MethodFit {
+  const { workshop, bannedMethods } = circumstances
+  const misses: Miss[] = []
+  if (bannedMethods.has(method.id)) misses.push({ kind: 'banned', id: method.id })
+  if (!comfortable(workshop, method) && method.hazard) misses.push({ kind: 'comfort', hazard: method.hazard.kind, level: method.hazard.level })
+  for (const limit of method.limits ?? []) {
+    const has = step.stock[limit.stock]
+    if (has !== undefined && (limit.is === 'atMost' ? has > limit.value : has < limit.value)) misses.push({ kind: 'limit', stock: limit.stock, is: limit.is, has, limit: limit.value })
+  }
+  const prefer = (entry: KitTool): number => serviceMisses(kit, entry, method.operation, workshop).length * 10 + errorFactor(entry.tier)
+  const filled = method.roles.map((need) => fillRole(kit, need, step, prefer))
+  const tools: KitTool[] = []
+  for (const { tools: chosen, miss } of filled) {
+    tools.push(...chosen)
+    if (miss) misses.push(miss)
+  }
+  for (const { comparator, role, withRole } of method.ties ?? []) {
+    const ables = (name: string): readonly KitTool[] => {
+      const rules = method.roles.find((need) => need.role === name)?.rules ?? []
+      return (kit.byRole.get(name) ?? []).filter((entry) => rules.every((rule) => meets(entry.specs, rule, step.stock)))
+    }
+    const fits = comparator === 'shank-fits-collet' ? shankFits : samePlatform
+    const [a, b] = [ables(role), ables(withRole)]
+    if (a.length > 0 && b.length > 0 && !b.some((other) => a.some((entry) => fits(entry, other)))) misses.push({ kind: 'tie', role, withRole, comparator })
+  }
+  for (const entry of new Set(tools)) misses.push(...serviceMisses(kit, entry, method.operation, workshop))
+  const leading = filled[0]?.tools[0]
+  const accuracyMm = composedAccuracy(method, leading ? errorFactor(leading.tier) : 1, kit.markingMm)
+  if (step.accuracyMm !== undefined && accuracyMm > step.accuracyMm + 1e-9) misses.push({ kind: 'accuracy', has: accuracyMm, needs: step.accuracyMm })
+  return { method, misses, tools, accuracyMm }
+}
+
+/** Run-time factor of the leading tool; 1 for services and methods without tools. */
+export const runFactor = (tools: readonly KitTool[]): number => {
+  const leading = tools[0]
+  return leading ? timeFactor(leading.tier, leading.condition) : 1
+}

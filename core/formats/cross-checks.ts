@@ -1,0 +1,62 @@
+import { jigBuild } from '../builds'
+import { withOwn, type Library } from '../catalogue'
+import { LONGEST_HORIZON_DAYS, daysBetween, horizonEnd, stagesFrom } from '../calendar'
+import { issue, type Issue, type Path } from '../kernel'
+import { typicalOffer } from '../prices'
+import type { Workspace } from '../workspace'
+
+const repeated = (list: readonly { readonly id: string }[], path: Path): Issue[] => {
+  const first = new Map<string, number>()
+  return list.flatMap(({ id }, index) => {
+    const at = first.get(id)
+    if (at !== undefined) return [issue('id.duplicate', [...path, index, 'id'], { id, first: at + 1 })]
+    first.set(id, index)
+    return []
+  })
+}
+
+/** Methods that are their own tool's only way are refused elsewhere; here: every id that is referred to exists, none stands twice. */
+export function crossCheck(workspace: Workspace, base: Library): Issue[] {
+  const found: Issue[] = []
+  const library = withOwn(base, workspace.own)
+  const known = (has: boolean, id: string, kind: string, ...path: Path): void => {
+    if (!has) found.push(issue(`unknown.${kind}`, path, { id }))
+  }
+  const isOffer = (id: string): boolean => workspace.offers.some((offer) => offer.id === id) || typicalOffer(library, id) !== undefined
+  const isBuild = (id: string): boolean => workspace.builds.some((build) => build.id === id) || jigBuild(library, id) !== undefined
+
+  for (const key of ['builds', 'items', 'offers', 'quotes', 'ledger'] as const) found.push(...repeated(workspace[key], [key]))
+  for (const key of ['operations', 'methods', 'tools', 'materials'] as const) found.push(...repeated(workspace.own[key], ['own', key]))
+  found.push(...repeated(workspace.money.oneOffs, ['money', 'oneOffs']))
+
+  workspace.builds.forEach((build, i) => {
+    found.push(...repeated(build.steps, ['builds', i, 'steps']))
+    build.steps.forEach((step, k) => known(library.operations.has(step.operation), step.operation, 'operation', 'builds', i, 'steps', k, 'operation'))
+    build.materials.forEach((line, k) => known(library.materials.has(line.material), line.material, 'material', 'builds', i, 'materials', k, 'material'))
+    if (build.yields !== undefined) known(library.tools.has(build.yields), build.yields, 'tool', 'builds', i, 'yields')
+    if (build.log?.done !== undefined && build.log.done < build.log.begun) found.push(issue('build.done-before-begun', ['builds', i, 'log', 'done'], { begun: build.log.begun, done: build.log.done }))
+  })
+  workspace.items.forEach((item, i) => known(library.tools.has(item.tool), item.tool, 'tool', 'items', i, 'tool'))
+  workspace.offers.forEach((offer, i) => known(library.tools.has(offer.tool), offer.tool, 'tool', 'offers', i, 'tool'))
+  workspace.quotes.forEach((quote, i) => known(isOffer(quote.offer), quote.offer, 'offer', 'quotes', i, 'offer'))
+  workspace.materialPrices.forEach((entry, i) => known(library.materials.has(entry.material), entry.material, 'material', 'materialPrices', i, 'material'))
+  workspace.pins.forEach((pin, i) => known(isOffer(pin.offer), pin.offer, 'offer', 'pins', i, 'offer'))
+  workspace.bans.forEach((ban, i) => known(ban.kind === 'tool' ? library.tools.has(ban.id) : library.methods.has(ban.id), ban.id, ban.kind, 'bans', i, 'id'))
+  workspace.wishes.forEach((tool, i) => known(library.tools.has(tool), tool, 'tool', 'wishes', i))
+  workspace.own.methods.forEach((method, i) => known(library.operations.has(method.operation), method.operation, 'operation', 'own', 'methods', i, 'operation'))
+  workspace.own.tools.forEach((tool, i) => {
+    tool.companions.forEach((companion, k) => companion.anyOf.forEach((id, n) => known(library.tools.has(id), id, 'tool', 'own', 'tools', i, 'companions', k, 'anyOf', n)))
+    if (tool.madeBy !== undefined) known(library.templates.has(tool.madeBy), tool.madeBy, 'template', 'own', 'tools', i, 'madeBy')
+  })
+  const entries = new Set(workspace.ledger.map(({ id }) => id))
+  workspace.ledger.forEach((entry, i) => {
+    if (entry.reverses !== undefined) known(entries.has(entry.reverses), entry.reverses, 'entry', 'ledger', i, 'reverses')
+  })
+  workspace.plan?.builds.forEach((planned, i) => known(isBuild(planned.build), planned.build, 'build', 'plan', 'builds', i, 'build'))
+  workspace.plan?.purchases.forEach((purchase, i) => known(isOffer(purchase.offer), purchase.offer, 'offer', 'plan', 'purchases', i, 'offer'))
+
+  const { start, length, count } = workspace.horizon
+  const end = horizonEnd(stagesFrom(start, length, count)) ?? start
+  if (daysBetween(start, end) > LONGEST_HORIZON_DAYS) found.push(issue('horizon.too-long', ['horizon', 'count'], { count, limit: LONGEST_HORIZON_DAYS }))
+  return found
+}

@@ -1,0 +1,5 @@
+export { checkWorkspace, pathText, readPlan, readWorkspace, MOST_PROBLEMS, type ReadWorkspace } from './read'
+export { LARGEST_FILE } from './json'
+export { decimal, planCsv, writePlan, writeWorkspace } from './write'
+export { WORKSPACE_VERSION } from './workspace-schema'
+export type { Migration } from './migrations'

@@ -1,0 +1,114 @@
+import type { z } from 'zod'
+import type { Library } from '../catalogue'
+import { issue, ok, refused, type Issue, type Path, type Result } from '../kernel'
+import type { Plan, Workspace } from '../workspace'
+import { crossCheck } from './cross-checks'
+import { parseJson, type ParsedJson } from './json'
+import { migrate, MIGRATIONS, type Migration } from './migrations'
+import { PLAN_FORMAT, PLAN_VERSION, WORKSPACE_FORMAT, WORKSPACE_VERSION, planSchema, workspaceSchema } from './workspace-schema'
+
+/** At most this many problems of a refused file are listed. */
+export const MOST_PROBLEMS = 20
+
+export interface ReadWorkspace {
+  readonly workspace: Workspace
+  /** Things the reader changed and says so: an older version brought up to date, invisible marks taken out of names. */
+  readonly notes: readonly Issue[]
+}
+
+/** Issues of a Zod refusal, in the core's form. */
+function fromZod(error: z.ZodError): Issue[] {
+  return error.issues.flatMap((problem): Issue[] => {
+    const path = problem.path.map((part) => (typeof part === 'number' ? part : String(part)))
+    switch (problem.code) {
+      case 'unrecognized_keys':
+        return problem.keys.map((key) => issue('field.unknown', [...path, key], { field: key }))
+      case 'invalid_type':
+        return [issue(problem.input === undefined ? 'field.missing' : 'field.type', path, { expected: problem.expected })]
+      case 'invalid_value':
+        return [issue('field.choice', path, { choices: problem.values.map(String).join(', ') })]
+      case 'custom':
+        return [issue(problem.message, path, (problem.params ?? {}) as Issue['figures'])]
+      case 'too_big':
+        return [issue(problem.message.includes('.') && !problem.message.includes(' ') ? problem.message : problem.origin === 'array' ? 'list.too-long' : 'number.too-large', path, { limit: Number(problem.maximum) })]
+      case 'too_small':
+        return [issue(problem.message.includes('.') && !problem.message.includes(' ') ? problem.message : 'number.too-small', path, { limit: Number(problem.minimum) })]
+      case 'invalid_union':
+        return [issue('field.choice', path, { choices: 'none, weekly, fortnightly, monthly, list' })]
+      case 'invalid_format':
+      case 'not_multiple_of':
+      case 'invalid_key':
+      case 'invalid_element':
+        return [issue(/^[a-z]+\.[a-z-]+$/.test(problem.message) ? problem.message : 'field.type', path, { expected: problem.code })]
+    }
+  })
+}
+
+/** The first twenty problems, each with its line, and how many more there are. */
+function listed(problems: readonly Issue[], parsed: ParsedJson): Issue[] {
+  const shown = problems.slice(0, MOST_PROBLEMS).map((one) => ({ ...one, figures: { ...one.figures, line: parsed.lineOf(one.path) } }))
+  return problems.length > MOST_PROBLEMS ? [...shown, issue('file.more-problems', [], { more: problems.length - MOST_PROBLEMS })] : shown
+}
+
+const isRecord = (data: unknown): data is Record<string, unknown> => typeof data === 'object' && data !== null && !Array.isArray(data)
+
+/** Checks format and version; older versions are to be migrated, newer ones refused. */
+function header(data: unknown, format: string, version: number): Result<{ data: Record<string, unknown>; version: number }> {
+  if (!isRecord(data)) return refused(issue('file.not-this-format', [], { expected: format }))
+  if (data.format !== format) return refused(issue('file.not-this-format', ['format'], { expected: format, found: typeof data.format === 'string' ? data.format.slice(0, 60) : 'nothing' }))
+  if (typeof data.version !== 'number' || !Number.isInteger(data.version)) return refused(issue('file.no-version', ['version']))
+  if (data.version > version) return refused(issue('file.newer', ['version'], { found: data.version, known: version }))
+  return ok({ data, version: data.version })
+}
+
+const countInvisible = (before: unknown, after: unknown): number => {
+  if (typeof before === 'string') return typeof after === 'string' && before.normalize('NFC') !== after ? 1 : 0
+  if (Array.isArray(before)) return before.reduce((sum: number, value, index) => sum + countInvisible(value, (after as unknown[] | undefined)?.[index]), 0)
+  if (isRecord(before)) return Object.keys(before).reduce((sum, key) => sum + countInvisible(before[key], (after as Record<string, unknown> | undefined)?.[key]), 0)
+  return 0
+}
+
+/**
+ * Reads a workspace file. Refused with all problems at once (up to twenty), each with path and line; what is accepted has passed the
+ * shape and every cross-reference.
+ * @param migrations steps from older versions; a test passes its own
+ */
+export function readWorkspace(text: string, library: Library, migrations: readonly Migration[] = MIGRATIONS): Result<ReadWorkspace> {
+  const parsed = parseJson(text)
+  if (!parsed.ok) return parsed
+  const head = header(parsed.value.data, WORKSPACE_FORMAT, WORKSPACE_VERSION)
+  if (!head.ok) return { ok: false, issues: listed(head.issues, parsed.value) }
+  const migrated = migrate(head.value.data, head.value.version, WORKSPACE_VERSION, migrations)
+  if (!migrated.ok) return { ok: false, issues: listed(migrated.issues, parsed.value) }
+  const checked = checkWorkspace(migrated.value, library)
+  if (!checked.ok) return { ok: false, issues: listed(checked.issues, parsed.value) }
+  const notes: Issue[] = []
+  if (head.value.version < WORKSPACE_VERSION) notes.push(issue('file.migrated', [], { from: head.value.version, to: WORKSPACE_VERSION }))
+  const cleaned = countInvisible(migrated.value, checked.value)
+  if (cleaned > 0) notes.push(issue('file.cleaned', [], { count: cleaned }))
+  if (checked.value.libraryVersion !== library.version) notes.push(issue('file.other-library', [], { made: checked.value.libraryVersion, now: library.version }))
+  return ok({ workspace: checked.value, notes })
+}
+
+/** Checks data that is already parsed, such as what the browser has kept. */
+export function checkWorkspace(data: unknown, library: Library): Result<Workspace> {
+  const shape = workspaceSchema.safeParse(data, { reportInput: true })
+  if (!shape.success) return { ok: false, issues: fromZod(shape.error) }
+  const workspace: Workspace = shape.data
+  const problems = crossCheck(workspace, library)
+  return problems.length > 0 ? { ok: false, issues: problems } : ok(workspace)
+}
+
+/** Reads a plan file; what its ids refer to is the evaluator's business. */
+export function readPlan(text: string): Result<Plan> {
+  const parsed = parseJson(text)
+  if (!parsed.ok) return parsed
+  const data = isRecord(parsed.value.data) && isRecord(parsed.value.data.plan) && parsed.value.data.format === undefined ? parsed.value.data.plan : parsed.value.data
+  const head = header(data, PLAN_FORMAT, PLAN_VERSION)
+  if (!head.ok) return { ok: false, issues: listed(head.issues, parsed.value) }
+  const shape = planSchema.safeParse(data, { reportInput: true })
+  if (!shape.success) return { ok: false, issues: listed(fromZod(shape.error), parsed.value) }
+  return ok(shape.data)
+}
+
+export const pathText = (path: Path): string => path.map((part) => (typeof part === 'number' ? `[${part}]` : `.${part}`)).join('').replace(/^\./, '')

@@ -1,0 +1,156 @@
+import { z } from 'zod'
+import { HAZARDS } from '../catalogue'
+import { ENTRY_KINDS } from '../ledger'
+import { SELLER_TYPES } from '../prices'
+import * as part from './schema-parts'
+
+/** The shape of the workspace and plan files, version 1. What ids refer to is checked in `cross-checks`. */
+
+export const WORKSPACE_FORMAT = 'frugal-ledger/workspace'
+export const PLAN_FORMAT = 'frugal-ledger/plan'
+export const WORKSPACE_VERSION = 1
+export const PLAN_VERSION = 1
+
+const { id, name, text, day, amount, price, count, share, measure, minutes, tier, condition, power } = part
+
+const plannedBuild = z.strictObject({
+  build: id,
+  begin: day,
+  done: day,
+  work: z.array(z.strictObject({ stage: day, minutes })).max(2000),
+  methods: z.record(id, id),
+  material: price
+})
+
+export const planSchema = z.strictObject({
+  format: z.literal(PLAN_FORMAT),
+  version: z.literal(PLAN_VERSION),
+  workspace: z.strictObject({ id, hash: z.string().max(40) }),
+  libraryVersion: z.string().max(40),
+  asOf: day,
+  until: day,
+  purchases: z.array(z.strictObject({ id, offer: id, count, date: day, price, forBuild: id.optional() })).max(2000),
+  builds: z.array(plannedBuild).max(2000)
+})
+
+const income = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('none') }),
+  z.strictObject({ kind: z.literal('weekly'), first: day, amount: price, until: day.optional() }),
+  z.strictObject({ kind: z.literal('fortnightly'), first: day, amount: price, until: day.optional() }),
+  z.strictObject({ kind: z.literal('monthly'), first: day, dayOfMonth: z.number().int('number.whole').min(1, 'number.too-small').max(31, 'number.too-large'), amount: price, until: day.optional() }),
+  z.strictObject({ kind: z.literal('list'), receipts: z.array(z.strictObject({ date: day, amount: price })).max(2000) })
+])
+
+const money = z.strictObject({
+  currency: z.string().regex(/^[A-Z]{3}$/, 'currency.code'),
+  income,
+  oneOffs: z.array(z.strictObject({ id, date: day, amount, text })).max(2000),
+  reserve: price,
+  taxBasisPoints: z.number().int('number.whole').min(0, 'number.too-small').max(10_000, 'number.too-large'),
+  deliveryEach: price,
+  minorPer100Points: price.optional(),
+  hourValue: price,
+  impatience: z.number().min(0, 'number.too-small').max(10, 'number.too-large'),
+  keptMoneyWorth: z.number().min(0, 'number.too-small').max(10, 'number.too-large'),
+  latenessPerDay: share,
+  reinvestShare: share
+})
+
+const build = z.strictObject({
+  id,
+  name,
+  template: id.optional(),
+  steps: z.array(part.step).max(200),
+  materials: z.array(part.materialLine).max(100),
+  copies: count,
+  batchSize: count.optional(),
+  worthEach: price.optional(),
+  sale: z.strictObject({ netEach: price, daysToSell: z.number().int('number.whole').min(0, 'number.too-small').max(3650, 'number.too-large') }).optional(),
+  hourValue: price.optional(),
+  wished: day.optional(),
+  yields: id.optional(),
+  log: z.strictObject({ begun: day, done: day.optional(), minutesSpent: minutes }).optional()
+})
+
+const item = z.strictObject({
+  id,
+  tool: id,
+  name: name.optional(),
+  tier,
+  condition,
+  power,
+  platform: name.optional(),
+  specs: part.specs,
+  count,
+  since: day,
+  cost: price,
+  uses: z.number().int('number.whole').min(0, 'number.too-small').max(1_000_000, 'number.too-large').optional()
+})
+
+const offer = z.strictObject({
+  id: part.ownId,
+  tool: id,
+  tier,
+  condition,
+  acquisition: part.acquisition,
+  power,
+  platform: name.optional(),
+  specs: part.specs.optional(),
+  single: z.boolean().optional(),
+  from: day.optional(),
+  until: day.optional()
+})
+
+const entry = z.strictObject({
+  id,
+  date: day,
+  kind: z.enum(ENTRY_KINDS),
+  amount,
+  text,
+  planned: amount.optional(),
+  offer: id.optional(),
+  item: id.optional(),
+  build: id.optional(),
+  answers: id.optional(),
+  reverses: id.optional()
+})
+
+const comfortLevel = z.literal([0, 1, 2, 3]).optional()
+const workshop = z.strictObject({
+  floorM2: measure.optional(),
+  volts: z.literal([230, 120]),
+  circuitAmps: measure.optional(),
+  quiet: z.strictObject({ aboveDbA: z.number().min(0).max(160), costPerHour: price }).optional(),
+  comfort: z.strictObject(Object.fromEntries(HAZARDS.map((hazard) => [hazard, comfortLevel])) as Record<(typeof HAZARDS)[number], typeof comfortLevel>)
+})
+
+export const workspaceSchema = z.strictObject({
+  format: z.literal(WORKSPACE_FORMAT),
+  version: z.literal(WORKSPACE_VERSION),
+  id,
+  name,
+  libraryVersion: z.string().max(40),
+  asOf: day.optional(),
+  preferences: z.strictObject({ units: z.enum(['metric', 'imperial']), tier, condition, power: z.enum(['cheapest', 'corded', 'cordless']) }),
+  money,
+  horizon: z.strictObject({ start: day, length: z.enum(['week', 'fortnight', 'month']), count: z.number().int('number.whole').min(1, 'number.too-small').max(260, 'number.too-large') }),
+  time: z.strictObject({ minutesPerWeek: z.number().int('number.whole').min(0, 'number.too-small').max(10_080, 'number.too-large') }),
+  workshop,
+  builds: z.array(build).max(500),
+  items: z.array(item).max(5000),
+  offers: z.array(offer).max(2000),
+  quotes: z.array(z.strictObject({ id, offer: id, date: day, price, seller: z.enum(SELLER_TYPES), until: day.optional() })).max(20_000),
+  materialPrices: z.array(z.strictObject({ material: id, price })).max(2000),
+  own: z.strictObject({
+    operations: z.array(part.operation).max(500),
+    methods: z.array(part.method).max(2000),
+    tools: z.array(part.tool).max(2000),
+    materials: z.array(part.material).max(2000)
+  }),
+  pins: z.array(z.strictObject({ offer: id, count, date: day })).max(500),
+  bans: z.array(z.strictObject({ kind: z.enum(['tool', 'method']), id })).max(2000),
+  wishes: z.array(id).max(2000),
+  ledger: z.array(entry).max(200_000),
+  plan: planSchema.optional(),
+  adopted: z.array(planSchema).max(200)
+})

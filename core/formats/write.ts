@@ -1,0 +1,35 @@
+import Papa from 'papaparse'
+import { exponentOf, type Minor } from '../money'
+import { findOffer } from '../prices'
+import { findBuild, type Plan, type Workspace, type World } from '../workspace'
+
+/** The workspace file: indented JSON with a line break at the end. Fields that are left out are not written. */
+export const writeWorkspace = (workspace: Workspace): string => `${JSON.stringify(workspace, null, 2)}\n`
+
+export const writePlan = (plan: Plan): string => `${JSON.stringify(plan, null, 2)}\n`
+
+/** An amount as a plain decimal number with a point, the form spreadsheets of any language can be told to read. */
+export function decimal(amount: Minor, currency: string): string {
+  const exponent = exponentOf(currency)
+  return (amount / 10 ** exponent).toFixed(exponent)
+}
+
+/**
+ * The plan as CSV (RFC 4180, CRLF): one line per purchase and per build, by date. Cells that a spreadsheet would take for a formula
+ * get an apostrophe in front.
+ */
+export function planCsv(world: World, plan: Plan): string {
+  const { currency } = world.workspace.money
+  const purchases = plan.purchases.map((purchase) => {
+    const offer = findOffer(world.pricing, purchase.offer)
+    const tool = offer && world.library.tools.get(offer.tool)
+    const forBuild = purchase.forBuild === undefined ? '' : (findBuild(world, purchase.forBuild)?.name ?? purchase.forBuild)
+    return { date: purchase.date, what: 'buy', name: tool?.name ?? purchase.offer, tier: offer?.tier ?? '', condition: offer?.condition ?? '', count: String(purchase.count), amount: decimal(purchase.price, currency), currency, done: '', forBuild }
+  })
+  const builds = plan.builds.map((planned) => ({
+    date: planned.begin, what: planned.build.startsWith('make/') ? 'make' : 'build', name: findBuild(world, planned.build)?.name ?? planned.build, tier: '', condition: '',
+    count: String(findBuild(world, planned.build)?.copies ?? 1), amount: decimal(planned.material, currency), currency, done: planned.done, forBuild: ''
+  }))
+  const rows = [...purchases, ...builds].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
+  return Papa.unparse(rows, { newline: '\r\n', escapeFormulae: true, columns: ['date', 'what', 'name', 'tier', 'condition', 'count', 'amount', 'currency', 'done', 'forBuild'] }) + '\r\n'
+}

@@ -1,0 +1,3 @@
+export * from './result'
+export { fingerprint, stableText } from './hash'
+export { byId, distinct, groupBy, leastBy, sumOf } from './collections'

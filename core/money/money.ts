@@ -1,0 +1,56 @@
+import { bug, issue, ok, refused, type Path, type Result } from '../kernel'
+
+/** An amount in integer minor units (cents, pence …) of the workspace's one currency. */
+export type Minor = number
+
+/** The largest amount accepted anywhere: one thousand million major units at two decimals. */
+export const LARGEST_AMOUNT: Minor = 100_000_000_000
+
+/** Digits after the decimal mark for currencies that do not have two. Source: ISO 4217 (from memory). */
+const EXPONENTS: Readonly<Record<string, number>> = {
+  BIF: 0, CLP: 0, DJF: 0, GNF: 0, ISK: 0, JPY: 0, KMF: 0, KRW: 0, PYG: 0, RWF: 0, UGX: 0, VND: 0, VUV: 0, XAF: 0, XOF: 0, XPF: 0,
+  BHD: 3, IQD: 3, JOD: 3, KWD: 3, LYD: 3, OMR: 3, TND: 3
+}
+
+/** Minor units per major unit as a power of ten, by ISO 4217 code; 2 for a code not listed. */
+export const exponentOf = (currency: string): number => EXPONENTS[currency] ?? 2
+
+/** Rounds half up (towards plus infinity), the rule for every line of money. */
+export const roundHalfUp = (value: number): number => Math.floor(value + 0.5)
+
+/**
+ * An amount times a ratio, rounded half up to whole minor units. The tiny addition undoes the binary error of ratios such as
+ * 1.005, which would otherwise fall just under the half.
+ */
+export function timesRatio(amount: Minor, ratio: number): Minor {
+  const product = amount * ratio
+  if (!Number.isFinite(product)) bug(`an amount of ${product}`)
+  return roundHalfUp(product + Math.sign(product) * Math.abs(product) * 1e-12)
+}
+
+/** Checks that a number may stand as money: a whole number of minor units within range. */
+export function checkAmount(value: number, path: Path = []): Result<Minor> {
+  if (!Number.isInteger(value)) return refused(issue('money.fraction', path, { value }))
+  if (Math.abs(value) > LARGEST_AMOUNT) return refused(issue('money.too-large', path, { value }))
+  return ok(value)
+}
+
+/**
+ * Reads an amount as people type it: "12", "12.50", "12,50", "1 234,5", "1.234,50", with or without a currency sign.
+ * The last mark followed by no more than the currency's number of digits is the decimal mark.
+ */
+export function parseAmount(text: string, currency: string): Result<Minor> {
+  const exponent = exponentOf(currency)
+  const bare = text.replace(/[\s\u00a0\u202f'’]/g, '').replace(/^[^\d.,+-]+|[^\d.,]+$/g, '')
+  const match = /^([+-]?)(\d[\d.,]*|[.,]\d+)$/.exec(bare)
+  if (!match) return refused(issue('money.not-a-number', [], { text }))
+  const digits = match[2] ?? ''
+  const mark = Math.max(digits.lastIndexOf('.'), digits.lastIndexOf(','))
+  const after = mark < 0 ? 0 : digits.length - mark - 1
+  const isDecimal = mark >= 0 && (after !== 3 || exponent === 3 || mark === 0)
+  if (isDecimal && after > exponent) return refused(issue('money.fraction', [], { value: text }))
+  const whole = (isDecimal ? digits.slice(0, mark) : digits).replace(/[.,]/g, '')
+  const part = isDecimal ? digits.slice(mark + 1) : ''
+  const minor = Number(`${whole || '0'}${part.padEnd(exponent, '0')}`)
+  return checkAmount(match[1] === '-' ? -minor : minor)
+}

@@ -1,0 +1,104 @@
+import {
+  ACQUISITIONS, CONDITIONS, POWERS, TIERS, conditionPrice, repairReserve, tierPrice,
+  type Acquisition, type Condition, type Library, type Power, type Specs, type Tier
+} from '../catalogue'
+import type { Day } from '../calendar'
+import { timesRatio, type Minor } from '../money'
+
+/** A way to get one tool. Typical offers are never stored; their id spells them out: `tool/tier/condition/acquisition/power`. */
+export interface Offer {
+  readonly id: string
+  readonly tool: string
+  readonly tier: Tier
+  readonly condition: Condition
+  readonly acquisition: Acquisition
+  readonly power: Power
+  readonly platform?: string | undefined
+  readonly specs?: Specs | undefined
+  /** Only one can be had: a used find. */
+  readonly single?: boolean | undefined
+  /** Hire and borrow: the days it may be in the workshop. */
+  readonly from?: Day | undefined
+  readonly until?: Day | undefined
+}
+
+export const SELLER_TYPES = ['timber-yard', 'hardware-store', 'online', 'private', 'auction', 'hire-depot', 'other'] as const
+export type SellerType = (typeof SELLER_TYPES)[number]
+
+/** A dated price of an offer. */
+export interface Quote {
+  readonly id: string
+  readonly offer: string
+  readonly date: Day
+  readonly price: Minor
+  readonly seller: SellerType
+  readonly until?: Day | undefined
+}
+
+export const offerId = (offer: Pick<Offer, 'tool' | 'tier' | 'condition' | 'acquisition' | 'power'>): string =>
+  [offer.tool, offer.tier, offer.condition, offer.acquisition, offer.power].join('/')
+
+const isOneOf = <T extends string>(list: readonly T[], value: string | undefined): value is T => value !== undefined && (list as readonly string[]).includes(value)
+
+/** Reads a typical offer's id; undefined when it is not one, or names a tool or power form that does not exist. */
+export function typicalOffer(library: Library, id: string): Offer | undefined {
+  const parts = id.split('/')
+  const power = parts.pop()
+  const acquisition = parts.pop()
+  const condition = parts.pop()
+  const tier = parts.pop()
+  const tool = library.tools.get(parts.join('/'))
+  if (!tool || !isOneOf(TIERS, tier) || !isOneOf(CONDITIONS, condition) || !isOneOf(ACQUISITIONS, acquisition) || !isOneOf(POWERS, power)) return undefined
+  if (acquisition !== 'buy' || tool.madeBy !== undefined || !tool.forms.some((form) => form.power === power)) return undefined
+  return { id, tool: tool.id, tier, condition, acquisition, power }
+}
+
+export interface Pricing {
+  readonly library: Library
+  readonly minorPer100Points: number
+  /** Tax added at the till, in basis points (100 = 1 %); 0 where prices include it. */
+  readonly taxBasisPoints: number
+  /** Paid once per purchase of a tool or machine, not for accessories bought along. */
+  readonly deliveryEach: Minor
+  readonly offers: readonly Offer[]
+  readonly quotes: readonly Quote[]
+}
+
+export interface Price {
+  /** Tag price of one. */
+  readonly tag: Minor
+  readonly tax: Minor
+  readonly delivery: Minor
+  /** Kept back for the repairs a used one usually needs; not paid to the seller, but counted in what it costs. */
+  readonly repair: Minor
+  /** What leaves the purse on the day: tag + tax + delivery. */
+  readonly payment: Minor
+  /** payment + repair. */
+  readonly allIn: Minor
+  /** True while no quote of the user's own stands behind it. */
+  readonly typical: boolean
+  readonly quoted?: Day | undefined
+}
+
+export const findOffer = (pricing: Pick<Pricing, 'library' | 'offers'>, id: string): Offer | undefined =>
+  pricing.offers.find((offer) => offer.id === id) ?? typicalOffer(pricing.library, id)
+
+/**
+ * What an offer costs on a day: the newest quote that still stands on that day, else the typical price (index points × tier ×
+ * condition). Undefined for an own offer nobody has quoted.
+ */
+export function priceOf(pricing: Pricing, offer: Offer, day: Day): Price | undefined {
+  const tool = pricing.library.tools.get(offer.tool)
+  if (!tool) return undefined
+  const quote = pricing.quotes
+    .filter((candidate) => candidate.offer === offer.id && (candidate.until === undefined || candidate.until >= day))
+    .reduce<Quote | undefined>((best, candidate) => (best === undefined || candidate.date >= best.date ? candidate : best), undefined)
+  const points = tool.forms.find((form) => form.power === offer.power)?.points
+  if (quote === undefined && (points === undefined || offer.acquisition !== 'buy')) return undefined
+  const tag = quote?.price ?? timesRatio(pricing.minorPer100Points, ((points ?? 0) * tierPrice(tool, offer.tier) * conditionPrice(offer.condition)) / 100)
+  const tax = timesRatio(tag, offer.condition === 'used' ? 0 : pricing.taxBasisPoints / 10_000)
+  const delivery = tool.kind === 'tool' && offer.condition !== 'used' ? pricing.deliveryEach : 0
+  const repair = timesRatio(tag, tool.kind === 'tool' ? repairReserve(offer.condition) : 0)
+  const payment = tag + tax + delivery
+  return { tag, tax, delivery, repair, payment, allIn: payment + repair, typical: quote === undefined, quoted: quote?.date }
+}

@@ -1,0 +1,70 @@
+import type { Build } from '../builds'
+import { addDays, type Day } from '../calendar'
+import { issue, type Issue, type Path } from '../kernel'
+import { timesRatio, type Minor } from '../money'
+import type { World } from '../workspace'
+
+/** Money that moves in a plan. Payments are negative. */
+export interface CashMovement {
+  readonly kind: 'receipt' | 'sale' | 'payment'
+  readonly date: Day
+  readonly amount: Minor
+  /** For sales: the whole net price, of which `amount` flows back into the budget. */
+  readonly full?: Minor
+  readonly path?: Path
+}
+
+export interface DayBalance {
+  readonly date: Day
+  readonly balance: Minor
+}
+
+interface Outlay {
+  readonly path: Path
+  readonly date: Day
+  readonly amount: Minor
+}
+
+/** All movements of a plan from today on, by date; on one day money in comes before money out. */
+export function cashMovements(world: World, purchases: readonly Outlay[], builds: readonly (Outlay & { build: Build; done: Day })[]): CashMovement[] {
+  const receipts = world.receipts.map(({ date, amount }): CashMovement => ({ kind: 'receipt', date, amount }))
+  const payments = [...purchases, ...builds].filter(({ amount }) => amount !== 0).map(({ path, date, amount }): CashMovement => ({ kind: 'payment', date, amount: -amount, path }))
+  const sales = builds.flatMap(({ build, done }): CashMovement[] => {
+    if (!build.sale) return []
+    const full = build.sale.netEach * build.copies
+    const date = addDays(done, build.sale.daysToSell)
+    return date > world.until ? [] : [{ kind: 'sale', date, amount: timesRatio(full, world.workspace.money.reinvestShare), full }]
+  })
+  return [...receipts, ...sales, ...payments].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : b.amount - a.amount))
+}
+
+/**
+ * No payment makes or deepens a balance below the reserve on its day or any later day. Each low day is reported once, at the last
+ * payment before it. All in whole minor units.
+ */
+export function checkCash(world: World, movements: readonly CashMovement[], broken: Issue[]): DayBalance[] {
+  const balances: DayBalance[] = [{ date: world.asOf, balance: world.balance }]
+  let balance = world.balance
+  for (const { date, amount } of movements) {
+    balance += amount
+    if (balances.at(-1)?.date === date) balances.pop()
+    balances.push({ date, balance })
+  }
+  const { reserve } = world.workspace.money
+  const payments = movements.filter(({ kind }) => kind === 'payment')
+  const first = payments[0]
+  let lowest: DayBalance | undefined
+  const report = (): void => {
+    const low = lowest
+    const culprit = low && payments.filter(({ date }) => date <= low.date).at(-1)
+    if (low && culprit) broken.push(issue('plan.below-reserve', culprit.path ?? [], { on: low.date, date: culprit.date, balance: low.balance, reserve, short: reserve - low.balance }))
+    lowest = undefined
+  }
+  for (const point of balances) {
+    if (!first || point.date < first.date) continue
+    if (point.balance >= reserve) report()
+    else if (!lowest || point.balance < lowest.balance) lowest = point
+  }
+  report()
+  return balances
+}

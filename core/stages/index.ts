@@ -1,0 +1,5 @@
+export { evaluate, possibleAfter, possibleToday, type EvaluatedBuild, type PlanValue, type Report } from './evaluate'
+export type { CashMovement, DayBalance } from './evaluate-cash'
+export { explainPurchase, toolOfPurchase, type PurchaseReasons } from './explain'
+export { movePurchase, purchaseDays } from './move'
+export { makePlan, outcomeIssues, pinClash, type Outcome, type PlanOptions, type Unopened } from './planner'

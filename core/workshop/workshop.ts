@@ -1,0 +1,33 @@
+import type { HazardClass, HazardLevel, Method, Power, Tool } from '../catalogue'
+import type { Minor } from '../money'
+
+/** Where the work is done and what it allows. Limits left out do not bind. */
+export interface Workshop {
+  /** Floor that stored tools may take, m². */
+  readonly floorM2?: number | undefined
+  readonly volts: 230 | 120
+  /** Rating of the circuit tools are plugged into, amperes. */
+  readonly circuitAmps?: number | undefined
+  /** Methods louder than this cost goodwill, per hour of running. */
+  readonly quiet?: { readonly aboveDbA: number; readonly costPerHour: Minor } | undefined
+  /** The highest hazard level the user is comfortable with, by class; a class left out is not limited. */
+  readonly comfort: { readonly [H in HazardClass]?: HazardLevel | undefined }
+}
+
+/** Whether the declared comfort admits the method. */
+export function comfortable(workshop: Workshop, method: Method): boolean {
+  if (method.hazard === null) return true
+  const limit = workshop.comfort[method.hazard.kind]
+  return limit === undefined || method.hazard.level <= limit
+}
+
+/** Current a tool draws in one of its power forms, amperes; 0 for hand tools and battery bodies. */
+export function ampsOf(tool: Tool, power: Power, volts: 230 | 120): number {
+  const form = tool.forms.find((candidate) => candidate.power === power)
+  return (volts === 230 ? form?.amps230 : form?.amps120) ?? 0
+}
+
+/** Whether the circuit carries the tool at all. Longer or joint loads are a matter for an electrician. */
+export function circuitCarries(workshop: Workshop, tool: Tool, power: Power): boolean {
+  return workshop.circuitAmps === undefined || ampsOf(tool, power, workshop.volts) <= workshop.circuitAmps
+}

@@ -1,0 +1,143 @@
+import type { Build, MaterialPrice } from '../builds'
+import type { Condition, Material, Method, Operation, Power, Specs, Tier, Tool } from '../catalogue'
+import type { Day, Rhythm, StageLength } from '../calendar'
+import type { LedgerEntry } from '../ledger'
+import type { Minor } from '../money'
+import type { Offer, Quote } from '../prices'
+import type { UnitSystem } from '../units'
+import type { Workshop } from '../workshop'
+
+/** One tool, or several alike, that the user owns. Specs are copied at entry. */
+export interface Item {
+  readonly id: string
+  readonly tool: string
+  readonly name?: string | undefined
+  readonly tier: Tier
+  readonly condition: Condition
+  readonly power: Power
+  readonly platform?: string | undefined
+  readonly specs: Specs
+  readonly count: number
+  readonly since: Day
+  readonly cost: Minor
+  readonly uses?: number | undefined
+}
+
+/** Money expected once; negative for an expense that is already known. */
+export interface OneOff {
+  readonly id: string
+  readonly date: Day
+  readonly amount: Minor
+  readonly text: string
+}
+
+export interface MoneySettings {
+  readonly currency: string
+  readonly income: Rhythm
+  readonly oneOffs: readonly OneOff[]
+  /** The balance is never planned below this. */
+  readonly reserve: Minor
+  readonly taxBasisPoints: number
+  readonly deliveryEach: Minor
+  /** What 100 price index points cost here; the currency's usual level when left out. */
+  readonly minorPer100Points?: number | undefined
+  /** What an hour of the user's own work costs in the reckoning; 0 for a hobby. */
+  readonly hourValue: Minor
+  /** Impatience ρ, share per year: what comes a year later counts 1/(1+ρ). */
+  readonly impatience: number
+  /** μ: what a unit of money kept is worth. */
+  readonly keptMoneyWorth: number
+  /** Share of a build's worth that is lost for each day after its wished date. */
+  readonly latenessPerDay: number
+  /** Share of a sale that flows back into the tool budget. */
+  readonly reinvestShare: number
+}
+
+export interface Preferences {
+  readonly units: UnitSystem
+  /** The tier offers are taken in unless a step asks for more. */
+  readonly tier: Tier
+  readonly condition: Condition
+  readonly power: 'cheapest' | 'corded' | 'cordless'
+}
+
+/** A purchase kept at its date. */
+export interface Pin {
+  readonly offer: string
+  readonly count: number
+  readonly date: Day
+}
+
+/** Something that must not be in the plan. */
+export type Ban = { readonly kind: 'tool'; readonly id: string } | { readonly kind: 'method'; readonly id: string }
+
+export interface PlannedPurchase {
+  readonly id: string
+  readonly offer: string
+  readonly count: number
+  readonly date: Day
+  /** Payment assumed for all of them together. */
+  readonly price: Minor
+  /** The build it was planned for. */
+  readonly forBuild?: string | undefined
+}
+
+export interface PlannedBuild {
+  /** A build of the workspace, or `make/<template>` for a shop-made jig. */
+  readonly build: string
+  readonly begin: Day
+  readonly done: Day
+  /** Minutes given in each stage, by the stage's first day. */
+  readonly work: readonly { readonly stage: Day; readonly minutes: number }[]
+  /** The method chosen for each step, by step id. */
+  readonly methods: Readonly<Record<string, string>>
+  /** Timber and fixings paid on the day it begins. */
+  readonly material: Minor
+}
+
+/** Dated purchases and builds for one state of a workspace. */
+export interface Plan {
+  readonly format: 'frugal-ledger/plan'
+  readonly version: 1
+  readonly workspace: { readonly id: string; readonly hash: string }
+  readonly libraryVersion: string
+  readonly asOf: Day
+  readonly until: Day
+  readonly purchases: readonly PlannedPurchase[]
+  readonly builds: readonly PlannedBuild[]
+}
+
+/** Everything one person plans with; plain readonly data, one file. */
+export interface Workspace {
+  readonly format: 'frugal-ledger/workspace'
+  readonly version: 1
+  readonly id: string
+  readonly name: string
+  readonly libraryVersion: string
+  /** A fixed "today", for demonstrations; the real date when left out. */
+  readonly asOf?: Day | undefined
+  readonly preferences: Preferences
+  readonly money: MoneySettings
+  readonly horizon: { readonly start: Day; readonly length: StageLength; readonly count: number }
+  readonly time: { readonly minutesPerWeek: number }
+  readonly workshop: Workshop
+  readonly builds: readonly Build[]
+  readonly items: readonly Item[]
+  readonly offers: readonly Offer[]
+  readonly quotes: readonly Quote[]
+  readonly materialPrices: readonly MaterialPrice[]
+  readonly own: {
+    readonly operations: readonly Operation[]
+    readonly methods: readonly Method[]
+    readonly tools: readonly Tool[]
+    readonly materials: readonly Material[]
+  }
+  readonly pins: readonly Pin[]
+  readonly bans: readonly Ban[]
+  /** Tools the user would like to have, whatever the ranking says. */
+  readonly wishes: readonly string[]
+  readonly ledger: readonly LedgerEntry[]
+  readonly plan?: Plan | undefined
+  /** Plans kept, so that later one can see what was true. */
+  readonly adopted: readonly Plan[]
+}

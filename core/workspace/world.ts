@@ -1,0 +1,107 @@
+import { jigBuild, materialCost, worthOf, type Build, type MaterialPricing } from '../builds'
+import { withOwn, type Library } from '../catalogue'
+import { addDays, horizonEnd, paydays, stageOf, stagesFrom, type Day, type Stage } from '../calendar'
+import { fingerprint, must } from '../kernel'
+import { balanceOn, standing } from '../ledger'
+import type { Minor } from '../money'
+import type { Pricing } from '../prices'
+import type { Workspace } from './types'
+
+/** Money that is expected on a day. */
+export interface Receipt {
+  readonly key: string
+  readonly date: Day
+  readonly amount: Minor
+  readonly text?: string | undefined
+}
+
+/** A workspace with a date and a library: what every reckoning starts from. Derived, never stored. */
+export interface World {
+  readonly workspace: Workspace
+  readonly library: Library
+  readonly asOf: Day
+  /** All stages from the horizon's start; the plan covers `count` of them from the one that holds `asOf`. */
+  readonly stages: readonly Stage[]
+  readonly until: Day
+  readonly pricing: Pricing & MaterialPricing
+  readonly balance: Minor
+  /** Expected from `asOf` on and not yet in the ledger, in order of date. */
+  readonly receipts: readonly Receipt[]
+  /** Expected before `asOf` and never entered. */
+  readonly overdue: readonly Receipt[]
+}
+
+/** Minor units for 100 index points where neither the user nor the library says. */
+const FALLBACK_LEVEL = 12_000
+
+export function priceLevel(workspace: Workspace, library: Library): number {
+  return workspace.money.minorPer100Points ?? library.data.regions.find(({ currency }) => currency === workspace.money.currency)?.minorPer100Points ?? FALLBACK_LEVEL
+}
+
+/** Stages from the horizon's start to `count` stages on from the one that holds `asOf`. */
+function stagesOf(workspace: Workspace, asOf: Day): Stage[] {
+  const { start, length, count } = workspace.horizon
+  if (asOf < start) return stagesFrom(asOf, length, count)
+  for (let length_ = count; ; length_ *= 2) {
+    const stages = stagesFrom(start, length, length_)
+    const current = stageOf(stages, asOf)
+    if (current && current.index + count <= stages.length) return stages.slice(0, current.index + count)
+  }
+}
+
+/** Income and one-offs from one day to another, whether entered or not. */
+export function expectedReceipts(workspace: Workspace, from: Day, to: Day): Receipt[] {
+  const income = paydays(workspace.money.income, from, to).map(({ date, amount }) => ({ key: `income/${date}`, date, amount }))
+  const oneOffs = workspace.money.oneOffs
+    .filter(({ date }) => date >= from && date <= to)
+    .map(({ id, date, amount, text }) => ({ key: `one-off/${id}`, date, amount, text }))
+  return [...income, ...oneOffs].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
+}
+
+/** How far back an income that was never entered is still asked about, days. */
+const ASK_BACK_DAYS = 62
+
+/**
+ * Puts a workspace together with the library and a date.
+ * @param today the date to look from, unless the workspace has a fixed one
+ */
+export function worldOf(workspace: Workspace, baseLibrary: Library, today: Day): World {
+  const asOf = workspace.asOf ?? today
+  const library = withOwn(baseLibrary, workspace.own)
+  const stages = stagesOf(workspace, asOf)
+  const until = must(horizonEnd(stages), 'the last stage')
+  const answered = new Set(standing(workspace.ledger).flatMap(({ answers }) => answers ?? []))
+  const opened = workspace.ledger.find(({ kind }) => kind === 'opening')?.date ?? workspace.horizon.start
+  const past = addDays(asOf, -ASK_BACK_DAYS)
+  const open = expectedReceipts(workspace, past > opened ? past : opened, until).filter(({ key }) => !answered.has(key))
+  return {
+    workspace,
+    library,
+    asOf,
+    stages,
+    until,
+    balance: balanceOn(workspace.ledger, asOf),
+    receipts: open.filter(({ date }) => date >= asOf),
+    overdue: open.filter(({ date }) => date < asOf),
+    pricing: {
+      library,
+      minorPer100Points: priceLevel(workspace, library),
+      taxBasisPoints: workspace.money.taxBasisPoints,
+      deliveryEach: workspace.money.deliveryEach,
+      offers: workspace.offers,
+      quotes: workspace.quotes,
+      own: workspace.materialPrices
+    }
+  }
+}
+
+/** The build with this id: one of the workspace's, or the derived build of a shop-made jig. */
+export const findBuild = (world: World, id: string): Build | undefined => world.workspace.builds.find((build) => build.id === id) ?? jigBuild(world.library, id)
+
+export const buildMaterial = (world: World, build: Build): Minor => materialCost(world.pricing, build)
+export const buildWorth = (world: World, build: Build): Minor => worthOf(world.pricing, build)
+
+/** What a plan is made for: everything but the plans themselves. */
+export function workspaceHash(workspace: Workspace): string {
+  return fingerprint({ ...workspace, plan: undefined, adopted: undefined, name: undefined, wishes: undefined })
+}

@@ -1,0 +1,10 @@
+import { indexLibrary } from '../core/catalogue'
+import { materials } from './materials'
+import { methods } from './methods'
+import { operations } from './operations'
+import { regions } from './regions'
+import { templates } from './templates'
+import { tools } from './tools'
+
+/** The reference library. Its version goes into every workspace and plan made with it. */
+export const library = indexLibrary({ version: '2026.11', operations, methods, tools, templates, materials, regions })

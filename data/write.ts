@@ -1,0 +1,48 @@
+import type { Bound, Companion, Method, RoleNeed, SpecName, SpecRule, Step, StockField, StockLimit, StockSize, Tool } from '../core/catalogue'
+
+/** Short ways to write library entries, so that each stays readable as one line of a table. */
+
+const bound = (of: StockField | number, plus = 0, times = 1): Bound => (typeof of === 'number' ? { plus: of } : { stock: of, plus, times })
+/** The tool's spec is at least the stock's size times `times` plus `plus`, or at least a plain figure. */
+export const atLeast = (spec: SpecName, of: StockField | number, plus = 0, times = 1): SpecRule => ({ spec, is: 'atLeast', bound: bound(of, plus, times) })
+export const atMost = (spec: SpecName, of: StockField | number, plus = 0, times = 1): SpecRule => ({ spec, is: 'atMost', bound: bound(of, plus, times) })
+export const need = (role: string, ...rules: SpecRule[]): RoleNeed => ({ role, count: 1, rules })
+export const needs = (count: number, role: string, ...rules: SpecRule[]): RoleNeed => ({ role, count, rules })
+export const upTo = (stock: StockField, value: number): StockLimit => ({ stock, is: 'atMost', value })
+export const from = (stock: StockField, value: number): StockLimit => ({ stock, is: 'atLeast', value })
+
+type MethodDefaults = Pick<Method, 'marked' | 'surface' | 'hazard' | 'soundDbA' | 'dust' | 'accuracyMm'>
+const QUIET: MethodDefaults = { marked: true, surface: 'clean', hazard: null, soundDbA: 60, dust: 'none', accuracyMm: 0.5 }
+/** A method; what is left out is quiet, harmless, clean and marked out by hand. */
+export const method = (entry: Omit<Method, keyof MethodDefaults> & Partial<MethodDefaults>): Method => ({ ...QUIET, ...entry })
+
+type ToolDefaults = Pick<Tool, 'aliases' | 'kind' | 'specs' | 'lifeHours' | 'storedM2' | 'companions' | 'hazard' | 'needs' | 'protects'>
+const PLAIN: ToolDefaults = { aliases: [], kind: 'tool', specs: {}, lifeHours: null, storedM2: 0, companions: [], hazard: null, needs: [], protects: [] }
+/** A tool; what is left out is: lasting, no floor taken, nothing needed beside it. */
+export const tool = (entry: Omit<Tool, keyof ToolDefaults> & Partial<ToolDefaults>): Tool => ({ ...PLAIN, ...entry })
+export const byHand = (points: number): Tool['forms'] => [{ power: 'hand', points }]
+export const corded = (points: number, amps230: number, amps120: number): Tool['forms'][number] => ({ power: 'corded', points, amps230, amps120 })
+export const cordless = (points: number): Tool['forms'][number] => ({ power: 'cordless', points })
+
+export const needed = (why: string, ...anyOf: string[]): Companion => ({ anyOf, count: 1, kind: 'needed', why })
+export const neededFor = (operation: string, why: string, ...anyOf: string[]): Companion => ({ anyOf, count: 1, kind: 'needed-for', operation, why })
+export const advised = (why: string, ...anyOf: string[]): Companion => ({ anyOf, count: 1, kind: 'advised', why })
+
+/** Stock size in millimetres: length, width, thickness; 0 leaves one out. */
+export const stock = (lengthMm: number, widthMm = 0, thicknessMm = 0): StockSize => ({
+  ...(lengthMm > 0 ? { lengthMm } : {}),
+  ...(widthMm > 0 ? { widthMm } : {}),
+  ...(thicknessMm > 0 ? { thicknessMm } : {})
+})
+
+type StepRow = readonly [operation: string, quantity: number, stock?: StockSize, accuracyMm?: number, note?: string]
+/** Steps of a template, numbered in order. */
+export const steps = (...rows: StepRow[]): Step[] =>
+  rows.map(([operation, quantity, size = {}, accuracyMm, note], index) => ({
+    id: `s${index + 1}`,
+    operation,
+    quantity,
+    stock: size,
+    ...(accuracyMm === undefined ? {} : { accuracyMm }),
+    ...(note === undefined ? {} : { note })
+  }))
