@@ -3,6 +3,7 @@ import { evaluate } from '../core/stages'
 import { worldOf } from '../core/workspace'
 import { library } from '../data'
 import { sentence } from '../app/words/issues'
+import { sayFor } from '../app/words/say'
 import { EXIT, complain, loadWorkspace, readText, today } from './io'
 
 /** `npm run --silent check -- file.json plan.json`: replays a plan against every rule and prints those it breaks. */
@@ -17,9 +18,11 @@ function main(file: string | undefined, planFile: string | undefined): number {
   const plan = text.ok ? readPlan(text.value) : text
   if (!plan.ok) complain(planFile, plan.issues)
   if (!workspace.ok || !plan.ok) return EXIT.unreadable
-  const { broken, notes } = evaluate(worldOf(workspace.value, library, today()), plan.value)
-  for (const note of notes) process.stderr.write(`note: ${sentence(note)}\n`)
-  for (const one of broken) process.stdout.write(`${one.path.length > 0 ? `${pathText(one.path)}: ` : ''}${sentence(one)}\n`)
+  const world = worldOf(workspace.value, library, today())
+  const say = sayFor(world)
+  const { broken, notes } = evaluate(world, plan.value)
+  for (const note of notes) process.stderr.write(`note: ${sentence(note, say)}\n`)
+  for (const one of broken) process.stdout.write(`${one.path.length > 0 ? `${pathText(one.path)}: ` : ''}${sentence(one, say)}\n`)
   process.stdout.write(broken.length === 0 ? 'The plan breaks no rule.\n' : `${broken.length} ${broken.length === 1 ? 'rule is' : 'rules are'} broken.\n`)
   return broken.length === 0 ? EXIT.fine : EXIT.broken
 }

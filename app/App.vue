@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { computed, onErrorCaptured, onMounted, ref, watchEffect } from 'vue'
+import { useRoute } from 'vue-router'
+import Button from 'primevue/button'
+import Message from 'primevue/message'
+import FindDialog from './shell/FindDialog.vue'
+import KeysDialog from './shell/KeysDialog.vue'
+import ThumbIndex from './shell/ThumbIndex.vue'
+import { useKeys } from './shell/keys'
+import { saveText } from './shell/save'
+import { useWorkspace } from './stores/workspace'
+import { usePlanning } from './stores/planning'
+import { sentence } from './words/issues'
+import { shell } from './words/shell'
+
+const store = useWorkspace()
+const planning = usePlanning()
+const route = useRoute()
+const failed = ref(false)
+const finding = ref(false)
+const showingKeys = ref(false)
+
+onMounted(() => void store.start())
+onErrorCaptured((error) => {
+  failed.value = true
+  console.error(error)
+  return false
+})
+watchEffect(() => {
+  const { theme } = store.settings
+  const dark = theme === 'dark' || (theme !== 'light' && window.matchMedia('(prefers-color-scheme: dark)').matches)
+  document.documentElement.dataset.theme = dark ? 'dark' : 'light'
+})
+useKeys({ find: () => (finding.value = true), keys: () => (showingKeys.value = true) })
+
+const demoLine = computed(() => (store.isDemo && store.workspace && store.world && store.say && route.path !== '/start' ? shell.demo(store.workspace.name, store.say.day(store.world.asOf)) : undefined))
+const messages = computed(() => [
+  ...store.trouble.map((one) => ({ text: sentence(one, store.say), severity: 'error' as const })),
+  ...store.notes.map((one) => ({ text: sentence(one, store.say), severity: 'info' as const })),
+  ...(planning.failure === undefined && !failed.value ? [] : [{ text: shell.failed, severity: 'error' as const }])
+])
+async function save(): Promise<void> {
+  saveText(`${store.workspace?.name ?? 'workspace'}.json`, await store.fileText(), 'application/json')
+}
+</script>
+
+<template>
+  <a class="skip" href="#page" @click.prevent="($refs.page as HTMLElement).focus()">{{ shell.skip }}</a>
+  <div class="frame">
+    <ThumbIndex class="no-print" @find="finding = true" @keys="showingKeys = true" />
+    <main id="page" ref="page" tabindex="-1">
+      <div v-if="demoLine" class="demo-line no-print">
+        <span>{{ demoLine }}</span>
+        <RouterLink to="/start">{{ shell.startMine }}</RouterLink>
+      </div>
+      <Message v-for="(message, index) in messages" :key="index" class="no-print" :severity="message.severity">
+        <div class="row">
+          <span>{{ message.text }}</span>
+          <Button v-if="message.severity === 'error' && store.workspace" size="small" severity="secondary" :label="shell.saveNow" @click="save" />
+          <Button size="small" severity="secondary" variant="text" :label="shell.dismiss" @click="store.dismiss()" />
+        </div>
+      </Message>
+      <RouterView v-if="store.world" v-slot="{ Component }">
+        <component :is="Component" :key="`${store.workspace?.id}${route.path}`" />
+      </RouterView>
+      <p v-else class="soft">{{ shell.loading }}</p>
+    </main>
+  </div>
+  <FindDialog v-if="finding" v-model:visible="finding" />
+  <KeysDialog v-if="showingKeys" v-model:visible="showingKeys" />
+</template>
+
+<style scoped>
+.skip { position: absolute; left: -100rem; }
+.skip:focus { left: 0.5rem; top: 0.5rem; background: var(--paper-raised); padding: 0.5rem; z-index: 10; }
+.frame { display: grid; grid-template-columns: 7.5rem minmax(0, 1fr); min-height: 100vh; }
+main { padding: 1.25rem 1.75rem 2rem; min-width: 0; outline: none; display: grid; gap: 0.75rem; align-content: start; }
+.demo-line { display: flex; flex-wrap: wrap; gap: 0.25rem 1rem; font-size: var(--text-small); color: var(--graphite-soft); border-bottom: 1px dashed var(--line-strong); padding-bottom: 0.4rem; }
+@media (max-width: 700px) {
+  .frame { grid-template-columns: minmax(0, 1fr); }
+  main { padding: 0.75rem 0.9rem 5.5rem; }
+}
+@media print { .frame { display: block; } main { padding: 0; } }
+</style>

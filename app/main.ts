@@ -1,0 +1,19 @@
+import '@fontsource-variable/atkinson-hyperlegible-next'
+import '@fontsource-variable/bitter'
+import 'primeicons/primeicons.css'
+import './theme/tokens.css'
+import './theme/base.css'
+import { createPinia } from 'pinia'
+import PrimeVue from 'primevue/config'
+import { createApp } from 'vue'
+import App from './App.vue'
+import { router } from './router'
+import { preset } from './theme/preset'
+
+const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce
+
+createApp(App)
+  .use(createPinia())
+  .use(router)
+  .use(PrimeVue, { theme: { preset, options: { darkModeSelector: '[data-theme="dark"]', cssLayer: false } }, ...(nonce ? { csp: { nonce } } : {}) })
+  .mount('#app')

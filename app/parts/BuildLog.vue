@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import InputText from 'primevue/inputtext'
+import { computed, ref } from 'vue'
+import { isBegun } from '../../core/builds'
+import { checkDay, type Day } from '../../core/calendar'
+import { fitBuild, fitContext, kitOf } from '../../core/fit'
+import { issue, type Issue } from '../../core/kernel'
+import { exponentOf, parseAmount } from '../../core/money'
+import { buildMaterial, change, findBuild } from '../../core/workspace'
+import { newId } from '../stores/clock'
+import { useWorkspace } from '../stores/workspace'
+import { record } from '../words/bench'
+import { sentence } from '../words/issues'
+import { duration } from '../words/say'
+import { steps } from '../words/steps'
+
+/** Marks a build begun, with what its timber cost, or done, with the hours it took. */
+const props = defineProps<{ buildId: string }>()
+const visible = defineModel<boolean>('visible', { required: true })
+const store = useWorkspace()
+const build = computed(() => (store.world ? findBuild(store.world, props.buildId) : undefined))
+const finishing = computed(() => build.value !== undefined && isBegun(build.value))
+const exponent = exponentOf(store.workspace?.money.currency ?? 'EUR')
+const planned = build.value && store.world ? buildMaterial(store.world, build.value) : 0
+const expected = build.value && store.world ? fitBuild(fitContext(store.world), kitOf(store.world.library, store.world.workspace.items), build.value).minutes : 0
+const figure = ref(finishing.value ? String(Math.round(expected / 6) / 10) : (planned / 10 ** exponent).toFixed(exponent))
+const date = ref<Day>(store.world?.asOf ?? '')
+const problems = ref<readonly Issue[]>([])
+
+function confirm(): void {
+  const { world, workspace } = store
+  if (!world || !workspace || !build.value) return
+  const day = checkDay(date.value)
+  const hours = Number(figure.value.replace(',', '.'))
+  const amount = finishing.value ? undefined : parseAmount(figure.value, workspace.money.currency)
+  problems.value = [
+    ...(day.ok ? (day.value > world.asOf ? [issue('ledger.future', [], { date: day.value })] : []) : day.issues),
+    ...(amount ? (amount.ok ? (amount.value < 0 ? [issue('money.negative')] : []) : amount.issues) : Number.isFinite(hours) && hours >= 0 && figure.value.trim() !== '' ? [] : [issue('field.type', [], { expected: 'a number of hours' })])
+  ]
+  if (problems.value.length > 0 || !day.ok) return
+  const { name, id } = build.value
+  const { library } = world
+  if (finishing.value) store.run(steps.finished(name), (state) => change.finishBuild(state, library, { build: id, date: day.value, minutesSpent: Math.round(hours * 60), itemId: newId('item') }))
+  else store.run(steps.begun(name), (state) => change.beginBuild(state, library, { build: id, date: day.value, paid: amount?.ok ? amount.value : 0, planned, entryId: newId('e'), newBuildId: newId('build') }))
+  visible.value = false
+}
+</script>
+
+<template>
+  <Dialog v-model:visible="visible" modal :header="finishing ? record.finishTitle(build?.name ?? '') : record.beginTitle(build?.name ?? '')" :style="{ width: '24rem', maxWidth: '95vw' }">
+    <form class="stack" @submit.prevent="confirm">
+      <div class="field">
+        <label for="figure">{{ finishing ? record.hours : record.timber }}</label>
+        <InputText id="figure" v-model="figure" inputmode="decimal" autofocus />
+        <p class="soft small">{{ finishing ? record.expected(duration(expected)) : `${record.plannedWas(store.say?.money(planned) ?? '')} ${record.timberHint}` }}</p>
+      </div>
+      <div class="field">
+        <label for="figure-on">{{ record.date }}</label>
+        <InputText id="figure-on" v-model="date" type="date" />
+      </div>
+      <p v-for="one in problems" :key="one.code" class="attention small" role="alert">{{ sentence(one, store.say) }}</p>
+      <div class="row">
+        <Button type="submit" :label="finishing ? record.confirmFinish : record.confirmBegin" />
+        <Button type="button" severity="secondary" :label="record.cancel" @click="visible = false" />
+      </div>
+    </form>
+  </Dialog>
+</template>

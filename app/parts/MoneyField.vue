@@ -1,0 +1,26 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { issue, ok, refused, type Result } from '../../core/kernel'
+import { exponentOf, parseAmount, type Minor } from '../../core/money'
+import { useWorkspace } from '../stores/workspace'
+import TextField from './TextField.vue'
+
+const props = defineProps<{ label: string; value: Minor | undefined; currency?: string; hideLabel?: boolean; width?: string; optional?: boolean; signed?: boolean; placeholder?: string }>()
+defineEmits<{ change: [value: Minor | undefined] }>()
+const store = useWorkspace()
+const code = computed(() => props.currency ?? store.workspace?.money.currency ?? 'EUR')
+const text = computed(() => {
+  if (props.value === undefined) return ''
+  const exponent = exponentOf(code.value)
+  return (props.value / 10 ** exponent).toFixed(props.value % 10 ** exponent === 0 ? 0 : exponent)
+})
+function read(typed: string): Result<Minor | undefined> {
+  if (typed.trim() === '' && props.optional) return ok(undefined)
+  const amount = parseAmount(typed, code.value)
+  return amount.ok && amount.value < 0 && !props.signed ? refused(issue('money.negative')) : amount
+}
+</script>
+
+<template>
+  <TextField :label="label" :value="text" :read="read" :hide-label="hideLabel ?? false" :width="width ?? '7rem'" :placeholder="placeholder ?? ''" @change="$emit('change', $event as Minor | undefined)" />
+</template>

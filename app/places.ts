@@ -1,0 +1,11 @@
+/** The places on the thumb index, in working order. Letters never change; a place stands here once it has content. */
+export const PLACES = [
+  { id: 'bench', path: '/', letter: 'b', icon: 'pi pi-check-square' },
+  { id: 'builds', path: '/builds', letter: 'u', icon: 'pi pi-th-large' },
+  { id: 'kit', path: '/kit', letter: 'k', icon: 'pi pi-wrench' },
+  { id: 'weigh', path: '/weigh', letter: 'w', icon: 'pi pi-sort-amount-down' },
+  { id: 'stages', path: '/stages', letter: 's', icon: 'pi pi-calendar' },
+  { id: 'ledger', path: '/ledger', letter: 'l', icon: 'pi pi-book' }
+] as const
+
+export type PlaceId = (typeof PLACES)[number]['id']

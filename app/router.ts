@@ -1,0 +1,19 @@
+import { createRouter, createWebHashHistory } from 'vue-router'
+import BenchView from './views/bench/BenchView.vue'
+
+/** Routes live behind the hash, so that the static build works from any base path of any host. */
+export const router = createRouter({
+  history: createWebHashHistory(),
+  routes: [
+    { path: '/', component: BenchView, meta: { place: 'bench' } },
+    { path: '/builds', component: () => import('./views/builds/BuildsView.vue'), meta: { place: 'builds' } },
+    { path: '/builds/:id', component: () => import('./views/builds/BuildView.vue'), meta: { place: 'builds' }, props: true },
+    { path: '/kit', component: () => import('./views/kit/KitView.vue'), meta: { place: 'kit' } },
+    { path: '/weigh', component: () => import('./views/weigh/WeighView.vue'), meta: { place: 'weigh' } },
+    { path: '/stages', component: () => import('./views/stages/StagesView.vue'), meta: { place: 'stages' } },
+    { path: '/ledger', component: () => import('./views/ledger/LedgerView.vue'), meta: { place: 'ledger' } },
+    { path: '/start', component: () => import('./views/start/StartView.vue') },
+    { path: '/settings', component: () => import('./views/settings/SettingsView.vue') },
+    { path: '/:rest(.*)*', redirect: '/' }
+  ]
+})

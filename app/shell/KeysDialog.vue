@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import Dialog from 'primevue/dialog'
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import { PLACES } from '../places'
+import { useWorkspace } from '../stores/workspace'
+import { placeNames, shell } from '../words/shell'
+
+const visible = defineModel<boolean>('visible', { required: true })
+const store = useWorkspace()
+const route = useRoute()
+const lines = computed(() => [
+  ...(route.meta.place === 'stages' ? shell.stageKeys : route.meta.place === 'builds' ? shell.gridKeys : []),
+  ...shell.keyLines(store.settings.letters === false ? [] : PLACES.map(({ id, letter }) => [letter, placeNames[id]] as const))
+])
+</script>
+
+<template>
+  <Dialog v-model:visible="visible" modal dismissable-mask :header="shell.keysTitle" :style="{ width: '26rem', maxWidth: '95vw' }">
+    <dl>
+      <template v-for="[key, what] in lines" :key="key">
+        <dt><kbd>{{ key }}</kbd></dt>
+        <dd>{{ what }}</dd>
+      </template>
+    </dl>
+    <p v-if="store.settings.letters === false" class="soft small">{{ shell.lettersOff }}</p>
+  </Dialog>
+</template>
+
+<style scoped>
+dl { display: grid; grid-template-columns: auto 1fr; gap: 0.3rem 1rem; margin: 0; }
+dd { margin: 0; }
+kbd { font-family: var(--sans); border: 1px solid var(--line-strong); padding: 0.05rem 0.4rem; border-radius: var(--radius); font-size: var(--text-small); }
+</style>

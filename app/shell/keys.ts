@@ -1,0 +1,31 @@
+import { onKeyStroke } from '@vueuse/core'
+import { useRouter } from 'vue-router'
+import { PLACES } from '../places'
+import { useWorkspace } from '../stores/workspace'
+
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && (target.isContentEditable || target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement || target instanceof HTMLSelectElement || target.closest('[role="dialog"], [role="combobox"], [role="listbox"]') !== null)
+
+/** Keys that work everywhere: a letter per place, find, help, undo and redo. */
+export function useKeys(open: { find: () => void; keys: () => void }): void {
+  const router = useRouter()
+  const store = useWorkspace()
+  onKeyStroke(true, (event) => {
+    const command = event.ctrlKey || event.metaKey
+    if (command && event.key.toLowerCase() === 'z' && !isTyping(event.target)) {
+      event.preventDefault()
+      if (event.shiftKey) store.redo()
+      else store.undo()
+      return
+    }
+    if (command || event.altKey || event.defaultPrevented || isTyping(event.target)) return
+    if (event.key === '/' || event.key === '?') {
+      event.preventDefault()
+      if (event.key === '/') open.find()
+      else open.keys()
+      return
+    }
+    const place = store.settings.letters === false ? undefined : PLACES.find(({ letter }) => letter === event.key)
+    if (place) void router.push(place.path)
+  })
+}

@@ -1,0 +1,1 @@
+export { openStorage, type Settings, type Storage } from './database'

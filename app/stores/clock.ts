@@ -1,0 +1,13 @@
+import type { Day } from '../../core/calendar'
+
+/** The only place of the application that looks at the clock. */
+export function todayHere(): Day {
+  const now = new Date()
+  return [now.getFullYear(), String(now.getMonth() + 1).padStart(2, '0'), String(now.getDate()).padStart(2, '0')].join('-')
+}
+
+/** A short id nobody else has: 60 random bits. */
+export function newId(prefix: string): string {
+  const words = crypto.getRandomValues(new Uint32Array(2))
+  return `${prefix}-${[...words].map((word) => (word & 0x3fffffff).toString(36).padStart(6, '0')).join('')}`
+}

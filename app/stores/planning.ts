@@ -1,0 +1,108 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { evaluate, explainPurchase, movePurchase, type Outcome, type PurchaseReasons, type Report } from '../../core/stages'
+import { change, workspaceHash, type Plan, type PlannedPurchase, type Workspace } from '../../core/workspace'
+import type { Day } from '../../core/calendar'
+import type { RankingView, WayView } from '../workers/protocol'
+import { workerClient, type WorkerLike } from '../workers/client'
+import { useWorkspace } from './workspace'
+import { steps } from '../words/steps'
+
+const makeWorker = (): WorkerLike => new Worker(new URL('../workers/core.worker.ts', import.meta.url), { type: 'module' }) as unknown as WorkerLike
+
+/** The plan and the ranking for the workspace on the table, kept up to date by the worker. */
+export const usePlanning = defineStore('planning', () => {
+  const store = useWorkspace()
+  const client = workerClient(makeWorker)
+  const busy = ref(false)
+  const outcome = shallowRef<Outcome>()
+  const ranking = shallowRef<RankingView>()
+  const rankedFor = ref('')
+  const failure = ref<string>()
+  /** Hash of the state the newest planning request was made for. */
+  let asked = ''
+
+  const hash = computed(() => (store.workspace ? workspaceHash(store.workspace) : ''))
+  const plan = computed<Plan | undefined>(() => store.workspace?.plan)
+  /** The plan on the screen was moved by hand and its rules are checked, but nothing else was re-planned. */
+  const report = computed<Report | undefined>(() => (store.world && plan.value ? evaluate(store.world, plan.value) : undefined))
+
+  const question = (): { workspace: Workspace; today: Day } | undefined => store.workspace && { workspace: { ...store.workspace, plan: undefined, adopted: [] }, today: store.today }
+
+  function replan(): void {
+    const asks = question()
+    if (!asks) return
+    const wanted = hash.value
+    asked = wanted
+    busy.value = true
+    failure.value = undefined
+    client.ask({ kind: 'plan', ...asks }, (reply) => {
+      if (wanted !== hash.value) return
+      if (reply.kind === 'failed') failure.value = reply.message
+      if (reply.kind === 'plan-so-far' && plan.value?.workspace.hash !== wanted) store.settlePlan(reply.plan)
+      if (reply.kind === 'plan-so-far') return
+      busy.value = false
+      if (reply.kind !== 'plan') return
+      outcome.value = reply.outcome
+      if (reply.outcome.kind !== 'clash') store.settlePlan(reply.outcome.plan)
+    })
+  }
+
+  /** Plans again whenever what is planned with has changed; a plan moved by hand carries the new state's hash and stays. */
+  watch(
+    [hash, () => plan.value?.workspace.hash],
+    () => {
+      if (hash.value === '' || plan.value?.workspace.hash === hash.value || asked === hash.value) return
+      replan()
+    },
+    { immediate: true }
+  )
+
+  function rank(): void {
+    const asks = question()
+    const wanted = hash.value
+    if (!asks || rankedFor.value === wanted) return
+    client.ask({ kind: 'rank', ...asks }, (reply) => {
+      if (reply.kind === 'failed') failure.value = reply.message
+      if (reply.kind !== 'rank') return
+      ranking.value = reply.ranking
+      rankedFor.value = wanted
+    })
+  }
+
+  function waysIn(build: string, step: string | undefined, listener: (ways: readonly WayView[]) => void): void {
+    const asks = question()
+    if (asks) client.ask({ kind: 'ways', ...asks, build, step }, (reply) => reply.kind === 'ways' && listener(reply.ways))
+  }
+
+  /** What the evaluator says if a purchase stood on another day; nothing is changed. */
+  function tryMove(purchase: PlannedPurchase, date: Day): Report | undefined {
+    return store.world && plan.value ? evaluate(store.world, movePurchase(store.world, plan.value, purchase.id, date)) : undefined
+  }
+
+  /** Moves a purchase and pins it there; everything else stays where it was until the rest is planned again. */
+  function move(purchase: PlannedPurchase, date: Day): void {
+    const { world } = store
+    if (!world || purchase.date === date) return
+    store.run(steps.moved(store.say?.offer(purchase.offer) ?? ''), (state) => {
+      const next = state.plan ? movePurchase(world, state.plan, purchase.id, date) : undefined
+      const pinned = change.pin(state, { offer: purchase.offer, count: purchase.count, date }, purchase.date)
+      return next ? withHash(pinned, next) : pinned
+    })
+    outcome.value = undefined
+  }
+  function setPinned(purchase: PlannedPurchase, pinned: boolean): void {
+    const name = store.say?.offer(purchase.offer) ?? ''
+    store.run(pinned ? steps.pinned(name) : steps.unpinned(name), (state) => {
+      const next = pinned ? change.pin(state, { offer: purchase.offer, count: purchase.count, date: purchase.date }) : change.unpin(state, purchase.offer, purchase.date)
+      return state.plan ? withHash(next, state.plan) : next
+    })
+  }
+  /** The plan carries the hash of the state it is to stand for. */
+  const withHash = (state: Workspace, next: Plan): Workspace => ({ ...state, plan: { ...next, workspace: { id: state.id, hash: workspaceHash(state) } } })
+
+  const reasons = (purchase: PlannedPurchase): PurchaseReasons | undefined => (store.world && plan.value ? explainPurchase(store.world, plan.value, purchase) : undefined)
+  const isPinned = (purchase: PlannedPurchase): boolean => store.workspace?.pins.some(({ offer, date }) => offer === purchase.offer && date === purchase.date) ?? false
+
+  return { plan, report, outcome, ranking, rankedFor, hash, busy, failure, replan, rank, waysIn, tryMove, move, setPinned, isPinned, reasons }
+})

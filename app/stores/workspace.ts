@@ -1,0 +1,174 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { issue, type Issue } from '../../core/kernel'
+import { freshWorkspace, worldOf, type Plan, type Workspace, type World } from '../../core/workspace'
+import { library } from '../../data'
+import { openStorage, type Settings } from '../storage'
+import { sayFor, type Say } from '../words/say'
+import { newId, todayHere } from './clock'
+import { DEMOS, loadDemo, type DemoId } from './demos'
+import { NO_HISTORY, recorded, redone, undone, type History } from './history'
+
+const formats = (): Promise<typeof import('../../core/formats')> => import('../../core/formats')
+
+/** The workspace on the table: its state, what can be undone, and how it is kept. */
+export const useWorkspace = defineStore('workspace', () => {
+  const storage = openStorage(() => Date.now())
+  const workspace = shallowRef<Workspace>()
+  const today = ref(todayHere())
+  const history = shallowRef<History>(NO_HISTORY)
+  const kept = ref<'kept' | 'keeping' | 'not-kept'>('kept')
+  /** What storage has to say; shown until it is settled. */
+  const trouble = shallowRef<readonly Issue[]>([])
+  /** What the last opened file has to say. */
+  const notes = shallowRef<readonly Issue[]>([])
+  const settings = shallowRef<Settings>({})
+  let revision = 0
+  let pending: Workspace | undefined
+  let writing: Promise<void> | undefined
+
+  const world = computed<World | undefined>(() => workspace.value && worldOf(workspace.value, library, today.value))
+  const say = computed<Say | undefined>(() => world.value && sayFor(world.value))
+  const isDemo = computed(() => DEMOS.some(({ workspaceId }) => workspaceId === workspace.value?.id))
+  const undoName = computed(() => history.value.past.at(-1)?.name)
+  const redoName = computed(() => history.value.future[0]?.name)
+
+  const setTrouble = (issues: readonly Issue[]): void => {
+    trouble.value = issues
+  }
+
+  async function write(): Promise<void> {
+    while (pending) {
+      const next = pending
+      pending = undefined
+      const saved = await storage.save(next, revision)
+      if (saved.ok) {
+        revision = saved.value
+        if (trouble.value.some(({ code }) => code.startsWith('storage.'))) setTrouble([])
+        kept.value = pending ? 'keeping' : 'kept'
+      } else {
+        kept.value = 'not-kept'
+        setTrouble(saved.issues)
+        if (saved.issues.some(({ code }) => code === 'storage.elsewhere')) await reload(next.id)
+      }
+    }
+    writing = undefined
+  }
+  function keep(state: Workspace): void {
+    pending = state
+    kept.value = 'keeping'
+    writing ??= write()
+  }
+  async function reload(id: string): Promise<void> {
+    const stored = await storage.load(id)
+    if (!stored.ok || !stored.value) return
+    const checked = (await formats()).checkWorkspace(stored.value.data, library)
+    if (!checked.ok) return
+    revision = stored.value.revision
+    workspace.value = checked.value
+    history.value = NO_HISTORY
+  }
+
+  /** Shows a workspace as the current one. A known revision means it stands in storage already. */
+  async function show(next: Workspace, storedRevision?: number): Promise<void> {
+    await writing
+    workspace.value = next
+    history.value = NO_HISTORY
+    settings.value = { ...settings.value, current: next.id }
+    if (storedRevision === undefined) {
+      const present = await storage.load(next.id)
+      revision = present.ok && present.value ? present.value.revision : 0
+      keep(next)
+    } else revision = storedRevision
+    const saved = await storage.saveSettings(settings.value)
+    if (!saved.ok) setTrouble(saved.issues)
+  }
+
+  /** Opens what was open last, or the default demo. */
+  async function start(): Promise<void> {
+    const known = await storage.settings()
+    if (!known.ok) setTrouble(known.issues)
+    else settings.value = known.value
+    const { current } = settings.value
+    if (current !== undefined && (await openKept(current))) return
+    await showDemo('hive-yard', false)
+  }
+  async function openKept(id: string): Promise<boolean> {
+    const stored = await storage.load(id)
+    if (!stored.ok || !stored.value) return false
+    const checked = (await formats()).checkWorkspace(stored.value.data, library)
+    if (checked.ok) {
+      await show(checked.value, stored.value.revision)
+      return true
+    }
+    setTrouble([issue('storage.unreadable')])
+    return false
+  }
+
+  /** Shows a demo as it was left, or as it was shipped when `afresh`. */
+  async function showDemo(id: DemoId, afresh: boolean): Promise<void> {
+    const demo = DEMOS.find((candidate) => candidate.id === id)
+    if (!demo) return
+    if (!afresh && (await openKept(demo.workspaceId))) return
+    const loaded = await loadDemo(id)
+    if (loaded.ok) await show(loaded.value)
+    else setTrouble(loaded.issues)
+  }
+
+  /** Makes an undoable change. A change to nothing leaves no step. */
+  function run(name: string, change: (state: Workspace) => Workspace): void {
+    const before = workspace.value
+    if (!before) return
+    const after = change(before)
+    if (after === before) return
+    workspace.value = after
+    history.value = recorded(history.value, { name, before, after })
+    keep(after)
+  }
+  function travel(go: typeof undone): void {
+    if (!workspace.value) return
+    const there = go(history.value, workspace.value, () => newId('e'))
+    if (!there) return
+    history.value = there.history
+    workspace.value = there.workspace
+    keep(there.workspace)
+  }
+
+  /** Puts a plan the worker made into the workspace; not a step of its own, since it follows from the rest. */
+  function settlePlan(plan: Plan): void {
+    if (!workspace.value) return
+    workspace.value = { ...workspace.value, plan }
+    keep(workspace.value)
+  }
+
+  /** Opens a workspace file. What is refused leaves everything as it is. */
+  async function openFile(text: string): Promise<readonly Issue[]> {
+    const read = (await formats()).readWorkspace(text, library)
+    if (!read.ok) return read.issues
+    notes.value = read.value.notes
+    await show(read.value.workspace)
+    return []
+  }
+  async function fileText(): Promise<string> {
+    return workspace.value ? (await formats()).writeWorkspace(workspace.value) : ''
+  }
+  async function csvText(): Promise<string> {
+    const plan = workspace.value?.plan
+    return world.value && plan ? (await formats()).planCsv(world.value, plan) : ''
+  }
+
+  async function startOwn(prepare: (fresh: Workspace) => Workspace, currency: string): Promise<void> {
+    await show(prepare(freshWorkspace(library, newId('ws'), 'My workshop', currency, today.value)))
+  }
+  async function changeSettings(change: Partial<Settings>): Promise<void> {
+    settings.value = { ...settings.value, ...change }
+    await storage.saveSettings(settings.value)
+  }
+  const keptWorkspaces = (): ReturnType<typeof storage.list> => storage.list()
+
+  return {
+    workspace, world, say, today, kept, trouble, notes, settings, isDemo, undoName, redoName,
+    start, run, undo: () => travel(undone), redo: () => travel(redone), settlePlan, openFile, fileText, csvText, showDemo, startOwn, openKept, changeSettings, keptWorkspaces,
+    dismiss: () => { notes.value = []; setTrouble([]) }
+  }
+})

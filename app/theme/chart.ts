@@ -1,0 +1,13 @@
+const token = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim()
+
+/** What charts take from the tokens, so that they look like the rest in light and dark. */
+export function chartTheme() {
+  const soft = token('--graphite-soft')
+  const line = token('--line')
+  return {
+    soft,
+    planned: token('--planned'),
+    wash: token('--planned-faint'),
+    axis: { axisLabel: { color: soft, fontFamily: token('--sans') }, axisLine: { lineStyle: { color: soft } }, splitLine: { lineStyle: { color: line } } }
+  }
+}

@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Checkbox from 'primevue/checkbox'
+import Select from 'primevue/select'
+import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { CONDITIONS, HAZARDS, TIERS, type HazardClass, type HazardLevel } from '../../../core/catalogue'
+import { issue, ok, refused, type Issue, type Result } from '../../../core/kernel'
+import type { Preferences } from '../../../core/workspace'
+import type { Workshop } from '../../../core/workshop'
+import NumberField from '../../parts/NumberField.vue'
+import PlaceHead from '../../parts/PlaceHead.vue'
+import TextField from '../../parts/TextField.vue'
+import { saveText } from '../../shell/save'
+import { DEMOS } from '../../stores/demos'
+import { useWorkspace } from '../../stores/workspace'
+import { hazards } from '../../words/builds'
+import { sentence } from '../../words/issues'
+import { settings as words } from '../../words/ledger'
+import { shell } from '../../words/shell'
+import { steps } from '../../words/steps'
+import { weigh } from '../../words/weigh'
+
+const store = useWorkspace()
+const router = useRouter()
+const refusal = ref<{ name: string; issues: readonly Issue[] }>()
+const mine = ref<readonly { id: string; name: string }[]>([])
+const picker = ref<HTMLInputElement>()
+onMounted(async () => {
+  const listed = await store.keptWorkspaces()
+  if (listed.ok) mine.value = listed.value.filter(({ id }) => !DEMOS.some((demo) => demo.workspaceId === id))
+})
+
+const listOf = <T extends string>(record: Readonly<Record<T, string>>): { id: T; name: string }[] => Object.entries<string>(record).map(([id, name]) => ({ id: id as T, name }))
+const tiers = TIERS.map((id) => ({ id, name: weigh.tierName[id] }))
+const conditions = CONDITIONS.map((id) => ({ id, name: weigh.conditionName[id] }))
+const levels = words.comfortLevels.map((name, id) => ({ id: id as HazardLevel, name }))
+
+async function open(event: Event): Promise<void> {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (!file) return
+  refusal.value = undefined
+  const tooLarge = file.size > 40_000_000
+  const issues = tooLarge ? [issue('file.too-large', [], { size: file.size, limit: 16_000_000 })] : await store.openFile(await file.text().catch(() => ''))
+  if (picker.value) picker.value.value = ''
+  if (issues.length > 0) refusal.value = { name: file.name, issues }
+  else await router.push('/')
+}
+async function save(): Promise<void> {
+  saveText(`${store.workspace?.name ?? 'workspace'}.json`, await store.fileText(), 'application/json')
+}
+async function demo(id: (typeof DEMOS)[number]['id'], afresh: boolean): Promise<void> {
+  await store.showDemo(id, afresh)
+  await router.push('/')
+}
+async function openMine(id: string): Promise<void> {
+  if (await store.openKept(id)) await router.push('/')
+}
+const readName = (text: string): Result<string> => (text.trim() === '' ? refused(issue('text.empty')) : text.length > 200 ? refused(issue('text.too-long')) : ok(text.trim()))
+const prefer = (next: Partial<Preferences>): void => store.run(steps.preferences(), (state) => ({ ...state, preferences: { ...state.preferences, ...next } }))
+function workshop<K extends 'floorM2' | 'circuitAmps'>(key: K, value: number | undefined): void {
+  store.run(steps.workshop(), (state) => {
+    const { [key]: _former, ...rest } = state.workshop
+    return { ...state, workshop: (value === undefined ? rest : { ...rest, [key]: value }) as Workshop }
+  })
+}
+const comfort = (hazard: HazardClass, level: HazardLevel): void => store.run(steps.workshop(), (state) => ({ ...state, workshop: { ...state.workshop, comfort: { ...state.workshop.comfort, [hazard]: level } } }))
+const where = (one: Issue): string => (typeof one.figures.line === 'number' ? `${words.line(one.figures.line)}: ` : '') + (one.path.length > 0 ? `${one.path.join(' › ')}: ` : '')
+</script>
+
+<template>
+  <PlaceHead :title="words.title" :subtitle="words.subtitle(store.workspace?.name ?? '')" />
+  <div v-if="store.workspace" class="columns">
+    <section class="stack">
+      <h2>{{ words.fileTitle }}</h2>
+      <p class="caption">{{ words.fileHint }}</p>
+      <div class="row">
+        <Button :label="words.save" @click="save" />
+        <Button severity="secondary" :label="words.open" @click="picker?.click()" />
+        <input ref="picker" type="file" accept=".json,application/json" class="visually-hidden" tabindex="-1" :aria-label="words.open" @change="open" />
+      </div>
+      <div v-if="refusal" class="refusal" role="alert">
+        <p class="strong"><bdi>{{ words.refused(refusal.name) }}</bdi></p>
+        <ul class="small"><li v-for="(one, index) in refusal.issues" :key="index"><bdi>{{ where(one) }}</bdi>{{ sentence(one, store.say) }}</li></ul>
+      </div>
+      <h2>{{ words.demosTitle }}</h2>
+      <p class="caption">{{ words.demosHint }}</p>
+      <div v-for="one in DEMOS" :key="one.id" class="row">
+        <Button severity="secondary" :label="words.showDemo(one.name)" @click="demo(one.id, false)" />
+        <button type="button" class="link small" :aria-label="`${one.name}: ${words.afresh}`" @click="demo(one.id, true)">{{ words.afresh }}</button>
+      </div>
+      <h2>{{ words.mineTitle }}</h2>
+      <p v-if="mine.length === 0" class="soft">{{ words.mineNone }}</p>
+      <div v-for="one in mine" :key="one.id"><Button severity="secondary" :label="words.openMine(one.name)" @click="openMine(one.id)" /></div>
+      <RouterLink to="/start">{{ shell.startMine }}</RouterLink>
+    </section>
+    <section class="stack">
+      <h2>{{ words.lookTitle }}</h2>
+      <TextField :label="words.name" :value="store.workspace.name" :read="readName" width="14rem" @change="store.run(steps.renamed(), (state) => ({ ...state, name: $event as string }))" />
+      <div class="field"><span id="theme-label" class="label">{{ words.theme }}</span><Select :model-value="store.settings.theme ?? 'system'" :options="listOf(words.themes)" option-label="name" option-value="id" aria-labelledby="theme-label" @update:model-value="store.changeSettings({ theme: $event })" /></div>
+      <label class="row"><Checkbox :model-value="store.settings.letters !== false" binary input-id="letters" @update:model-value="store.changeSettings({ letters: $event === true })" /> {{ words.letters }}</label>
+      <div class="field"><span id="units-label" class="label">{{ words.units }}</span><Select :model-value="store.workspace.preferences.units" :options="listOf(words.unitNames)" option-label="name" option-value="id" aria-labelledby="units-label" @update:model-value="prefer({ units: $event })" /></div>
+      <div class="field"><span id="tier-label" class="label">{{ words.tier }}</span><Select :model-value="store.workspace.preferences.tier" :options="tiers" option-label="name" option-value="id" aria-labelledby="tier-label" @update:model-value="prefer({ tier: $event })" /></div>
+      <div class="field"><span id="condition-label" class="label">{{ words.condition }}</span><Select :model-value="store.workspace.preferences.condition" :options="conditions" option-label="name" option-value="id" aria-labelledby="condition-label" @update:model-value="prefer({ condition: $event })" /></div>
+      <div class="field"><span id="power-label" class="label">{{ words.power }}</span><Select :model-value="store.workspace.preferences.power" :options="listOf(words.powers)" option-label="name" option-value="id" aria-labelledby="power-label" @update:model-value="prefer({ power: $event })" /></div>
+    </section>
+    <section class="stack">
+      <h2>{{ words.shopTitle }}</h2>
+      <NumberField :label="words.floor" :value="store.workspace.workshop.floorM2" :least="0" :most="10000" optional @change="workshop('floorM2', $event)" />
+      <NumberField :label="words.circuit" :value="store.workspace.workshop.circuitAmps" :least="0" :most="400" optional @change="workshop('circuitAmps', $event)" />
+      <p class="caption">{{ words.circuitNote }}</p>
+      <h3>{{ words.comfort }}</h3>
+      <p class="caption">{{ words.comfortHint }}</p>
+      <div v-for="hazard in HAZARDS" :key="hazard" class="comfort">
+        <span :id="`comfort-${hazard}`">{{ hazards[hazard] }}</span>
+        <Select :model-value="store.workspace.workshop.comfort[hazard] ?? 3" :options="levels" option-label="name" option-value="id" :aria-labelledby="`comfort-${hazard}`" @update:model-value="comfort(hazard, $event)" />
+      </div>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.columns { display: grid; grid-template-columns: repeat(auto-fit, minmax(18rem, 1fr)); gap: 1.5rem 2.5rem; align-items: start; }
+.stack { justify-items: start; }
+.refusal { border: 1px solid var(--attention); border-left-width: 6px; background: var(--attention-wash); padding: 0.6rem 0.9rem; overflow-wrap: anywhere; }
+.comfort { display: grid; grid-template-columns: 10rem auto; gap: 0.5rem; align-items: center; }
+</style>

@@ -1,0 +1,173 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { useMediaQuery } from '@vueuse/core'
+import { computed, defineAsyncComponent, ref } from 'vue'
+import type { Day } from '../../../core/calendar'
+import { isDone } from '../../../core/builds'
+import { balanceOn } from '../../../core/ledger'
+import { purchaseDays, toolOfPurchase, type Report } from '../../../core/stages'
+import { change, expectedReceipts, type PlannedPurchase } from '../../../core/workspace'
+import PlaceHead from '../../parts/PlaceHead.vue'
+import RuleColumn from '../../parts/rule/RuleColumn.vue'
+import RuleDrawing from '../../parts/rule/RuleDrawing.vue'
+import { saveText } from '../../shell/save'
+import { usePlanning } from '../../stores/planning'
+import { useWorkspace } from '../../stores/workspace'
+import { sentence } from '../../words/issues'
+import { stages as words } from '../../words/stages'
+import { steps } from '../../words/steps'
+import PurchaseDetail from './PurchaseDetail.vue'
+
+const RecordPurchase = defineAsyncComponent(() => import('../../parts/RecordPurchase.vue'))
+const BuildLog = defineAsyncComponent(() => import('../../parts/BuildLog.vue'))
+
+/** Stages before today that are shown. */
+const LOOK_BACK = 2
+
+const store = useWorkspace()
+const planning = usePlanning()
+const narrow = useMediaQuery('(max-width: 700px)')
+const chosen = ref<string>()
+const trial = ref<{ day: Day; report: Report | undefined }>()
+const moved = ref<{ purchase: PlannedPurchase; from: Day; to: Day }>()
+const recording = ref<PlannedPurchase>()
+const logging = ref<string>()
+
+const shownStages = computed(() => {
+  const { world } = store
+  if (!world) return []
+  const current = world.stages.findIndex(({ end }) => end >= world.asOf)
+  return world.stages.slice(Math.max(0, current - LOOK_BACK))
+})
+/** Every payday on the rule, also those behind today. */
+const receipts = computed(() => (store.world && shownStages.value[0] ? expectedReceipts(store.world.workspace, shownStages.value[0].start, store.world.until) : []))
+const balances = computed(() => {
+  const { world } = store
+  const first = shownStages.value[0]
+  if (!world || !first) return []
+  const dates = [...new Set([first.start, ...world.workspace.ledger.map(({ date }) => date).filter((date) => date > first.start && date < world.asOf)])].sort()
+  return [...dates.map((date) => ({ date, balance: balanceOn(world.workspace.ledger, date) })), ...(planning.report?.balances ?? [])]
+})
+const days = computed(() => (store.world ? purchaseDays(store.world) : []))
+const purchases = computed(() => planning.plan?.purchases ?? [])
+const builds = computed(() => planning.plan?.builds ?? [])
+const broken = computed(() => planning.report?.broken ?? [])
+const clash = computed(() => (planning.outcome?.kind === 'clash' ? planning.outcome : undefined))
+const unopened = computed(() => (planning.outcome && 'unopened' in planning.outcome ? planning.outcome.unopened : []))
+const chosenPurchase = computed(() => purchases.value.find(({ id }) => id === chosen.value))
+const chosenBuild = computed(() => builds.value.find(({ build }) => build === chosen.value))
+const isHazard = (purchase: PlannedPurchase): boolean => {
+  const tool = store.world?.library.tools.get((store.world && toolOfPurchase(store.world, purchase)) ?? '')
+  return tool?.group === 'protection'
+}
+
+const title = computed(() => {
+  const { say } = store
+  const pieces = builds.value.filter(({ build }) => !build.startsWith('make/'))
+  if (clash.value) return words.clashTitle
+  return say && (pieces.length > 0 || purchases.value.length > 0) ? words.title(pieces.length, say.money(planning.report?.spent ?? 0)) : words.titleNone
+})
+const subtitle = computed(() => {
+  const { say, world, workspace } = store
+  if (!say || !world || !workspace) return undefined
+  if (workspace.builds.every(isDone)) return words.noBuildsHint
+  if (broken.value.length > 0) return words.subtitleBroken(broken.value.length)
+  if (planning.outcome?.kind === 'nothing-pays') return words.nothingPaysHint
+  return words.subtitle(purchases.value.length, say.day(world.until))
+})
+
+function tryMove(purchase: PlannedPurchase, day: Day): void {
+  trial.value = { day, report: planning.tryMove(purchase, day) }
+}
+function move(purchase: PlannedPurchase, to: Day): void {
+  moved.value = { purchase, from: purchase.date, to }
+  trial.value = undefined
+  planning.move(purchase, to)
+  chosen.value = planning.plan?.purchases.find(({ id }) => id === purchase.id)?.id
+}
+function step(purchase: PlannedPurchase, by: 1 | -1): void {
+  const ordered = by === 1 ? days.value : [...days.value].reverse()
+  const day = ordered.find((candidate) => (by === 1 ? candidate > purchase.date : candidate < purchase.date))
+  if (day !== undefined) move(purchase, day)
+}
+function planAgain(): void {
+  moved.value = undefined
+  planning.replan()
+}
+function putBack(): void {
+  moved.value = undefined
+  store.undo()
+}
+async function saveCsv(): Promise<void> {
+  saveText(`${store.workspace?.name ?? 'plan'} plan.csv`, await store.csvText(), 'text/csv')
+}
+const printPage = (): void => window.print()
+</script>
+
+<template>
+  <PlaceHead :title="title" :subtitle="subtitle">
+    <Button severity="secondary" :label="planning.busy ? words.planning : words.planAgain" :disabled="planning.busy || !planning.plan" @click="planAgain" />
+    <Button severity="secondary" :label="words.keep" :disabled="!planning.plan" @click="store.run(steps.adopted(), change.adoptPlan)" />
+    <Button severity="secondary" :label="words.csv" :disabled="!planning.plan" @click="saveCsv" />
+    <Button v-if="!narrow" severity="secondary" :label="words.print" @click="printPage" />
+  </PlaceHead>
+
+  <div v-if="clash && store.say" class="notice" role="alert">
+    <p class="strong">{{ words.clashTitle }}</p>
+    <p v-for="(one, index) in clash.broken" :key="index">{{ sentence(one, store.say) }}</p>
+    <div class="row">
+      <Button v-for="pin in clash.pins" :key="pin.offer + pin.date" size="small" severity="secondary" :label="words.letGo(store.say.offer(pin.offer), store.say.shortDay(pin.date))" @click="store.run(steps.unpinned(store.say.offer(pin.offer)), (state) => change.unpin(state, pin.offer, pin.date))" />
+    </div>
+  </div>
+  <div v-else-if="trial && store.say" class="notice" role="status">
+    <template v-if="trial.report && trial.report.broken.length > 0">
+      <p class="strong">{{ words.wouldBreak(store.say.shortDay(trial.day)) }}</p>
+      <p>{{ trial.report.broken[0] && sentence(trial.report.broken[0], store.say) }}</p>
+    </template>
+    <p v-else>{{ words.wouldHold(store.say.shortDay(trial.day)) }}</p>
+  </div>
+  <div v-else-if="broken.length > 0 && !planning.busy && store.say" class="notice" role="alert">
+    <p class="strong">{{ words.breaks }}</p>
+    <p v-for="(one, index) in broken.slice(0, 3)" :key="index">{{ sentence(one, store.say) }}</p>
+    <div class="row">
+      <Button v-if="moved" size="small" :label="words.putBack" @click="putBack" />
+      <Button size="small" severity="secondary" :label="words.planAround" @click="planAgain" />
+    </div>
+  </div>
+  <p v-else-if="moved && store.say" class="small" role="status">{{ words.movedFine(store.say.offer(moved.purchase.offer), store.say.day(moved.to)) }}</p>
+
+  <template v-if="store.say && store.world">
+    <component
+      :is="narrow ? RuleColumn : RuleDrawing" :stages="shownStages" :receipts="receipts" :balances="balances" :purchases="purchases" :builds="builds" :days="days" :as-of="store.world.asOf"
+      :reserve="store.world.workspace.money.reserve" :say="store.say" :is-pinned="planning.isPinned" :is-hazard="isHazard" :chosen="chosen"
+      @choose="chosen = $event" @try="tryMove" @drop="trial = undefined" @move="move" @pin="planning.setPinned($event, !planning.isPinned($event))"
+    />
+    <p class="caption">{{ words.caption }}</p>
+    <section class="detail" aria-live="polite">
+      <PurchaseDetail v-if="chosenPurchase" :purchase="chosenPurchase" @step="step(chosenPurchase, $event)" @record="recording = chosenPurchase" />
+      <div v-else-if="chosenBuild" class="stack">
+        <h2><bdi>{{ store.say.build(chosenBuild.build) }}</bdi></h2>
+        <p>{{ words.buildLabel(store.say.build(chosenBuild.build), store.say.day(chosenBuild.begin), store.say.day(chosenBuild.done)) }} · {{ words.buildWork(store.say.duration(chosenBuild.work.reduce((sum, { minutes }) => sum + minutes, 0)), store.say.money(chosenBuild.material)) }}</p>
+        <p class="row">
+          <RouterLink v-if="!chosenBuild.build.startsWith('make/')" :to="`/builds/${encodeURIComponent(chosenBuild.build)}`">{{ words.openBuild }}</RouterLink>
+          <Button size="small" severity="secondary" :label="store.workspace?.builds.find(({ id }) => id === chosenBuild?.build)?.log ? 'Done' : 'Begin'" @click="logging = chosenBuild.build" />
+        </p>
+      </div>
+      <p v-else class="soft">{{ words.choose }}</p>
+    </section>
+    <section v-if="unopened.length > 0" class="stack">
+      <h3>{{ words.unopenedTitle }}</h3>
+      <ul class="plain-list small">
+        <li v-for="one in unopened" :key="one.build">{{ words.unopened(store.say.build(one.build), one.why, one.cost === undefined ? undefined : store.say.money(one.cost)) }}</li>
+      </ul>
+    </section>
+  </template>
+  <RecordPurchase v-if="recording" :visible="true" :purchase="recording" @update:visible="recording = undefined" />
+  <BuildLog v-if="logging" :visible="true" :build-id="logging" @update:visible="logging = undefined" />
+</template>
+
+<style scoped>
+.notice { border: 1px solid var(--attention); border-left-width: 6px; background: var(--attention-wash); padding: 0.6rem 0.9rem; display: grid; gap: 0.35rem; }
+.notice[role='status'] { border-color: var(--line-strong); background: var(--paper-raised); }
+.detail { border-top: 1px solid var(--graphite); padding-top: 0.75rem; }
+</style>

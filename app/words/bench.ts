@@ -1,0 +1,91 @@
+import type { Due } from '../../core/care'
+import type { Say } from './say'
+
+const list = (names: readonly string[]): string => (names.length <= 1 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`)
+export const joined = list
+export const lowerFirst = (text: string): string => (/^[A-Z][a-z]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text)
+
+export const bench = {
+  planning: 'Working out the plan …',
+  nothingYet: 'Nothing to plan yet',
+  nothingYetHint: 'Say what you want to build, and the next purchase appears here.',
+  addBuild: 'Add a build',
+  buyOn: (names: readonly string[], when: string) => `Buy ${list(names.map(lowerFirst))} ${when}`,
+  today: 'today',
+  on: (day: string) => `on ${day}`,
+  nothingToBuy: 'Nothing to buy: build with what you have',
+  nothingPays: 'No purchase pays for itself yet',
+  clash: 'Your pins cannot all hold',
+  clashHint: 'Let one of them go on the rule, or give the plan more money.',
+  openStages: 'See it on the rule',
+  subtitle: (spent: string, left: string) => `${spent} then, ${left} left for later. The plan decides what comes first; it looks at every payday ahead.`,
+  nextTitle: 'The next purchase, and why',
+  bought: 'Bought it',
+  opens: (builds: readonly string[], begin: string) => `For ${list(builds)}, to begin ${begin}`,
+  withIt: (tool: string) => `Comes with ${lowerFirst(tool)}`,
+  safety: 'Protection comes first',
+  pinned: 'Pinned by you',
+  differs: (first: string) => `The weigh-up puts ${lowerFirst(first)} first, by what it brings back per unit of money. The plan takes this first because of`,
+  differsMoney: 'what the paydays ahead can carry.',
+  differsSafety: 'what has to be there for safety.',
+  differsDates: 'the dates you wished for and what several builds share.',
+  buildTitle: 'What you can build today',
+  buildNone: 'Nothing yet with what you own. The plan shows what opens first.',
+  begin: 'Begin',
+  underWay: 'Under way',
+  finish: 'Done',
+  since: (day: string) => `since ${day}`,
+  takes: (time: string) => `takes about ${time}`,
+  dueTitle: 'Waiting for you',
+  dueNone: 'Nothing is due.',
+  balanceTitle: 'In the purse',
+  keepBack: (reserve: string) => `of which ${reserve} is kept back`,
+  nextMoney: (amount: string, day: string) => `${amount} on ${day}`,
+  noMoney: 'No more money is expected in this plan.',
+  nextLabel: 'Next money',
+  typicalNote: 'Prices marked ~ are typical, not quoted. Put in the price you find and the plan follows.',
+  aheadTitle: 'After that',
+  aheadWhen: 'When',
+  aheadWhat: 'What',
+  aheadCost: 'Cost',
+  aheadNames: (names: readonly string[]) => (names.length > 4 ? `${names.slice(0, 3).join(', ')} and ${names.length - 3} more` : list(names)),
+  aheadFor: (builds: readonly string[]) => `opens ${list(builds)}`,
+  cameIn: 'It came in',
+  didNot: 'It did not',
+  removeQuote: 'Forget this price',
+  setAsideText: (month: string) => `Set aside for ${month}`,
+  notSetAside: (day: string) => `Nothing set aside on ${day}`,
+  due: (say: Say, due: Due): string => {
+    switch (due.kind) {
+      case 'receipt':
+        return `${say.money(due.receipt.amount)} was to come in on ${say.day(due.receipt.date)}${due.receipt.text === undefined ? '' : ` (${due.receipt.text})`}, but the ledger does not have it.`
+      case 'unprotected':
+        return `${say.tool(due.tool)}: nothing protects your ${list(due.protections)} while you use it. The plan leaves it out until then.`
+      case 'companion':
+        return `${say.tool(due.tool)} is of no use yet: it needs ${due.anyOf.map((id) => lowerFirst(say.tool(id))).join(' or ')}.`
+      case 'stale-quote':
+        return `The price of ${say.money(due.price)} for ${lowerFirst(say.tool(due.tool))} is ${due.days} days old (${say.day(due.date)}).`
+      case 'late-build':
+        return `${say.build(due.build)} was wished for by ${say.day(due.wished)}.`
+      case 'below-reserve':
+        return `There is ${say.money(due.balance)} in the purse and you keep back ${say.money(due.reserve)}: nothing is bought until money comes in.`
+    }
+  }
+} as const
+
+export const record = {
+  title: (tool: string) => `Bought: ${tool}`,
+  paid: 'Really paid, for all of it',
+  plannedWas: (amount: string) => `The plan had ${amount}.`,
+  date: 'On',
+  confirm: 'Put it in the ledger',
+  cancel: 'Cancel',
+  beginTitle: (build: string) => `Begin: ${build}`,
+  timber: 'Timber and fixings, really paid',
+  timberHint: 'Put 0 when it was there already.',
+  confirmBegin: 'Begin it',
+  finishTitle: (build: string) => `Done: ${build}`,
+  hours: 'Hours it took',
+  expected: (time: string) => `The plan had ${time}.`,
+  confirmFinish: 'It is done'
+} as const

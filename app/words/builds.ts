@@ -1,0 +1,129 @@
+import type { Miss } from '../../core/fit'
+import type { HazardClass } from '../../core/catalogue'
+import { lowerFirst } from './bench'
+import type { Say } from './say'
+
+const plural = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`
+const NUMBERS = ['None', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten']
+const spelt = (count: number): string => NUMBERS[count] ?? String(count)
+
+export const hazards: Readonly<Record<HazardClass, string>> = {
+  'sharp-edge': 'hand edges', 'spinning-bit': 'turning bits', 'hand-blade': 'hand-held saw blades', 'fixed-blade': 'fixed saw blades', 'router-bit': 'router bits',
+  'feed-rollers': 'planing machines', 'fired-nail': 'nail guns', dust: 'fine dust'
+}
+
+const roleName = (role: string): string => role.replace(/-/g, ' ')
+
+export const builds = {
+  title: (possible: number, all: number) => (all === 0 ? 'Nothing to build yet' : possible === all ? 'Every build can start today' : `${spelt(possible)} of ${spelt(all).toLowerCase()} builds can start today`),
+  subtitle: (missing: readonly string[]) => (missing.length === 0 ? 'Choose a cell to see with what, and how else.' : `In the way most often: ${missing.map(lowerFirst).join(', ')}`),
+  emptyHint: 'Say what you would like to make. Take a template and change it, or write your own steps.',
+  caption: 'Read it across: operations in working order, builds side by side. A filled cell can be done with what you own; hatched, slowly by hand; a bar at its edge, a tool you have falls short; dashed, no way yet. Choose a cell to ask why.',
+  showAll: (count: number) => `Show the ${plural(count, 'row', 'rows')} with nothing in the way`,
+  showFewer: 'Only the rows with something in the way',
+  add: 'Add a build',
+  addTitle: 'What would you like to make?',
+  template: 'From a template',
+  own: 'My own, with my own steps',
+  ownName: 'Its name',
+  copies: 'How many',
+  addConfirm: 'Add it',
+  cancel: 'Cancel',
+  hours: 'Hours with what you own',
+  gridLabel: 'Fit grid: operations down, builds across',
+  operation: 'Operation',
+  byHand: (time: string) => `${time} by hand`,
+  service: (fee: string) => `cut for me ${fee}`,
+  serviceFree: 'done for me',
+  noWay: 'no way yet',
+  short: (length: string) => `${length} short`,
+  over: (length: string) => `${length} too much`,
+  inexact: (mm: string) => `${mm} mm off`,
+  waits: (what: string) => `waits for ${what}`,
+  ruledOut: 'ruled out',
+  choose: 'Build',
+  dash: '–',
+  whyTitle: (operation: string, build: string) => `${operation}, for ${build}`,
+  doneWith: (method: string, tools: string, time: string) => `${method}${tools === '' ? '' : ` (${tools})`}: ${time}.`,
+  accuracy: (mm: string) => `Exact to about ${mm} mm.`,
+  alternatives: 'Also possible',
+  notYet: 'Not with what you own',
+  waysTitle: 'What would open it',
+  waysNone: 'No purchase of the library does it within your limits.',
+  working: 'Looking …',
+  setMin: (time: string, setup: string) => `${time}, of which ${setup} setting up`,
+  rule: 'Rule this method out',
+  allow: 'Allow it again',
+  hazardNote: (hazard: HazardClass, level: number) => `${level >= 3 ? 'Can injure badly in a moment' : level === 2 ? 'Needs practice' : 'Needs respect'}: ${hazards[hazard]}. Follow the tool’s manual and your local rules.`,
+  miss: (say: Say, one: Miss): string => {
+    switch (one.kind) {
+      case 'role':
+        return one.have > 0 ? `${one.count} of ${roleName(one.role)} needed, you have ${one.have}` : `no ${roleName(one.role)}`
+      case 'spec':
+        return one.has === 0 ? `${lowerFirst(say.tool(one.tool))} does not say its ${specName(one.spec)}` : `needs ${one.count > 1 ? `${one.count} with ` : ''}${say.length(one.needs)} ${specName(one.spec)}, ${lowerFirst(say.tool(one.tool))} gives ${say.length(one.has)}`
+      case 'limit':
+        return `the stock is ${say.length(one.has)}, the method takes ${one.is === 'atMost' ? 'up to' : 'from'} ${say.length(one.limit)}`
+      case 'accuracy':
+        return `exact to ${say.number(one.has, 1)} mm, ${say.number(one.needs, 1)} mm is needed`
+      case 'tie':
+        return `the ${roleName(one.role)} does not fit the ${roleName(one.withRole)}`
+      case 'companion':
+        return `${lowerFirst(say.tool(one.tool))} needs ${one.anyOf.map((id) => lowerFirst(say.tool(id))).join(' or ')}${one.count > 1 ? ` × ${one.count}` : ''}`
+      case 'protection':
+        return `nothing protects your ${one.protection} from ${lowerFirst(say.tool(one.tool))}`
+      case 'comfort':
+        return `beyond your comfort with ${hazards[one.hazard]}`
+      case 'circuit':
+        return `${lowerFirst(say.tool(one.tool))} draws ${say.number(one.amps, 1)} A, the circuit is rated ${say.number(one.limit, 1)} A`
+      case 'banned':
+        return 'ruled out by you'
+    }
+  }
+} as const
+
+const SPEC_NAMES: Readonly<Record<string, string>> = {
+  openingMm: 'opening', depthMm: 'depth of cut', crosscutMm: 'crosscut width', ripMm: 'rip width', reachMm: 'reach', lengthMm: 'length', widthMm: 'width', bladeMm: 'blade', colletMm: 'collet',
+  shankMm: 'shank', throatMm: 'throat', resawMm: 'resaw height', accuracyMm: 'accuracy', packWh: 'pack', volts: 'voltage'
+}
+const specName = (spec: string): string => SPEC_NAMES[spec] ?? spec
+export { specName }
+
+export const buildPage = {
+  back: 'All builds',
+  missing: 'There is no such build here.',
+  canStart: 'Can start today',
+  needs: (count: number) => `${plural(count, 'step', 'steps')} cannot be done yet`,
+  isDone: (day: string, time: string) => `Done on ${day} in ${time}`,
+  isBegun: (day: string) => `Under way since ${day}`,
+  figures: (hours: string, material: string) => `${hours} of work with what you own · ${material} of timber and fixings`,
+  begin: 'Begin',
+  finish: 'Done',
+  remove: 'Remove',
+  name: 'Name',
+  copies: 'Copies',
+  batch: 'Made together',
+  worth: 'Worth of one',
+  worthHint: (amount: string) => `Left empty: ${amount}, ready-made`,
+  wished: 'Wished for by',
+  sold: 'To sell',
+  net: 'Net price of one',
+  daysToSell: 'Days to sell',
+  hourValue: 'Value of an hour',
+  stepsTitle: 'Steps, for one copy',
+  operation: 'Operation',
+  quantity: 'How much',
+  length: 'Length',
+  width: 'Width',
+  thickness: 'Thickness',
+  accuracy: 'Exact to mm',
+  method: 'Done with',
+  time: 'Time',
+  removeStep: 'Remove step',
+  addStep: 'Add a step',
+  noSteps: 'No steps yet. Add what has to be done, in any order; a build without steps counts as possible.',
+  materialsTitle: 'Timber and fixings, for one copy',
+  material: 'Material',
+  addMaterial: 'Add material',
+  cost: 'Cost',
+  bearing: { 'carries-people': 'This piece carries people: joints and timber have to be chosen for that.', 'hangs-over-people': 'This piece hangs over people: fix it into something that holds.' }
+} as const

@@ -1,0 +1,127 @@
+import type { Issue } from '../../core/kernel'
+import { plainSay, type Say } from './say'
+
+type Figures = Issue['figures']
+type Sentence = (say: Say, f: Figures) => string
+
+const t = (value: string | number | undefined): string => String(value ?? '')
+const n = (value: string | number | undefined): number => Number(value ?? 0)
+const quoted = (value: string | number | undefined): string => `“${t(value)}”`
+
+const FILES: Readonly<Record<string, Sentence>> = {
+  'file.empty': () => 'The file is empty. Choose a file that was saved from here.',
+  'file.unreadable': (_, f) => `The file ${t(f.file)} cannot be read (${t(f.reason)}). Check its name and whether you may open it.`,
+  'file.too-large': (_, f) => `The file has ${(n(f.size) / 1e6).toFixed(1)} MB; at most ${n(f.limit) / 1e6} MB are read. A workspace file is far smaller: is it the right file?`,
+  'json.syntax': (_, f) => `The file stops making sense at line ${t(f.line)}, column ${t(f.column)} (${t(f.what)}). It may have been cut short or edited; use an earlier copy.`,
+  'file.not-this-format': (_, f) => `This is not a ${t(f.expected)} file${f.found === undefined ? '' : ` (it calls itself ${quoted(f.found)})`}. Choose a file that was saved from here.`,
+  'file.no-version': () => 'The file does not say which version it is. Add "version": 1 if you wrote it yourself.',
+  'file.newer': (_, f) => `The file is of version ${t(f.found)}; this program knows up to version ${t(f.known)}. Open it with the newer program, or update this one.`,
+  'file.unknown-version': (_, f) => `No program ever wrote version ${t(f.found)} of this file. Correct the version if you edited it.`,
+  'file.more-problems': (_, f) => `And ${t(f.more)} more problems.`,
+  'file.migrated': (_, f) => `The file was of version ${t(f.from)} and has been brought up to version ${t(f.to)}.`,
+  'file.cleaned': (_, f) => `Invisible control or direction marks were taken out of ${t(f.count)} texts.`,
+  'file.other-library': (_, f) => `The file was made with tool library ${t(f.made)}; this program has ${t(f.now)}. What you own keeps the figures it was entered with.`,
+  'field.unknown': (_, f) => `There is no field ${quoted(f.field)} here. Take it out, or check its spelling.`,
+  'field.missing': (_, f) => `A value is missing (${t(f.expected)}).`,
+  'field.type': (_, f) => `This has the wrong kind of value; ${t(f.expected)} is expected.`,
+  'field.choice': (_, f) => `This must be one of: ${t(f.choices)}.`,
+  'list.too-long': (_, f) => `The list is too long; at most ${t(f.limit)} are taken.`,
+  'list.empty': () => 'The list must not be empty.',
+  'id.empty': () => 'The id is empty.',
+  'id.too-long': () => 'The id is too long; 120 characters are allowed.',
+  'id.characters': () => 'The id may hold letters, digits and / _ . @ + * - only.',
+  'id.own-prefix': () => 'An id of your own must begin with my/.',
+  'id.duplicate': (_, f) => `The id ${quoted(f.id)} stands twice; entry ${t(f.first)} has it already. Give one of them another id.`,
+  'text.empty': () => 'A name is needed here.',
+  'text.too-long': () => 'The text is too long.',
+  'number.whole': () => 'A whole number is needed here.',
+  'number.too-small': (_, f) => (f.limit === undefined ? 'The number is too small.' : `The number is too small; the least is ${t(f.limit)}.`),
+  'number.too-large': (_, f) => (f.limit === undefined ? 'The number is too large.' : `The number is too large; the most is ${t(f.limit)}.`),
+  'unknown.operation': (_, f) => `There is no operation ${quoted(f.id)}, neither in the library nor of your own.`,
+  'unknown.material': (_, f) => `There is no material ${quoted(f.id)}, neither in the library nor of your own.`,
+  'unknown.tool': (_, f) => `There is no tool ${quoted(f.id)}, neither in the library nor of your own.`,
+  'unknown.method': (_, f) => `There is no method ${quoted(f.id)}, neither in the library nor of your own.`,
+  'unknown.offer': (_, f) => `There is no offer ${quoted(f.id)}: it names no known tool, tier, condition and power form, and is not one of your own.`,
+  'unknown.build': (_, f) => `There is no build ${quoted(f.id)} in this workspace.`,
+  'unknown.template': (_, f) => `There is no template ${quoted(f.id)} in the library.`,
+  'unknown.entry': (_, f) => `There is no ledger entry ${quoted(f.id)} to take back.`,
+  'build.done-before-begun': (say, f) => `The build is done on ${say.day(t(f.done))}, before it was begun on ${say.day(t(f.begun))}.`,
+  'horizon.too-long': () => 'The plan reaches more than five years ahead. Choose fewer or shorter stages.',
+  'currency.code': () => 'The currency must be three capital letters, such as EUR.'
+}
+
+const FIGURES: Readonly<Record<string, Sentence>> = {
+  'money.not-a-number': (_, f) => `${quoted(f.text)} is not an amount. Write it like 12.50.`,
+  'money.fraction': (_, f) => `${t(f.value) === '' ? 'This' : t(f.value)} has more decimals than the currency. Amounts are kept in whole minor units.`,
+  'money.negative': () => 'This amount must not be negative.',
+  'money.too-large': () => 'The amount is larger than this program reckons with.',
+  'day.format': (_, f) => `${quoted(f.text)} is not a date. Write year, month and day, such as 2026-05-04.`,
+  'day.range': (_, f) => `The date ${t(f.text)} is outside the years 1900 to 2199.`,
+  'day.does-not-exist': (_, f) => `The date ${t(f.text)} does not exist.`,
+  'length.not-a-length': (_, f) => `${quoted(f.text)} is not a length. Write it like 450, 45 cm, 23 1/2 or 6 ft.`,
+  'length.not-positive': () => 'A length must be more than zero.',
+  'ledger.future': (say, f) => `${say.day(t(f.date))} is still to come. The ledger holds only money that has moved; use a planned one-off instead.`,
+  'ledger.zero': () => 'An entry needs an amount.',
+  'text.needed': () => 'Say in a word or two what it is.',
+  'quantity.not-positive': () => 'A quantity must be more than zero.'
+}
+
+const miss = (f: Figures, say: Say): string => `${say.build(t(f.build))} is to begin on ${say.day(t(f.begin))} with ${say.method(t(f.method)).toLowerCase()}, but `
+
+const PLAN: Readonly<Record<string, Sentence>> = {
+  'plan.below-reserve': (say, f) =>
+    `Paying on ${say.shortDay(t(f.date))} leaves ${say.money(n(f.balance))} on ${say.shortDay(t(f.on))}; you keep back ${say.money(n(f.reserve))}, so ${say.money(n(f.short))} is missing.`,
+  'plan.protection-late': (say, f) => `${say.tool(t(f.tool))} arrives on ${say.shortDay(t(f.date))} before any protection for the ${t(f.protection)}.`,
+  'plan.price-differs': (say, f) => `${say.tool(t(f.tool))} is planned at ${say.money(n(f.planned))}, but its price is ${say.money(n(f.price))}.`,
+  'plan.material-differs': (say, f) => `Timber and fees for ${say.build(t(f.build))} are planned at ${say.money(n(f.planned))}, but come to ${say.money(n(f.price))}.`,
+  'plan.no-price': (say, f) => `Nobody has quoted a price for ${say.offer(t(f.id))}.`,
+  'plan.unknown-offer': (_, f) => `There is no offer ${quoted(f.id)}.`,
+  'plan.unknown-build': (_, f) => `There is no build ${quoted(f.id)}.`,
+  'plan.duplicate-id': (_, f) => `Two purchases have the id ${quoted(f.id)}.`,
+  'plan.count': (_, f) => `${t(f.count)} of a thing cannot be bought.`,
+  'plan.only-one': (say, f) => `There is only one of this ${say.tool(t(f.tool)).toLowerCase()}, and the plan buys more.`,
+  'plan.banned': (say, f) => `${say.tool(t(f.tool))} is on your list of things not to buy.`,
+  'plan.offer-not-then': (say, f) => `This ${say.tool(t(f.tool)).toLowerCase()} is not to be had on ${say.shortDay(t(f.date))}.`,
+  'plan.date-outside': (say, f) => `${say.day(t(f.date))} is outside the plan, which runs from ${say.day(t(f.from))} to ${say.day(t(f.until))}.`,
+  'plan.build-dates': (say, f) => `${say.build(t(f.build))} runs from ${say.day(t(f.begin))} to ${say.day(t(f.done))}; the plan runs from ${say.day(t(f.from))} to ${say.day(t(f.until))}.`,
+  'plan.build-already-done': (say, f) => `${say.build(t(f.build))} is done already.`,
+  'plan.build-twice': (say, f) => `${say.build(t(f.build))} stands in the plan twice.`,
+  'plan.no-method': (say, f) => `${say.build(t(f.build))} has no method for “${say.operation(t(f.operation))}”.`,
+  'plan.minutes-differ': (say, f) => `${say.build(t(f.build))} takes ${say.duration(n(f.needed))}, but is given ${say.duration(n(f.given))}.`,
+  'plan.too-many-hours': (say, f) => `From ${say.shortDay(t(f.from))} to ${say.shortDay(t(f.to))} there is ${say.duration(n(f.minutes))} of work in ${say.duration(n(f.available))} of time.`,
+  'plan.work-outside': (say, f) => `Work on ${say.build(t(f.build))} is put in a stage in which it is not under way.`,
+  'plan.space': (say, f) => `Put away, the tools take ${say.number(n(f.taken), 2)} m² of floor; you have ${say.number(n(f.limit), 2)} m².`,
+  'plan.pin-not-kept': (say, f) => `${say.offer(t(f.offer))} is pinned to ${say.day(t(f.date))}, but the plan does not buy it then.`,
+  'plan.other-workspace': () => 'The plan was made for another workspace.',
+  'plan.older-state': () => 'The workspace has changed since the plan was made.',
+  'plan.other-library': (_, f) => `The plan was made with tool library ${t(f.made)}; this is ${t(f.now)}.`,
+  'plan.no-builds': () => 'There is nothing to build yet. Add a build first.',
+  'plan.nothing-pays': () => 'No purchase pays within the plan. More money, more hours, or a higher worth of a build would change that.',
+  'plan.miss.role': (say, f) => `${miss(f, say)}${n(f.have) > 0 ? `only ${t(f.have)} of ${t(f.count)} are there by then` : `nothing is there by then to serve as ${t(f.role).replace(/-/g, ' ')}`}.`,
+  'plan.miss.spec': (say, f) => `${miss(f, say)}${say.tool(t(f.tool)).toLowerCase()} gives ${say.length(n(f.has))} where ${say.length(n(f.needs))} is needed.`,
+  'plan.miss.limit': (say, f) => `${miss(f, say)}the stock of ${say.length(n(f.has))} is beyond the method’s limit of ${say.length(n(f.limit))}.`,
+  'plan.miss.accuracy': (say, f) => `${miss(f, say)}that is exact to ${say.number(n(f.has), 1)} mm where ${say.number(n(f.needs), 1)} mm is needed.`,
+  'plan.miss.tie': (say, f) => `${miss(f, say)}the bit does not fit the machine.`,
+  'plan.miss.companion': (say, f) => `${miss(f, say)}${say.tool(t(f.tool)).toLowerCase()} needs ${t(f.anyOf).split(', ').map((id) => say.tool(id).toLowerCase()).join(' or ')} beside it.`,
+  'plan.miss.protection': (say, f) => `${miss(f, say)}nothing protects the ${t(f.protection)} from ${say.tool(t(f.tool)).toLowerCase()}.`,
+  'plan.miss.comfort': (say, f) => `${miss(f, say)}that is beyond what you said you are comfortable with.`,
+  'plan.miss.circuit': (say, f) => `${miss(f, say)}${say.tool(t(f.tool)).toLowerCase()} draws ${t(f.amps)} A and the circuit is rated ${t(f.limit)} A.`,
+  'plan.miss.banned': (say, f) => `${miss(f, say)}you have ruled that method out.`
+}
+
+const STORAGE: Readonly<Record<string, Sentence>> = {
+  'storage.refused': () => 'This browser does not let the page keep data. You can go on, but save to a file before you close it.',
+  'storage.full': () => 'The browser’s storage is full. What you see is not kept yet: save it to a file, then free some space.',
+  'storage.failed': () => 'The last change could not be kept. Save it to a file to be safe; the page will try again with the next change.',
+  'storage.elsewhere': () => 'Another tab has changed this workspace since. Its state has been loaded here; your last change was not kept.',
+  'storage.unreadable': () => 'What this browser had kept cannot be read any more. It is left untouched; the demo is shown instead.'
+}
+
+const ALL: Readonly<Record<string, Sentence>> = { ...FILES, ...FIGURES, ...PLAN, ...STORAGE }
+
+/** The sentence for an issue. A code without one is a bug; a test goes through all codes of the core. */
+export function sentence(one: Issue, say: Say = plainSay): string {
+  return ALL[one.code]?.(say, one.figures) ?? `Something is wrong here (${one.code}).`
+}
+
+export const knownIssueCodes = (): string[] => Object.keys(ALL)

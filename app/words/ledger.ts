@@ -1,0 +1,111 @@
+import type { EntryKind } from '../../core/ledger'
+
+const plural = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`
+
+export const entryKinds: Readonly<Record<EntryKind, string>> = {
+  opening: 'Opening', 'set-aside': 'Set aside', 'one-off': 'One-off', sale: 'Sale of a piece', resale: 'Sale of a tool', refund: 'Refund', tool: 'Tool', companion: 'Companion', consumable: 'Consumable',
+  timber: 'Timber', fee: 'Fee', repair: 'Repair', other: 'Other', reversal: 'Taken back'
+}
+/** Kinds that bring money in; the others take it out. */
+export const comesIn: ReadonlySet<EntryKind> = new Set(['opening', 'set-aside', 'one-off', 'sale', 'resale', 'refund'])
+
+export const ledger = {
+  title: (balance: string) => `${balance} in the purse`,
+  subtitle: (inn: string, out: string, count: number) => `${inn} came in, ${out} went out, in ${plural(count, 'entry', 'entries')}`,
+  empty: 'Nothing has moved yet. Begin with what you have: an opening entry.',
+  entries: 'What moved',
+  add: 'Enter',
+  kind: 'What',
+  amount: 'Amount',
+  date: 'On',
+  text: 'For',
+  planned: 'Planned',
+  balance: 'Balance',
+  reverse: 'Take back',
+  reversed: 'taken back',
+  reverses: (text: string) => `takes back: ${text}`,
+  more: (count: number) => `Show ${count} earlier entries`,
+  chart: 'Balance over time',
+  chartAxis: (currency: string) => `Balance, ${currency}`,
+  chartTable: 'The same figures stand in the table of entries.',
+  againstPlan: (actual: string, planned: string, difference: string) => `Bought for ${actual} where the plan had ${planned}: ${difference}.`,
+  moneyTitle: 'What comes in',
+  rhythm: 'How often',
+  rhythms: { none: 'Nothing regular', weekly: 'Every week', fortnightly: 'Every two weeks', monthly: 'Every month', list: 'On these days' } as const,
+  each: 'Each time',
+  first: 'First on',
+  receipts: 'Days and amounts',
+  receiptsHint: 'One a line: 2026-05-04 120',
+  oneOffs: 'Once',
+  addOneOff: 'Add',
+  oneOffText: 'What it is',
+  oneOffHint: 'A minus in front is money that will go out.',
+  remove: 'Remove',
+  reserve: 'Keep back',
+  hours: 'Hours a week in the workshop',
+  stage: 'A stage is a',
+  stageLengths: { week: 'week', fortnight: 'fortnight', month: 'month' } as const,
+  count: 'Stages ahead',
+  currency: 'Currency',
+  tax: 'Tax added at the till, %',
+  delivery: 'Delivery of a tool',
+  hourValue: 'Value of your hour',
+  level: 'Price of a weekend-tier cordless drill set',
+  levelHint: 'Sets the level of all typical prices.',
+  badLine: (line: number, text: string) => `Line ${line}, “${text}”, is not a date and an amount. Write it like 2026-05-04 120.`
+} as const
+
+export const start = {
+  title: 'Start mine',
+  subtitle: 'Three questions, each of which you may leave out. Everything can be changed later.',
+  buildsTitle: '1 · Which of these would you like to build?',
+  kitTitle: '2 · Which of these do you have?',
+  moneyTitle: '3 · How much, how often?',
+  currency: 'Currency',
+  now: 'In the purse now',
+  each: 'Set aside each time',
+  rhythm: 'How often',
+  reserve: 'Keep back',
+  hours: 'Hours a week',
+  go: 'Show me a plan',
+  cancel: 'Back to the demo',
+  allUsual: 'Tick the usual basics',
+  openingText: 'What was there at the start'
+} as const
+
+export const settings = {
+  title: 'File and settings',
+  subtitle: (name: string) => `On the table: ${name}`,
+  fileTitle: 'File',
+  fileHint: 'One file holds everything of a workspace. It carries your data between devices and is your backup.',
+  save: 'Save to a file',
+  open: 'Open a file',
+  refused: (name: string) => `${name} was not opened. What you had is untouched.`,
+  line: (line: number) => `line ${line}`,
+  demosTitle: 'Demos',
+  demosHint: 'Three invented workshops to look around in. Your own workspace is kept beside them.',
+  showDemo: (name: string) => `Show ${name}`,
+  afresh: 'As it was shipped',
+  mineTitle: 'Kept in this browser',
+  mineNone: 'Only what is on the table.',
+  openMine: (name: string) => `Open ${name}`,
+  startMine: 'Start mine',
+  lookTitle: 'Looks and keys',
+  theme: 'Light or dark',
+  themes: { system: 'As the system', light: 'Light', dark: 'Dark' } as const,
+  letters: 'Single-letter keys for the places',
+  units: 'Lengths in',
+  unitNames: { metric: 'millimetres', imperial: 'inches' } as const,
+  name: 'Name of this workspace',
+  tier: 'Usual quality of what you buy',
+  condition: 'Machines usually',
+  power: 'Power',
+  powers: { cheapest: 'whatever is cheapest', corded: 'corded', cordless: 'cordless' } as const,
+  shopTitle: 'Workshop',
+  floor: 'Floor for stored tools, m²',
+  circuit: 'Circuit rating, A',
+  circuitNote: 'Beyond plugging in, ask a licensed electrician.',
+  comfort: 'Comfort with what can hurt',
+  comfortLevels: ['not at all', 'with respect', 'with practice', 'no limit'] as const,
+  comfortHint: 'The plan uses no method above your comfort and looks for a gentler one.'
+} as const

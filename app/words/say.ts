@@ -1,0 +1,121 @@
+import { findOffer } from '../../core/prices'
+import { exponentOf, type Minor } from '../../core/money'
+import { MM_PER_INCH, inchText, type UnitSystem } from '../../core/units'
+import { findBuild, type World } from '../../core/workspace'
+import { dayNumber, type Day } from '../../core/calendar'
+import { operationUnits } from './units'
+
+/** How figures and names are written for one workspace: currency, units, language of dates. */
+export interface Say {
+  money(amount: Minor): string
+  /** With a sign, for what comes in and goes out. */
+  moved(amount: Minor): string
+  day(day: Day): string
+  shortDay(day: Day): string
+  month(day: Day): string
+  length(mm: number): string
+  lengths(mm: readonly number[]): string
+  duration(minutes: number): string
+  number(value: number, digits?: number): string
+  percent(share: number): string
+  tool(id: string): string
+  /** The name without its measures: "Pull saw" for "Pull saw, two-sided, 240 mm". */
+  shortTool(id: string): string
+  shortOffer(id: string): string
+  build(id: string): string
+  method(id: string): string
+  operation(id: string): string
+  offer(id: string): string
+  quantity(value: number, unit: string): string
+}
+
+const LANGUAGE = 'en-GB'
+const utc = (day: Day): Date => new Date(dayNumber(day) * 86_400_000)
+
+/** Formatters are costly to make and asked for often; one of each kind is kept. */
+const formats = new Map<string, Intl.NumberFormat>()
+const kept = (key: string, make: () => Intl.NumberFormat): Intl.NumberFormat => {
+  const known = formats.get(key) ?? make()
+  formats.set(key, known)
+  return known
+}
+const dates = {
+  day: new Intl.DateTimeFormat(LANGUAGE, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }),
+  short: new Intl.DateTimeFormat(LANGUAGE, { day: 'numeric', month: 'short', timeZone: 'UTC' }),
+  month: new Intl.DateTimeFormat(LANGUAGE, { month: 'short', year: '2-digit', timeZone: 'UTC' })
+}
+
+/** "1 h 05", "45 min". */
+export function duration(minutes: number): string {
+  const whole = Math.round(minutes)
+  if (whole < 60) return `${whole} min`
+  const rest = whole % 60
+  return rest === 0 ? `${Math.floor(whole / 60)} h` : `${Math.floor(whole / 60)} h ${String(rest).padStart(2, '0')}`
+}
+
+function moneyText(currency: string, amount: Minor, signed: boolean): string {
+  const exponent = exponentOf(currency)
+  const round = amount % 10 ** exponent === 0
+  const digits = round ? 0 : exponent
+  return kept(`${currency}${digits}${signed}`, () => {
+    const options: Intl.NumberFormatOptions = { style: 'currency', currency, currencyDisplay: 'narrowSymbol', minimumFractionDigits: digits, maximumFractionDigits: digits }
+    return new Intl.NumberFormat(LANGUAGE, signed ? { ...options, signDisplay: 'exceptZero' } : options)
+  }).format(amount / 10 ** exponent)
+}
+
+function lengthText(mm: number, units: UnitSystem): string {
+  if (units === 'imperial') return `${inchText(mm)} in`
+  return `${kept('mm', () => new Intl.NumberFormat(LANGUAGE, { maximumFractionDigits: mm < 10 ? 1 : 0 })).format(mm)} mm`
+}
+
+const shortened = (name: string): string => name.split(',')[0] ?? name
+
+export function sayFor(world: World): Say {
+  const { currency } = world.workspace.money
+  const { units } = world.workspace.preferences
+  const { library } = world
+  const number = (value: number, digits = 0): string => kept(`n${digits}`, () => new Intl.NumberFormat(LANGUAGE, { maximumFractionDigits: digits })).format(value)
+  const tool = (id: string): string => library.tools.get(id)?.name ?? id
+  return {
+    money: (amount) => moneyText(currency, amount, false),
+    moved: (amount) => moneyText(currency, amount, true),
+    day: (day) => dates.day.format(utc(day)).replace('Sept', 'Sep'),
+    shortDay: (day) => dates.short.format(utc(day)).replace('Sept', 'Sep'),
+    month: (day) => dates.month.format(utc(day)),
+    length: (mm) => lengthText(mm, units),
+    lengths: (list) => (units === 'imperial' ? `${list.map(inchText).join(' × ')} in` : `${list.map((mm) => String(Math.round(mm * 10) / 10)).join(' × ')} mm`),
+    duration,
+    number,
+    percent: (share) => `${number(share * 100)} %`,
+    tool,
+    shortTool: (id) => shortened(tool(id)),
+    shortOffer: (id) => shortened(tool(findOffer(world.pricing, id)?.tool ?? id)),
+    build: (id) => findBuild(world, id)?.name ?? id,
+    method: (id) => library.methods.get(id)?.name ?? id,
+    operation: (id) => library.operations.get(id)?.name ?? id,
+    offer: (id) => tool(findOffer(world.pricing, id)?.tool ?? id),
+    quantity: (value, unit) => `${units === 'imperial' && unit === 'metre' ? number((value * 1000) / MM_PER_INCH / 12, 1) : number(value, 2)} ${operationUnits(unit, value, units)}`
+  }
+}
+
+/** For messages about files that could not be read: there is no workspace to take currency and names from. */
+export const plainSay: Say = {
+  money: (amount) => `${amount} minor units`,
+  moved: (amount) => `${amount} minor units`,
+  day: (day) => day,
+  shortDay: (day) => day,
+  month: (day) => day.slice(0, 7),
+  length: (mm) => `${Math.round(mm * 10) / 10} mm`,
+  lengths: (list) => `${list.join(' × ')} mm`,
+  duration,
+  number: (value) => String(value),
+  percent: (share) => `${Math.round(share * 100)} %`,
+  tool: (id) => id,
+  shortTool: (id) => id,
+  shortOffer: (id) => id,
+  build: (id) => id,
+  method: (id) => id,
+  operation: (id) => id,
+  offer: (id) => id,
+  quantity: (value, unit) => `${value} ${unit}`
+}

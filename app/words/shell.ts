@@ -1,0 +1,46 @@
+import type { PlaceId } from '../places'
+
+export const placeNames: Readonly<Record<PlaceId, string>> = { bench: 'Bench', builds: 'Builds', kit: 'Kit', weigh: 'Weigh-up', stages: 'Stages', ledger: 'Ledger' }
+
+export const shell = {
+  product: ['Frugal', 'Ledger'],
+  index: 'Places',
+  skip: 'Skip to the page',
+  settings: 'File, settings',
+  undo: (name: string | undefined) => (name === undefined ? 'Nothing to undo' : `Undo ${name}`),
+  redo: (name: string | undefined) => (name === undefined ? 'Nothing to redo' : `Redo ${name}`),
+  undoShort: 'Undo',
+  redoShort: 'Redo',
+  find: 'Find',
+  keys: 'Keys',
+  kept: 'Kept in this browser',
+  keeping: 'Keeping …',
+  notKept: 'Not kept',
+  demo: (name: string, day: string) => `You are looking at the demo “${name}” on ${day}. Everything in it is invented.`,
+  startMine: 'Start mine',
+  dismiss: 'Close',
+  saveNow: 'Save to a file',
+  failed: 'Something went wrong in the program itself. What you have entered is kept. Reload the page; if it comes back, save the workspace to a file.',
+  loading: 'Laying things out …',
+  findTitle: 'Find a place, a build or a tool',
+  findLabel: 'What are you looking for',
+  findNothing: 'Nothing here by that name.',
+  keysTitle: 'Keys',
+  lettersOff: 'Single-letter keys are switched off in the settings.',
+  keyLines: (letters: readonly (readonly [string, string])[]): readonly (readonly [string, string])[] => [
+    ...letters,
+    ['/', 'find a place, a build or a tool'],
+    ['?', 'show these keys'],
+    ['Ctrl + Z', 'undo'],
+    ['Ctrl + Shift + Z', 'redo']
+  ],
+  stageKeys: [
+    ['← →', 'on a purchase: one payday earlier or later'],
+    ['P', 'on a purchase: pin it to its day, or let it go'],
+    ['Enter', 'on a purchase: why it stands there']
+  ] as readonly (readonly [string, string])[],
+  gridKeys: [
+    ['← → ↑ ↓', 'go through the cells'],
+    ['Enter', 'why this cell says what it says']
+  ] as readonly (readonly [string, string])[]
+} as const

@@ -1,0 +1,67 @@
+const plural = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`
+
+export const stages = {
+  title: (builds: number, spent: string) => `${plural(builds, 'build', 'builds')} for ${spent}`,
+  titleNone: 'Nothing staged yet',
+  noBuildsHint: 'Add a build first: the plan grows from what you want to make.',
+  nothingPaysHint: 'No purchase pays within this plan. More money, more hours, or a higher worth of a build would change that.',
+  subtitle: (purchases: number, until: string) => `${plural(purchases, 'purchase', 'purchases')} until ${until}, none of which takes the purse below what you keep back`,
+  subtitleBroken: (count: number) => (count === 1 ? 'One rule is broken' : `${count} rules are broken`),
+  caption: 'Read it like a rule: paydays are its ticks, the green level above is what is in the purse, purchases hang below on their day (the deeper, the dearer), builds notch the upper edge. Drag a purchase, or move it with the arrow keys.',
+  planAgain: 'Plan the rest again',
+  planning: 'Planning …',
+  keep: 'Keep this plan',
+  kept: (count: number) => `${plural(count, 'plan', 'plans')} kept`,
+  csv: 'Save as CSV',
+  print: 'Print',
+  keepBack: (reserve: string) => `keep back ${reserve}`,
+  today: 'today',
+  make: 'make',
+  pinned: 'pinned',
+  hours: 'The hours of a week, paydays and what you keep back are set in the ledger.',
+  rule: 'The rule: purchases and builds by date',
+  tagLabel: (tool: string, price: string, day: string, pinnedToo: boolean) => `${tool}, ${price}, ${day}${pinnedToo ? ', pinned' : ''}`,
+  buildLabel: (build: string, begin: string, done: string) => `${build}: begin ${begin}, done ${done}`,
+  putBack: 'Put it back',
+  planAround: 'Plan the rest around it',
+  breaks: 'This move breaks a rule:',
+  movedFine: (tool: string, day: string) => `${tool} is now pinned to ${day}. Nothing else has been changed; plan the rest again if you like.`,
+  wouldBreak: (day: string) => `On ${day} this would break a rule:`,
+  wouldHold: (day: string) => `On ${day} every rule holds.`,
+  choose: 'Choose a purchase or a build to see why it stands where it does.',
+  boughtIt: 'Bought it',
+  pin: 'Pin it here',
+  unpin: 'Let it go',
+  earlier: 'One payday earlier',
+  later: 'One payday later',
+  ban: 'Not this one',
+  opensTitle: 'What it opens',
+  opensNone: 'No build of the plan needs it.',
+  opens: (build: string, begin: string) => `${build}, to begin ${begin}`,
+  withTitle: 'Comes with it',
+  withNone: 'Nothing else.',
+  waitTitle: 'Could it wait?',
+  slackNone: 'Not beyond its day.',
+  slack: (paydays: number, until: string) => `Free to slip ${plural(paydays, 'payday', 'paydays')}, to ${until}.`,
+  slackAfter: 'After that:',
+  earlierTitle: 'Why not earlier?',
+  earlierFirst: 'There is no earlier payday.',
+  earlierFine: 'It could be, at no cost to the rules. The plan buys as late as it can, so that the money stays free.',
+  unopenedTitle: 'Left out of the plan',
+  unopened: (build: string, why: 'no-way' | 'money' | 'hours' | 'does-not-pay', cost: string | undefined): string => {
+    switch (why) {
+      case 'no-way':
+        return `${build}: no tool of the library opens it within your limits.`
+      case 'money':
+        return `${build}: the money does not reach within the plan${cost === undefined ? '' : ` (its tools cost ${cost})`}.`
+      case 'hours':
+        return `${build}: the hours, or what is left of the money, do not reach within the plan.`
+      case 'does-not-pay':
+        return `${build}: worth less to you than its tools and timber cost${cost === undefined ? '' : ` (tools ${cost})`}.`
+    }
+  },
+  buildWork: (time: string, material: string) => `${time} of work, ${material} for timber and fees`,
+  openBuild: 'Open the build',
+  clashTitle: 'These pins cannot hold together',
+  letGo: (tool: string, day: string) => `Let ${tool} (${day}) go`
+} as const

@@ -1,0 +1,27 @@
+/** Names of undoable steps, as they stand after "Undo" and "Redo". */
+export const steps = {
+  moved: (tool: string) => `moving ${tool}`,
+  pinned: (tool: string) => `pinning ${tool}`,
+  unpinned: (tool: string) => `letting ${tool} go`,
+  addedBuild: (build: string) => `adding ${build}`,
+  changedBuild: (build: string) => `changing ${build}`,
+  removedBuild: (build: string) => `removing ${build}`,
+  begun: (build: string) => `beginning ${build}`,
+  finished: (build: string) => `finishing ${build}`,
+  owned: (tool: string) => `adding ${tool} to the kit`,
+  disowned: (tool: string) => `taking ${tool} out of the kit`,
+  bought: (tool: string) => `buying ${tool}`,
+  entered: (text: string) => `entering ${text}`,
+  reversed: (text: string) => `taking back ${text}`,
+  money: () => 'the change to the money',
+  hours: () => 'the change to the hours',
+  workshop: () => 'the change to the workshop',
+  preferences: () => 'the change to the preferences',
+  banned: (name: string) => `ruling out ${name}`,
+  unbanned: (name: string) => `allowing ${name} again`,
+  wished: (tool: string) => `wishing for ${tool}`,
+  unwished: (tool: string) => `no longer wishing for ${tool}`,
+  quoted: (tool: string) => `the price for ${tool}`,
+  adopted: () => 'keeping this plan',
+  renamed: () => 'the new name'
+} as const

@@ -1,0 +1,47 @@
+import type { Say } from './say'
+import { lowerFirst } from './bench'
+
+const plural = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`
+
+export const weigh = {
+  part: (say: Say, part: { tool: string; count: number; jig?: string | undefined }) => `${lowerFirst(say.shortTool(part.tool))}${part.count > 1 ? ` ×${part.count}` : ''}${part.jig === undefined ? '' : ' (make)'}`,
+  free: 'nothing to buy',
+  title: (lead: string) => `${lead} first: nothing else brings back as much for its money`,
+  titleNone: 'Nothing to weigh yet',
+  titleWorking: 'Weighing …',
+  noneHint: 'Add a build that cannot be made yet, and see what opens it.',
+  subtitle: (candidates: number, builds: number) => `${plural(candidates, 'candidate', 'candidates')} against ${plural(builds, 'build', 'builds')}`,
+  caption: 'Read it like a balance: to the left of the fulcrum what it costs with all that must come along, to the right what it is worth to your builds. The beam tips to the side that weighs more.',
+  costs: 'what it costs, all in',
+  worth: 'what it is worth to your builds',
+  with: (others: readonly string[]) => `with ${others.join(', ')}`,
+  back: (ratio: string) => `${ratio} back per unit of money`,
+  gift: 'costs nothing',
+  saves: (time: string) => `saves ${time}`,
+  arrow: (cost: string, gain: string) => `${cost} → ${gain}`,
+  opens: 'Opens',
+  eases: 'Eases',
+  openLine: (build: string, gain: string) => `${build}: worth ${gain} after timber`,
+  easeLine: (build: string, time: string) => `${build}: ${time} less work`,
+  comes: 'What it is made of',
+  variants: 'Instead',
+  why: (gain: string, cost: string, net: string) => `Worth ${gain} to your builds, costs ${cost} all in: ${net} net.`,
+  typicalNote: '~ typical price, until you put in one of your own.',
+  yourPrice: 'A price you have seen for one',
+  addPrice: 'Use this price',
+  ban: 'Not for me',
+  unban: 'Allow again',
+  wish: 'Wish for it',
+  unwish: 'No longer wish for it',
+  banned: 'Ruled out',
+  bannedNone: 'Nothing is ruled out.',
+  planDiffers: (tool: string, day: string) => `The plan buys ${lowerFirst(tool)} first, on ${day}: it also counts paydays, hours, wished dates and what several builds share.`,
+  planSame: 'The plan begins with the same.',
+  hopeless: (build: string, steps: readonly string[]) => `${build} cannot be opened by any purchase within your limits (${steps.join(', ')}).`,
+  possible: (builds: readonly string[]) => `Possible already: ${builds.join(', ')}.`,
+  beamLabel: (name: string, cost: string, gain: string) => `${name}: costs ${cost}, worth ${gain}`,
+  tierName: { 'get-by': 'get-by tier', weekend: 'weekend tier', trade: 'trade tier', lifetime: 'lifetime tier' } as Readonly<Record<string, string>>,
+  conditionName: { new: 'new', refurbished: 'refurbished', used: 'used' } as Readonly<Record<string, string>>,
+  make: 'shop-made',
+  tierLine: (tier: string, condition: string, power: string) => [tier, condition, power === 'hand' ? '' : power].filter(Boolean).join(', ')
+} as const

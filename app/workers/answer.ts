@@ -1,0 +1,52 @@
+import { makeFitter, type Buyable, type NeedSet } from '../../core/fit'
+import { makePlan } from '../../core/stages'
+import { rank, type Candidate, type Part } from '../../core/weigh'
+import { worldOf } from '../../core/workspace'
+import { library } from '../../data'
+import type { CandidateView, PartView, Question, Reply, WayView } from './protocol'
+
+const view = (buyable: Buyable, count: number): PartView => ({
+  id: buyable.id,
+  tool: buyable.entry.tool.id,
+  tier: buyable.entry.tier,
+  condition: buyable.entry.condition,
+  power: buyable.entry.power,
+  count,
+  cost: buyable.allIn * count,
+  typical: buyable.typical,
+  ...(buyable.jig ? { jig: buyable.jig.id } : {})
+})
+const partView = ({ buyable, count }: Part): PartView => view(buyable, count)
+const setView = (set: NeedSet): PartView[] => [...set.values()].map(({ buyable, count }) => view(buyable, count))
+
+const candidateView = ({ lead, others, variants, ...figures }: Candidate): CandidateView => ({
+  ...figures,
+  lead: partView(lead),
+  others: others.map(partView),
+  variants: variants.map((variant) => ({ id: variant.id, cost: variant.cost, parts: [variant.lead, ...variant.others].map(partView) }))
+})
+
+/** How many ways in are shown for a build. */
+const WAYS_SHOWN = 3
+
+/** Answers one question; `send` may be called several times, the last time with the final reply. */
+export function answer(question: Question, send: (reply: Reply) => void): void {
+  const { request } = question
+  const world = worldOf(question.workspace, library, question.today)
+  switch (question.kind) {
+    case 'plan':
+      send({ kind: 'plan', request, outcome: makePlan(world, { onPlan: (plan) => send({ kind: 'plan-so-far', request, plan }) }) })
+      return
+    case 'rank': {
+      const ranking = rank(world)
+      send({ kind: 'rank', request, ranking: { ...ranking, candidates: ranking.candidates.map(candidateView) } })
+      return
+    }
+    case 'ways': {
+      const build = world.workspace.builds.find(({ id }) => id === question.build)
+      const asked = build && question.step !== undefined ? { ...build, steps: build.steps.filter(({ id }) => id === question.step) } : build
+      const ways = asked ? makeFitter(world).waysIn(asked, undefined, WAYS_SHOWN) : []
+      send({ kind: 'ways', request, ways: ways.map(({ set, cost }): WayView => ({ parts: setView(set), cost })) })
+    }
+  }
+}

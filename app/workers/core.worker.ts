@@ -1,0 +1,12 @@
+import { answer } from './answer'
+import type { Question, Reply } from './protocol'
+
+const send = (reply: Reply): void => self.postMessage(reply)
+
+self.addEventListener('message', ({ data }: MessageEvent<Question>) => {
+  try {
+    answer(data, send)
+  } catch (error) {
+    send({ kind: 'failed', request: data.request, message: error instanceof Error ? error.message : String(error) })
+  }
+})

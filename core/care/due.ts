@@ -1,0 +1,44 @@
+import { isDone } from '../builds'
+import type { Protection } from '../catalogue'
+import { daysBetween, type Day } from '../calendar'
+import { countOf, kitOf } from '../fit'
+import type { Minor } from '../money'
+import { findOffer } from '../prices'
+import type { Receipt, World } from '../workspace'
+
+/** A quote older than this is stale. Prices move weekly; half a year is common practice for a plan. */
+export const STALE_AFTER_DAYS = 180
+
+/** Something that waits for the user. */
+export type Due =
+  | { readonly kind: 'receipt'; readonly receipt: Receipt }
+  | { readonly kind: 'unprotected'; readonly tool: string; readonly protections: readonly Protection[] }
+  | { readonly kind: 'companion'; readonly tool: string; readonly anyOf: readonly string[] }
+  | { readonly kind: 'stale-quote'; readonly quote: string; readonly tool: string; readonly price: Minor; readonly date: Day; readonly days: number }
+  | { readonly kind: 'late-build'; readonly build: string; readonly wished: Day }
+  | { readonly kind: 'below-reserve'; readonly balance: Minor; readonly reserve: Minor }
+
+/** Everything due in a workspace, what concerns safety first. */
+export function dueIn(world: World): Due[] {
+  const { workspace, library, asOf } = world
+  const kit = kitOf(library, workspace.items)
+  const owned = [...new Set(kit.tools.map(({ tool }) => tool))]
+  const unprotected = owned.flatMap((tool): Due[] => {
+    const protections = tool.needs.filter((protection) => !kit.protects.has(protection))
+    return protections.length > 0 ? [{ kind: 'unprotected', tool: tool.id, protections }] : []
+  })
+  const companions = owned.flatMap((tool) =>
+    tool.companions.flatMap(({ anyOf, count, kind }): Due[] => (kind === 'needed' && !anyOf.some((id) => countOf(kit, id) >= count) ? [{ kind: 'companion', tool: tool.id, anyOf }] : []))
+  )
+  const receipts = world.overdue.map((receipt): Due => ({ kind: 'receipt', receipt }))
+  const newest = new Map(workspace.quotes.map((quote) => [quote.offer, workspace.quotes.filter(({ offer }) => offer === quote.offer).reduce((best, one) => (one.date > best.date ? one : best))]))
+  const stale = [...newest.values()].flatMap((quote): Due[] => {
+    const tool = findOffer(world.pricing, quote.offer)?.tool
+    const days = daysBetween(quote.date, asOf)
+    const has = tool !== undefined && countOf(kit, tool) > 0
+    return tool !== undefined && !has && days > STALE_AFTER_DAYS ? [{ kind: 'stale-quote', quote: quote.id, tool, price: quote.price, date: quote.date, days }] : []
+  })
+  const late = workspace.builds.flatMap((build): Due[] => (build.wished !== undefined && build.wished < asOf && !isDone(build) ? [{ kind: 'late-build', build: build.id, wished: build.wished }] : []))
+  const low: Due[] = world.balance < workspace.money.reserve ? [{ kind: 'below-reserve', balance: world.balance, reserve: workspace.money.reserve }] : []
+  return [...low, ...unprotected, ...companions, ...receipts, ...late, ...stale]
+}

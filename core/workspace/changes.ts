@@ -1,0 +1,128 @@
+import type { Build, BuildLog } from '../builds'
+import { jigBuild } from '../builds'
+import { specsOf, type Library, type Tool } from '../catalogue'
+import type { Day } from '../calendar'
+import { must } from '../kernel'
+import { reversalOf, type EntryKind, type LedgerEntry } from '../ledger'
+import type { Minor } from '../money'
+import { findOffer, type SellerType } from '../prices'
+import type { Ban, Item, Pin, Plan, PlannedPurchase, Workspace } from './types'
+
+/** Changes a person makes to a workspace, as plain functions from one state to the next. Ids are handed in. */
+
+export const addBuild = (workspace: Workspace, build: Build): Workspace => ({ ...workspace, builds: [...workspace.builds, build] })
+
+export const changeBuild = (workspace: Workspace, id: string, change: (build: Build) => Build): Workspace => ({
+  ...workspace,
+  builds: workspace.builds.map((build) => (build.id === id ? change(build) : build))
+})
+
+/** Takes a build out, and the plan's entry for it. */
+export const removeBuild = (workspace: Workspace, id: string): Workspace => ({
+  ...workspace,
+  builds: workspace.builds.filter((build) => build.id !== id),
+  ...(workspace.plan === undefined ? {} : { plan: { ...workspace.plan, builds: workspace.plan.builds.filter(({ build }) => build !== id) } })
+})
+
+/** An item of the usual kind: weekend tier, new, cost unknown. */
+export function plainItem(tool: Tool, id: string, since: Day): Item {
+  const power = tool.forms.some((form) => form.power === 'cordless') ? 'cordless' : (tool.forms[0]?.power ?? 'hand')
+  return { id, tool: tool.id, tier: 'weekend', condition: 'new', power, specs: specsOf(tool, 'weekend'), count: 1, since, cost: 0 }
+}
+
+export const addItem = (workspace: Workspace, item: Item): Workspace => ({ ...workspace, items: [...workspace.items, item] })
+export const removeItem = (workspace: Workspace, id: string): Workspace => ({ ...workspace, items: workspace.items.filter((item) => item.id !== id) })
+export const changeItem = (workspace: Workspace, id: string, change: (item: Item) => Item): Workspace => ({ ...workspace, items: workspace.items.map((item) => (item.id === id ? change(item) : item)) })
+
+export const addEntry = (workspace: Workspace, entry: LedgerEntry): Workspace => ({ ...workspace, ledger: [...workspace.ledger, entry] })
+
+/** Takes an entry back by adding its reversal. */
+export function reverseEntry(workspace: Workspace, entryId: string, id: string): Workspace {
+  const entry = must(workspace.ledger.find((candidate) => candidate.id === entryId), 'the entry to take back')
+  return addEntry(workspace, reversalOf(entry, id))
+}
+
+/** Without `count` of a purchase: the plan's entry, and the pin on it. */
+function withoutPurchase(workspace: Workspace, purchase: PlannedPurchase): Workspace {
+  const plan: Plan | undefined = workspace.plan && { ...workspace.plan, purchases: workspace.plan.purchases.filter(({ id }) => id !== purchase.id) }
+  return {
+    ...workspace,
+    ...(plan === undefined ? {} : { plan }),
+    pins: workspace.pins.filter((pin) => !(pin.offer === purchase.offer && pin.date === purchase.date))
+  }
+}
+
+/** What a purchase is in the ledger. */
+export const entryKindOf = (tool: Tool): EntryKind => (tool.kind === 'tool' ? 'tool' : 'companion')
+
+export interface RealPurchase {
+  readonly purchase: PlannedPurchase
+  readonly date: Day
+  /** Really paid for all of them together. */
+  readonly paid: Minor
+  readonly itemId: string
+  readonly entryId: string
+}
+
+/** A planned purchase that was really made: into the kit, into the ledger at its real price, out of the plan. */
+export function recordPurchase(workspace: Workspace, library: Library, { purchase, date, paid, itemId, entryId }: RealPurchase): Workspace {
+  const offer = must(findOffer({ library, offers: workspace.offers }, purchase.offer), 'the offer of a planned purchase')
+  const tool = must(library.tools.get(offer.tool), 'the tool of an offer')
+  const item: Item = {
+    id: itemId, tool: tool.id, tier: offer.tier, condition: offer.condition, power: offer.power, specs: { ...specsOf(tool, offer.tier), ...offer.specs },
+    count: purchase.count, since: date, cost: paid, ...(offer.platform === undefined ? {} : { platform: offer.platform })
+  }
+  const entry: LedgerEntry = { id: entryId, date, kind: entryKindOf(tool), amount: -paid, planned: -purchase.price, text: tool.name, offer: offer.id, item: itemId }
+  return addEntry(addItem(withoutPurchase(workspace, purchase), item), entry)
+}
+
+export interface BuildBegun {
+  readonly build: string
+  readonly date: Day
+  /** What timber and fixings really cost; 0 when they were there. */
+  readonly paid: Minor
+  readonly planned: Minor
+  readonly entryId: string
+  /** The id a derived jig build is kept under. */
+  readonly newBuildId: string
+}
+
+/** A build that was really begun. A derived jig build is kept from now on. */
+export function beginBuild(workspace: Workspace, library: Library, { build: id, date, paid, planned, entryId, newBuildId }: BuildBegun): Workspace {
+  const jig = jigBuild(library, id)
+  const stored = jig ? addBuild(workspace, { ...jig, id: newBuildId }) : workspace
+  const buildId = jig ? newBuildId : id
+  const log: BuildLog = { begun: date, minutesSpent: 0 }
+  const begun = changeBuild(stored, buildId, (build) => ({ ...build, log }))
+  const name = must(begun.builds.find((build) => build.id === buildId), 'the build that was begun').name
+  return paid === 0 ? begun : addEntry(begun, { id: entryId, date, kind: 'timber', amount: -paid, planned: -planned, text: name, build: buildId })
+}
+
+/** A build that is finished, with the hours it took; a jig becomes an item of the kit. */
+export function finishBuild(workspace: Workspace, library: Library, done: { build: string; date: Day; minutesSpent: number; itemId: string }): Workspace {
+  const finished = changeBuild(workspace, done.build, (build) => ({ ...build, log: { begun: build.log?.begun ?? done.date, done: done.date, minutesSpent: done.minutesSpent } }))
+  const yields = finished.builds.find(({ id }) => id === done.build)?.yields
+  const tool = yields === undefined ? undefined : library.tools.get(yields)
+  return tool ? addItem(finished, { ...plainItem(tool, done.itemId, done.date), power: 'hand' }) : finished
+}
+
+/** Pins a purchase to a date, in place of any pin on the same offer's earlier date. */
+export function pin(workspace: Workspace, next: Pin, from?: Day): Workspace {
+  const pins = workspace.pins.filter((other) => !(other.offer === next.offer && (other.date === from || other.date === next.date)))
+  return { ...workspace, pins: [...pins, next] }
+}
+
+export const unpin = (workspace: Workspace, offer: string, date: Day): Workspace => ({ ...workspace, pins: workspace.pins.filter((other) => !(other.offer === offer && other.date === date)) })
+
+export const ban = (workspace: Workspace, next: Ban): Workspace => ({ ...unban(workspace, next), bans: [...unban(workspace, next).bans, next] })
+export const unban = (workspace: Workspace, { kind, id }: Ban): Workspace => ({ ...workspace, bans: workspace.bans.filter((other) => !(other.kind === kind && other.id === id)) })
+
+export const wish = (workspace: Workspace, tool: string, wanted: boolean): Workspace => ({
+  ...workspace,
+  wishes: wanted ? [...workspace.wishes.filter((id) => id !== tool), tool] : workspace.wishes.filter((id) => id !== tool)
+})
+
+export const addQuote = (workspace: Workspace, quote: { id: string; offer: string; date: Day; price: Minor; seller: SellerType }): Workspace => ({ ...workspace, quotes: [...workspace.quotes, quote] })
+
+/** Keeps the present plan, so that later one can see what was true. */
+export const adoptPlan = (workspace: Workspace): Workspace => (workspace.plan ? { ...workspace, adopted: [...workspace.adopted, workspace.plan] } : workspace)
