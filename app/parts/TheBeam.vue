@@ -17,6 +17,9 @@ const HALF = 250
 const HEIGHT = 64
 const THICK = 22
 const MOST_TILT = 5
+const CHARACTER = 5.4
+/** A label shorter than this says nothing. */
+const LEAST_LABEL = 5
 
 const scale = computed(() => (HALF - 4) / Math.max(1, props.heaviest))
 const gain = computed(() => props.parts.reduce((sum, part) => sum + part.gain, 0))
@@ -29,7 +32,8 @@ const right = computed(() => {
   let x = 0
   return props.parts.filter((part) => part.gain > 0).map((part, index) => {
     const width = part.gain * scale.value
-    const piece = { ...part, x, width, shade: index % 3, label: width > part.name.length * 6.1 + 10 }
+    const room = Math.floor((width - 9) / CHARACTER)
+    const piece = { ...part, x, width, shade: index % 3, label: part.name.length <= room ? part.name : room >= LEAST_LABEL ? `${part.name.slice(0, room - 1).trim()}…` : '' }
     x += width
     return piece
   })
@@ -43,7 +47,7 @@ const right = computed(() => {
       <rect :x="-left.main" :y="HEIGHT / 2 - THICK / 2" :width="left.main" :height="THICK" class="cost" />
       <g v-for="piece in right" :key="piece.name">
         <rect :x="piece.x" :y="HEIGHT / 2 - THICK / 2" :width="piece.width" :height="THICK" :class="`worth shade-${piece.shade}`" />
-        <text v-if="piece.label" :x="piece.x + 5" :y="HEIGHT / 2 + 4">{{ piece.name }}</text>
+        <text v-if="piece.label" :x="piece.x + 5" :y="HEIGHT / 2 + 4">{{ piece.label }}</text>
       </g>
     </g>
     <path :d="`M-8,${HEIGHT / 2 + THICK / 2 + 15}h16l-8,-14z`" class="fulcrum" />
@@ -59,5 +63,5 @@ rect { stroke: var(--graphite); stroke-width: 1; }
 .shade-1 { fill: var(--planned-faint); }
 .shade-2 { fill: var(--paper-raised); }
 .fulcrum { fill: var(--graphite); }
-text { font-size: 11.5px; fill: var(--graphite); font-family: var(--sans); }
+text { font-size: 10.5px; fill: var(--graphite); font-family: var(--sans); }
 </style>

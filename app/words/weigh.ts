@@ -28,7 +28,7 @@ export const weigh = {
   why: (gain: string, cost: string, net: string) => `Worth ${gain} to your builds, costs ${cost} all in: ${net} net.`,
   typicalNote: '~ typical price, until you put in one of your own.',
   yourPrice: 'A price you have seen for one',
-  addPrice: 'Use this price',
+  addPrice: 'your price',
   ban: 'Not for me',
   unban: 'Allow again',
   wish: 'Wish for it',

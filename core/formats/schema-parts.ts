@@ -15,6 +15,7 @@ const custom = (code: string, figures: Record<string, string | number> = {}): { 
 export const id = z.string().min(1, 'id.empty').max(120, 'id.too-long').regex(/^[A-Za-z0-9][A-Za-z0-9/_.@ +*-]*$/, 'id.characters')
 
 /** Direction overrides and other invisible controls: they can make a name read as another one, so they are taken out on reading. */
+// eslint-disable-next-line no-control-regex -- control characters are what it looks for
 const INVISIBLE = new RegExp('[\\u0000-\\u0008\\u000b-\\u001f\\u007f-\\u009f\\u200b\\u200e\\u200f\\u202a-\\u202e\\u2060-\\u2064\\u2066-\\u2069\\ufeff]', 'g')
 export const cleanText = (text: string): string => text.normalize('NFC').replace(INVISIBLE, '')
 

@@ -4,13 +4,13 @@ import { steps, stock } from '../write'
 /** Builds to start from; the ready-made price is that of a comparable solid piece, not of the cheapest thing with the same name; sizes in millimetres, quantities for one copy. Worked out from ordinary designs; common practice. */
 export const pieces: readonly Template[] = [
   { id: 'bird-box', name: 'Bird box', kind: 'piece', readyMadePoints: 34, steps: steps(
-    ['measure', 6], ['mark-square', 6, stock(0, 145, 20), 2], ['crosscut', 6, stock(300, 145, 20), 2.5], ['bore', 2], ['cut-inside', 0.1, stock(0, 145, 20)], ['tack', 18], ['profile-edge', 1.5], ['finish', 0.3]
+    ['measure', 6], ['mark-square', 6, stock(0, 145, 20), 2], ['crosscut', 6, stock(300, 145, 20), 3], ['bore', 2], ['cut-inside', 0.1, stock(0, 145, 20)], ['tack', 18], ['profile-edge', 1.5], ['finish', 0.3]
   ), materials: [{ material: 'softwood-board', quantity: 1.6 }, { material: 'brads', quantity: 0.2 }, { material: 'paint-outdoor', quantity: 0.1 }] },
   { id: 'step-stool', name: 'Step stool', kind: 'piece', readyMadePoints: 75, bearing: 'carries-people', steps: steps(
     ['measure', 7], ['mark-square', 7, stock(0, 245, 20), 1.2], ['mark-angle', 4], ['crosscut', 7, stock(400, 245, 20), 1.7], ['cut-curve', 0.6, stock(0, 245, 20)], ['bore', 10], ['drive', 20], ['glue-up-case', 1, stock(400)], ['profile-edge', 3], ['sand-flat', 0.6], ['finish', 0.6]
   ), materials: [{ material: 'softwood-wide', quantity: 2.2 }, { material: 'screws', quantity: 0.3 }, { material: 'glue', quantity: 0.2 }, { material: 'oil', quantity: 0.1 }] },
   { id: 'potting-bench', name: 'Potting bench', kind: 'piece', readyMadePoints: 215, steps: steps(
-    ['measure', 24], ['mark-square', 24, stock(0, 145, 45), 2], ['crosscut', 24, stock(1200, 90, 45), 2.5], ['rip', 3.6, stock(1200, 100, 20), 2.5], ['bore', 40], ['drive', 70], ['sand-flat', 1.6], ['finish', 3]
+    ['measure', 24], ['mark-square', 24, stock(0, 145, 45), 2], ['crosscut', 24, stock(1200, 90, 45), 3], ['rip', 3.6, stock(1200, 100, 20), 3], ['bore', 40], ['drive', 70], ['sand-flat', 1.6], ['finish', 3]
   ), materials: [{ material: 'softwood-stud', quantity: 14 }, { material: 'softwood-board', quantity: 10 }, { material: 'screws', quantity: 1.2 }, { material: 'paint-outdoor', quantity: 0.7 }] },
   { id: 'tool-tote', name: 'Tool tote', kind: 'piece', readyMadePoints: 55, steps: steps(
     ['measure', 6], ['mark-square', 6, stock(0, 245, 20), 1.5], ['crosscut', 5, stock(600, 245, 20), 2], ['cut-curve', 0.5, stock(0, 245, 20)], ['bore-square', 2], ['tack', 20], ['glue-up-case', 1, stock(600)], ['profile-edge', 2], ['sand-flat', 0.7]
@@ -40,7 +40,7 @@ export const pieces: readonly Template[] = [
     ['measure', 8], ['mark-square', 8, stock(0, 45, 20), 1], ['crosscut', 8, stock(500, 45, 20), 1.5], ['bore-square', 8], ['join-dowel', 4], ['smooth', 0.3], ['finish', 0.4]
   ), materials: [{ material: 'softwood-batten', quantity: 5 }, { material: 'dowels', quantity: 0.4 }, { material: 'glue', quantity: 0.1 }, { material: 'oil', quantity: 0.06 }] },
   { id: 'shed-door', name: 'Shed door', kind: 'piece', readyMadePoints: 210, steps: steps(
-    ['measure', 12], ['mark-square', 10, stock(0, 145, 20), 2], ['mark-angle', 4], ['crosscut', 12, stock(1950, 145, 20), 2.5], ['rip', 3.9, stock(1950, 120, 20), 2.5], ['bore', 40], ['drive', 60], ['finish', 3.5]
+    ['measure', 12], ['mark-square', 10, stock(0, 145, 20), 2], ['mark-angle', 4], ['crosscut', 12, stock(1950, 145, 20), 3], ['rip', 3.9, stock(1950, 120, 20), 3], ['bore', 40], ['drive', 60], ['finish', 3.5]
   ), materials: [{ material: 'softwood-board', quantity: 14 }, { material: 'softwood-stud', quantity: 6 }, { material: 'screws', quantity: 1 }, { material: 'hinges', quantity: 2 }, { material: 'paint-outdoor', quantity: 0.8 }] },
   { id: 'coat-bench', name: 'Coat bench', kind: 'piece', readyMadePoints: 320, bearing: 'carries-people', steps: steps(
     ['measure', 16], ['support-sheet', 1, stock(2440, 1220, 18)], ['break-down-sheet', 5, stock(2440, 1220, 18), 1.8], ['mark-square', 14, stock(0, 145, 20), 1.5], ['crosscut', 10, stock(1100, 145, 20), 2], ['join-pocket', 14, stock(0, 0, 18)], ['drive', 24], ['profile-edge', 8], ['sand-flat', 3], ['finish', 3]

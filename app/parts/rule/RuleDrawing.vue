@@ -112,7 +112,7 @@ function key(event: KeyboardEvent, purchase: PlannedPurchase): void {
           <rect :x="mark.x" :y="ruleY" :width="Math.max(3, mark.doneX - mark.x)" height="5" class="span" />
           <path :d="`M${mark.x - 6},${ruleY}h12l-6,9z`" class="notch" :class="{ jig: mark.planned.build.startsWith('make/') }" />
         </g>
-        <line :x1="scale.xOf(asOf)" :x2="scale.xOf(asOf)" :y1="ruleY - 36" :y2="ruleY + RULE_HEIGHT" class="now" />
+        <line :x1="scale.xOf(asOf)" :x2="scale.xOf(asOf)" :y1="ruleY - 36" :y2="ruleY + 14" class="now" />
         <line v-if="dragged?.moved" :x1="scale.xOf(dragged.day)" :x2="scale.xOf(dragged.day)" :y1="top" :y2="height" class="target" />
       </svg>
       <span class="reserve-label" :style="{ top: `${yOf(reserve) - 19}px` }">{{ words.keepBack(say.money(reserve)) }}</span>
@@ -122,7 +122,7 @@ function key(event: KeyboardEvent, purchase: PlannedPurchase): void {
         :style="{ left: `${mark.labelX}px`, top: `${mark.row * LABEL_ROW}px`, width: `${mark.labelWidth}px` }"
         :aria-label="words.buildLabel(say.build(mark.planned.build), say.day(mark.planned.begin), say.day(mark.planned.done))" @click="emit('choose', mark.planned.build)"
       ><bdi>{{ say.build(mark.planned.build) }}</bdi></button>
-      <div v-for="{ stage, x, width } in scale.stages" :key="stage.start" class="stage-label" :style="{ left: `${x}px`, width: `${width}px`, top: `${ruleY + RULE_HEIGHT - 23}px` }">
+      <div v-for="{ stage, x, width } in scale.stages" :key="stage.start" class="stage-label" :style="{ left: `${x}px`, width: `${width}px`, top: `${ruleY + 15}px` }">
         <span>{{ say.shortDay(stage.start) }}</span><span v-if="moneyIn(stage) !== 0" class="money-in">{{ say.moved(moneyIn(stage)) }}</span>
       </div>
       <button
@@ -158,15 +158,15 @@ svg { position: absolute; inset: 0; }
 .target { stroke: var(--attention); stroke-width: 2; stroke-dasharray: 4 3; }
 .reserve-label, .today { position: absolute; font-size: 0.75rem; color: var(--graphite-soft); pointer-events: none; }
 .reserve-label { right: 0.25rem; background: color-mix(in srgb, var(--paper) 70%, transparent); padding: 0 0.2rem; }
-.stage-label { position: absolute; display: flex; justify-content: space-between; padding: 0 0.35rem; font-size: 0.75rem; color: var(--rule-ink); font-family: var(--slab); pointer-events: none; white-space: nowrap; overflow: hidden; }
-.money-in { font-family: var(--sans); }
+.stage-label { position: absolute; display: grid; padding: 0 0.35rem; line-height: 1.3; font-size: 0.75rem; color: var(--rule-ink); font-family: var(--slab); pointer-events: none; white-space: nowrap; overflow: hidden; }
+.money-in { font-family: var(--sans); text-align: right; }
 .build { position: absolute; height: 22px; line-height: 18px; border: 1px solid var(--graphite); background: var(--paper-raised); font-size: 0.75rem; font-weight: 600; padding: 0 0.4rem; cursor: pointer; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; text-align: left; border-radius: var(--radius); color: var(--graphite); }
 .build.jig { border-style: dashed; font-weight: 400; }
-.tag { position: absolute; display: flex; flex-direction: column; justify-content: space-between; text-align: left; border: 1px solid var(--graphite); background-color: var(--paper-raised); padding: 0.2rem 0.35rem; font-size: 0.75rem; line-height: 1.15; cursor: grab; border-radius: var(--radius); touch-action: pan-y; overflow: hidden; color: var(--graphite); }
+.tag { position: absolute; display: flex; flex-direction: column; justify-content: space-between; text-align: left; border: 1px solid var(--graphite); background-color: var(--paper-raised); padding: 0.2rem 0.25rem 0.15rem 0.3rem; font-size: 0.71875rem; line-height: 1.15; cursor: grab; border-radius: var(--radius); touch-action: pan-y; overflow: hidden; color: var(--graphite); }
 .tag.hatch { background-size: auto; background-image: linear-gradient(var(--paper-raised), var(--paper-raised)), repeating-linear-gradient(135deg, var(--hazard-stripe) 0 3px, var(--paper-raised) 3px 9px); background-clip: padding-box, border-box; background-size: calc(100% - 8px) 100%, 100% 100%; background-position: right, left; background-repeat: no-repeat; padding-left: 0.75rem; }
 .tag.held { cursor: grabbing; z-index: 2; outline: 2px solid var(--attention); }
 .chosen { outline: 2px solid var(--planned); outline-offset: 1px; }
-.tag-name { display: -webkit-box; -webkit-line-clamp: 2; -webkit-box-orient: vertical; overflow: hidden; font-weight: 600; overflow-wrap: anywhere; }
+.tag-name { display: -webkit-box; -webkit-line-clamp: 2; -webkit-box-orient: vertical; overflow: hidden; font-weight: 600; overflow-wrap: break-word; hyphens: auto; }
 .tag-foot { display: flex; justify-content: space-between; align-items: baseline; font-variant-numeric: tabular-nums; }
 .tag-foot > span:last-child { margin-left: auto; }
 .tag-foot i { font-size: 0.625rem; }

@@ -74,7 +74,7 @@ export interface Tag {
   readonly height: number
 }
 
-const TAG_LEAST = 44
+const TAG_LEAST = 49
 const TAG_MOST = 112
 const TAG_GAP = 5
 const TAG_DROP = 14

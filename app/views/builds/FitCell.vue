@@ -7,8 +7,7 @@ import type { Cell } from './cells'
 const props = defineProps<{ cell: Cell; say: Say; chosen: boolean }>()
 defineEmits<{ choose: [] }>()
 
-const text = computed(() => {
-  const { cell, say } = props
+function textOf({ cell, say }: { cell: Cell; say: Say }): string {
   switch (cell.state) {
     case 'fast':
       return say.duration(cell.minutes)
@@ -34,7 +33,8 @@ const text = computed(() => {
     case 'none':
       return words.noWay
   }
-})
+}
+const text = computed(() => textOf(props))
 </script>
 
 <template>

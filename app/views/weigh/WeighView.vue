@@ -49,7 +49,7 @@ function step(event: KeyboardEvent): void {
 <template>
   <PlaceHead :title="title" :subtitle="candidates.length > 0 ? words.subtitle(candidates.length, store.workspace?.builds.length ?? 0) : planning.ranking ? words.noneHint : undefined" />
   <template v-if="store.say && candidates.length > 0">
-    <p class="caption">{{ words.caption }}<template v-if="plan"> {{ plan }}</template></p>
+    <p class="caption">{{ words.caption }}<template v-if="plan">&#32;{{ plan }}</template></p>
     <div class="ends soft small" aria-hidden="true"><span>{{ words.costs }}</span><span>{{ words.worth }}</span></div>
     <ol class="plain-list" @keydown="step">
       <li v-for="(candidate, index) in candidates" :key="candidate.id">
@@ -70,10 +70,10 @@ function step(event: KeyboardEvent): void {
 </template>
 
 <style scoped>
-.ends { display: grid; grid-template-columns: 1fr 1fr; width: 44%; margin-left: 26%; gap: 1.2rem; }
+.ends { display: grid; grid-template-columns: 1fr 1fr; width: 52%; margin-left: 23%; gap: 1.2rem; }
 .ends span:first-child { text-align: right; }
 li { border-bottom: 1px solid var(--line); }
-.candidate { width: 100%; display: grid; grid-template-columns: 26% 44% minmax(0, 1fr); align-items: center; background: none; border: 0; text-align: left; cursor: pointer; padding: 0.15rem 0; }
+.candidate { width: 100%; display: grid; grid-template-columns: 23% 52% minmax(0, 1fr); align-items: center; background: none; border: 0; text-align: left; cursor: pointer; padding: 0.15rem 0; }
 .candidate:hover, .candidate.chosen { background: var(--paper-raised); }
 .candidate.chosen { box-shadow: inset 4px 0 0 var(--planned); }
 .name { display: grid; padding-left: 0.75rem; }

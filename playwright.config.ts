@@ -1,0 +1,27 @@
+import { defineConfig } from '@playwright/test'
+
+const PORT = 4199
+
+/** Browser tests through the real interface, in Debian's Chromium, against the production build served by our own server. */
+export default defineConfig({
+  testDir: 'tests/browser',
+  timeout: 60_000,
+  fullyParallel: true,
+  workers: 2,
+  retries: 0,
+  reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
+  use: {
+    baseURL: `http://localhost:${PORT}/`,
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    colorScheme: 'light',
+    serviceWorkers: 'block',
+    trace: 'off',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost']
+    }
+  },
+  webServer: { command: 'node scripts/start.mjs', url: `http://localhost:${PORT}/`, env: { PORT: String(PORT) }, reuseExistingServer: false, timeout: 120_000 }
+})

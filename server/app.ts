@@ -1,0 +1,54 @@
+import { randomBytes } from 'node:crypto'
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import compression from 'compression'
+import express, { type Express } from 'express'
+import helmet from 'helmet'
+
+const PLACEHOLDER = '__CSP_NONCE__'
+const YEAR_SECONDS = 31_536_000
+
+/** Serves the built application with a strict content security policy and a fresh nonce for every page. */
+export function createApp(dist: string): Express {
+  const page = readFileSync(join(dist, 'index.html'), 'utf8')
+  const app = express()
+  app.disable('x-powered-by')
+  app.use((_request, response, next) => {
+    response.locals.nonce = randomBytes(16).toString('base64')
+    next()
+  })
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'none'"],
+          scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
+          styleSrcElem: ["'self'", (_request, response) => `'nonce-${String((response as express.Response).locals.nonce)}'`],
+          styleSrcAttr: ["'none'"],
+          fontSrc: ["'self'"],
+          imgSrc: ["'self'", 'data:'],
+          connectSrc: ["'self'"],
+          workerSrc: ["'self'"],
+          manifestSrc: ["'self'"],
+          baseUri: ["'none'"],
+          formAction: ["'self'"],
+          frameAncestors: ["'none'"],
+          objectSrc: ["'none'"]
+        }
+      },
+      referrerPolicy: { policy: 'no-referrer' },
+      strictTransportSecurity: false
+    })
+  )
+  app.use(compression())
+  app.get(['/', '/index.html'], (_request, response) => {
+    response.set('Cache-Control', 'no-store').type('html').send(page.replaceAll(PLACEHOLDER, String(response.locals.nonce)))
+  })
+  app.use('/assets', express.static(join(dist, 'assets'), { index: false, immutable: true, maxAge: YEAR_SECONDS * 1000 }))
+  app.use(express.static(dist, { index: false }))
+  app.use((_request, response) => {
+    response.status(404).type('text/plain').send('There is nothing at this address. The application is at the start page.')
+  })
+  return app
+}
