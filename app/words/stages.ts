@@ -48,7 +48,7 @@ export const stages = {
   earlierFirst: 'There is no earlier payday.',
   earlierFine: 'It could be, at no cost to the rules. The plan buys as late as it can, so that the money stays free.',
   unopenedTitle: 'Left out of the plan',
-  unopened: (build: string, why: 'no-way' | 'money' | 'hours' | 'does-not-pay', cost: string | undefined): string => {
+  unopened: (build: string, why: 'no-way' | 'money' | 'hours' | 'space' | 'does-not-pay', cost: string | undefined): string => {
     switch (why) {
       case 'no-way':
         return `${build}: no tool of the library opens it within your limits.`
@@ -56,6 +56,8 @@ export const stages = {
         return `${build}: the money does not reach within the plan${cost === undefined ? '' : ` (its tools cost ${cost})`}.`
       case 'hours':
         return `${build}: the hours, or what is left of the money, do not reach within the plan.`
+      case 'space':
+        return `${build}: there is no floor left to put its tools away.`
       case 'does-not-pay':
         return `${build}: worth less to you than its tools and timber cost${cost === undefined ? '' : ` (tools ${cost})`}.`
     }

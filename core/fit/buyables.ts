@@ -40,7 +40,7 @@ function offersOf(world: World, tool: Tool): Offer[] {
   const forms = (preferredPower.length > 0 ? preferredPower : tool.forms).filter(({ power }) => circuitCarries(workshop, tool, power))
   const form = leastBy(forms, ({ points }) => points)
   const condition = conditionFor(tool, preferences.condition)
-  const typical = form
+  const typical = form && tool.madeBy === undefined
     ? TIERS.filter((tier) => tierRank(tier) >= tierRank(preferences.tier)).flatMap((tier) => {
         const parts = { tool: tool.id, tier, condition, acquisition: 'buy' as const, power: form.power }
         return { ...parts, id: offerId(parts) }

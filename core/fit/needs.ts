@@ -77,34 +77,31 @@ export interface NeedContext {
 function acquire(context: NeedContext, candidates: readonly Buyable[], count: number, operation: string): NeedSet[] {
   return candidates.flatMap((buyable) => {
     const bodies = single(buyable, buyable.jig ? 1 : Math.ceil(count / buyable.entry.count))
-    const families = [[bodies], ...companionFamilies(context, buyable.entry, operation, 0)]
+    const families = [[bodies], ...companionFamilies(context, buyable.entry, operation)]
     if (buyable.jig) families.push([...context.jigWays(buyable)])
     return families.some((family) => family.length === 0) ? [] : combine(families, FAMILY_LIMIT)
   })
 }
 
-const COMPANION_DEPTH = 3
-
-/** What has to be bought along with a tool: companions not owned and protection not owned, one family for each. */
-function companionFamilies(context: NeedContext, entry: KitTool, operation: string, depth: number): NeedSet[][] {
-  const families: NeedSet[][] = []
-  for (const { anyOf, count } of neededCompanions(entry.tool, operation)) {
-    if (anyOf.some((id) => countOf(context.kit, id) >= count)) continue
-    families.push(
+/**
+ * What has to be bought along with a tool: companions not owned and protection not owned, one family for each. A companion brings
+ * its own protection with it, but not its own companions: packs taken from a drill do not need the drill's bits.
+ */
+function companionFamilies(context: NeedContext, entry: KitTool, operation: string): NeedSet[][] {
+  const companions = neededCompanions(entry.tool, operation)
+    .filter(({ anyOf, count }) => !anyOf.some((id) => countOf(context.kit, id) >= count))
+    .map(({ anyOf, count }) =>
       anyOf.flatMap((id) =>
-        (context.market.get(id) ?? []).slice(0, 1).flatMap((buyable) => {
-          const body = single(buyable, count - countOf(context.kit, id))
-          return depth >= COMPANION_DEPTH ? [body] : combine([[body], ...companionFamilies(context, buyable.entry, operation, depth + 1)], FAMILY_LIMIT)
-        })
+        (context.market.get(id) ?? []).slice(0, 1).flatMap((buyable) => combine([[single(buyable, count - countOf(context.kit, id))], ...protectionFamilies(context, buyable.entry)], FAMILY_LIMIT))
       )
     )
-  }
-  for (const protection of entry.tool.needs) {
-    if (context.kit.protects.has(protection)) continue
-    families.push((context.fit.library.protectionFor.get(protection) ?? []).flatMap(({ id }) => (context.market.get(id) ?? []).slice(0, 1).map((buyable) => single(buyable, 1))))
-  }
-  return families
+  return [...companions, ...protectionFamilies(context, entry)]
 }
+
+const protectionFamilies = (context: NeedContext, entry: KitTool): NeedSet[][] =>
+  entry.tool.needs
+    .filter((protection) => !context.kit.protects.has(protection))
+    .map((protection) => (context.fit.library.protectionFor.get(protection) ?? []).flatMap(({ id }) => (context.market.get(id) ?? []).slice(0, 1).map((buyable) => single(buyable, 1))))
 
 /** Keeps, of offers for the same tool, those that are not both dearer and no better. */
 function undominated(candidates: readonly Buyable[]): Buyable[] {
@@ -131,7 +128,7 @@ function methodNeeds(context: NeedContext, method: Method, step: Step): NeedSet[
     const exact = (index === 0 && step.accuracyMm !== undefined) || sellable.some(({ entry }) => entry.tool.roles.includes('square'))
     const candidates = exact ? undominated(sellable) : cheapestPerTool(sellable)
     if (have < need.count) return acquire(context, candidates, need.count - have, method.operation)
-    const serviced = owned.flatMap((entry) => combine(companionFamilies(context, entry, method.operation, 0), FAMILY_LIMIT))
+    const serviced = owned.flatMap((entry) => combine(companionFamilies(context, entry, method.operation), FAMILY_LIMIT))
     const better = index === 0 && asMiss(['accuracy', 'circuit']) ? acquire(context, candidates, need.count, method.operation) : []
     return thin([...serviced, ...better])
   })

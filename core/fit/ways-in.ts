@@ -65,8 +65,8 @@ function cheapestUnions(families: readonly (readonly NeedSet[])[], planned: Need
   return found
 }
 
-/** A jig's build may itself need tools, and those jigs; this many levels are followed. */
-const JIG_WAYS = 3
+/** How many ways to make a jig are carried along: the cheapest alone would miss tools that the rest of a build needs anyway. */
+const JIG_WAYS = 12
 
 export function makeFitter(world: World, kit: Kit = kitOf(world.library, world.workspace.items)): Fitter {
   const context = fitContext(world)

@@ -94,7 +94,8 @@ export function priceOf(pricing: Pricing, offer: Offer, day: Day): Price | undef
     .filter((candidate) => candidate.offer === offer.id && (candidate.until === undefined || candidate.until >= day))
     .reduce<Quote | undefined>((best, candidate) => (best === undefined || candidate.date >= best.date ? candidate : best), undefined)
   const points = tool.forms.find((form) => form.power === offer.power)?.points
-  if (quote === undefined && (points === undefined || offer.acquisition !== 'buy')) return undefined
+  const isTypical = offer.id === offerId(offer) && offer.acquisition === 'buy'
+  if (quote === undefined && (points === undefined || !isTypical)) return undefined
   const tag = quote?.price ?? timesRatio(pricing.minorPer100Points, ((points ?? 0) * tierPrice(tool, offer.tier) * conditionPrice(offer.condition)) / 100)
   const tax = timesRatio(tag, offer.condition === 'used' ? 0 : pricing.taxBasisPoints / 10_000)
   const delivery = tool.kind === 'tool' && offer.condition !== 'used' ? pricing.deliveryEach : 0

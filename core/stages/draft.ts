@@ -130,6 +130,13 @@ export class Draft {
     return kitWith(this.fitter.kit, this.arrivals.filter((arrival) => arrival.day <= day).map(({ entry }) => entry))
   }
 
+  /** Floor that is still free for stored tools, m²; Infinity where the workshop sets no limit. */
+  get freeFloor(): number {
+    const { floorM2 } = this.world.workspace.workshop
+    const taken = sumOf([...this.fitter.kit.tools, ...this.arrivals.map(({ entry }) => entry)], ({ tool, count }) => tool.storedM2 * count)
+    return floorM2 === undefined ? Infinity : floorM2 - taken
+  }
+
   /** Days after `from` on which a tool arrives. */
   arrivalDays = (from: number): number[] => distinct(this.arrivals.map(({ day }) => day).filter((day) => day > from)).sort((a, b) => a - b)
 

@@ -2,4 +2,5 @@ export { evaluate, possibleAfter, possibleToday, type EvaluatedBuild, type PlanV
 export type { CashMovement, DayBalance } from './evaluate-cash'
 export { explainPurchase, toolOfPurchase, type PurchaseReasons } from './explain'
 export { movePurchase, purchaseDays } from './move'
-export { makePlan, outcomeIssues, pinClash, type Outcome, type PlanOptions, type Unopened } from './planner'
+export { pinClash } from './pins'
+export { makePlan, outcomeIssues, type Outcome, type PlanOptions, type Unopened } from './planner'

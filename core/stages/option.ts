@@ -68,6 +68,8 @@ export function optionFor(draft: Draft, build: Build, set: NeedSet, planned: Nee
   const jigMaterial = sumOf(jigBuilds, (jig) => buildMaterial(world, jig))
   const entries = [...entriesOf(new Map([...set].filter(([id, { buyable }]) => !buyable.jig && !planned.has(id)))), ...topUps(set, planned)]
   const jigTools = entriesOf(new Map([...set].filter(([id, { buyable }]) => buyable.jig !== undefined && !planned.has(id))))
+  const added = sumOf([...entries, ...jigTools], ({ tool, count }) => tool.storedM2 * count)
+  if (added > 0 && added > draft.freeFloor + 1e-9) return undefined
   let outlay = payments + jigMaterial + material
   for (let attempt = 0; attempt < FEE_ATTEMPTS; attempt++) {
     const earliest = draft.affordableFrom(outlay, 0)
@@ -78,10 +80,20 @@ export function optionFor(draft: Draft, build: Build, set: NeedSet, planned: Nee
     outlay = payments + sumOf(jigs, (jig) => jig.slot.planned.material) + slot.planned.material
     if (draft.spendable(earliest) < outlay) continue
     const firstUse = Math.min(slot.beginDay, ...jigs.map((jig) => jig.slot.beginDay))
-    const buyDay = draft.paydayBefore(firstUse, earliest)
+    const buyDay = [draft.paydayBefore(firstUse, earliest), firstUse].find((day) => isGuarded(draft, entries, day))
+    if (buyDay === undefined) return undefined
     return { build, set, buys, buyDay, jigs, slot, outlay, gain: gainOf(draft, build, buys, buyDay, jigs, slot) }
   }
   return undefined
+}
+
+/** Whether everything bought on a day has its protection by then, planned before or bought along. */
+function isGuarded(draft: Draft, entries: readonly KitTool[], day: number): boolean {
+  const needs = new Set(entries.flatMap(({ tool }) => tool.needs))
+  for (const { tool } of entries) for (const protection of tool.protects) needs.delete(protection)
+  if (needs.size === 0) return true
+  const { protects } = draft.kitAt(day)
+  return [...needs].every((protection) => protects.has(protection))
 }
 
 /** Service fees are known only once the methods are; the money is then looked for again, this many times at most. */

@@ -1,10 +1,10 @@
 import { isBegun, isDone, type Build } from '../builds'
-import { EMPTY_SET, avoiding, entryOfOffer, makeFitter, union, type Buyable, type Fitter, type NeedSet } from '../fit'
+import { EMPTY_SET, avoiding, entriesOf, makeFitter, union, type Fitter, type NeedSet } from '../fit'
 import { issue, must, sumOf, type Issue } from '../kernel'
-import { findOffer, priceOf } from '../prices'
-import { workspaceHash, type Pin, type Plan, type World } from '../workspace'
+import { buildMaterial, type Pin, type Plan, type World } from '../workspace'
 import { Draft, gridOf, type Grid } from './draft'
 import { evaluate, type Report } from './evaluate'
+import { bookPins, pinClash, planOf, type Run } from './pins'
 import { hopeOf, optionFor, take, type PlanOption } from './option'
 import { quickerWays } from './quicker'
 
@@ -18,7 +18,7 @@ export type Outcome =
 /** A build left out, with why: no set of tools opens it, the money or the hours do not reach, or it does not pay. */
 export interface Unopened {
   readonly build: string
-  readonly why: 'no-way' | 'money' | 'hours' | 'does-not-pay'
+  readonly why: 'no-way' | 'money' | 'hours' | 'space' | 'does-not-pay'
   /** All-in cost of the cheapest way in, where there is one. */
   readonly cost?: number | undefined
 }
@@ -42,36 +42,6 @@ const SCORES: readonly Score[] = [
   ({ gain, slot }) => gain / (slot.doneDay + 14),
   ({ gain, build }) => (build.wished === undefined ? 0 : 1e12) + gain
 ]
-
-interface Run {
-  readonly draft: Draft
-  planned: NeedSet
-  remaining: Build[]
-}
-
-/** Purchases pinned by the user, with the protection they need that nobody owns. */
-function bookPins(run: Run, world: World): void {
-  for (const pin of world.workspace.pins) {
-    const offer = findOffer(world.pricing, pin.offer)
-    const tool = offer && world.library.tools.get(offer.tool)
-    const price = offer && priceOf(world.pricing, offer, pin.date)
-    if (!offer || !tool || !price || pin.date < world.asOf || pin.date > world.until) continue
-    const day = run.draft.dayOf(pin.date)
-    const buyable = (run.draft.fitter.market.get(tool.id) ?? []).find(({ id }) => id === offer.id) ?? { id: offer.id, entry: entryOfOffer(tool, offer, 1), payment: price.payment, allIn: price.allIn, typical: price.typical, offer }
-    buyNow(run, buyable, pin.count, day)
-    for (const protection of tool.needs) {
-      if (run.draft.kitAt(day).protects.has(protection)) continue
-      const gear = (world.library.protectionFor.get(protection) ?? []).flatMap(({ id }) => run.draft.fitter.market.get(id) ?? []).sort((a, b) => a.allIn - b.allIn)[0]
-      if (gear) buyNow(run, gear, 1, day)
-    }
-  }
-}
-
-function buyNow(run: Run, buyable: Buyable, count: number, day: number): void {
-  run.draft.buy({ offer: buyable.id, count, price: buyable.payment * count }, day, { ...buyable.entry, count })
-  const more = (run.planned.get(buyable.id)?.count ?? 0) + count
-  run.planned = union(run.planned, new Map([[buyable.id, { buyable, count: more }]]))
-}
 
 /** Builds already begun go on first; their material is paid. */
 function bookBegun(run: Run): void {
@@ -182,50 +152,15 @@ function together(run: Run, fitter: Fitter): Run {
   return best.run
 }
 
-export function planOf(world: World, draft: Pick<Draft, 'purchases' | 'slots'>): Plan {
-  const byDate = <T extends { date: string }>(a: T, b: T): number => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0)
-  return {
-    format: 'frugal-ledger/plan',
-    version: 1,
-    workspace: { id: world.workspace.id, hash: workspaceHash(world.workspace) },
-    libraryVersion: world.library.version,
-    asOf: world.asOf,
-    until: world.until,
-    purchases: [...draft.purchases].sort(byDate),
-    builds: draft.slots.map(({ planned }) => planned).sort((a, b) => (a.begin < b.begin ? -1 : a.begin > b.begin ? 1 : 0))
-  }
-}
-
-const pinRules = (broken: readonly Issue[]): Issue[] => broken.filter(({ path }) => path[0] === 'purchases' || path[0] === 'pins' || path.length === 0)
-
-/** What the pins alone come to. */
-function pinsAlone(world: World, fitter: Fitter, pins: readonly Pin[]): Issue[] {
-  const only: World = { ...world, workspace: { ...world.workspace, pins } }
-  const run: Run = { draft: new Draft(only, fitter), planned: EMPTY_SET, remaining: [] }
-  bookPins(run, only)
-  return pinRules(evaluate(only, planOf(only, run.draft)).broken)
-}
-
-/** The smallest set of pins (by leaving out one after another) that cannot hold together; empty when all hold. */
-export function pinClash(world: World, fitter: Fitter = makeFitter(world)): { pins: readonly Pin[]; broken: readonly Issue[] } {
-  let clash = world.workspace.pins
-  let broken = pinsAlone(world, fitter, clash)
-  if (broken.length === 0) return { pins: [], broken: [] }
-  for (const pin of clash) {
-    const without = clash.filter((other) => other !== pin)
-    const still = pinsAlone(world, fitter, without)
-    if (still.length > 0) [clash, broken] = [without, still]
-  }
-  return { pins: clash, broken }
-}
-
 function unopened(run: Run, fitter: Fitter): Unopened[] {
   return run.remaining.map((build): Unopened => {
     const way = fitter.waysIn(build, run.planned, 1)[0]
     if (!way) return { build: build.id, why: 'no-way' }
     const option = optionFor(run.draft, build, way.set, run.planned)
     if (option) return { build: build.id, why: 'does-not-pay', cost: way.cost }
-    const affordable = run.draft.affordableFrom(way.cost, 0) !== undefined
+    const added = sumOf(entriesOf(way.set), ({ tool, count }) => tool.storedM2 * count)
+    if (added > run.draft.freeFloor + 1e-9) return { build: build.id, why: 'space', cost: way.cost }
+    const affordable = run.draft.affordableFrom(way.cost + buildMaterial(run.draft.world, build), 0) !== undefined
     return { build: build.id, why: affordable ? 'hours' : 'money', cost: way.cost }
   })
 }
@@ -270,6 +205,20 @@ function regret(world: World, fitter: Fitter, grid: Grid, first: Finished, most:
   return best
 }
 
+/** Leaves out purchases that no build of the plan needs any more: what came later has taken their place. */
+function pruned(world: World, finished: Finished): Finished {
+  const pinned = (purchase: Plan['purchases'][number]): boolean => world.workspace.pins.some(({ offer, date }) => offer === purchase.offer && date === purchase.date)
+  let { plan, report } = finished
+  if (report.broken.length > 0) return finished
+  for (const purchase of finished.plan.purchases) {
+    if (pinned(purchase)) continue
+    const without = { ...plan, purchases: plan.purchases.filter(({ id }) => id !== purchase.id) }
+    const then = evaluate(world, without)
+    if (then.broken.length === 0 && then.value.total >= report.value.total) [plan, report] = [without, then]
+  }
+  return { ...finished, plan, report }
+}
+
 export interface PlanOptions {
   /** A fitter made for this world; a new one by default. */
   readonly fitter?: Fitter
@@ -298,7 +247,7 @@ export function makePlan(world: World, options: PlanOptions = {}): Outcome {
     onPlan(trial.plan)
     return trial
   }))
-  best = regret(world, fitter, grid, best, reconsider, onPlan)
+  best = pruned(world, regret(world, fitter, grid, best, reconsider, onPlan))
   const kind = best.plan.builds.length === 0 && best.plan.purchases.length === 0 ? 'nothing-pays' : 'planned'
   return { kind, plan: best.plan, report: best.report, unopened: unopened(best.run, fitter) }
 }

@@ -31,9 +31,10 @@ export function parseLength(text: string, system: UnitSystem): Result<number> {
     const rest = parseLength(/("|in)$/.test(feet[2] ?? '') ? (feet[2] ?? '') : `${feet[2]} in`, system)
     return rest.ok ? ok(Number(feet[1]) * MM_PER_FOOT + rest.value) : refused(issue('length.not-a-length', [], { text }))
   }
-  const match = /^(?:(\d+(?:\.\d+)?)(?:[\s-]+(?=\d+\/))?)?(?:(\d+)\/(\d+))?\s*(mm|cm|m|in|ft|"|')?$/.exec(clean)
-  if (!match || (match[1] === undefined && match[2] === undefined) || match[3] === '0') return refused(issue('length.not-a-length', [], { text }))
-  const number = Number(match[1] ?? 0) + (match[2] === undefined ? 0 : Number(match[2]) / Number(match[3]))
-  const mm = number * (UNIT_MM[match[4] ?? (system === 'metric' ? 'mm' : 'in')] ?? 1)
+  const match = /^(?:(\d+(?:\.\d+)?)(?:[\s-]+(\d+)\/(\d+))?|(\d+)\/(\d+))\s*(mm|cm|m|in|ft|"|')?$/.exec(clean)
+  const [, whole, over = match?.[4], under = match?.[5]] = match ?? []
+  if (!match || Number(under ?? 1) === 0) return refused(issue('length.not-a-length', [], { text }))
+  const number = Number(whole ?? 0) + (over === undefined ? 0 : Number(over) / Number(under))
+  const mm = number * (UNIT_MM[match[6] ?? (system === 'metric' ? 'mm' : 'in')] ?? 1)
   return mm > 0 ? ok(mm) : refused(issue('length.not-positive', [], { text }))
 }
