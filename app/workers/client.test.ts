@@ -1,0 +1,47 @@
+import { expect, test } from '@jest/globals'
+import { demo } from '../../tests/helpers/workspaces'
+import { answer } from './answer'
+import { workerClient, type WorkerLike } from './client'
+import type { Question, Reply } from './protocol'
+
+/** A worker that answers when it is told to. */
+function standIn() {
+  const asked: Question[] = []
+  let listener: (event: { data: Reply }) => void = () => undefined
+  let stopped = 0
+  const worker: WorkerLike = { postMessage: (question) => void asked.push(question), addEventListener: (_, next) => void (listener = next), terminate: () => void stopped++ }
+  return { worker, asked, reply: (data: Reply) => listener({ data }), stopped: () => stopped }
+}
+const workspace = demo('hive-yard')
+const today = '2026-05-04'
+
+test('a reply to an overtaken question is dropped', () => {
+  const one = standIn()
+  const client = workerClient(() => one.worker)
+  const heard: string[] = []
+  client.ask({ kind: 'rank', workspace, today }, () => heard.push('first'))
+  client.ask({ kind: 'ways', workspace, today, build: 'bird-boxes' }, () => heard.push('ways'))
+  client.ask({ kind: 'rank', workspace, today }, () => heard.push('second'))
+  const ranking = { candidates: [], feasible: [], hopeless: [] }
+  for (const { request, kind } of one.asked) one.reply(kind === 'ways' ? { kind, request, ways: [] } : { kind: 'rank', request, ranking })
+  expect(heard).toEqual(['ways', 'second'])
+})
+
+test('a planning run that is overtaken is stopped, not waited for', () => {
+  const one = standIn()
+  const client = workerClient(() => one.worker)
+  client.ask({ kind: 'plan', workspace, today }, () => undefined)
+  client.ask({ kind: 'plan', workspace, today }, () => undefined)
+  expect(one.stopped()).toBe(1)
+})
+
+test('the answers are plain data that survive the way to the page', () => {
+  const replies: Reply[] = []
+  answer({ kind: 'rank', request: 1, workspace, today }, (reply) => replies.push(reply))
+  answer({ kind: 'ways', request: 2, workspace, today, build: 'bird-boxes' }, (reply) => replies.push(reply))
+  answer({ kind: 'plan', request: 3, workspace, today }, (reply) => replies.push(reply))
+  expect(replies.at(0)?.kind).toBe('rank')
+  expect(replies.at(-1)?.kind).toBe('plan')
+  expect(replies.some(({ kind }) => kind === 'plan-so-far')).toBe(true)
+  expect(structuredClone(replies)).toEqual(replies)
+})

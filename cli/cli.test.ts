@@ -1,0 +1,45 @@
+import { spawnSync } from 'node:child_process'
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals'
+import { DEMO_FILES, demo } from '../tests/helpers/workspaces'
+import type { Plan } from '../core/workspace'
+
+let folder = ''
+beforeAll(() => { folder = mkdtempSync(join(tmpdir(), 'ledger-')) })
+afterAll(() => rmSync(folder, { recursive: true, force: true }))
+
+function run(command: 'plan' | 'check', ...args: string[]): { status: number | null; out: string; errors: string } {
+  const { status, stdout, stderr } = spawnSync(process.execPath, ['--import', 'tsx', `cli/${command}.ts`, ...args], { encoding: 'utf8' })
+  return { status, out: stdout, errors: stderr }
+}
+const keep = (name: string, data: unknown): string => {
+  const path = join(folder, name)
+  writeFileSync(path, typeof data === 'string' ? data : JSON.stringify(data))
+  return path
+}
+
+describe.each(DEMO_FILES)('%s', (name) => {
+  test('is planned, and its plan breaks no rule', () => {
+    const file = `data/demo/${name}.json`
+    const planned = run('plan', file)
+    expect([planned.status, planned.errors]).toEqual([0, ''])
+    const plan = JSON.parse(planned.out) as Plan
+    expect(plan.format).toBe('frugal-ledger/plan')
+    const checked = run('check', file, keep(`${name}.plan.json`, plan))
+    expect([checked.status, checked.out]).toEqual([0, 'The plan breaks no rule.\n'])
+    const forged = { ...plan, purchases: plan.purchases.map((one, i) => (i === 0 ? { ...one, price: 1 } : one)) }
+    const caught = run('check', file, keep(`${name}.forged.json`, forged))
+    expect([caught.status, caught.out.includes('purchases[0]') && caught.out.includes('its price is')]).toEqual([1, true])
+  })
+})
+
+test('what cannot be read ends with 2 and says why on stderr, nothing on stdout', () => {
+  const bad = keep('bad.json', { ...demo('hive-yard'), money: { ...demo('hive-yard').money, reserve: -5 } })
+  for (const args of [['plan', bad], ['plan', join(folder, 'none.json')], ['plan'], ['check', bad, bad], ['check', 'data/demo/hive-yard.json', keep('broken.json', '{')], ['check']] as const) {
+    const { status, out, errors } = run(args[0], ...args.slice(1))
+    expect([args[0], status, out, errors.length > 20, /\bat .*\.ts:\d+/.test(errors)]).toEqual([args[0], 2, '', true, false])
+  }
+  expect(run('plan', bad).errors).toContain('money.reserve: This amount must not be negative.')
+})

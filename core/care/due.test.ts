@@ -1,0 +1,22 @@
+import { describe, expect, test } from '@jest/globals'
+import { demoWorld, funds, items, worldWith } from '../../tests/helpers/workspaces'
+import { dueIn } from '.'
+
+describe('the deliberate problem of each demo is pointed out', () => {
+  test('Hive yard: the set-aside of 1 May was never entered, and a quote is stale', () => {
+    const due = dueIn(demoWorld('hive-yard'))
+    expect(due).toContainEqual({ kind: 'receipt', receipt: { key: 'income/2026-05-01', date: '2026-05-01', amount: 11_000 } })
+  })
+  test('Third floor: chisels without anything to sharpen them', () => {
+    expect(dueIn(demoWorld('third-floor'))).toContainEqual({ kind: 'companion', tool: 'chisels', anyOf: ['sharpening-stone'] })
+  })
+  test('Half a garage: a circular saw without ear or lung protection', () => {
+    expect(dueIn(demoWorld('half-a-garage'))).toContainEqual({ kind: 'unprotected', tool: 'circular-saw', protections: ['ears', 'lungs'] })
+  })
+})
+
+test('nothing is due where all is well; a low purse and a missed wish are said', () => {
+  expect(dueIn(worldWith({ ...funds(1000, 0), items: items('tape') }))).toEqual([])
+  const purse = funds(1000, 0)
+  expect(dueIn(worldWith({ ...purse, money: { ...purse.money, reserve: 2000 } }))).toEqual([{ kind: 'below-reserve', balance: 1000, reserve: 2000 }])
+})

@@ -1,0 +1,129 @@
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import Papa from 'papaparse'
+import { DEMO_FILES, TODAY, build, demo, demoText, demoWorld, emptyWorkspace, funds, item } from '../../tests/helpers/workspaces'
+import { library } from '../../data'
+import { makePlan } from '../stages'
+import { worldOf, type Workspace } from '../workspace'
+import { MOST_PROBLEMS, checkWorkspace, pathText, planCsv, readPlan, readWorkspace, writeWorkspace } from '.'
+
+const text = (change: object): string => JSON.stringify({ ...demo('hive-yard'), ...change })
+const refusals = (raw: string): { code: string; path: string; line: unknown }[] => {
+  const read = readWorkspace(raw, library)
+  return read.ok ? [] : read.issues.map(({ code, path, figures }) => ({ code, path: pathText(path), line: figures.line }))
+}
+const first = (raw: string): string | undefined => refusals(raw)[0]?.code
+
+describe.each(DEMO_FILES)('demo %s', (name) => {
+  test('is read, and written as it was', () => {
+    const read = readWorkspace(demoText(name), library)
+    expect(read.ok ? read.value.notes : read.issues).toEqual([])
+    expect(read.ok && JSON.parse(writeWorkspace(read.value.workspace))).toEqual(JSON.parse(demoText(name)))
+  })
+})
+
+describe('files that are refused', () => {
+  test.each<[string, string, string]>([
+    ['nothing', '', 'file.empty'], ['white space', ' \n ', 'file.empty'], ['no JSON', 'hello', 'json.syntax'], ['cut short', demoText('hive-yard').slice(0, 900), 'json.syntax'], ['an array', '[]', 'file.not-this-format'],
+    ['another format', '{"format":"something/else","version":1}', 'file.not-this-format'], ['no version', '{"format":"frugal-ledger/workspace"}', 'file.no-version'], ['a newer one', text({ version: 2 }), 'file.newer'],
+    ['a version that never was', text({ version: 0 }), 'file.unknown-version'], ['too large', `{"x":"${'y'.repeat(16_100_000)}"}`, 'file.too-large']
+  ])('%s', (_, raw, code) => expect(first(raw)).toBe(code))
+
+  const hive = demo('hive-yard')
+  test.each<[string, object, string, string]>([
+    ['negative money', { money: { ...hive.money, reserve: -1 } }, 'money.negative', 'money.reserve'],
+    ['fractional money', { money: { ...hive.money, reserve: 0.5 } }, 'money.fraction', 'money.reserve'],
+    ['absurd money', { money: { ...hive.money, reserve: 1e18 } }, 'money.too-large', 'money.reserve'],
+    ['a date that does not exist', { asOf: '2026-02-30' }, 'day.does-not-exist', 'asOf'],
+    ['no date at all', { asOf: 'soon' }, 'day.format', 'asOf'],
+    ['an unknown field', { colour: 'red' }, 'field.unknown', 'colour'],
+    ['a missing field', { items: undefined }, 'field.missing', 'items'],
+    ['a wrong kind of value', { builds: 'many' }, 'field.type', 'builds'],
+    ['an unknown tool', { items: [{ ...hive.items[0], tool: 'warp-drive' }] }, 'unknown.tool', 'items[0].tool'],
+    ['an unknown operation', { builds: [{ ...build('bird-box'), steps: [{ id: 's', operation: 'teleport', quantity: 1, stock: {} }] }] }, 'unknown.operation', 'builds[0].steps[0].operation'],
+    ['an unknown offer', { quotes: [{ ...hive.quotes[0], offer: 'saw/of/no/kind/known' }] }, 'unknown.offer', 'quotes[0].offer'],
+    ['a duplicate id', { items: [hive.items[0], hive.items[0]] }, 'id.duplicate', 'items[1].id'],
+    ['an empty name', { name: '   ' }, 'text.empty', 'name'],
+    ['no currency', { money: { ...hive.money, currency: 'euro' } }, 'currency.code', 'money.currency'],
+    ['a horizon beyond five years', { horizon: { ...hive.horizon, count: 62 } }, 'horizon.too-long', 'horizon.count'],
+    ['done before begun', { builds: [build('bird-box', { log: { begun: '2026-05-02', done: '2026-05-01', minutesSpent: 1 } })] }, 'build.done-before-begun', 'builds[0].log.done'],
+    ['reversing what is not there', { ledger: [{ id: 'x', date: TODAY, kind: 'reversal', amount: 1, text: 'x', reverses: 'gone' }] }, 'unknown.entry', 'ledger[0].reverses']
+  ])('%s', (_, change, code, path) => expect(refusals(text(change))).toContainEqual({ code, path, line: expect.any(Number) }))
+
+  test('all problems at once, with their lines, at most twenty and how many more', () => {
+    const bad = { ...hive, items: Array.from({ length: 30 }, (_, i) => ({ ...hive.items[0], id: `i${i}`, tool: 'nothing' })), quotes: [] }
+    const read = readWorkspace(JSON.stringify(bad, null, 2), library)
+    const issues = read.ok ? [] : read.issues
+    expect(issues).toHaveLength(MOST_PROBLEMS + 1)
+    expect(issues.at(-1)).toMatchObject({ code: 'file.more-problems', figures: { more: 10 } })
+    const lines = JSON.stringify(bad, null, 2).split('\n')
+    for (const { figures } of issues.slice(0, -1)) expect(lines[Number(figures.line) - 1]).toContain('"tool": "nothing"')
+  })
+  test('a syntax error names its line and column', () => {
+    const read = readWorkspace('{\n  "format": "frugal-ledger/workspace",\n  "version": oops\n}', library)
+    expect(read.ok ? undefined : read.issues[0]?.figures).toMatchObject({ line: 3, column: 14 })
+  })
+  test('a prototype in the file is a field like any other', () => {
+    expect(first(demoText('hive-yard').replace('{', '{"__proto__": {"polluted": true},'))).toBe('field.unknown')
+    expect(({} as Record<string, unknown>).polluted).toBeUndefined()
+  })
+})
+
+describe('names', () => {
+  test('markup stays text; direction marks are taken out and it is said', () => {
+    const read = readWorkspace(text({ builds: [build('bird-box', { name: '<b>Box</b>\u202e gnp' })] }), library)
+    if (!read.ok) throw new Error(JSON.stringify(read.issues))
+    expect(read.value.workspace.builds[0]?.name).toBe('<b>Box</b> gnp')
+    expect(read.value.notes).toMatchObject([{ code: 'file.cleaned', figures: { count: 1 } }])
+  })
+})
+
+describe('versions', () => {
+  test('an older file is brought up step by step; the steps are pure', () => {
+    const old = { ...demo('hive-yard'), version: -1, title: 'Old name', name: undefined }
+    const before = JSON.stringify(old)
+    const migrations = [
+      { from: -1, apply: ({ title, ...rest }: Record<string, unknown>) => ({ ...rest, called: title }) },
+      { from: 0, apply: ({ called, ...rest }: Record<string, unknown>) => ({ ...rest, name: called }) }
+    ]
+    const read = readWorkspace(JSON.stringify(old), library, migrations)
+    expect(read.ok && read.value.workspace.name).toBe('Old name')
+    expect(read.ok && read.value.notes).toMatchObject([{ code: 'file.migrated', figures: { from: -1, to: 1 } }])
+    expect(JSON.stringify(old)).toBe(before)
+  })
+})
+
+test('a file that was cut, swapped or garbled anywhere is refused or read, never a crash', () => {
+  const whole = demoText('third-floor')
+  fc.assert(fc.property(fc.nat(whole.length - 1), fc.nat(40), fc.string({ maxLength: 6 }), (at, length, patch) => {
+    const read = readWorkspace(whole.slice(0, at) + patch + whole.slice(at + length), library)
+    if (read.ok) expect(checkWorkspace(read.value.workspace, library).ok).toBe(true)
+    else expect(read.issues.length).toBeGreaterThan(0)
+  }), { numRuns: 150 })
+})
+
+describe('the plan', () => {
+  const world = demoWorld('hive-yard')
+  const made = makePlan(world, { reconsider: 0 })
+  if (made.kind !== 'planned') throw new Error(made.kind)
+  test('as CSV is read by an independent reader with every line and the same sum', () => {
+    const parsed = Papa.parse<Record<string, string>>(planCsv(world, made.plan), { header: true, skipEmptyLines: true })
+    expect(parsed.errors).toEqual([])
+    expect(parsed.data).toHaveLength(made.plan.purchases.length + made.plan.builds.length)
+    expect(Math.round(parsed.data.reduce((sum, row) => sum + Number(row.amount) * 100, 0))).toBe(made.report.spent)
+    expect(planCsv(world, made.plan)).toContain('\r\n')
+  })
+  test('cells a spreadsheet would run are made inert', () => {
+    const evil: Workspace = { ...emptyWorkspace({ ...funds(90_000, 0), items: [item('tape'), item('sawhorses'), item('sanding-block')] }), builds: [build('sheet-stack', { name: '=HYPERLINK("x")' })] }
+    const there = worldOf(evil, library, TODAY)
+    const plan = makePlan(there)
+    if (plan.kind !== 'planned') throw new Error(plan.kind)
+    expect(planCsv(there, plan.plan)).toContain(`'=HYPERLINK`)
+  })
+  test('a workspace file is no plan, and a damaged plan says where', () => {
+    const read = readPlan(demoText('hive-yard'))
+    expect(read.ok ? '' : read.issues[0]?.code).toBe('file.not-this-format')
+    const damaged = readPlan(JSON.stringify({ ...made.plan, purchases: [{ ...made.plan.purchases[0], date: '2026-02-31' }] }))
+    expect(damaged.ok ? [] : damaged.issues.map((one) => pathText(one.path))).toEqual(['purchases[0].date'])
+  })
+})
