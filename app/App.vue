@@ -74,7 +74,7 @@ async function save(): Promise<void> {
 .skip { position: absolute; left: -100rem; }
 .skip:focus { left: 0.5rem; top: 0.5rem; background: var(--paper-raised); padding: 0.5rem; z-index: 10; }
 .frame { display: grid; grid-template-columns: 7.5rem minmax(0, 1fr); min-height: 100vh; }
-main { padding: 1.25rem 1.75rem 2rem; min-width: 0; outline: none; display: grid; gap: 0.75rem; align-content: start; }
+main { padding: 1.25rem 1.75rem 2rem; min-width: 0; outline: none; display: grid; grid-template-columns: minmax(0, 1fr); gap: 0.75rem; align-content: start; }
 .demo-line { display: flex; flex-wrap: wrap; gap: 0.25rem 1rem; font-size: var(--text-small); color: var(--graphite-soft); border-bottom: 1px dashed var(--line-strong); padding-bottom: 0.4rem; }
 @media (max-width: 700px) {
   .frame { grid-template-columns: minmax(0, 1fr); }

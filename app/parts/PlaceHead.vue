@@ -1,13 +1,13 @@
 <script setup lang="ts">
 /** The head of a place: the answer to its one question, and a line on how it comes about. */
-defineProps<{ title: string; subtitle?: string | undefined }>()
+defineProps<{ title: string; subtitle?: string | undefined; alarm?: boolean | undefined }>()
 </script>
 
 <template>
   <header class="head">
     <div>
       <h1><bdi>{{ title }}</bdi></h1>
-      <p v-if="subtitle" class="soft">{{ subtitle }}</p>
+      <p v-if="subtitle" :class="alarm ? 'attention strong' : 'soft'" aria-live="polite">{{ subtitle }}</p>
     </div>
     <div class="row no-print"><slot /></div>
   </header>

@@ -23,7 +23,8 @@ export const useWorkspace = defineStore('workspace', () => {
   /** What the last opened file has to say. */
   const notes = shallowRef<readonly Issue[]>([])
   const settings = shallowRef<Settings>({})
-  let revision = 0
+  /** The stored revision of each workspace seen so far. */
+  const revisions = new Map<string, number>()
   let pending: Workspace | undefined
   let writing: Promise<void> | undefined
 
@@ -41,9 +42,9 @@ export const useWorkspace = defineStore('workspace', () => {
     while (pending) {
       const next = pending
       pending = undefined
-      const saved = await storage.save(next, revision)
+      const saved = await storage.save(next, revisions.get(next.id) ?? 0)
       if (saved.ok) {
-        revision = saved.value
+        revisions.set(next.id, saved.value)
         if (trouble.value.some(({ code }) => code.startsWith('storage.'))) setTrouble([])
         kept.value = pending ? 'keeping' : 'kept'
       } else {
@@ -64,22 +65,26 @@ export const useWorkspace = defineStore('workspace', () => {
     if (!stored.ok || !stored.value) return
     const checked = (await formats()).checkWorkspace(stored.value.data, library)
     if (!checked.ok) return
-    revision = stored.value.revision
+    revisions.set(id, stored.value.revision)
     workspace.value = checked.value
     history.value = NO_HISTORY
   }
 
-  /** Shows a workspace as the current one. A known revision means it stands in storage already. */
-  async function show(next: Workspace, storedRevision?: number): Promise<void> {
-    await writing
+  /** Shows a workspace as the current one at once, and keeps it behind the scenes. A known revision means it is stored already. */
+  function show(next: Workspace, storedRevision?: number): void {
     workspace.value = next
     history.value = NO_HISTORY
     settings.value = { ...settings.value, current: next.id }
-    if (storedRevision === undefined) {
+    if (storedRevision !== undefined) revisions.set(next.id, storedRevision)
+    void remember(next, storedRevision === undefined)
+  }
+  async function remember(next: Workspace, isNew: boolean): Promise<void> {
+    if (isNew) {
+      await writing
       const present = await storage.load(next.id)
-      revision = present.ok && present.value ? present.value.revision : 0
-      keep(next)
-    } else revision = storedRevision
+      if (present.ok && present.value) revisions.set(next.id, present.value.revision)
+      if (workspace.value?.id === next.id) keep(workspace.value)
+    }
     const saved = await storage.saveSettings(settings.value)
     if (!saved.ok) setTrouble(saved.issues)
   }
@@ -98,7 +103,7 @@ export const useWorkspace = defineStore('workspace', () => {
     if (!stored.ok || !stored.value) return false
     const checked = (await formats()).checkWorkspace(stored.value.data, library)
     if (checked.ok) {
-      await show(checked.value, stored.value.revision)
+      show(checked.value, stored.value.revision)
       return true
     }
     setTrouble([issue('storage.unreadable')])
@@ -111,7 +116,7 @@ export const useWorkspace = defineStore('workspace', () => {
     if (!demo) return
     if (!afresh && (await openKept(demo.workspaceId))) return
     const loaded = await loadDemo(id)
-    if (loaded.ok) await show(loaded.value)
+    if (loaded.ok) show(loaded.value)
     else setTrouble(loaded.issues)
   }
 
@@ -146,7 +151,7 @@ export const useWorkspace = defineStore('workspace', () => {
     const read = (await formats()).readWorkspace(text, library)
     if (!read.ok) return read.issues
     notes.value = read.value.notes
-    await show(read.value.workspace)
+    show(read.value.workspace)
     return []
   }
   async function fileText(): Promise<string> {
@@ -157,8 +162,8 @@ export const useWorkspace = defineStore('workspace', () => {
     return world.value && plan ? (await formats()).planCsv(world.value, plan) : ''
   }
 
-  async function startOwn(prepare: (fresh: Workspace) => Workspace, currency: string): Promise<void> {
-    await show(prepare(freshWorkspace(library, newId('ws'), 'My workshop', currency, today.value)))
+  function startOwn(prepare: (fresh: Workspace) => Workspace, currency: string): void {
+    show(prepare(freshWorkspace(library, newId('ws'), 'My workshop', currency, today.value)))
   }
   async function changeSettings(change: Partial<Settings>): Promise<void> {
     settings.value = { ...settings.value, ...change }

@@ -27,6 +27,9 @@ export interface Unopened {
 const WAYS_SEEN = 8
 const WAYS_TRIED = 2
 
+/** How widely options are looked for: the cheapest way in alone, for a first plan at once, or several with what they share. */
+type Breadth = 'cheapest' | 'several'
+
 /** An option with what its purchases take off the cost of the other builds' ways in. */
 interface Weighed extends PlanOption {
   readonly credit: number
@@ -34,10 +37,12 @@ interface Weighed extends PlanOption {
 
 type Score = (option: Weighed) => number
 
+const byReturn: Score = ({ gain, outlay }) => gain / (outlay + 100)
+
 /** The order in which options are taken; the best plan of all these orders is kept. */
 const SCORES: readonly Score[] = [
   ({ gain, credit, outlay }) => (gain + credit) / (outlay + 100),
-  ({ gain, outlay }) => gain / (outlay + 100),
+  byReturn,
   ({ gain, credit }) => gain + credit,
   ({ gain, slot }) => gain / (slot.doneDay + 14),
   ({ gain, build }) => (build.wished === undefined ? 0 : 1e12) + gain
@@ -64,7 +69,13 @@ function start(world: World, fitter: Fitter, grid: Grid): Run {
  * @param only builds to look at
  * @param hopeful leaves out what cannot gain by itself
  */
-function optionsOf(run: Run, fitter: Fitter, only: readonly Build[], hopeful: boolean): Weighed[] {
+function optionsOf(run: Run, fitter: Fitter, only: readonly Build[], hopeful: boolean, breadth: Breadth): Weighed[] {
+  if (breadth === 'cheapest')
+    return only.flatMap((build) => {
+      const set = fitter.waysIn(build, run.planned, 1)[0]?.set
+      const option = set && (!hopeful || hopeOf(run.draft, build, set, run.planned) > 0) ? optionFor(run.draft, build, set, run.planned) : undefined
+      return option ? [{ ...option, credit: 0 }] : []
+    })
   const costs = new Map(run.remaining.map((build) => [build, fitter.waysIn(build, run.planned, 1)[0]?.cost]))
   const creditOf = (build: Build, set: NeedSet): number => {
     const planned = union(run.planned, set)
@@ -97,9 +108,9 @@ function accept(run: Run, option: PlanOption): void {
 const fork = (run: Run): Run => ({ draft: run.draft.copy(), planned: run.planned, remaining: [...run.remaining] })
 
 /** Takes the best-scored option that gains, until none does. */
-function greedy(run: Run, fitter: Fitter, score: Score): void {
+function greedy(run: Run, fitter: Fitter, score: Score, breadth: Breadth): void {
   for (;;) {
-    const gaining = optionsOf(run, fitter, run.remaining, true).filter(({ gain }) => gain > 0)
+    const gaining = optionsOf(run, fitter, run.remaining, true, breadth).filter(({ gain }) => gain > 0)
     if (gaining.length === 0) return
     accept(run, gaining.reduce((best, option) => (score(option) > score(best) ? option : best)))
   }
@@ -142,7 +153,7 @@ function together(run: Run, fitter: Fitter): Run {
     const trial = fork(run)
     let total = 0
     for (const build of group) {
-      const option = optionsOf(trial, fitter, [build], false).sort((a, b) => b.gain - a.gain)[0]
+      const option = optionsOf(trial, fitter, [build], false, 'several').sort((a, b) => b.gain - a.gain)[0]
       if (!option) continue
       accept(trial, option)
       total += option.gain
@@ -172,10 +183,10 @@ interface Finished {
   readonly score: Score
 }
 
-function finish(world: World, fitter: Fitter, grid: Grid, score: Score): Finished {
+function finish(world: World, fitter: Fitter, grid: Grid, score: Score, breadth: Breadth = 'several'): Finished {
   const run = start(world, fitter, grid)
-  greedy(run, fitter, score)
-  const joined = together(run, fitter)
+  greedy(run, fitter, score, breadth)
+  const joined = breadth === 'cheapest' ? run : together(run, fitter)
   const plan = planOf(world, joined.draft)
   return { run: joined, plan, report: evaluate(world, plan), score }
 }
@@ -242,11 +253,13 @@ export function makePlan(world: World, options: PlanOptions = {}): Outcome {
     const plan = planOf(world, empty.draft)
     return { kind: 'no-builds', plan, report: evaluate(world, plan) }
   }
-  let best = bestOf(SCORES.map((score) => {
+  const first = finish(world, fitter, grid, byReturn, 'cheapest')
+  onPlan(first.plan)
+  let best = bestOf([first, ...SCORES.map((score) => {
     const trial = finish(world, fitter, grid, score)
     onPlan(trial.plan)
     return trial
-  }))
+  })])
   best = pruned(world, regret(world, fitter, grid, best, reconsider, onPlan))
   const kind = best.plan.builds.length === 0 && best.plan.purchases.length === 0 ? 'nothing-pays' : 'planned'
   return { kind, plan: best.plan, report: best.report, unopened: unopened(best.run, fitter) }

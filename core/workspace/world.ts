@@ -2,7 +2,7 @@ import { jigBuild, materialCost, worthOf, type Build, type MaterialPricing } fro
 import { withOwn, type Library } from '../catalogue'
 import { addDays, horizonEnd, paydays, stageOf, stagesFrom, type Day, type Stage } from '../calendar'
 import { fingerprint, must } from '../kernel'
-import { balanceOn, standing } from '../ledger'
+import { balanceOn, standing, type LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
 import type { Pricing } from '../prices'
 import type { Workspace } from './types'
@@ -101,7 +101,12 @@ export const findBuild = (world: World, id: string): Build | undefined => world.
 export const buildMaterial = (world: World, build: Build): Minor => materialCost(world.pricing, build)
 export const buildWorth = (world: World, build: Build): Minor => worthOf(world.pricing, build)
 
-/** What a plan is made for: everything but the plans themselves. */
+/** Fingerprints of ledgers, which are long and change seldom, by the list itself. */
+const ledgerPrints = new WeakMap<readonly LedgerEntry[], string>()
+
+/** What a plan is made for: everything but the plans themselves, names and wishes. */
 export function workspaceHash(workspace: Workspace): string {
-  return fingerprint({ ...workspace, plan: undefined, adopted: undefined, name: undefined, wishes: undefined })
+  const known = ledgerPrints.get(workspace.ledger) ?? fingerprint(workspace.ledger.map(({ id, date, kind, amount, answers, reverses }) => `${id}|${date}|${kind}|${amount}|${answers ?? ''}|${reverses ?? ''}`))
+  ledgerPrints.set(workspace.ledger, known)
+  return fingerprint({ ...workspace, ledger: known, plan: undefined, adopted: undefined, name: undefined, wishes: undefined })
 }

@@ -18,7 +18,8 @@ const add = (): void => emit('change', [...bare.value, { material: materials.val
 </script>
 
 <template>
-  <table v-if="lines.length > 0" class="plain narrow">
+  <div v-if="lines.length > 0" class="scroller">
+  <table class="plain narrow">
     <thead><tr><th>{{ words.material }}</th><th>{{ words.quantity }}</th><th class="figure">{{ words.cost }}</th><th /></tr></thead>
     <tbody>
       <tr v-for="(line, index) in lines" :key="index">
@@ -29,9 +30,11 @@ const add = (): void => emit('change', [...bare.value, { material: materials.val
       </tr>
     </tbody>
   </table>
+  </div>
   <div><Button size="small" severity="secondary" :label="words.addMaterial" @click="add" /></div>
 </template>
 
 <style scoped>
+.scroller { overflow-x: auto; }
 .narrow { max-width: 46rem; }
 </style>

@@ -76,6 +76,13 @@ const subtitle = computed(() => {
   return words.subtitle(purchases.value.length, say.day(world.until))
 })
 
+/** What a drop on the day under the pointer would mean; stands in the place of the subtitle, so that nothing shifts under the hand. */
+const trialLine = computed(() => {
+  const { say } = store
+  if (!trial.value || !say) return undefined
+  const rule = trial.value.report?.broken[0]
+  return rule ? `${words.wouldBreak(say.shortDay(trial.value.day))} ${sentence(rule, say)}` : words.wouldHold(say.shortDay(trial.value.day))
+})
 function tryMove(purchase: PlannedPurchase, day: Day): void {
   trial.value = { day, report: planning.tryMove(purchase, day) }
 }
@@ -105,7 +112,7 @@ const printPage = (): void => window.print()
 </script>
 
 <template>
-  <PlaceHead :title="title" :subtitle="subtitle">
+  <PlaceHead :title="title" :subtitle="trialLine ?? subtitle" :alarm="(trial?.report?.broken.length ?? 0) > 0">
     <Button severity="secondary" :label="planning.busy ? words.planning : words.planAgain" :disabled="planning.busy || !planning.plan" @click="planAgain" />
     <Button severity="secondary" :label="words.keep" :disabled="!planning.plan" @click="store.run(steps.adopted(), change.adoptPlan)" />
     <Button severity="secondary" :label="words.csv" :disabled="!planning.plan" @click="saveCsv" />
@@ -118,13 +125,6 @@ const printPage = (): void => window.print()
     <div class="row">
       <Button v-for="pin in clash.pins" :key="pin.offer + pin.date" size="small" severity="secondary" :label="words.letGo(store.say.offer(pin.offer), store.say.shortDay(pin.date))" @click="store.run(steps.unpinned(store.say.offer(pin.offer)), (state) => change.unpin(state, pin.offer, pin.date))" />
     </div>
-  </div>
-  <div v-else-if="trial && store.say" class="notice" role="status">
-    <template v-if="trial.report && trial.report.broken.length > 0">
-      <p class="strong">{{ words.wouldBreak(store.say.shortDay(trial.day)) }}</p>
-      <p>{{ trial.report.broken[0] && sentence(trial.report.broken[0], store.say) }}</p>
-    </template>
-    <p v-else>{{ words.wouldHold(store.say.shortDay(trial.day)) }}</p>
   </div>
   <div v-else-if="broken.length > 0 && !planning.busy && store.say" class="notice" role="alert">
     <p class="strong">{{ words.breaks }}</p>
@@ -168,6 +168,5 @@ const printPage = (): void => window.print()
 
 <style scoped>
 .notice { border: 1px solid var(--attention); border-left-width: 6px; background: var(--attention-wash); padding: 0.6rem 0.9rem; display: grid; gap: 0.35rem; }
-.notice[role='status'] { border-color: var(--line-strong); background: var(--paper-raised); }
 .detail { border-top: 1px solid var(--graphite); padding-top: 0.75rem; }
 </style>

@@ -54,7 +54,7 @@ async function go(): Promise<void> {
   ]
   if (problems.value.length > 0 || !have?.ok || !set?.ok || !keep?.ok) return
   const today = store.today
-  await store.startOwn((fresh): Workspace => {
+  store.startOwn((fresh): Workspace => {
     const income = incomeOf(set.value, today)
     const base: Workspace = {
       ...fresh,

@@ -1,0 +1,106 @@
+import { spawnSync } from 'node:child_process'
+import { existsSync, readFileSync, readdirSync } from 'node:fs'
+import type { AddressInfo } from 'node:net'
+import { gzipSync } from 'node:zlib'
+import { chromium, type Browser } from '@playwright/test'
+import { createApp } from '../../server/app'
+import { median, under, type Figure } from './figures'
+
+const CHROMIUM = '/usr/bin/chromium'
+const RUNS = 5
+const MANY_ENTRIES = 5000
+
+/** The default demo with many ledger entries, as a file. */
+function manyEntries(): string {
+  const workspace = JSON.parse(readFileSync('data/demo/hive-yard.json', 'utf8')) as { id: string; name: string; ledger: object[] }
+  const extra = Array.from({ length: MANY_ENTRIES }, (_, i) => ({ id: `bench-${i}`, date: '2026-04-02', kind: 'other', amount: i % 2 === 0 ? 100 : -100, text: `Entry ${i}` }))
+  return JSON.stringify({ ...workspace, id: 'ws-bench', name: 'Bench', ledger: [...workspace.ledger, ...extra] })
+}
+
+async function firstLoad(browser: Browser, url: string): Promise<{ ms: number; initial: string[] }> {
+  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
+  const scripts: string[] = []
+  page.on('response', (response) => {
+    if (/\.(js|css)$/.test(response.url())) scripts.push(response.url())
+  })
+  const started = performance.now()
+  await page.goto(url)
+  await page.getByRole('heading', { level: 1, name: /^Buy/ }).waitFor()
+  const ms = performance.now() - started
+  await page.context().close()
+  return { ms, initial: scripts }
+}
+
+async function openingMany(browser: Browser, url: string): Promise<number> {
+  const page = await (await browser.newContext()).newPage()
+  await page.goto(`${url}#/settings`)
+  await page.getByRole('button', { name: 'Save to a file' }).waitFor()
+  const ms = await page.evaluate(async (text) => {
+    const input = document.querySelector<HTMLInputElement>('input[type=file]')
+    const data = new DataTransfer()
+    data.items.add(new File([text], 'bench.json'))
+    if (input) input.files = data.files
+    const started = performance.now()
+    input?.dispatchEvent(new Event('change'))
+    while (!document.querySelector('h1')?.textContent?.match(/Buy|Nothing|Working/) || !document.querySelector('.amount')) await new Promise((resolve) => requestAnimationFrame(resolve))
+    return performance.now() - started
+  }, manyEntries())
+  await page.context().close()
+  return ms
+}
+
+async function firstPlanInWorker(browser: Browser, url: string, worker: string): Promise<number> {
+  const page = await (await browser.newContext()).newPage()
+  await page.goto(url)
+  await page.getByRole('heading', { level: 1, name: /^Buy/ }).waitFor()
+  const ms = await page.evaluate(async ({ script, workspace }) => {
+    const core = new Worker(script, { type: 'module' })
+    const started = performance.now()
+    await new Promise<void>((resolve) => {
+      core.onmessage = ({ data }: MessageEvent<{ kind: string }>) => {
+        if (data.kind.startsWith('plan')) resolve()
+      }
+      core.postMessage({ kind: 'plan', request: 1, workspace, today: '2026-05-04' })
+    })
+    core.terminate()
+    return performance.now() - started
+  }, { script: worker, workspace: JSON.parse(readFileSync('data/demo/hive-yard.json', 'utf8')) as unknown })
+  await page.context().close()
+  return ms
+}
+
+/** Figures of the production build in Debian's Chromium, served by our own server on this machine. */
+export async function browserFigures(): Promise<Figure[]> {
+  if (!existsSync(CHROMIUM)) {
+    console.error(`No browser at ${CHROMIUM}: the browser's figures are left out.`)
+    return []
+  }
+  spawnSync(process.execPath, ['scripts/start.mjs', '--build-only'], { stdio: 'inherit' })
+  const server = createApp('dist').listen(0)
+  const url = `http://localhost:${(server.address() as AddressInfo).port}/`
+  const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+  const worker = readdirSync('dist/assets').find((name) => name.startsWith('core.worker')) ?? ''
+  try {
+    await firstLoad(browser, url)
+    const loads = []
+    for (let run = 0; run < RUNS; run++) loads.push(await firstLoad(browser, url))
+    const opened = []
+    const planned = []
+    for (let run = 0; run < RUNS; run++) {
+      opened.push(await openingMany(browser, url))
+      planned.push(await firstPlanInWorker(browser, url, `/assets/${worker}`))
+    }
+    const size = (file: string): number => gzipSync(readFileSync(`dist/assets/${file}`)).length / 1000
+    const initial = [...new Set(loads[0]?.initial.map((one) => one.split('/').at(-1) ?? '') ?? [])]
+    const kilobytes = initial.reduce((sum, file) => sum + size(file), 0)
+    return [
+      under('first plan of the default demo, cold worker (Chromium)', median(planned), 'ms', 200),
+      under('first load shows the Bench with its plan (Chromium)', median(loads.map(({ ms }) => ms)), 'ms', 1500),
+      under('JavaScript and CSS loaded for the Bench, worker included, gzip', kilobytes, 'kB', 220),
+      under(`opening a workspace with ${MANY_ENTRIES} ledger entries (Chromium)`, median(opened), 'ms', 500)
+    ]
+  } finally {
+    await browser.close()
+    server.close()
+  }
+}

@@ -1,0 +1,7 @@
+import { browserFigures } from './browser'
+import { coreFigures } from './core'
+import { table } from './figures'
+
+/** `npm run bench`: measures this machine and prints a table, or the same as JSON with `-- --json`. Writes nothing. */
+const figures = [...coreFigures(), ...(await browserFigures())]
+console.log(process.argv.includes('--json') ? JSON.stringify(figures, null, 2) : table(figures))

@@ -1,0 +1,28 @@
+import { expect, type Page } from '@playwright/test'
+
+/** Fails a test when the page reports an error or breaks its content security policy. */
+export function watch(page: Page): string[] {
+  const errors: string[] = []
+  page.on('pageerror', (error) => errors.push(error.message))
+  page.on('console', (message) => {
+    if (message.type() === 'error') errors.push(message.text())
+  })
+  return errors
+}
+
+export async function openDemo(page: Page, path = '/'): Promise<void> {
+  await page.goto('/')
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy', { timeout: 20_000 })
+  if (path !== '/') await page.goto(`/#${path}`)
+}
+
+/** Waits until planning has come to rest and everything is kept. */
+export async function settled(page: Page): Promise<void> {
+  await expect(page.getByRole('button', { name: 'Plan the rest again' })).toBeEnabled({ timeout: 30_000 })
+  await expect(page.getByText('Kept in this browser')).toBeVisible()
+}
+
+export const choose = async (page: Page, label: string, option: string): Promise<void> => {
+  await page.getByRole('combobox', { name: label }).click()
+  await page.getByRole('option', { name: option, exact: true }).click()
+}

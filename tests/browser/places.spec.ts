@@ -1,0 +1,95 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test } from '@playwright/test'
+import { openDemo, settled, watch } from './helpers'
+
+const PLACES = ['/', '/builds', '/builds/blanket-chest', '/kit', '/weigh', '/stages', '/ledger', '/start', '/settings']
+
+for (const scheme of ['light', 'dark'] as const)
+  test.describe(`accessibility, ${scheme}`, () => {
+    test.use({ colorScheme: scheme })
+    for (const path of PLACES)
+      test(path, async ({ page }) => {
+        const errors = watch(page)
+        await openDemo(page, path)
+        await page.waitForTimeout(1500)
+        const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'best-practice']).analyze()
+        expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).slice(0, 3).join(' | ')}`)).toEqual([])
+        expect(errors).toEqual([])
+      })
+  })
+
+test('one letter per place, find, help, and letters can be switched off', async ({ page }) => {
+  await openDemo(page)
+  for (const [letter, place] of [['u', 'Builds'], ['k', 'Kit'], ['w', 'Weigh-up'], ['s', 'Stages'], ['l', 'Ledger'], ['b', 'Bench']] as const) {
+    await page.keyboard.press(letter)
+    await expect(page.getByRole('navigation').getByRole('link', { name: place })).toHaveAttribute('aria-current', 'page')
+  }
+  await page.keyboard.press('/')
+  await page.keyboard.type('blanket')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { level: 1, name: 'Blanket chest' })).toBeVisible()
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog')).toContainText('show these keys')
+  await page.keyboard.press('Escape')
+  await page.goto('/#/settings')
+  await page.getByLabel('Single-letter keys for the places').uncheck()
+  await page.keyboard.press('Escape')
+  await page.locator('main').focus()
+  await page.keyboard.press('k')
+  await expect(page.getByRole('heading', { level: 1, name: 'File and settings' })).toBeVisible()
+})
+
+test('each cell of the fit grid can be asked why, by keyboard too', async ({ page }) => {
+  await openDemo(page, '/builds')
+  await page.getByRole('button', { name: /^Bore, Bird boxes: no way yet/ }).focus()
+  await page.keyboard.press('ArrowRight')
+  await expect(page.getByRole('button', { name: /^Bore, Step stool/ })).toBeFocused()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { level: 2, name: 'Bore, for Step stool' })).toBeVisible()
+  await expect(page.getByText('What would open it')).toBeVisible()
+  await expect(page.locator('section.why')).toContainText(/drill driver|hand brace/, { timeout: 20_000 })
+})
+
+test('a price of one’s own moves the ranking, a ban takes a tool out, both undone', async ({ page }) => {
+  await openDemo(page, '/weigh')
+  const first = page.locator('button.candidate').first()
+  await expect(first).toBeVisible({ timeout: 20_000 })
+  const before = await first.textContent()
+  const price = page.getByLabel(/^A price you have seen for one: Drill driver/).first()
+  await price.fill('400')
+  await price.blur()
+  await expect(page.locator('button.candidate').first()).not.toHaveText(before ?? '', { timeout: 20_000 })
+  await page.getByRole('button', { name: /^Undo the price/ }).click()
+  await expect(page.locator('button.candidate').first()).toHaveText(before ?? '', { timeout: 20_000 })
+  await page.getByRole('button', { name: 'Not for me' }).click()
+  await expect(page.getByText('Ruled out:')).toBeVisible()
+})
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 } })
+  for (const path of PLACES)
+    test(`${path} does not run out of the screen`, async ({ page }) => {
+      await openDemo(page, path)
+      await page.waitForTimeout(600)
+      expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBeLessThanOrEqual(0)
+    })
+  test('a purchase is moved and bought on the rule that runs down the page', async ({ page }) => {
+    await openDemo(page, '/stages')
+    await page.getByRole('button', { name: 'Save as CSV' }).waitFor()
+    await expect(page.getByRole('button', { name: 'Plan the rest again' })).toBeEnabled({ timeout: 30_000 })
+    await page.locator('button.tag').last().click()
+    await page.getByRole('button', { name: 'One payday later' }).click()
+    await expect(page.getByText(/is now pinned to|This move breaks a rule/).first()).toBeVisible()
+    await page.getByRole('button', { name: 'Bought it' }).click()
+    await page.getByRole('button', { name: 'Put it in the ledger' }).click()
+    await expect(page.getByRole('dialog')).toHaveCount(0)
+  })
+})
+
+test('settled plans survive a reload without planning again', async ({ page }) => {
+  await openDemo(page, '/stages')
+  await settled(page)
+  const title = await page.getByRole('heading', { level: 1 }).textContent()
+  await page.reload()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(title ?? '', { timeout: 5000 })
+})
