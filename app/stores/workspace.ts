@@ -174,6 +174,8 @@ export const useWorkspace = defineStore('workspace', () => {
   return {
     workspace, world, say, today, kept, trouble, notes, settings, isDemo, undoName, redoName,
     start, run, undo: () => travel(undone), redo: () => travel(redone), settlePlan, openFile, fileText, csvText, showDemo, startOwn, openKept, changeSettings, keptWorkspaces,
+    /** Fetches what reads files before it is needed. */
+    warm: () => void formats(),
     dismiss: () => { notes.value = []; setTrouble([]) }
   }
 })

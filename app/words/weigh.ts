@@ -43,5 +43,6 @@ export const weigh = {
   tierName: { 'get-by': 'get-by tier', weekend: 'weekend tier', trade: 'trade tier', lifetime: 'lifetime tier' } as Readonly<Record<string, string>>,
   conditionName: { new: 'new', refurbished: 'refurbished', used: 'used' } as Readonly<Record<string, string>>,
   make: 'shop-made',
+  cautionTail: 'Follow the tool’s manual and your local rules.',
   tierLine: (tier: string, condition: string, power: string) => [tier, condition, power === 'hand' ? '' : power].filter(Boolean).join(', ')
 } as const

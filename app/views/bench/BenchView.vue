@@ -205,7 +205,7 @@ const linkTo = (build: Build): string => `/builds/${encodeURIComponent(build.id)
 </template>
 
 <style scoped>
-.bench { display: grid; grid-template-columns: minmax(0, 3fr) minmax(0, 2fr); gap: 1.5rem 2.5rem; align-items: start; }
+.bench { display: grid; grid-template-columns: minmax(0, 3fr) minmax(0, 2fr); grid-template-rows: auto 1fr; gap: 1.5rem 2.5rem; align-items: start; }
 .next { display: grid; gap: 0.75rem; grid-row: span 2; }
 .tags li { display: grid; grid-template-columns: 0.75rem minmax(0, 1fr) auto auto; gap: 0.35rem 0.9rem; align-items: center; padding: 0.55rem 0; border-bottom: 1px solid var(--line); }
 .hook { width: 0.6rem; height: 0.6rem; border: 1.5px solid var(--graphite); border-radius: 50%; }
@@ -216,5 +216,5 @@ const linkTo = (build: Build): string => `/builds/${encodeURIComponent(build.id)
 .due li.hatch { border-left-color: var(--hazard); padding-left: 1.25rem; background-size: 0.6rem 100%; background-repeat: repeat-y; }
 .builds li { display: grid; grid-template-columns: minmax(0, 1fr) auto auto; gap: 0.75rem; align-items: center; padding: 0.35rem 0; border-bottom: 1px solid var(--line); }
 .button-link { display: inline-block; border: 1px solid var(--graphite); padding: 0.38rem 0.8rem; color: var(--graphite); text-decoration: none; font-weight: 600; background: var(--paper-raised); border-radius: var(--radius); }
-@media (max-width: 900px) { .bench { grid-template-columns: minmax(0, 1fr); } .tags li { grid-template-columns: 0.75rem minmax(0, 1fr) auto; } .tags li > :deep(button) { grid-column: 2 / -1; justify-self: start; } }
+@media (max-width: 900px) { .bench { grid-template-columns: minmax(0, 1fr); grid-template-rows: none; } .tags li { grid-template-columns: 0.75rem minmax(0, 1fr) auto; } .tags li > :deep(button) { grid-column: 2 / -1; justify-self: start; } }
 </style>

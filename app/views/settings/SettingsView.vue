@@ -27,6 +27,7 @@ const refusal = ref<{ name: string; issues: readonly Issue[] }>()
 const mine = ref<readonly { id: string; name: string }[]>([])
 const picker = ref<HTMLInputElement>()
 onMounted(async () => {
+  store.warm()
   const listed = await store.keptWorkspaces()
   if (listed.ok) mine.value = listed.value.filter(({ id }) => !DEMOS.some((demo) => demo.workspaceId === id))
 })

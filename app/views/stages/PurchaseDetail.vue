@@ -8,6 +8,7 @@ import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
 import { stages as words } from '../../words/stages'
 import { steps } from '../../words/steps'
+import { weigh } from '../../words/weigh'
 
 /** Why a purchase stands where it does, answered by replaying the plan without it and on other days. */
 const props = defineProps<{ purchase: PlannedPurchase }>()
@@ -38,7 +39,7 @@ function ban(): void {
         <Button size="small" severity="secondary" :label="words.ban" @click="ban" />
       </div>
     </div>
-    <p v-if="tool?.caution" class="caution"><i class="pi pi-exclamation-triangle" aria-hidden="true" /> {{ tool.caution }} Follow the tool’s manual and your local rules.</p>
+    <p v-if="tool?.caution" class="caution"><i class="pi pi-exclamation-triangle" aria-hidden="true" /> {{ tool.caution }} {{ weigh.cautionTail }}</p>
     <div class="columns">
       <div>
         <h3>{{ words.opensTitle }}</h3>

@@ -13,6 +13,7 @@ import RuleDrawing from '../../parts/rule/RuleDrawing.vue'
 import { saveText } from '../../shell/save'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
+import { bench } from '../../words/bench'
 import { sentence } from '../../words/issues'
 import { stages as words } from '../../words/stages'
 import { steps } from '../../words/steps'
@@ -150,7 +151,7 @@ const printPage = (): void => window.print()
         <p>{{ words.buildLabel(store.say.build(chosenBuild.build), store.say.day(chosenBuild.begin), store.say.day(chosenBuild.done)) }} · {{ words.buildWork(store.say.duration(chosenBuild.work.reduce((sum, { minutes }) => sum + minutes, 0)), store.say.money(chosenBuild.material)) }}</p>
         <p class="row">
           <RouterLink v-if="!chosenBuild.build.startsWith('make/')" :to="`/builds/${encodeURIComponent(chosenBuild.build)}`">{{ words.openBuild }}</RouterLink>
-          <Button size="small" severity="secondary" :label="store.workspace?.builds.find(({ id }) => id === chosenBuild?.build)?.log ? 'Done' : 'Begin'" @click="logging = chosenBuild.build" />
+          <Button size="small" severity="secondary" :label="store.workspace?.builds.find(({ id }) => id === chosenBuild?.build)?.log ? bench.finish : bench.begin" @click="logging = chosenBuild.build" />
         </p>
       </div>
       <p v-else class="soft">{{ words.choose }}</p>

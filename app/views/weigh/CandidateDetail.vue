@@ -37,7 +37,7 @@ const quoted = (part: PartView): Minor | undefined => store.workspace?.quotes.fi
 <template>
   <div v-if="store.say" class="detail">
     <p>{{ words.why(store.say.money(candidate.gain), store.say.money(candidate.cost), store.say.moved(candidate.netGain)) }}</p>
-    <p v-if="tool?.caution" class="caution small">{{ tool.caution }} Follow the tool’s manual and your local rules.</p>
+    <p v-if="tool?.caution" class="caution small">{{ tool.caution }} {{ words.cautionTail }}</p>
     <div class="columns">
       <div>
         <h3>{{ words.opens }}</h3>
