@@ -5,6 +5,7 @@ const PORT = 4199
 /** Browser tests through the real interface, in Debian's Chromium, against the production build served by our own server. */
 export default defineConfig({
   testDir: 'tests/browser',
+  outputDir: 'test-results/traces',
   timeout: 60_000,
   fullyParallel: true,
   workers: 2,
