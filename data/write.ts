@@ -1,4 +1,4 @@
-import type { Bound, Companion, Method, RoleNeed, SpecName, SpecRule, Step, StockField, StockLimit, StockSize, Tool } from '../core/catalogue'
+import type { Bound, Companion, Method, RoleNeed, SpecName, SpecRule, Step, StockField, StockLimit, StockSize, Surface, Tool, WorkAround } from '../core/catalogue'
 
 /** Short ways to write library entries, so that each stays readable as one line of a table. */
 
@@ -35,14 +35,14 @@ export const stock = (lengthMm: number, widthMm = 0, thicknessMm = 0): StockSize
   ...(thicknessMm > 0 ? { thicknessMm } : {})
 })
 
-type StepRow = readonly [operation: string, quantity: number, stock?: StockSize, accuracyMm?: number, note?: string]
+type StepRow = readonly [operation: string, quantity: number, stock?: StockSize, accuracyMm?: number, surface?: Surface]
 /** Steps of a template, numbered in order. */
 export const steps = (...rows: StepRow[]): Step[] =>
-  rows.map(([operation, quantity, size = {}, accuracyMm, note], index) => ({
+  rows.map(([operation, quantity, size = {}, accuracyMm, surface], index) => ({
     id: `s${index + 1}`,
     operation,
     quantity,
     stock: size,
     ...(accuracyMm === undefined ? {} : { accuracyMm }),
-    ...(note === undefined ? {} : { note })
+    ...(surface === undefined ? {} : { surface })
   }))

@@ -65,6 +65,8 @@ export const builds = {
         return `the stock is ${say.length(one.has)}, the method takes ${one.is === 'atMost' ? 'up to' : 'from'} ${say.length(one.limit)}`
       case 'accuracy':
         return `exact to ${say.number(one.has, 1)} mm, ${say.number(one.needs, 1)} mm is needed`
+      case 'surface':
+        return `leaves it ${one.has}, ${one.needs} is needed`
       case 'tie':
         return `the ${roleName(one.role)} does not fit the ${roleName(one.withRole)}`
       case 'companion':

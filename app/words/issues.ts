@@ -101,6 +101,7 @@ const PLAN: Readonly<Record<string, Sentence>> = {
   'plan.miss.spec': (say, f) => `${miss(f, say)}${say.tool(t(f.tool)).toLowerCase()} gives ${say.length(n(f.has))} where ${say.length(n(f.needs))} is needed.`,
   'plan.miss.limit': (say, f) => `${miss(f, say)}the stock of ${say.length(n(f.has))} is beyond the method’s limit of ${say.length(n(f.limit))}.`,
   'plan.miss.accuracy': (say, f) => `${miss(f, say)}that is exact to ${say.number(n(f.has), 1)} mm where ${say.number(n(f.needs), 1)} mm is needed.`,
+  'plan.miss.surface': (say, f) => `${miss(f, say)}that leaves it ${t(f.has)} where ${t(f.needs)} is needed, and nothing is there to clean it up.`,
   'plan.miss.tie': (say, f) => `${miss(f, say)}the bit does not fit the machine.`,
   'plan.miss.companion': (say, f) => `${miss(f, say)}${say.tool(t(f.tool)).toLowerCase()} needs ${t(f.anyOf).split(', ').map((id) => say.tool(id).toLowerCase()).join(' or ')} beside it.`,
   'plan.miss.protection': (say, f) => `${miss(f, say)}nothing protects the ${t(f.protection)} from ${say.tool(t(f.tool)).toLowerCase()}.`,

@@ -1,7 +1,8 @@
 import type { UnitSystem } from '../units'
 
 /** What a quantity of an operation counts. */
-export type OperationUnit = 'piece' | 'cut' | 'metre' | 'm2' | 'hole' | 'screw' | 'joint' | 'panel' | 'case' | 'edge' | 'batch'
+export const OPERATION_UNITS = ['piece', 'cut', 'metre', 'm2', 'hole', 'screw', 'joint', 'panel', 'case', 'edge', 'batch'] as const
+export type OperationUnit = (typeof OPERATION_UNITS)[number]
 
 /** Something done to stock. `order` is its place in working order, from measuring to finishing. */
 export interface Operation {
@@ -9,6 +10,17 @@ export interface Operation {
   readonly name: string
   readonly unit: OperationUnit
   readonly order: number
+  /** Other names people look for. */
+  readonly aliases?: readonly string[] | undefined
+  /** What makes good a result that is too rough or not exact enough, and how much of it one unit takes. */
+  readonly cleanUp?: CleanUp | undefined
+}
+
+/** The operation that cleans up after another: for each unit, `times` of it, or `times` for each metre of the stock's length. */
+export interface CleanUp {
+  readonly operation: string
+  readonly times: number
+  readonly per: 'unit' | 'metre-of-length'
 }
 
 export const HAZARDS = ['sharp-edge', 'spinning-bit', 'hand-blade', 'fixed-blade', 'router-bit', 'feed-rollers', 'fired-nail', 'dust'] as const
@@ -56,6 +68,23 @@ export interface SpecRule {
   readonly spec: SpecName
   readonly is: 'atLeast' | 'atMost'
   readonly bound: Bound
+  /** How the trade gets round it where the tool gives less. */
+  readonly otherwise?: WorkAround | undefined
+}
+
+/** From both faces, in several passes, or in strips side by side. */
+export const WORK_AROUNDS = ['two-sides', 'passes', 'strips'] as const
+
+/** A usual way to do with a smaller tool what asks for a larger one. */
+export interface WorkAround {
+  readonly how: (typeof WORK_AROUNDS)[number]
+  /** The tool's measure counts this many times: 2 from two sides. */
+  readonly reach: number
+  /** Minutes more for each batch and for each unit. */
+  readonly setupMinutes: number
+  readonly runMinutes: number
+  /** Error it adds, mm; errors add in squares. */
+  readonly errorMm: number
 }
 
 /** A part a method needs filled: how many tools, with which capacities. */
@@ -128,6 +157,8 @@ export interface PowerForm {
   /** Current drawn at 230 V and 120 V, amperes; corded forms only. */
   readonly amps230?: number | undefined
   readonly amps120?: number | undefined
+  /** Energy per hour of work, watt-hours; cordless forms only. */
+  readonly whPerHour?: number | undefined
 }
 
 /** What a tool needs before it is useful or safe: any one of the named tools, `count` of it. */
@@ -165,6 +196,10 @@ export interface Tool {
   readonly soundDbA?: number | undefined
   /** Floor taken when put away, m². */
   readonly storedM2: number
+  /** Floor taken in use, m², without the feed; the stored one where it does not differ. */
+  readonly usedM2?: number | undefined
+  /** Room to bring stock in and take it out, mm, besides the stock's own length. */
+  readonly feedMm?: { readonly infeed: number; readonly outfeed: number } | undefined
   readonly companions: readonly Companion[]
   readonly hazard: HazardClass | null
   /** Protection that has to be there before the tool is used. */
@@ -178,7 +213,12 @@ export interface Tool {
   readonly why?: string | undefined
 }
 
-export type MaterialUnit = 'metre' | 'm2' | 'sheet' | 'piece' | 'pack' | 'litre'
+export const MATERIAL_UNITS = ['metre', 'm2', 'm3', 'sheet', 'piece', 'pack', 'litre'] as const
+export type MaterialUnit = (typeof MATERIAL_UNITS)[number]
+
+/** How timber is sold: sheets; planed softwood by nominal section; hardwood sawn rough, or with faces and edges planed. */
+export const STOCK_KINDS = ['sheet', 'softwood', 'hardwood-rough', 'hardwood-surfaced'] as const
+export type StockKind = (typeof STOCK_KINDS)[number]
 
 /** Timber, sheet goods, fixings, consumables. */
 export interface Material {
@@ -189,6 +229,10 @@ export interface Material {
   readonly points: number
   /** How long it keeps once bought, days; left out where it does not age. */
   readonly keepsDays?: number | undefined
+  /** For timber: how it is sold, with its real section, or a sheet's real size. */
+  readonly stock?: { readonly kind: StockKind; readonly lengthMm?: number | undefined; readonly widthMm?: number | undefined; readonly thicknessMm: number } | undefined
+  /** The size it is called by where that is not the real one. */
+  readonly nominal?: string | undefined
 }
 
 /** One step of a build: an operation, how much of it for one copy, on which stock, how exact. */
@@ -199,6 +243,8 @@ export interface Step {
   readonly stock: StockSize
   /** The error the piece forgives, mm; left out where it does not matter. */
   readonly accuracyMm?: number | undefined
+  /** The surface it must be left with; left out where any will do. */
+  readonly surface?: Surface | undefined
   readonly note?: string | undefined
 }
 

@@ -1,14 +1,17 @@
 import { batchesOf, type Build } from '../builds'
-import type { Library, Method, Step } from '../catalogue'
+import { SURFACES, type Library, type Method, type Step } from '../catalogue'
 import { leastBy, sumOf } from '../kernel'
 import { timesRatio, type Minor } from '../money'
 import type { World } from '../workspace'
-import { fitMethod, runFactor, type Circumstances, type MethodFit, type Miss } from './method-fit'
+import { fitMethod, minutesOf, type Circumstances, type Load, type MethodFit, type Miss } from './method-fit'
 import type { Kit, KitTool } from './kit'
 
 /** A method that does a step, with what it takes for all copies. */
 export interface MethodUse extends MethodFit {
+  /** All minutes, with those of the clean-up. */
   readonly minutes: number
+  /** What has to follow because the method alone leaves it too rough or not exact enough; counted in all figures. */
+  readonly cleanUp?: MethodUse | undefined
   readonly fee: Minor
   /** Loss of goodwill for noise in quiet hours, in money. */
   readonly penalty: Minor
@@ -52,24 +55,69 @@ export const fitContext = (world: World): FitContext => ({
 /** What an hour of work on a build costs in the reckoning. */
 export const hourValueOf = (context: Pick<FitContext, 'hourValue'>, build: Build): Minor => build.hourValue ?? context.hourValue
 
+/** How much of a step there is for all copies of a build. */
+export const loadOf = (step: Step, build: Build): Load => ({ units: step.quantity * build.copies, batches: batchesOf(build) })
+
 /** Minutes, fee and penalty of a method for all copies of a build's step. Set-up counts once per batch, running per unit. */
-export function useOf(context: FitContext, fit: MethodFit, step: Step, build: Build): MethodUse {
+export function plainUse(context: FitContext, fit: MethodFit, load: Load, build: Build): MethodUse {
   const { method } = fit
-  const batches = batchesOf(build)
-  const quantity = step.quantity * build.copies
-  const run = method.runMinutes * quantity * runFactor(fit.tools)
-  const minutes = method.setupMinutes * batches + run
+  const minutes = minutesOf(method, fit.tools, fit.stretches, load)
   const fee = method.service
-    ? timesRatio(context.minorPer100Points, (method.service.pointsPerUnit * quantity + method.service.pointsPerVisit * batches) / 100)
+    ? timesRatio(context.minorPer100Points, (method.service.pointsPerUnit * load.units + method.service.pointsPerVisit * load.batches) / 100)
     : 0
   const { quiet } = context.workshop
-  const penalty = quiet && method.soundDbA > quiet.aboveDbA ? timesRatio(quiet.costPerHour, run / 60) : 0
+  const penalty = quiet && method.soundDbA > quiet.aboveDbA ? timesRatio(quiet.costPerHour, Math.max(0, minutes - method.setupMinutes * load.batches) / 60) : 0
   return { ...fit, minutes, fee, penalty, cost: fee + penalty + (hourValueOf(context, build) * minutes) / 60 }
+}
+
+/** What a method did not do well enough for a step: too rough, not exact enough, or nothing. */
+const lacking = (fit: MethodFit, step: Step): Miss[] =>
+  step.surface !== undefined && SURFACES.indexOf(fit.method.surface) < SURFACES.indexOf(step.surface) ? [{ kind: 'surface', has: fit.method.surface, needs: step.surface }] : []
+
+/** The step of cleaning up after one that was done too roughly; undefined where the trade has none. */
+export function cleanUpStep(library: Library, step: Step): Step | undefined {
+  const rule = library.operations.get(step.operation)?.cleanUp
+  if (!rule) return undefined
+  const each = rule.per === 'unit' ? rule.times : (rule.times * (step.stock.lengthMm ?? 1000)) / 1000
+  return { ...step, operation: rule.operation, quantity: step.quantity * each }
+}
+
+/**
+ * How a method does a step of a build, clean-up included: what is left in the way as `misses`, or the whole use. A rough cut whose
+ * only fault is its surface or its error is good where the kit can clean it up; the cheapest clean-up is added to its time.
+ */
+export function useMethod(context: FitContext, kit: Kit, method: Method, step: Step, build: Build): MethodFit | MethodUse {
+  const load = loadOf(step, build)
+  const fit = fitMethod(kit, method, step, context, load)
+  const rough = lacking(fit, step)
+  if (fit.misses.length === 0 && rough.length === 0) return plainUse(context, fit, load, build)
+  if (fit.misses.some(({ kind }) => kind !== 'accuracy')) return rough.length === 0 ? fit : { ...fit, misses: [...fit.misses, ...rough] }
+  const after = cleanUpStep(context.library, step)
+  const cleanUp = after && leastBy(alone(context, kit, after, build), ({ cost, minutes }) => cost + minutes * 1e-6)
+  // The pick must be as exact as can be had without the limit, so that the limit does not make the choice of the tool.
+  const unmeasured = fit.misses.length === 0 ? fit : fitMethod(kit, method, { ...step, accuracyMm: undefined }, context, load)
+  if (!cleanUp) return { ...fit, misses: [...fit.misses, ...rough] }
+  const first = plainUse(context, unmeasured, load, build)
+  return {
+    ...first, tools: [...first.tools, ...cleanUp.tools], accuracyMm: cleanUp.accuracyMm, minutes: first.minutes + cleanUp.minutes, fee: first.fee + cleanUp.fee,
+    penalty: first.penalty + cleanUp.penalty, cost: first.cost + cleanUp.cost, cleanUp
+  }
+}
+
+export const isUse = (fit: MethodFit | MethodUse): fit is MethodUse => 'minutes' in fit
+
+/** Methods that do a step well enough by themselves. */
+const alone = (context: FitContext, kit: Kit, step: Step, build: Build): MethodUse[] => {
+  const load = loadOf(step, build)
+  return (context.library.methodsFor.get(step.operation) ?? []).flatMap((method) => {
+    const fit = fitMethod(kit, method, step, context, load)
+    return fit.misses.length === 0 && lacking(fit, step).length === 0 ? [plainUse(context, fit, load, build)] : []
+  })
 }
 
 /** Order of misses by how hard they are to get over; a limit of the method or a ban cannot be bought away. */
 const WEIGHT: Readonly<Record<Miss['kind'], number>> = {
-  accuracy: 1, spec: 1, protection: 1, companion: 1, tie: 2, role: 3, comfort: 5, circuit: 5, banned: 20, limit: 20
+  accuracy: 1, surface: 1, spec: 1, protection: 1, companion: 1, tie: 2, role: 3, comfort: 5, circuit: 5, banned: 20, limit: 20
 }
 const weightOf = (fit: MethodFit): number => sumOf(fit.misses, ({ kind }) => WEIGHT[kind])
 
@@ -77,8 +125,8 @@ export function fitStep(context: FitContext, kit: Kit, step: Step, build: Build)
   const usable: MethodUse[] = []
   const others: MethodFit[] = []
   for (const method of context.library.methodsFor.get(step.operation) ?? []) {
-    const fit = fitMethod(kit, method, step, context)
-    if (fit.misses.length === 0) usable.push(useOf(context, fit, step, build))
+    const fit = useMethod(context, kit, method, step, build)
+    if (isUse(fit)) usable.push(fit)
     else others.push(fit)
   }
   usable.sort((a, b) => a.cost - b.cost || a.minutes - b.minutes)
@@ -108,5 +156,3 @@ export const toolsUsed = (fit: BuildFit): ReadonlySet<KitTool> => new Set(fit.st
 /** The method chosen per step, by step id. */
 export const chosenMethods = (fit: BuildFit): Record<string, string> =>
   Object.fromEntries(fit.steps.flatMap(({ step, usable }) => (usable[0] ? [[step.id, usable[0].method.id]] : [])))
-
-export const isMethodReady = (context: FitContext, kit: Kit, method: Method, step: Step): boolean => fitMethod(kit, method, step, context).misses.length === 0

@@ -1,6 +1,6 @@
 export { MARKED_BY_EYE_MM, countOf, kitOf, kitTool, kitWith, makeKit, type Kit, type KitTool } from './kit'
-export { boundValue, composedAccuracy, fitMethod, meets, neededCompanions, type MethodFit, type Miss } from './method-fit'
-export { chosenMethods, fastest, fitBuild, fitContext, fitStep, hourValueOf, toolsUsed, useOf, type BuildFit, type FitContext, type MethodUse, type StepFit } from './build-fit'
+export { boundValue, composedAccuracy, fitMethod, meets, neededCompanions, type Load, type MethodFit, type Miss, type Stretch } from './method-fit'
+export { chosenMethods, fastest, fitBuild, fitContext, fitStep, cleanUpStep, hourValueOf, isUse, loadOf, plainUse, toolsUsed, useMethod, type BuildFit, type FitContext, type MethodUse, type StepFit } from './build-fit'
 export { entryOfOffer, jigEntry, marketOf, type Buyable, type Market } from './buyables'
 export { EMPTY_SET, FAMILY_LIMIT, addedCost, costOf, entriesOf, isWithin, union, type NeedSet } from './needs'
 export { avoiding, makeFitter, type Fitter, type WayIn } from './ways-in'

@@ -44,7 +44,22 @@ export function makeKit(tools: readonly KitTool[]): Kit {
   return { tools, byRole, byTool, protects, markingMm }
 }
 
-export const kitWith = (kit: Kit, extra: readonly KitTool[]): Kit => (extra.length === 0 ? kit : makeKit([...kit.tools, ...extra]))
+/** The kit with more in it; only what changes is copied, since this is asked for often. */
+export function kitWith(kit: Kit, extra: readonly KitTool[]): Kit {
+  if (extra.length === 0) return kit
+  const byRole = new Map(kit.byRole)
+  const byTool = new Map(kit.byTool)
+  let protects: Set<Protection> | undefined
+  let { markingMm } = kit
+  for (const entry of extra) {
+    const { tool, specs } = entry
+    byTool.set(tool.id, [...(byTool.get(tool.id) ?? []), entry])
+    for (const role of tool.roles) byRole.set(role, [...(byRole.get(role) ?? []), entry])
+    for (const protection of tool.protects) (protects ??= new Set(kit.protects)).add(protection)
+    if (tool.roles.includes('square')) markingMm = Math.min(markingMm, specs.accuracyMm ?? MARKED_BY_EYE_MM)
+  }
+  return { tools: [...kit.tools, ...extra], byRole, byTool, protects: protects ?? kit.protects, markingMm }
+}
 
 /** The kit entry of an owned item; undefined for a tool the library does not know. */
 export function kitTool(library: Library, item: Item): KitTool | undefined {

@@ -1,6 +1,6 @@
 import {
   errorFactor, timeFactor,
-  type Companion, type HazardClass, type HazardLevel, type Method, type Protection, type RoleNeed, type SpecName, type SpecRule, type Step, type StockField
+  type Companion, type HazardClass, type HazardLevel, type Method, type Protection, type RoleNeed, type SpecName, type SpecRule, type Step, type StockField, type Surface, type WorkAround
 } from '../catalogue'
 import { leastBy } from '../kernel'
 import { ampsOf, comfortable, type Workshop } from '../workshop'
@@ -12,6 +12,7 @@ export type Miss =
   | { readonly kind: 'spec'; readonly role: string; readonly tool: string; readonly spec: SpecName; readonly is: SpecRule['is']; readonly has: number; readonly needs: number; readonly count: number }
   | { readonly kind: 'limit'; readonly stock: StockField; readonly is: 'atLeast' | 'atMost'; readonly has: number; readonly limit: number }
   | { readonly kind: 'accuracy'; readonly has: number; readonly needs: number }
+  | { readonly kind: 'surface'; readonly has: Surface; readonly needs: Surface }
   | { readonly kind: 'tie'; readonly role: string; readonly withRole: string; readonly comparator: string }
   | { readonly kind: 'companion'; readonly tool: string; readonly anyOf: readonly string[]; readonly count: number }
   | { readonly kind: 'protection'; readonly tool: string; readonly protection: Protection }
@@ -30,6 +31,8 @@ export interface MethodFit {
   readonly misses: readonly Miss[]
   /** The tools that fill the roles, leading tool first; incomplete where roles are missing. */
   readonly tools: readonly KitTool[]
+  /** Work-arounds the tools need. */
+  readonly stretches: readonly Stretch[]
   /** Error of the result with this kit's marking, mm. */
   readonly accuracyMm: number
 }
@@ -42,7 +45,7 @@ export function boundValue(rule: SpecRule, stock: Step['stock']): number | undef
   return size === undefined ? undefined : size * times + plus
 }
 
-/** Whether a tool's spec meets a rule. A spec the tool does not have never does. */
+/** Whether a tool's spec meets a rule outright. A spec the tool does not have never does. */
 export function meets(specs: KitTool['specs'], rule: SpecRule, stock: Step['stock']): boolean {
   const needed = boundValue(rule, stock)
   if (needed === undefined) return true
@@ -50,6 +53,31 @@ export function meets(specs: KitTool['specs'], rule: SpecRule, stock: Step['stoc
   if (has === undefined) return false
   return rule.is === 'atLeast' ? has >= needed : has <= needed
 }
+
+/** A work-around in use: a tool that gives less than the step asks for, and how it is done all the same. Lengths in millimetres. */
+export interface Stretch {
+  readonly role: string
+  readonly tool: string
+  readonly spec: SpecName
+  readonly has: number
+  readonly needs: number
+  readonly around: WorkAround
+}
+
+/** How a tool meets all rules of a role: outright (an empty list), by work-arounds, or not at all (undefined). */
+export function reach(entry: KitTool, need: RoleNeed, stock: Step['stock']): readonly Stretch[] | undefined {
+  let stretches: readonly Stretch[] = OUTRIGHT
+  for (const rule of need.rules) {
+    if (meets(entry.specs, rule, stock)) continue
+    const { otherwise: around, spec } = rule
+    const has = entry.specs[spec]
+    const needs = boundValue(rule, stock)
+    if (!around || has === undefined || needs === undefined || rule.is === 'atMost' || has * around.reach < needs) return undefined
+    stretches = [...stretches, { role: need.role, tool: entry.tool.id, spec, has, needs, around }]
+  }
+  return stretches
+}
+const OUTRIGHT: readonly Stretch[] = []
 
 /** The error of a method with its leading tool and a marking tool, mm: independent errors add in squares. */
 export function composedAccuracy(method: Method, leadingError: number, markingMm: number): number {
@@ -100,28 +128,63 @@ function specMiss(need: RoleNeed, candidates: readonly KitTool[], stock: Step['s
 
 interface Filled {
   readonly tools: readonly KitTool[]
+  readonly stretches: readonly Stretch[]
   readonly miss?: Miss
 }
 
-function fillRole(kit: Kit, need: RoleNeed, step: Step, prefer: (entry: KitTool) => number): Filled {
-  const players = kit.byRole.get(need.role) ?? []
-  const able = players.filter((entry) => need.rules.every((rule) => meets(entry.specs, rule, step.stock)))
-  const have = able.reduce((sum, { count }) => sum + count, 0)
-  if (have >= need.count) {
-    const sorted = able.length > 1 ? [...able].sort((a, b) => prefer(a) - prefer(b)) : able
-    let count = 0
-    return { tools: sorted.filter((entry) => (count >= need.count ? false : ((count += entry.count), true))) }
-  }
-  const others = players.filter((entry) => !able.includes(entry))
-  if (have === 0 && others.length > 0) return { tools: [], miss: specMiss(need, others, step.stock) }
-  return { tools: able, miss: { kind: 'role', role: need.role, count: need.count, have } }
+/** A tool that can play a role, with the work-arounds it needs for that. */
+interface Able {
+  readonly entry: KitTool
+  readonly stretches: readonly Stretch[]
 }
+
+const ableOf = (kit: Kit, need: RoleNeed, stock: Step['stock']): Able[] =>
+  (kit.byRole.get(need.role) ?? []).flatMap((entry) => {
+    const stretches = reach(entry, need, stock)
+    return stretches ? [{ entry, stretches }] : []
+  })
+
+function fillRole(kit: Kit, need: RoleNeed, step: Step, able: readonly Able[], prefer: (able: Able) => number): Filled {
+  const have = able.reduce((sum, { entry }) => sum + entry.count, 0)
+  if (have >= need.count) {
+    const sorted = able.length > 1 ? able.map((one) => ({ one, rank: prefer(one) })).sort((a, b) => a.rank - b.rank).map(({ one }) => one) : able
+    let count = 0
+    const chosen = sorted.filter(({ entry }) => (count >= need.count ? false : ((count += entry.count), true)))
+    return { tools: chosen.map(({ entry }) => entry), stretches: chosen.flatMap(({ stretches }) => stretches) }
+  }
+  const players = kit.byRole.get(need.role) ?? []
+  if (have === 0 && players.length > 0) return { tools: [], stretches: OUTRIGHT, miss: specMiss(need, players, step.stock) }
+  return { tools: able.map(({ entry }) => entry), stretches: able.flatMap(({ stretches }) => stretches), miss: { kind: 'role', role: need.role, count: need.count, have } }
+}
+
+/** How much work a fit is judged for: units and batches of all copies. */
+export interface Load {
+  readonly units: number
+  readonly batches: number
+}
+
+const around = (stretches: readonly Stretch[], { units, batches }: Load): number =>
+  stretches.reduce((sum, one) => sum + one.around.setupMinutes * batches + one.around.runMinutes * units, 0)
+
+/** Minutes a method takes for a load: set-up once per batch, running per unit, work-arounds on top of both. */
+export const minutesOf = (method: Method, tools: readonly KitTool[], stretches: readonly Stretch[], load: Load): number =>
+  method.setupMinutes * load.batches + method.runMinutes * load.units * runFactor(tools) + around(stretches, load)
+
+const accuracyOf = (kit: Kit, method: Method, tools: readonly KitTool[], stretches: readonly Stretch[]): number => {
+  const leading = tools[0]
+  const own = composedAccuracy(method, leading ? errorFactor(leading.tier) : 1, kit.markingMm)
+  return stretches.length === 0 ? own : Math.hypot(own, ...stretches.map((one) => one.around.errorMm))
+}
+
+/** A miss outweighs any number of minutes. */
+const PER_MISS = 1e6
 
 /**
  * Whether one method does one step with a kit, and if not, everything that is in the way. Reported misses are complete for the
- * tools chosen: of several tools that could fill a role, one that has all it needs comes first, then the most exact.
+ * tools chosen. Of several tools that could lead, one that has all it needs and is exact enough comes first, then the quickest for
+ * the load, so that owning more never makes a step slower.
  */
-export function fitMethod(kit: Kit, method: Method, step: Step, circumstances: Circumstances): MethodFit {
+export function fitMethod(kit: Kit, method: Method, step: Step, circumstances: Circumstances, load: Load = { units: step.quantity, batches: 1 }): MethodFit {
   const { workshop, bannedMethods } = circumstances
   const misses: Miss[] = []
   if (bannedMethods.has(method.id)) misses.push({ kind: 'banned', id: method.id })
@@ -130,27 +193,26 @@ export function fitMethod(kit: Kit, method: Method, step: Step, circumstances: C
     const has = step.stock[limit.stock]
     if (has !== undefined && (limit.is === 'atMost' ? has > limit.value : has < limit.value)) misses.push({ kind: 'limit', stock: limit.stock, is: limit.is, has, limit: limit.value })
   }
-  const prefer = (entry: KitTool): number => serviceMisses(kit, entry, method.operation, workshop).length * 10 + errorFactor(entry.tier)
-  const filled = method.roles.map((need) => fillRole(kit, need, step, prefer))
-  const tools: KitTool[] = []
-  for (const { tools: chosen, miss } of filled) {
-    tools.push(...chosen)
-    if (miss) misses.push(miss)
-  }
+  const serviced = (entry: KitTool): number => serviceMisses(kit, entry, method.operation, workshop).length * PER_MISS
+  const exactEnough = (able: Able): number =>
+    step.accuracyMm !== undefined && accuracyOf(kit, method, [able.entry], able.stretches) > step.accuracyMm + 1e-9 ? PER_MISS : 0
+  const lead = (able: Able): number => serviced(able.entry) + exactEnough(able) + minutesOf(method, [able.entry], able.stretches, load)
+  const follow = (able: Able): number => serviced(able.entry) + around(able.stretches, load) + able.stretches.reduce((sum, one) => sum + one.around.errorMm, 0)
+  const ables = method.roles.map((need) => ableOf(kit, need, step.stock))
+  const filled = method.roles.map((need, index) => fillRole(kit, need, step, ables[index] ?? [], index === 0 ? lead : follow))
+  const tools = filled.flatMap((one) => one.tools)
+  const stretches = filled.flatMap((one) => one.stretches)
+  misses.push(...filled.flatMap(({ miss }) => miss ?? []))
   for (const { comparator, role, withRole } of method.ties ?? []) {
-    const ables = (name: string): readonly KitTool[] => {
-      const rules = method.roles.find((need) => need.role === name)?.rules ?? []
-      return (kit.byRole.get(name) ?? []).filter((entry) => rules.every((rule) => meets(entry.specs, rule, step.stock)))
-    }
+    const able = (name: string): readonly Able[] => ables[method.roles.findIndex((need) => need.role === name)] ?? []
     const fits = comparator === 'shank-fits-collet' ? shankFits : samePlatform
-    const [a, b] = [ables(role), ables(withRole)]
-    if (a.length > 0 && b.length > 0 && !b.some((other) => a.some((entry) => fits(entry, other)))) misses.push({ kind: 'tie', role, withRole, comparator })
+    const [a, b] = [able(role), able(withRole)]
+    if (a.length > 0 && b.length > 0 && !b.some((other) => a.some(({ entry }) => fits(entry, other.entry)))) misses.push({ kind: 'tie', role, withRole, comparator })
   }
   for (const entry of new Set(tools)) misses.push(...serviceMisses(kit, entry, method.operation, workshop))
-  const leading = filled[0]?.tools[0]
-  const accuracyMm = composedAccuracy(method, leading ? errorFactor(leading.tier) : 1, kit.markingMm)
+  const accuracyMm = accuracyOf(kit, method, filled[0]?.tools ?? [], stretches)
   if (step.accuracyMm !== undefined && accuracyMm > step.accuracyMm + 1e-9) misses.push({ kind: 'accuracy', has: accuracyMm, needs: step.accuracyMm })
-  return { method, misses, tools, accuracyMm }
+  return { method, misses, tools, stretches, accuracyMm }
 }
 
 /** Run-time factor of the leading tool; 1 for services and methods without tools. */

@@ -1,9 +1,11 @@
-import { TIERS, errorFactor, type Method, type Step } from '../catalogue'
-import { comfortable } from '../workshop'
-import type { FitContext } from './build-fit'
+import type { Build } from '../builds'
+import { SURFACES, errorFactor, type Method, type Step } from '../catalogue'
+import { circuitCarries, comfortable } from '../workshop'
+import { cleanUpStep, isUse, useMethod, type FitContext } from './build-fit'
 import type { Buyable, Market } from './buyables'
+import type { Dominance } from './dominance'
 import { countOf, kitWith, type Kit, type KitTool } from './kit'
-import { composedAccuracy, fitMethod, meets, neededCompanions, type Miss } from './method-fit'
+import { fitMethod, neededCompanions, reach, type MethodFit, type Stretch } from './method-fit'
 
 /** Purchases that belong together, by buyable id, with how many of each. */
 export type NeedSet = ReadonlyMap<string, { readonly buyable: Buyable; readonly count: number }>
@@ -69,8 +71,12 @@ export interface NeedContext {
   readonly fit: FitContext
   readonly kit: Kit
   readonly market: Market
+  /** Tools that another tool makes needless: see `dominance.ts`. */
+  readonly dominates: Dominance
   /** Needed sets of a shop-made tool's own build; empty when it cannot be made. Guards against jigs that need themselves. */
   readonly jigWays: (buyable: Buyable) => readonly NeedSet[]
+  /** `stepNeeds`, remembered. */
+  readonly needsOf: (step: Step) => readonly NeedSet[]
 }
 
 /** Ways to come by `count` of something of which `have` are owned, from these buyables. */
@@ -83,6 +89,10 @@ function acquire(context: NeedContext, candidates: readonly Buyable[], count: nu
   })
 }
 
+/** The cheapest offer of each tool, without tools that another of them makes needless. */
+const cheapestOf = (context: NeedContext, tools: readonly string[]): Buyable[] =>
+  context.dominates.spared(tools.flatMap((id) => (context.market.get(id) ?? []).slice(0, 1)))
+
 /**
  * What has to be bought along with a tool: companions not owned and protection not owned, one family for each. A companion brings
  * its own protection with it, but not its own companions: packs taken from a drill do not need the drill's bits.
@@ -91,9 +101,11 @@ function companionFamilies(context: NeedContext, entry: KitTool, operation: stri
   const companions = neededCompanions(entry.tool, operation)
     .filter(({ anyOf, count }) => !anyOf.some((id) => countOf(context.kit, id) >= count))
     .map(({ anyOf, count }) =>
-      anyOf.flatMap((id) =>
-        (context.market.get(id) ?? []).slice(0, 1).flatMap((buyable) => combine([[single(buyable, count - countOf(context.kit, id))], ...protectionFamilies(context, buyable.entry)], FAMILY_LIMIT))
-      )
+      cheapestOf(context, anyOf).flatMap((buyable) => {
+        const bodies = single(buyable, count - countOf(context.kit, buyable.entry.tool.id))
+        const families = [[bodies], ...protectionFamilies(context, buyable.entry), ...(buyable.jig ? [[...context.jigWays(buyable)]] : [])]
+        return families.some((family) => family.length === 0) ? [] : combine(families, FAMILY_LIMIT)
+      })
     )
   return [...companions, ...protectionFamilies(context, entry)]
 }
@@ -101,7 +113,7 @@ function companionFamilies(context: NeedContext, entry: KitTool, operation: stri
 const protectionFamilies = (context: NeedContext, entry: KitTool): NeedSet[][] =>
   entry.tool.needs
     .filter((protection) => !context.kit.protects.has(protection))
-    .map((protection) => (context.fit.library.protectionFor.get(protection) ?? []).flatMap(({ id }) => (context.market.get(id) ?? []).slice(0, 1).map((buyable) => single(buyable, 1))))
+    .map((protection) => cheapestOf(context, (context.fit.library.protectionFor.get(protection) ?? []).map(({ id }) => id)).map((buyable) => single(buyable, 1)))
 
 /** Keeps, of offers for the same tool, those that are not both dearer and no better. */
 function undominated(candidates: readonly Buyable[]): Buyable[] {
@@ -112,63 +124,101 @@ function undominated(candidates: readonly Buyable[]): Buyable[] {
   return kept
 }
 
-/** The sets that make one method do a step, leaving out what the kit already has. Empty when nothing can. */
-function methodNeeds(context: NeedContext, method: Method, step: Step): NeedSet[] {
-  const { fit, kit, market } = context
-  if (fit.bannedMethods.has(method.id) || !comfortable(fit.workshop, method)) return []
-  const current = fitMethod(kit, method, step, fit)
-  if (current.misses.some(({ kind }) => kind === 'limit')) return []
-  const asMiss = (kinds: readonly Miss['kind'][]): boolean => current.misses.some(({ kind }) => kinds.includes(kind))
-  const families: NeedSet[][] = method.roles.map((need, index) => {
-    const owned = (kit.byRole.get(need.role) ?? []).filter((entry) => need.rules.every((rule) => meets(entry.specs, rule, step.stock)))
-    const have = owned.reduce((sum, { count }) => sum + count, 0)
-    const sellable = (fit.library.toolsFor.get(need.role) ?? [])
-      .flatMap(({ id }) => market.get(id) ?? [])
-      .filter(({ entry }) => need.rules.every((rule) => meets(entry.specs, rule, step.stock)))
-    const exact = (index === 0 && step.accuracyMm !== undefined) || sellable.some(({ entry }) => entry.tool.roles.includes('square'))
-    const candidates = exact ? undominated(sellable) : cheapestPerTool(sellable)
-    if (have < need.count) return acquire(context, candidates, need.count - have, method.operation)
-    const serviced = owned.flatMap((entry) => combine(companionFamilies(context, entry, method.operation), FAMILY_LIMIT))
-    const better = index === 0 && asMiss(['accuracy', 'circuit']) ? acquire(context, candidates, need.count, method.operation) : []
-    return thin([...serviced, ...better])
-  })
-  if (families.some((family) => family.length === 0)) return []
-  const sets = combine(families, FAMILY_LIMIT)
-  const works = (set: NeedSet): boolean => fitMethod(kitWith(kit, entriesOf(set)), method, step, fit).misses.length === 0
-  const exact = sets.filter(works)
-  const marked = exact.length === sets.length ? [] : markingOptions(context, method, step).flatMap((square) => sets.filter((set) => !exact.includes(set)).map((set) => union(set, square)))
-  return [...exact, ...marked.filter(works)]
-}
-
 const cheapestPerTool = (candidates: readonly Buyable[]): Buyable[] => {
   const seen = new Set<string>()
   return candidates.filter(({ entry, offer }) => (offer?.single ? true : seen.has(entry.tool.id) ? false : (seen.add(entry.tool.id), true)))
 }
 
-/** The factor of the most exact tier: what no leading tool beats. */
-const BEST_ERROR = Math.min(...TIERS.map(errorFactor))
+/** One way to fill a role: what has to be bought, and the tool that then plays it. */
+interface Filling {
+  readonly set: NeedSet
+  readonly entry: KitTool
+}
 
-/** Marking tools that could bring the error down far enough. */
-function markingOptions(context: NeedContext, method: Method, step: Step): NeedSet[] {
-  if (!method.marked || step.accuracyMm === undefined) return []
-  const best = step.accuracyMm
-  const squares = (context.fit.library.toolsFor.get('square') ?? [])
-    .flatMap(({ id }) => context.market.get(id) ?? [])
-    .filter(({ entry }) => composedAccuracy(method, BEST_ERROR, entry.specs.accuracyMm ?? Infinity) <= best && (entry.specs.accuracyMm ?? Infinity) < context.kit.markingMm)
-  return undominated(squares).map((buyable) => single(buyable, 1))
+/** Whether a role has to be looked at offer by offer: where exactness decides, a dearer tier may be the one that does. */
+const byTier = (candidates: readonly Buyable[], index: number, step: Step): boolean =>
+  (index === 0 && step.accuracyMm !== undefined) || candidates.some(({ entry }) => entry.tool.roles.includes('square'))
+
+/** The ways to fill one role of a method, leaving out what the kit already has. */
+function fillings(context: NeedContext, method: Method, step: Step, index: number, present: MethodFit): Filling[] {
+  const { fit, kit, market } = context
+  const need = method.roles[index]
+  if (!need) return []
+  const owned = (kit.byRole.get(need.role) ?? []).filter((entry) => reach(entry, need, step.stock) !== undefined)
+  const have = owned.reduce((sum, { count }) => sum + count, 0)
+  const sellable = (fit.library.toolsFor.get(need.role) ?? []).flatMap(({ id }) => market.get(id) ?? []).filter(({ entry }) => reach(entry, need, step.stock) !== undefined)
+  const candidates = context.dominates.spared(byTier(sellable, index, step) ? undominated(sellable) : cheapestPerTool(sellable))
+  const bought = (count: number): Filling[] => candidates.flatMap((buyable) => acquire(context, [buyable], count, method.operation).map((set) => ({ set, entry: buyable.entry })))
+  if (have < need.count) return bought(need.count - have)
+  const carried = owned.filter(({ tool, power }) => index > 0 || circuitCarries(fit.workshop, tool, power))
+  const serviced = carried.flatMap((entry) => combine(companionFamilies(context, entry, method.operation), FAMILY_LIMIT).map((set) => ({ set, entry })))
+  const better = index === 0 && present.misses.some(({ kind }) => kind === 'accuracy' || kind === 'circuit') ? bought(need.count) : []
+  const untied = present.misses.some((miss) => miss.kind === 'tie' && (miss.role === need.role || miss.withRole === need.role))
+  return [...serviced, ...better, ...(untied ? bought(need.count) : [])]
+}
+
+/**
+ * The sets that make one method do a step, leaving out what the kit already has. Empty when nothing can. By construction a set fills
+ * every role with all it needs; the error is that of the leading tool with the marking tool chosen, and what is then too rough or not
+ * exact enough takes a clean-up along.
+ */
+function methodNeeds(context: NeedContext, method: Method, step: Step): NeedSet[] {
+  const { fit, kit } = context
+  if (fit.bannedMethods.has(method.id) || !comfortable(fit.workshop, method)) return []
+  const present = fitMethod(kit, method, step, fit)
+  if (present.misses.some(({ kind }) => kind === 'limit')) return []
+  const [lead = [], ...others] = method.roles.map((_, index) => fillings(context, method, step, index, present))
+  if (method.roles.length > 0 && (lead.length === 0 || others.some((family) => family.length === 0))) return []
+  const rest = others.map((family) => thin(family.map(({ set }) => set)))
+  const rough = step.surface !== undefined && SURFACES.indexOf(method.surface) < SURFACES.indexOf(step.surface)
+  const [need] = method.roles
+  const leads = method.roles.length === 0 ? [{ set: EMPTY_SET, error: method.accuracyMm }] : lead.map(({ set, entry }) => ({ set, error: leadingError(method, entry, (need && reach(entry, need, step.stock)) ?? []) }))
+  const exact = rough ? [] : leads.flatMap(({ set, error }) => markings(context, method, step, error).map((marking) => union(set, marking)))
+  const cleaned = rough || exact.length < leads.length ? cleanUpNeeds(context, step).flatMap((clean) => leads.map(({ set }) => union(set, clean))) : []
+  const sets = combine([thin([...exact, ...cleaned]), ...rest], FAMILY_LIMIT)
+  if ((method.ties ?? []).length === 0) return sets
+  const probe = probeBuild(step)
+  return sets.filter((set) => isUse(useMethod(fit, kitWith(kit, entriesOf(set)), method, step, probe)))
+}
+
+/** Error of a method with a leading tool, apart from marking, mm. */
+const leadingError = (method: Method, entry: KitTool, stretches: readonly Stretch[]): number =>
+  Math.hypot(method.accuracyMm * errorFactor(entry.tier), ...stretches.map((one) => one.around.errorMm))
+
+/** Marking tools to buy, or none, with which a leading error stays within the step's limit. */
+function markings(context: NeedContext, method: Method, step: Step, error: number): NeedSet[] {
+  const limit = step.accuracyMm
+  if (limit === undefined) return [EMPTY_SET]
+  const within = (markingMm: number): boolean => Math.hypot(error, method.marked ? markingMm : 0) <= limit + 1e-9
+  if (within(context.kit.markingMm)) return [EMPTY_SET]
+  if (!method.marked || !within(0)) return []
+  const squares = (context.fit.library.toolsFor.get('square') ?? []).flatMap(({ id }) => context.market.get(id) ?? []).filter(({ entry }) => within(entry.specs.accuracyMm ?? Infinity))
+  return context.dominates.spared(undominated(squares)).map((buyable) => single(buyable, 1))
+}
+
+/** A build of one step, to ask whether a method does it. */
+const probeBuild = (step: Step): Build => ({ id: 'probe', name: 'probe', copies: 1, materials: [], steps: [step] })
+
+/** What has to be bought to clean up after a step done too roughly; the empty set where the kit can. */
+function cleanUpNeeds(context: NeedContext, step: Step): readonly NeedSet[] {
+  const after = cleanUpStep(context.fit.library, step)
+  if (!after || context.fit.library.operations.get(after.operation)?.cleanUp) return []
+  return context.needsOf(after)
 }
 
 /** Every smallest set of purchases that lets the kit do a step, cheapest first. `[EMPTY_SET]` when it already can. */
 export function stepNeeds(context: NeedContext, step: Step): NeedSet[] {
   const methods = context.fit.library.methodsFor.get(step.operation) ?? []
-  if (methods.some((method) => fitMethod(context.kit, method, step, context.fit).misses.length === 0)) return [EMPTY_SET]
+  const probe = probeBuild(step)
+  if (methods.some((method) => isUse(useMethod(context.fit, context.kit, method, step, probe)))) return [EMPTY_SET]
   return thin(methods.flatMap((method) => methodNeeds(context, method, step))).slice(0, FAMILY_LIMIT)
 }
 
 /** Like `stepNeeds`, but for quicker or cheaper ways to do a step that can be done already; one list per method not yet usable. */
 export function improvementNeeds(context: NeedContext, step: Step): NeedSet[] {
   const methods = context.fit.library.methodsFor.get(step.operation) ?? []
+  const probe = probeBuild(step)
   return methods
-    .filter((method) => fitMethod(context.kit, method, step, context.fit).misses.length > 0)
+    .filter((method) => !isUse(useMethod(context.fit, context.kit, method, step, probe)))
     .flatMap((method) => thin(methodNeeds(context, method, step)).slice(0, 2))
 }

@@ -4,6 +4,7 @@ import { stableText } from '../kernel'
 import type { World } from '../workspace'
 import { fitContext, type FitContext } from './build-fit'
 import { marketOf, type Buyable, type Market } from './buyables'
+import { dominanceOf } from './dominance'
 import { kitOf, type Kit } from './kit'
 import { EMPTY_SET, addedCost, costOf, improvementNeeds, isWithin, stepNeeds, thin, union, type NeedContext, type NeedSet } from './needs'
 
@@ -27,7 +28,7 @@ export interface Fitter {
   improvements(build: Build): NeedSet[]
 }
 
-const stepKey = (step: Step): string => stableText([step.operation, step.stock, step.accuracyMm ?? null])
+const stepKey = (step: Step): string => stableText([step.operation, step.stock, step.accuracyMm ?? null, step.surface ?? null])
 
 /** A lower bound on what closing the families from `from` on adds: the dearest of their cheapest members. Stops once over `enough`. */
 function leastRest(open: readonly (readonly NeedSet[])[], from: number, have: NeedSet, enough: number): number {
@@ -85,7 +86,7 @@ export function makeFitter(world: World, kit: Kit = kitOf(world.library, world.w
     if (underWay.size === 0) jigs.set(buyable.id, ways)
     return ways
   }
-  const needContext: NeedContext = { fit: context, kit, market, jigWays }
+  const needContext: NeedContext = { fit: context, kit, market, dominates: dominanceOf(context.library), jigWays, needsOf: (step) => needsOf(step) }
 
   const needsOf = (step: Step): readonly NeedSet[] => {
     const key = stepKey(step)

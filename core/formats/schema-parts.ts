@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import {
-  ACQUISITIONS, CONDITIONS, HAZARDS, POWERS, PROTECTIONS, SPECS, STOCK_FIELDS, SURFACES, TIERS, TOOL_GROUPS
+  ACQUISITIONS, CONDITIONS, HAZARDS, MATERIAL_UNITS, OPERATION_UNITS, POWERS, PROTECTIONS, SPECS, STOCK_FIELDS, STOCK_KINDS, SURFACES, TIERS, TOOL_GROUPS, WORK_AROUNDS
 } from '../catalogue'
 import { checkDay } from '../calendar'
 import { LARGEST_AMOUNT } from '../money'
@@ -51,6 +51,7 @@ export const step = z.strictObject({
   quantity: z.number().positive('number.too-small').max(1_000_000, 'number.too-large'),
   stock: stockSize,
   accuracyMm: z.number().positive('number.too-small').max(1000, 'number.too-large').optional(),
+  surface: z.enum(SURFACES).optional(),
   note: text.optional()
 })
 export const materialLine = z.strictObject({ material: id, quantity: z.number().positive('number.too-small').max(1_000_000, 'number.too-large') })
@@ -60,14 +61,17 @@ export const ownId = id.refine((value) => value.startsWith('my/'), 'id.own-prefi
 export const operation = z.strictObject({
   id,
   name,
-  unit: z.enum(['piece', 'cut', 'metre', 'm2', 'hole', 'screw', 'joint', 'panel', 'case', 'edge', 'batch']),
-  order: z.number().min(0).max(1000)
+  unit: z.enum(OPERATION_UNITS),
+  order: z.number().min(0).max(1000),
+  aliases: z.array(name).max(30).optional(),
+  cleanUp: z.strictObject({ operation: id, times: measure, per: z.enum(['unit', 'metre-of-length']) }).optional()
 })
 
 const specRule = z.strictObject({
   spec: z.enum(SPECS),
   is: z.enum(['atLeast', 'atMost']),
-  bound: z.strictObject({ stock: z.enum(STOCK_FIELDS).optional(), times: z.number().optional(), plus: z.number().optional() })
+  bound: z.strictObject({ stock: z.enum(STOCK_FIELDS).optional(), times: z.number().optional(), plus: z.number().optional() }),
+  otherwise: z.strictObject({ how: z.enum(WORK_AROUNDS), reach: z.number().min(1, 'number.too-small').max(100, 'number.too-large'), setupMinutes: measure, runMinutes: measure, errorMm: measure }).optional()
 })
 
 export const method = z.strictObject({
@@ -102,11 +106,13 @@ export const tool = z.strictObject({
   roles: z.array(id).max(20),
   specs,
   tierSpecs: perTier(specs).optional(),
-  forms: z.array(z.strictObject({ power, points: measure, amps230: measure.optional(), amps120: measure.optional() })).min(1, 'list.empty').max(3),
+  forms: z.array(z.strictObject({ power, points: measure, amps230: measure.optional(), amps120: measure.optional(), whPerHour: measure.optional() })).min(1, 'list.empty').max(3),
   tierPrices: perTier(measure).optional(),
   lifeHours: z.strictObject({ getBy: measure, weekend: measure, trade: measure }).nullable(),
   soundDbA: z.number().min(0).max(160).optional(),
   storedM2: measure,
+  usedM2: measure.optional(),
+  feedMm: z.strictObject({ infeed: measure, outfeed: measure }).optional(),
   companions: z.array(z.strictObject({ anyOf: z.array(id).min(1, 'list.empty').max(10), count, kind: z.enum(['needed', 'needed-for', 'advised']), operation: id.optional(), why: text })).max(12),
   hazard: z.enum(HAZARDS).nullable(),
   needs: z.array(z.enum(PROTECTIONS)).max(3),
@@ -119,7 +125,9 @@ export const tool = z.strictObject({
 export const material = z.strictObject({
   id,
   name,
-  unit: z.enum(['metre', 'm2', 'sheet', 'piece', 'pack', 'litre']),
+  unit: z.enum(MATERIAL_UNITS),
   points: measure,
-  keepsDays: z.number().int().positive().max(36_500).optional()
+  keepsDays: z.number().int().positive().max(36_500).optional(),
+  stock: z.strictObject({ kind: z.enum(STOCK_KINDS), lengthMm: measure.optional(), widthMm: measure.optional(), thicknessMm: measure }).optional(),
+  nominal: name.optional()
 })

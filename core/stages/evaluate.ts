@@ -1,6 +1,6 @@
 import { isDone, type Build } from '../builds'
 import { checkDay, type Day } from '../calendar'
-import { entryOfOffer, fitBuild, fitContext, fitMethod, jigEntry, kitOf, kitTool, makeKit, useOf, type FitContext, type Kit, type KitTool, type MethodUse } from '../fit'
+import { entryOfOffer, fitBuild, fitContext, isUse, jigEntry, kitOf, kitTool, loadOf, makeKit, plainUse, useMethod, type FitContext, type Kit, type KitTool, type MethodUse } from '../fit'
 import { issue, sumOf, type Issue } from '../kernel'
 import type { Minor } from '../money'
 import { findOffer, priceOf, type Offer } from '../prices'
@@ -154,9 +154,9 @@ function checkBuild(world: World, context: FitContext, acquired: readonly Acquir
       broken.push(issue('plan.no-method', [...path, 'methods', step.id], { build: build.id, operation: step.operation, begin: planned.begin }))
       return []
     }
-    const fit = fitMethod(kit, method, step, context)
+    const fit = useMethod(context, kit, method, step, build)
     for (const miss of fit.misses) broken.push(issue(`plan.miss.${miss.kind}`, [...path, 'methods', step.id], { build: build.id, method: method.id, begin: planned.begin, ...figuresOf(miss) }))
-    return [useOf(context, fit, step, build)]
+    return [isUse(fit) ? fit : plainUse(context, fit, loadOf(step, build), build)]
   })
   const begun = build.log !== undefined
   const minutes = Math.max(0, Math.ceil(sumOf(uses, (use) => use.minutes)) - (build.log?.minutesSpent ?? 0))

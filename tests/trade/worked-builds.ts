@@ -34,7 +34,7 @@ export const workedBuilds: readonly WorkedBuild[] = [
   {
     name: 'table top 560 mm wide, two clamps owned',
     reasoning: 'A panel wants a clamp about every 250 mm, so four for a metre, each opening 40 mm more than the panel. Two more of the same are the least.',
-    owned: [...MARKING, ['f-clamp-600', 2], 'wood-glue-brush'],
+    owned: [...MARKING, ['f-clamp-600', 2]],
     steps: [{ operation: 'glue-up-panel', quantity: 1, stock: { lengthMm: 900, widthMm: 560, thicknessMm: 20 } }],
     gaps: ['glue-up-panel'],
     wayIn: [['f-clamp-600', 2]]
@@ -42,7 +42,7 @@ export const workedBuilds: readonly WorkedBuild[] = [
   {
     name: 'table top 760 mm wide, four short clamps owned',
     reasoning: 'A 600 mm clamp never holds it: 160 mm short of the top alone, 200 mm with the cauls. Four pipe clamps on 900 mm pipe are the cheapest that open far enough.',
-    owned: [...MARKING, ['f-clamp-600', 4], 'wood-glue-brush'],
+    owned: [...MARKING, ['f-clamp-600', 4]],
     steps: [{ operation: 'glue-up-panel', quantity: 1, stock: { lengthMm: 1200, widthMm: 760, thicknessMm: 20 } }],
     gaps: ['glue-up-panel'],
     wayIn: [['pipe-clamp-900', 4]]
@@ -99,7 +99,7 @@ export const workedBuilds: readonly WorkedBuild[] = [
   {
     name: 'rough boards and no yard that planes',
     reasoning: 'By hand a jack plane flattens the face and works down to a gauged line; it wants a stone and something that holds the board. Any machine for either face costs several times as much.',
-    owned: ['tape', 'combination-square', 'folding-bench'],
+    owned: ['tape', 'combination-square', 'fold-bench'],
     without: ['flatten/yard', 'thickness/yard'],
     steps: [{ operation: 'flatten', quantity: 0.15, stock: { lengthMm: 1000, widthMm: 150, thicknessMm: 27 } }, { operation: 'thickness', quantity: 0.15, stock: { lengthMm: 1000, widthMm: 150, thicknessMm: 24 } }],
     gaps: ['flatten', 'thickness'],
