@@ -1,26 +1,67 @@
 import type { Material } from '../core/catalogue'
 
-/** Timber, sheets, fixings; price index points per unit, typical; common practice. */
+const planed = (id: string, name: string, widthMm: number, thicknessMm: number, points: number, nominal?: string): Material => ({
+  id, name, unit: 'metre', points, stock: { kind: 'softwood', widthMm, thicknessMm }, ...(nominal === undefined ? {} : { nominal })
+})
+const sheet = (id: string, name: string, thicknessMm: number, points: number, lengthMm = 2440, widthMm = 1220): Material => ({
+  id, name, unit: 'sheet', points, stock: { kind: 'sheet', lengthMm, widthMm, thicknessMm }
+})
+
+/** Timber, sheets, fixings; price index points per unit, typical; common practice. Sections are real sizes; what they are called stands beside. */
 export const materials: readonly Material[] = [
-  { id: 'softwood-board', name: 'Softwood board, planed, 20 × 145 mm', unit: 'metre', points: 2.4 },
-  { id: 'softwood-wide', name: 'Softwood board, planed, 20 × 245 mm', unit: 'metre', points: 4.4 },
-  { id: 'softwood-stud', name: 'Softwood stud, 45 × 70 mm', unit: 'metre', points: 2.2 },
-  { id: 'softwood-post', name: 'Softwood post, 90 × 90 mm', unit: 'metre', points: 6 },
-  { id: 'softwood-batten', name: 'Softwood batten, 20 × 45 mm', unit: 'metre', points: 0.9 },
-  { id: 'hardwood-board', name: 'Hardwood board, surfaced, 22 × 150 mm', unit: 'metre', points: 9 },
-  { id: 'hardwood-rough', name: 'Hardwood board, rough, 27 × 160 mm', unit: 'metre', points: 6 },
-  { id: 'plywood-18', name: 'Plywood, 18 mm, whole sheet', unit: 'sheet', points: 46 },
-  { id: 'plywood-9', name: 'Plywood, 9 mm, half sheet', unit: 'sheet', points: 16 },
+  planed('softwood-batten', 'Softwood batten, planed, 20 × 45 mm', 45, 20, 0.9),
+  planed('softwood-strip', 'Softwood strip, planed, 20 × 70 mm', 70, 20, 1.3),
+  planed('softwood-narrow', 'Softwood board, planed, 20 × 95 mm', 95, 20, 1.7),
+  planed('softwood-board', 'Softwood board, planed, 20 × 145 mm', 145, 20, 2.4),
+  planed('softwood-195', 'Softwood board, planed, 20 × 195 mm', 195, 20, 3.4),
+  planed('softwood-wide', 'Softwood board, planed, 20 × 245 mm', 245, 20, 4.4),
+  planed('softwood-square', 'Softwood square, planed, 45 × 45 mm', 45, 45, 1.5),
+  planed('softwood-stud', 'Softwood stud, 45 × 70 mm', 70, 45, 2.2),
+  planed('softwood-stud-95', 'Softwood stud, 45 × 95 mm', 95, 45, 2.9),
+  planed('softwood-joist', 'Softwood joist, 45 × 145 mm', 145, 45, 4.4),
+  planed('softwood-post', 'Softwood post, 90 × 90 mm', 90, 90, 6),
+  planed('nominal-1x2', 'Softwood 1 × 2, really 3/4 × 1 1/2 in', 38.1, 19.05, 0.7, '1x2'),
+  planed('nominal-1x3', 'Softwood 1 × 3, really 3/4 × 2 1/2 in', 63.5, 19.05, 1.1, '1x3'),
+  planed('nominal-1x4', 'Softwood 1 × 4, really 3/4 × 3 1/2 in', 88.9, 19.05, 1.5, '1x4'),
+  planed('nominal-1x6', 'Softwood 1 × 6, really 3/4 × 5 1/2 in', 139.7, 19.05, 2.3, '1x6'),
+  planed('nominal-1x8', 'Softwood 1 × 8, really 3/4 × 7 1/4 in', 184.15, 19.05, 3.2, '1x8'),
+  planed('nominal-1x10', 'Softwood 1 × 10, really 3/4 × 9 1/4 in', 234.95, 19.05, 4.2, '1x10'),
+  planed('nominal-1x12', 'Softwood 1 × 12, really 3/4 × 11 1/4 in', 285.75, 19.05, 5.6, '1x12'),
+  planed('nominal-2x2', 'Softwood 2 × 2, really 1 1/2 × 1 1/2 in', 38.1, 38.1, 1.1, '2x2'),
+  planed('nominal-2x3', 'Softwood 2 × 3, really 1 1/2 × 2 1/2 in', 63.5, 38.1, 1.5, '2x3'),
+  planed('nominal-2x4', 'Softwood 2 × 4, really 1 1/2 × 3 1/2 in', 88.9, 38.1, 1.8, '2x4'),
+  planed('nominal-2x6', 'Softwood 2 × 6, really 1 1/2 × 5 1/2 in', 139.7, 38.1, 2.8, '2x6'),
+  planed('nominal-2x8', 'Softwood 2 × 8, really 1 1/2 × 7 1/4 in', 184.15, 38.1, 3.9, '2x8'),
+  planed('nominal-2x10', 'Softwood 2 × 10, really 1 1/2 × 9 1/4 in', 234.95, 38.1, 5.2, '2x10'),
+  planed('nominal-2x12', 'Softwood 2 × 12, really 1 1/2 × 11 1/4 in', 285.75, 38.1, 6.6, '2x12'),
+  planed('nominal-4x4', 'Softwood 4 × 4, really 3 1/2 × 3 1/2 in', 88.9, 88.9, 5, '4x4'),
+  { id: 'hardwood-board', name: 'Hardwood board, surfaced, 22 × 150 mm', unit: 'metre', points: 9, stock: { kind: 'hardwood-surfaced', widthMm: 150, thicknessMm: 22 } },
+  { id: 'hardwood-surfaced', name: 'Hardwood, faces and one edge planed', unit: 'm3', points: 2500, stock: { kind: 'hardwood-surfaced', widthMm: 150, thicknessMm: 22 } },
+  { id: 'hardwood-rough', name: 'Hardwood board, rough, 27 × 160 mm', unit: 'metre', points: 6, stock: { kind: 'hardwood-rough', widthMm: 160, thicknessMm: 27 } },
+  { id: 'hardwood-rough-volume', name: 'Hardwood, sawn rough', unit: 'm3', points: 1400, stock: { kind: 'hardwood-rough', widthMm: 160, thicknessMm: 27 } },
+  sheet('plywood-6', 'Plywood, 6 mm, whole sheet', 6, 24),
+  sheet('plywood-9', 'Plywood, 9 mm, half sheet', 9, 16, 1220, 1220),
+  sheet('plywood-9-whole', 'Plywood, 9 mm, whole sheet', 9, 30),
+  sheet('plywood-12', 'Plywood, 12 mm, whole sheet', 12, 36),
+  sheet('plywood-15', 'Plywood, 15 mm, whole sheet', 15, 41),
+  sheet('plywood-18', 'Plywood, 18 mm, whole sheet', 18, 46),
+  sheet('plywood-25', 'Plywood, 25 mm, whole sheet', 25, 66),
+  sheet('mdf-12', 'Fibreboard, 12 mm, whole sheet', 12, 20),
+  sheet('mdf-18', 'Fibreboard, 18 mm, whole sheet', 18, 27),
   { id: 'polycarbonate', name: 'Twin-wall sheet for glazing', unit: 'm2', points: 16 },
   { id: 'screws', name: 'Wood screws, box', unit: 'pack', points: 7 },
   { id: 'pocket-screws', name: 'Pocket screws, box', unit: 'pack', points: 8 },
   { id: 'brads', name: 'Nails and brads, box', unit: 'pack', points: 4 },
   { id: 'dowels', name: 'Dowels, bag', unit: 'pack', points: 4 },
+  { id: 'biscuits', name: 'Biscuits, bag', unit: 'pack', points: 7 },
+  { id: 'edge-band', name: 'Iron-on edge banding', unit: 'metre', points: 0.6 },
+  { id: 'magnets', name: 'Disc magnets, set', unit: 'pack', points: 9 },
   { id: 'glue', name: 'Wood glue, 250 ml', unit: 'piece', points: 6, keepsDays: 365 },
   { id: 'glue-outdoor', name: 'Outdoor wood glue, 250 ml', unit: 'piece', points: 9, keepsDays: 365 },
   { id: 'oil', name: 'Hard oil', unit: 'litre', points: 22, keepsDays: 730 },
   { id: 'varnish', name: 'Clear varnish', unit: 'litre', points: 18, keepsDays: 730 },
   { id: 'paint-outdoor', name: 'Outdoor wood paint', unit: 'litre', points: 20, keepsDays: 730 },
   { id: 'hinges', name: 'Hinges, pair', unit: 'piece', points: 6 },
+  { id: 'vice-hardware', name: 'Vice screw and plates', unit: 'piece', points: 28 },
   { id: 'pegs', name: 'Turned pegs, bag of ten', unit: 'pack', points: 7 }
 ]

@@ -6,6 +6,12 @@ const bound = (of: StockField | number, plus = 0, times = 1): Bound => (typeof o
 /** The tool's spec is at least the stock's size times `times` plus `plus`, or at least a plain figure. */
 export const atLeast = (spec: SpecName, of: StockField | number, plus = 0, times = 1): SpecRule => ({ spec, is: 'atLeast', bound: bound(of, plus, times) })
 export const atMost = (spec: SpecName, of: StockField | number, plus = 0, times = 1): SpecRule => ({ spec, is: 'atMost', bound: bound(of, plus, times) })
+/** How the trade gets round a capacity: minutes per unit and per batch, and the error it adds. Common practice. */
+const around = (how: WorkAround['how'], reach: number, runMinutes: number, setupMinutes: number, errorMm: number) => (rule: SpecRule): SpecRule => ({ ...rule, otherwise: { how, reach, setupMinutes, runMinutes, errorMm } })
+export const fromTwoSides = (runMinutes: number, setupMinutes = 1, errorMm = 0.4) => around('two-sides', 2, runMinutes, setupMinutes, errorMm)
+export const inPasses = (reach: number, runMinutes: number, setupMinutes = 0, errorMm = 0.1) => around('passes', reach, runMinutes, setupMinutes, errorMm)
+export const inStrips = (runMinutes: number, setupMinutes = 5, errorMm = 0.3) => around('strips', 2, runMinutes, setupMinutes, errorMm)
+
 export const need = (role: string, ...rules: SpecRule[]): RoleNeed => ({ role, count: 1, rules })
 export const needs = (count: number, role: string, ...rules: SpecRule[]): RoleNeed => ({ role, count, rules })
 export const upTo = (stock: StockField, value: number): StockLimit => ({ stock, is: 'atMost', value })
@@ -22,7 +28,8 @@ const PLAIN: ToolDefaults = { aliases: [], kind: 'tool', specs: {}, lifeHours: n
 export const tool = (entry: Omit<Tool, keyof ToolDefaults> & Partial<ToolDefaults>): Tool => ({ ...PLAIN, ...entry })
 export const byHand = (points: number): Tool['forms'] => [{ power: 'hand', points }]
 export const corded = (points: number, amps230: number, amps120: number): Tool['forms'][number] => ({ power: 'corded', points, amps230, amps120 })
-export const cordless = (points: number): Tool['forms'][number] => ({ power: 'cordless', points })
+/** A battery form with its energy per hour of work, watt-hours. */
+export const cordless = (points: number, whPerHour: number): Tool['forms'][number] => ({ power: 'cordless', points, whPerHour })
 
 export const needed = (why: string, ...anyOf: string[]): Companion => ({ anyOf, count: 1, kind: 'needed', why })
 export const neededFor = (operation: string, why: string, ...anyOf: string[]): Companion => ({ anyOf, count: 1, kind: 'needed-for', operation, why })
@@ -34,6 +41,9 @@ export const stock = (lengthMm: number, widthMm = 0, thicknessMm = 0): StockSize
   ...(widthMm > 0 ? { widthMm } : {}),
   ...(thicknessMm > 0 ? { thicknessMm } : {})
 })
+
+/** Outside size in millimetres: length, width or depth, height. */
+export const size = (length: number, width: number, height: number) => ({ length, width, height })
 
 type StepRow = readonly [operation: string, quantity: number, stock?: StockSize, accuracyMm?: number, surface?: Surface]
 /** Steps of a template, numbered in order. */

@@ -8,7 +8,7 @@ describe('the deliberate problem of each demo is pointed out', () => {
     expect(due).toContainEqual({ kind: 'receipt', receipt: { key: 'income/2026-05-01', date: '2026-05-01', amount: 11_000 } })
   })
   test('Third floor: chisels without anything to sharpen them', () => {
-    expect(dueIn(demoWorld('third-floor'))).toContainEqual({ kind: 'companion', tool: 'chisels', anyOf: ['sharpening-stone'] })
+    expect(dueIn(demoWorld('third-floor'))).toContainEqual({ kind: 'companion', tool: 'chisels', anyOf: ['sharpening-stone', 'diamond-plates'] })
   })
   test('Half a garage: a circular saw without ear or lung protection', () => {
     expect(dueIn(demoWorld('half-a-garage'))).toContainEqual({ kind: 'unprotected', tool: 'circular-saw', protections: ['ears', 'lungs'] })

@@ -254,6 +254,12 @@ export interface MaterialLine {
   readonly quantity: number
 }
 
+export const JOINTS = [
+  'screwed', 'nailed', 'pocket', 'dowel', 'biscuit', 'loose-tenon', 'mortise-tenon', 'half-lap', 'dado', 'rebate', 'groove', 'box-joint', 'dovetail', 'mitre', 'keyed-mitre', 'edge-glue', 'laminated'
+] as const
+/** A way two pieces are joined. */
+export type Joint = (typeof JOINTS)[number]
+
 /** A pattern for a build, from the library. */
 export interface Template {
   readonly id: string
@@ -265,6 +271,11 @@ export interface Template {
   readonly materials: readonly MaterialLine[]
   /** What a ready-made one costs, price index points; 0 for jigs. */
   readonly readyMadePoints: number
+  /** Outside size of the finished piece, mm. */
+  readonly sizeMm?: { readonly length: number; readonly width: number; readonly height: number } | undefined
+  readonly joinery: readonly Joint[]
+  /** What a practised hobby user needs for one with ordinary means, hours. */
+  readonly typicalHours: number
   /** Says plainly that the piece carries people or hangs over them. */
   readonly bearing?: 'carries-people' | 'hangs-over-people' | undefined
   readonly why?: string | undefined

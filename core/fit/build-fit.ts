@@ -3,7 +3,7 @@ import { SURFACES, type Library, type Method, type Step } from '../catalogue'
 import { leastBy, sumOf } from '../kernel'
 import { timesRatio, type Minor } from '../money'
 import type { World } from '../workspace'
-import { fitMethod, minutesOf, type Circumstances, type Load, type MethodFit, type Miss } from './method-fit'
+import { fitMethod, minutesOf, plainlyNot, type Circumstances, type Load, type MethodFit, type Miss } from './method-fit'
 import type { Kit, KitTool } from './kit'
 
 /** A method that does a step, with what it takes for all copies. */
@@ -110,6 +110,7 @@ export const isUse = (fit: MethodFit | MethodUse): fit is MethodUse => 'minutes'
 const alone = (context: FitContext, kit: Kit, step: Step, build: Build): MethodUse[] => {
   const load = loadOf(step, build)
   return (context.library.methodsFor.get(step.operation) ?? []).flatMap((method) => {
+    if (plainlyNot(kit, method, step, context)) return []
     const fit = fitMethod(kit, method, step, context, load)
     return fit.misses.length === 0 && lacking(fit, step).length === 0 ? [plainUse(context, fit, load, build)] : []
   })
@@ -123,15 +124,27 @@ const weightOf = (fit: MethodFit): number => sumOf(fit.misses, ({ kind }) => WEI
 
 export function fitStep(context: FitContext, kit: Kit, step: Step, build: Build): StepFit {
   const usable: MethodUse[] = []
-  const others: MethodFit[] = []
+  const rest: (MethodFit | Method)[] = []
   for (const method of context.library.methodsFor.get(step.operation) ?? []) {
-    const fit = useMethod(context, kit, method, step, build)
-    if (isUse(fit)) usable.push(fit)
-    else others.push(fit)
+    const fit = plainlyNot(kit, method, step, context) ? undefined : useMethod(context, kit, method, step, build)
+    if (fit && isUse(fit)) usable.push(fit)
+    else rest.push(fit ?? method)
   }
-  usable.sort((a, b) => a.cost - b.cost || a.minutes - b.minutes)
-  others.sort((a, b) => weightOf(a) - weightOf(b))
-  return { step, usable, others }
+  if (usable.length > 1) usable.sort((a, b) => a.cost - b.cost || a.minutes - b.minutes)
+  let others: readonly MethodFit[] | undefined
+  return {
+    step,
+    usable,
+    // Worked out when asked for: most of the time only what can be done matters.
+    get others() {
+      others ??= rest
+        .map((one) => ('misses' in one ? one : useMethod(context, kit, one, step, build)))
+        .map((fit) => ({ fit, weight: weightOf(fit) }))
+        .sort((a, b) => a.weight - b.weight)
+        .map(({ fit }) => fit)
+      return others
+    }
+  }
 }
 
 export function fitBuild(context: FitContext, kit: Kit, build: Build): BuildFit {

@@ -1,6 +1,6 @@
 import { jigBuild, jigBuildId, materialCost, type Build } from '../builds'
 import { TIERS, specsOf, tierRank, type Condition, type Tier, type Tool } from '../catalogue'
-import { leastBy } from '../kernel'
+import { distinct, groupBy, leastBy } from '../kernel'
 import type { Minor } from '../money'
 import { offerId, priceOf, typicalOffer, type Offer } from '../prices'
 import { circuitCarries } from '../workshop'
@@ -32,10 +32,8 @@ export const entryOfOffer = (tool: Tool, offer: Offer, count: number): KitTool =
   count
 })
 
-function offersOf(world: World, tool: Tool): Offer[] {
-  const { preferences, offers, quotes, workshop } = world.workspace
-  const own = offers.filter((offer) => offer.tool === tool.id)
-  const quoted = quotes.flatMap(({ offer }) => typicalOffer(world.library, offer) ?? []).filter((offer) => offer.tool === tool.id)
+function offersOf(world: World, tool: Tool, own: readonly Offer[], quoted: readonly Offer[]): Offer[] {
+  const { preferences, workshop } = world.workspace
   const preferredPower = tool.forms.filter(({ power }) => preferences.power === 'cheapest' || power === preferences.power || power === 'hand')
   const forms = (preferredPower.length > 0 ? preferredPower : tool.forms).filter(({ power }) => circuitCarries(workshop, tool, power))
   const form = leastBy(forms, ({ points }) => points)
@@ -46,6 +44,7 @@ function offersOf(world: World, tool: Tool): Offer[] {
         return { ...parts, id: offerId(parts) }
       })
     : []
+  if (own.length === 0 && quoted.length === 0) return typical
   const seen = new Set<string>()
   return [...own, ...quoted, ...typical].filter(({ id }) => (seen.has(id) ? false : (seen.add(id), true)))
 }
@@ -55,11 +54,14 @@ export type Market = ReadonlyMap<string, readonly Buyable[]>
 
 export function marketOf(world: World): Market {
   const banned = new Set(world.workspace.bans.flatMap((ban) => (ban.kind === 'tool' ? [ban.id] : [])))
+  const own = groupBy(world.workspace.offers, ({ tool }) => tool)
+  const quoted = groupBy(distinct(world.workspace.quotes.map(({ offer }) => offer)).flatMap((id) => typicalOffer(world.library, id) ?? []), ({ tool }) => tool)
+  const quotes = groupBy(world.workspace.quotes, ({ offer }) => offer)
   const market = new Map<string, readonly Buyable[]>()
   for (const tool of world.library.tools.values()) {
     if (banned.has(tool.id)) continue
-    const list: Buyable[] = offersOf(world, tool).flatMap((offer) => {
-      const price = priceOf(world.pricing, offer, world.asOf)
+    const list: Buyable[] = offersOf(world, tool, own.get(tool.id) ?? [], quoted.get(tool.id) ?? []).flatMap((offer) => {
+      const price = priceOf({ ...world.pricing, quotes: quotes.get(offer.id) ?? [] }, offer, world.asOf)
       if (!price || !circuitCarries(world.workspace.workshop, tool, offer.power)) return []
       return { id: offer.id, entry: entryOfOffer(tool, offer, 1), payment: price.payment, allIn: price.allIn, typical: price.typical, offer }
     })

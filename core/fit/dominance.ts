@@ -1,4 +1,4 @@
-import { errorFactor, timeFactor, type Companion, type Library, type Tool } from '../catalogue'
+import { SPECS, errorFactor, timeFactor, type Companion, type Library, type Tool } from '../catalogue'
 import type { Buyable } from './buyables'
 
 /** Tells which purchases another one makes needless, whatever they are wanted for. */
@@ -31,12 +31,16 @@ const within = <T>(part: Iterable<T>, whole: ReadonlySet<T>): boolean => {
   return true
 }
 
+const known = new WeakMap<Library, Dominance>()
+
 /**
  * A purchase replaces another when it plays at least the same roles, protects from as much, serves as a companion wherever the other
  * does, needs no more beside it, measures up to it in every capacity, is as exact and as quick, takes no more floor and costs no more.
  * Then no cheapest set has to be looked for among sets with the other.
  */
 export function dominanceOf(library: Library): Dominance {
+  const present = known.get(library)
+  if (present) return present
   const mentioned = mentions(library)
   const equal = equalSpecs(library)
   const roles = new Map(library.data.tools.map((tool) => [tool.id, new Set(tool.roles)]))
@@ -59,28 +63,31 @@ export function dominanceOf(library: Library): Dominance {
     return verdict
   }
   const measuresUp = (better: Buyable, worse: Buyable): boolean =>
-    Object.entries(worse.entry.specs).every(([spec, value]) => {
-      const other = better.entry.specs[spec as keyof typeof better.entry.specs]
+    SPECS.every((spec) => {
+      const [value, other] = [worse.entry.specs[spec], better.entry.specs[spec]]
+      if (value === other) return true
+      if (equal.has(spec)) return false
       if (value === undefined) return true
-      if (other === undefined) return false
-      return equal.has(spec) ? other === value : spec === 'accuracyMm' ? other <= value : other >= value
-    }) && [...equal].every((spec) => (better.entry.specs[spec as keyof typeof better.entry.specs] ?? undefined) === (worse.entry.specs[spec as keyof typeof worse.entry.specs] ?? undefined))
+      return other !== undefined && (spec === 'accuracyMm' ? other <= value : other >= value)
+    })
   const replaces = (better: Buyable, worse: Buyable): boolean =>
     better.entry.tool.id !== worse.entry.tool.id &&
+    better.allIn <= worse.allIn &&
     better.jig === undefined &&
     better.offer?.single !== true &&
-    better.allIn <= worse.allIn &&
     better.entry.count >= worse.entry.count &&
     errorFactor(better.entry.tier) <= errorFactor(worse.entry.tier) &&
     timeFactor(better.entry.tier, better.entry.condition) <= timeFactor(worse.entry.tier, worse.entry.condition) &&
     serves(better.entry.tool, worse.entry.tool) &&
     measuresUp(better, worse)
 
-  return {
+  const dominance: Dominance = {
     spared(candidates) {
       if (candidates.length < 2) return [...candidates]
       // Of two that replace each other the earlier one stays.
       return candidates.filter((worse, i) => !candidates.some((better, k) => k !== i && replaces(better, worse) && !(k > i && replaces(worse, better))))
     }
   }
+  known.set(library, dominance)
+  return dominance
 }

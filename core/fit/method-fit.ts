@@ -126,6 +126,24 @@ function specMiss(need: RoleNeed, candidates: readonly KitTool[], stock: Step['s
   }
 }
 
+/** Whether a method plainly cannot do a step: ruled out, beyond its limits, or a role that nothing owned can play. Says nothing of the rest. */
+export function plainlyNot(kit: Kit, method: Method, step: Step, { workshop, bannedMethods }: Circumstances): boolean {
+  if (bannedMethods.has(method.id) || !comfortable(workshop, method)) return true
+  if (method.limits)
+    for (const { stock, is, value } of method.limits) {
+      const has = step.stock[stock]
+      if (has !== undefined && (is === 'atMost' ? has > value : has < value)) return true
+    }
+  for (const need of method.roles) {
+    const players = kit.byRole.get(need.role)
+    if (!players) return true
+    let have = 0
+    for (const entry of players) if (need.rules.length === 0 || reach(entry, need, step.stock) !== undefined) have += entry.count
+    if (have < need.count) return true
+  }
+  return false
+}
+
 interface Filled {
   readonly tools: readonly KitTool[]
   readonly stretches: readonly Stretch[]
@@ -209,7 +227,9 @@ export function fitMethod(kit: Kit, method: Method, step: Step, circumstances: C
     const [a, b] = [able(role), able(withRole)]
     if (a.length > 0 && b.length > 0 && !b.some((other) => a.some(({ entry }) => fits(entry, other.entry)))) misses.push({ kind: 'tie', role, withRole, comparator })
   }
-  for (const entry of new Set(tools)) misses.push(...serviceMisses(kit, entry, method.operation, workshop))
+  tools.forEach((entry, i) => {
+    if (tools.indexOf(entry) === i) misses.push(...serviceMisses(kit, entry, method.operation, workshop))
+  })
   const accuracyMm = accuracyOf(kit, method, filled[0]?.tools ?? [], stretches)
   if (step.accuracyMm !== undefined && accuracyMm > step.accuracyMm + 1e-9) misses.push({ kind: 'accuracy', has: accuracyMm, needs: step.accuracyMm })
   return { method, misses, tools, stretches, accuracyMm }

@@ -5,7 +5,8 @@ import { cleanUpStep, isUse, useMethod, type FitContext } from './build-fit'
 import type { Buyable, Market } from './buyables'
 import type { Dominance } from './dominance'
 import { countOf, kitWith, type Kit, type KitTool } from './kit'
-import { fitMethod, neededCompanions, reach, type MethodFit, type Stretch } from './method-fit'
+import { EMPTY_PACK, packCombine, packOne, packUnion, setOf, thinPacks, type Pack, type Register } from './packs'
+import { fitMethod, neededCompanions, plainlyNot, reach, type MethodFit, type Stretch } from './method-fit'
 
 /** Purchases that belong together, by buyable id, with how many of each. */
 export type NeedSet = ReadonlyMap<string, { readonly buyable: Buyable; readonly count: number }>
@@ -44,49 +45,31 @@ export function isWithin(part: NeedSet, whole: NeedSet): boolean {
 
 export const entriesOf = (set: NeedSet): KitTool[] => [...set.values()].map(({ buyable, count }) => ({ ...buyable.entry, count: count * buyable.entry.count }))
 
-const single = (buyable: Buyable, count: number): NeedSet => new Map([[buyable.id, { buyable, count }]])
-
-/** Every combination of one set from each family, as unions; `limit` keeps the cheapest where there are too many. */
-export function combine(families: readonly (readonly NeedSet[])[], limit: number): NeedSet[] {
-  let sets: NeedSet[] = [EMPTY_SET]
-  for (const family of families) {
-    sets = sets.flatMap((set) => family.map((member) => union(set, member)))
-    if (sets.length > limit) sets = thin(sets).slice(0, limit)
-  }
-  return sets
-}
-
-/** Sorted by cost, without sets that contain another one. */
-export function thin(sets: readonly NeedSet[]): NeedSet[] {
-  const sorted = [...sets].map((set) => ({ set, cost: costOf(set) })).sort((a, b) => a.cost - b.cost || a.set.size - b.set.size)
-  const kept: NeedSet[] = []
-  for (const { set } of sorted) if (!kept.some((other) => isWithin(other, set))) kept.push(set)
-  return kept
-}
-
-/** Families longer than this are cut to their cheapest members. Real ones are far shorter; a test watches it. */
-export const FAMILY_LIMIT = 120
-
 export interface NeedContext {
   readonly fit: FitContext
   readonly kit: Kit
   readonly market: Market
   /** Tools that another tool makes needless: see `dominance.ts`. */
   readonly dominates: Dominance
-  /** Needed sets of a shop-made tool's own build; empty when it cannot be made. Guards against jigs that need themselves. */
-  readonly jigWays: (buyable: Buyable) => readonly NeedSet[]
+  /** Needed sets of a shop-made tool's own build; empty when it cannot be made. */
+  readonly jigWays: (buyable: Buyable) => readonly Pack[]
   /** `stepNeeds`, remembered. */
-  readonly needsOf: (step: Step) => readonly NeedSet[]
+  readonly needsOf: (step: Step) => readonly Pack[]
+  readonly register: Register
+  /** What `acquire` and `companionFamilies` have worked out so far. */
+  readonly known: Map<string, Pack[]>
 }
 
-/** Ways to come by `count` of something of which `have` are owned, from these buyables. */
-function acquire(context: NeedContext, candidates: readonly Buyable[], count: number, operation: string): NeedSet[] {
-  return candidates.flatMap((buyable) => {
-    const bodies = single(buyable, buyable.jig ? 1 : Math.ceil(count / buyable.entry.count))
-    const families = [[bodies], ...companionFamilies(context, buyable.entry, operation)]
-    if (buyable.jig) families.push([...context.jigWays(buyable)])
-    return families.some((family) => family.length === 0) ? [] : combine(families, FAMILY_LIMIT)
-  })
+/** Ways to come by `count` of one purchase, with all it needs beside it. */
+function acquire(context: NeedContext, buyable: Buyable, count: number, operation: string): Pack[] {
+  const key = `${buyable.id}|${count}|${operation}`
+  const known = context.known.get(key)
+  if (known) return known
+  const bodies = packOne(context.register, buyable, buyable.jig ? 1 : Math.ceil(count / buyable.entry.count))
+  const families = [[bodies], ...companionFamilies(context, buyable.entry, operation), ...(buyable.jig ? [context.jigWays(buyable)] : [])]
+  const found = families.some((family) => family.length === 0) ? [] : packCombine(context.register, families)
+  context.known.set(key, found)
+  return found
 }
 
 /** The cheapest offer of each tool, without tools that another of them makes needless. */
@@ -97,23 +80,23 @@ const cheapestOf = (context: NeedContext, tools: readonly string[]): Buyable[] =
  * What has to be bought along with a tool: companions not owned and protection not owned, one family for each. A companion brings
  * its own protection with it, but not its own companions: packs taken from a drill do not need the drill's bits.
  */
-function companionFamilies(context: NeedContext, entry: KitTool, operation: string): NeedSet[][] {
+function companionFamilies(context: NeedContext, entry: KitTool, operation: string): (readonly Pack[])[] {
   const companions = neededCompanions(entry.tool, operation)
     .filter(({ anyOf, count }) => !anyOf.some((id) => countOf(context.kit, id) >= count))
     .map(({ anyOf, count }) =>
       cheapestOf(context, anyOf).flatMap((buyable) => {
-        const bodies = single(buyable, count - countOf(context.kit, buyable.entry.tool.id))
-        const families = [[bodies], ...protectionFamilies(context, buyable.entry), ...(buyable.jig ? [[...context.jigWays(buyable)]] : [])]
-        return families.some((family) => family.length === 0) ? [] : combine(families, FAMILY_LIMIT)
+        const bodies = packOne(context.register, buyable, count - countOf(context.kit, buyable.entry.tool.id))
+        const families = [[bodies], ...protectionFamilies(context, buyable.entry), ...(buyable.jig ? [context.jigWays(buyable)] : [])]
+        return families.some((family) => family.length === 0) ? [] : packCombine(context.register, families)
       })
     )
   return [...companions, ...protectionFamilies(context, entry)]
 }
 
-const protectionFamilies = (context: NeedContext, entry: KitTool): NeedSet[][] =>
+const protectionFamilies = (context: NeedContext, entry: KitTool): (readonly Pack[])[] =>
   entry.tool.needs
     .filter((protection) => !context.kit.protects.has(protection))
-    .map((protection) => cheapestOf(context, (context.fit.library.protectionFor.get(protection) ?? []).map(({ id }) => id)).map((buyable) => single(buyable, 1)))
+    .map((protection) => cheapestOf(context, (context.fit.library.protectionFor.get(protection) ?? []).map(({ id }) => id)).map((buyable) => packOne(context.register, buyable, 1)))
 
 /** Keeps, of offers for the same tool, those that are not both dearer and no better. */
 function undominated(candidates: readonly Buyable[]): Buyable[] {
@@ -131,13 +114,9 @@ const cheapestPerTool = (candidates: readonly Buyable[]): Buyable[] => {
 
 /** One way to fill a role: what has to be bought, and the tool that then plays it. */
 interface Filling {
-  readonly set: NeedSet
+  readonly set: Pack
   readonly entry: KitTool
 }
-
-/** Whether a role has to be looked at offer by offer: where exactness decides, a dearer tier may be the one that does. */
-const byTier = (candidates: readonly Buyable[], index: number, step: Step): boolean =>
-  (index === 0 && step.accuracyMm !== undefined) || candidates.some(({ entry }) => entry.tool.roles.includes('square'))
 
 /** The ways to fill one role of a method, leaving out what the kit already has. */
 function fillings(context: NeedContext, method: Method, step: Step, index: number, present: MethodFit): Filling[] {
@@ -147,11 +126,11 @@ function fillings(context: NeedContext, method: Method, step: Step, index: numbe
   const owned = (kit.byRole.get(need.role) ?? []).filter((entry) => reach(entry, need, step.stock) !== undefined)
   const have = owned.reduce((sum, { count }) => sum + count, 0)
   const sellable = (fit.library.toolsFor.get(need.role) ?? []).flatMap(({ id }) => market.get(id) ?? []).filter(({ entry }) => reach(entry, need, step.stock) !== undefined)
-  const candidates = context.dominates.spared(byTier(sellable, index, step) ? undominated(sellable) : cheapestPerTool(sellable))
-  const bought = (count: number): Filling[] => candidates.flatMap((buyable) => acquire(context, [buyable], count, method.operation).map((set) => ({ set, entry: buyable.entry })))
+  const candidates = context.dominates.spared(index === 0 && step.accuracyMm !== undefined ? undominated(sellable) : cheapestPerTool(sellable))
+  const bought = (count: number): Filling[] => candidates.flatMap((buyable) => acquire(context, buyable, count, method.operation).map((set) => ({ set, entry: buyable.entry })))
   if (have < need.count) return bought(need.count - have)
   const carried = owned.filter(({ tool, power }) => index > 0 || circuitCarries(fit.workshop, tool, power))
-  const serviced = carried.flatMap((entry) => combine(companionFamilies(context, entry, method.operation), FAMILY_LIMIT).map((set) => ({ set, entry })))
+  const serviced = carried.flatMap((entry) => packCombine(context.register, companionFamilies(context, entry, method.operation)).map((set) => ({ set, entry })))
   const better = index === 0 && present.misses.some(({ kind }) => kind === 'accuracy' || kind === 'circuit') ? bought(need.count) : []
   const untied = present.misses.some((miss) => miss.kind === 'tie' && (miss.role === need.role || miss.withRole === need.role))
   return [...serviced, ...better, ...(untied ? bought(need.count) : [])]
@@ -162,23 +141,35 @@ function fillings(context: NeedContext, method: Method, step: Step, index: numbe
  * every role with all it needs; the error is that of the leading tool with the marking tool chosen, and what is then too rough or not
  * exact enough takes a clean-up along.
  */
-function methodNeeds(context: NeedContext, method: Method, step: Step): NeedSet[] {
-  const { fit, kit } = context
+function methodNeeds(context: NeedContext, method: Method, step: Step): Pack[] {
+  const { fit, kit, register } = context
   if (fit.bannedMethods.has(method.id) || !comfortable(fit.workshop, method)) return []
   const present = fitMethod(kit, method, step, fit)
   if (present.misses.some(({ kind }) => kind === 'limit')) return []
   const [lead = [], ...others] = method.roles.map((_, index) => fillings(context, method, step, index, present))
   if (method.roles.length > 0 && (lead.length === 0 || others.some((family) => family.length === 0))) return []
-  const rest = others.map((family) => thin(family.map(({ set }) => set)))
+  const rest = others.map((family) => thinPacks(context.register, family.map(({ set }) => set)))
   const rough = step.surface !== undefined && SURFACES.indexOf(method.surface) < SURFACES.indexOf(step.surface)
   const [need] = method.roles
-  const leads = method.roles.length === 0 ? [{ set: EMPTY_SET, error: method.accuracyMm }] : lead.map(({ set, entry }) => ({ set, error: leadingError(method, entry, (need && reach(entry, need, step.stock)) ?? []) }))
-  const exact = rough ? [] : leads.flatMap(({ set, error }) => markings(context, method, step, error).map((marking) => union(set, marking)))
-  const cleaned = rough || exact.length < leads.length ? cleanUpNeeds(context, step).flatMap((clean) => leads.map(({ set }) => union(set, clean))) : []
-  const sets = combine([thin([...exact, ...cleaned]), ...rest], FAMILY_LIMIT)
+  const leads = method.roles.length === 0 ? [{ set: EMPTY_PACK, error: method.accuracyMm, tool: '' }] : lead.map(({ set, entry }) => ({ set, error: leadingError(method, entry, (need && reach(entry, need, step.stock)) ?? []), tool: entry.tool.id }))
+  const exact: Pack[] = []
+  const short: Pack[] = []
+  // Offers of a tool come cheapest first: a dearer one counts only when it gets by with less for marking.
+  const leastMarking = new Map<string, number>()
+  for (const { set, error, tool } of leads) {
+    const marked = rough ? [] : markings(context, method, step, error)
+    if (marked.length === 0) short.push(set)
+    const least = marked[0]?.cost ?? Infinity
+    const known = leastMarking.get(tool)
+    if (known !== undefined && known <= least && set.cost > 0 && marked.length > 0 && known === least && exact.some((pack) => pack.cost <= set.cost + least)) continue
+    leastMarking.set(tool, Math.min(least, known ?? Infinity))
+    exact.push(...marked.map((marking) => packUnion(register, set, marking)))
+  }
+  const cleaned = short.length > 0 ? cleanUpNeeds(context, step).flatMap((clean) => short.map((set) => packUnion(register, set, clean))) : []
+  const sets = packCombine(register, [thinPacks(context.register, [...exact, ...cleaned]), ...rest])
   if ((method.ties ?? []).length === 0) return sets
   const probe = probeBuild(step)
-  return sets.filter((set) => isUse(useMethod(fit, kitWith(kit, entriesOf(set)), method, step, probe)))
+  return sets.filter((set) => isUse(useMethod(fit, kitWith(kit, entriesOf(setOf(register, set))), method, step, probe)))
 }
 
 /** Error of a method with a leading tool, apart from marking, mm. */
@@ -186,39 +177,39 @@ const leadingError = (method: Method, entry: KitTool, stretches: readonly Stretc
   Math.hypot(method.accuracyMm * errorFactor(entry.tier), ...stretches.map((one) => one.around.errorMm))
 
 /** Marking tools to buy, or none, with which a leading error stays within the step's limit. */
-function markings(context: NeedContext, method: Method, step: Step, error: number): NeedSet[] {
+function markings(context: NeedContext, method: Method, step: Step, error: number): Pack[] {
   const limit = step.accuracyMm
-  if (limit === undefined) return [EMPTY_SET]
+  if (limit === undefined) return [EMPTY_PACK]
   const within = (markingMm: number): boolean => Math.hypot(error, method.marked ? markingMm : 0) <= limit + 1e-9
-  if (within(context.kit.markingMm)) return [EMPTY_SET]
+  if (within(context.kit.markingMm)) return [EMPTY_PACK]
   if (!method.marked || !within(0)) return []
   const squares = (context.fit.library.toolsFor.get('square') ?? []).flatMap(({ id }) => context.market.get(id) ?? []).filter(({ entry }) => within(entry.specs.accuracyMm ?? Infinity))
-  return context.dominates.spared(undominated(squares)).map((buyable) => single(buyable, 1))
+  return context.dominates.spared(cheapestPerTool(squares)).sort((a, b) => a.allIn - b.allIn).map((buyable) => packOne(context.register, buyable, 1))
 }
 
 /** A build of one step, to ask whether a method does it. */
 const probeBuild = (step: Step): Build => ({ id: 'probe', name: 'probe', copies: 1, materials: [], steps: [step] })
 
 /** What has to be bought to clean up after a step done too roughly; the empty set where the kit can. */
-function cleanUpNeeds(context: NeedContext, step: Step): readonly NeedSet[] {
+function cleanUpNeeds(context: NeedContext, step: Step): readonly Pack[] {
   const after = cleanUpStep(context.fit.library, step)
   if (!after || context.fit.library.operations.get(after.operation)?.cleanUp) return []
   return context.needsOf(after)
 }
 
-/** Every smallest set of purchases that lets the kit do a step, cheapest first. `[EMPTY_SET]` when it already can. */
-export function stepNeeds(context: NeedContext, step: Step): NeedSet[] {
+/** Every smallest set of purchases that lets the kit do a step, cheapest first. `[EMPTY_PACK]` when it already can. */
+export function stepNeeds(context: NeedContext, step: Step): Pack[] {
   const methods = context.fit.library.methodsFor.get(step.operation) ?? []
   const probe = probeBuild(step)
-  if (methods.some((method) => isUse(useMethod(context.fit, context.kit, method, step, probe)))) return [EMPTY_SET]
-  return thin(methods.flatMap((method) => methodNeeds(context, method, step))).slice(0, FAMILY_LIMIT)
+  if (methods.some((method) => !plainlyNot(context.kit, method, step, context.fit) && isUse(useMethod(context.fit, context.kit, method, step, probe)))) return [EMPTY_PACK]
+  return thinPacks(context.register, methods.flatMap((method) => methodNeeds(context, method, step)))
 }
 
-/** Like `stepNeeds`, but for quicker or cheaper ways to do a step that can be done already; one list per method not yet usable. */
-export function improvementNeeds(context: NeedContext, step: Step): NeedSet[] {
+/** Like `stepNeeds`, but for quicker or cheaper ways to do a step that can be done already; the two cheapest for each method not yet usable. */
+export function improvementNeeds(context: NeedContext, step: Step): Pack[] {
   const methods = context.fit.library.methodsFor.get(step.operation) ?? []
   const probe = probeBuild(step)
   return methods
-    .filter((method) => !isUse(useMethod(context.fit, context.kit, method, step, probe)))
-    .flatMap((method) => thin(methodNeeds(context, method, step)).slice(0, 2))
+    .filter((method) => plainlyNot(context.kit, method, step, context.fit) || !isUse(useMethod(context.fit, context.kit, method, step, probe)))
+    .flatMap((method) => thinPacks(context.register, methodNeeds(context, method, step)).slice(0, 2))
 }

@@ -1,12 +1,13 @@
 import type { Build } from '../builds'
 import type { Step } from '../catalogue'
-import { stableText } from '../kernel'
+import { distinct, stableText } from '../kernel'
 import type { World } from '../workspace'
 import { fitContext, type FitContext } from './build-fit'
 import { marketOf, type Buyable, type Market } from './buyables'
 import { dominanceOf } from './dominance'
 import { kitOf, type Kit } from './kit'
-import { EMPTY_SET, addedCost, costOf, improvementNeeds, isWithin, stepNeeds, thin, union, type NeedContext, type NeedSet } from './needs'
+import { EMPTY_SET, improvementNeeds, stepNeeds, type NeedContext, type NeedSet } from './needs'
+import { EMPTY_PACK, EXACT_SIZE, packAdded, packHolds, packNumbers, packOfSet, packUnion, packWithin, registerOf, setOf, thinPacks, type Pack, type Register } from './packs'
 
 /** Purchases that close all gaps of a build. */
 export interface WayIn {
@@ -15,14 +16,21 @@ export interface WayIn {
   readonly cost: number
 }
 
+/** For each step of a build that cannot be done yet, the smallest sets that let it be done. */
+type Families = readonly (readonly Pack[])[]
+
 /** A fitter remembers what it has worked out for one kit; make a new one when kit, prices or bans change. */
 export interface Fitter {
   readonly context: FitContext
   readonly kit: Kit
   readonly market: Market
-  /** For each step of a build, the smallest sets that let it be done; undefined when a step cannot be done at all. */
-  families(build: Build): readonly (readonly NeedSet[])[] | undefined
-  /** The `most` cheapest ways in, given purchases already planned. Exact: the first one costs least. Empty when there is none. */
+  readonly register: Register
+  /** Undefined when a step cannot be done at all. */
+  families(build: Build): Families | undefined
+  /**
+   * The `most` cheapest ways in, given purchases already planned; the first one costs least. Exact for ways of up to four purchases;
+   * among larger ones the best found within a fixed number of trials. Empty when there is none.
+   */
   waysIn(build: Build, planned?: NeedSet, most?: number): WayIn[]
   /** Sets that would do a step in another way than the kit can now. */
   improvements(build: Build): NeedSet[]
@@ -30,109 +38,178 @@ export interface Fitter {
 
 const stepKey = (step: Step): string => stableText([step.operation, step.stock, step.accuracyMm ?? null, step.surface ?? null])
 
-/** A lower bound on what closing the families from `from` on adds: the dearest of their cheapest members. Stops once over `enough`. */
-function leastRest(open: readonly (readonly NeedSet[])[], from: number, have: NeedSet, enough: number): number {
-  let most = 0
-  for (let i = from; i < open.length && most < enough; i++) {
-    let least = Infinity
-    for (const set of open[i] ?? []) least = Math.min(least, addedCost(have, set))
-    most = Math.max(most, least)
-  }
-  return most
-}
+/** Branches tried beyond the exact small ways. */
+const TRIALS = 1200
 
-/** Cheapest unions of one set per family, by branch and bound over the families. */
-function cheapestUnions(families: readonly (readonly NeedSet[])[], planned: NeedSet, most: number): WayIn[] {
-  const open = [...families].filter((family) => !family.some((set) => isWithin(set, planned))).sort((a, b) => a.length - b.length)
-  let found: WayIn[] = []
-  const bound = (): number => (found.length < most ? Infinity : (found.at(-1)?.cost ?? Infinity))
-  const visit = (index: number, chosen: NeedSet, cost: number): void => {
+/** One search for the cheapest unions of a pack from each family. */
+class Unions {
+  private found: { pack: Pack; cost: number }[] = []
+  private trials = 0
+
+  constructor(
+    private readonly register: Register,
+    private readonly open: Families,
+    private readonly planned: Pack,
+    private readonly most: number
+  ) {}
+
+  private bound(): number {
+    return this.found.length < this.most ? Infinity : (this.found.at(-1)?.cost ?? Infinity)
+  }
+
+  /** A lower bound on what closing the families from `from` on adds: the dearest of their cheapest members. Stops once over `enough`. */
+  private leastRest(from: number, have: Pack, enough: number): number {
+    let most = 0
+    for (let i = from; i < this.open.length && most < enough; i++) {
+      let least = Infinity
+      for (const pack of this.open[i] ?? []) {
+        if (pack.cost <= most) {
+          least = 0
+          break
+        }
+        least = Math.min(least, packAdded(this.register, have, pack))
+        if (least <= most) break
+      }
+      most = Math.max(most, least)
+    }
+    return most
+  }
+
+  private keep(pack: Pack, cost: number): void {
+    if (this.found.some((one) => packWithin(this.register, one.pack, pack))) return
+    this.found = [...this.found.filter((one) => !packWithin(this.register, pack, one.pack)), { pack, cost }].sort((a, b) => a.cost - b.cost).slice(0, this.most)
+  }
+
+  /** @param largest sets of more purchases are passed over */
+  private visit(index: number, chosen: Pack, cost: number, largest: number, most: number): void {
+    const have = packUnion(this.register, this.planned, chosen)
     let next = index
-    const have = union(planned, chosen)
-    while (next < open.length && open[next]?.some((set) => isWithin(set, have))) next++
-    const family = open[next]
+    while (next < this.open.length && this.open[next]?.some((pack) => packWithin(this.register, pack, have))) next++
+    const family = this.open[next]
     if (!family) {
-      if (!found.some(({ set }) => isWithin(set, chosen))) found = [...found.filter(({ set }) => !isWithin(chosen, set)), { set: chosen, cost }].sort((a, b) => a.cost - b.cost).slice(0, most)
+      this.keep(chosen, cost)
       return
     }
-    const rest = found.length < most ? 0 : leastRest(open, next + 1, have, bound() - cost)
-    const options = family.map((set) => ({ set, added: addedCost(have, set) })).sort((a, b) => a.added - b.added)
-    for (const { set, added } of options) {
-      if (cost + Math.max(added, rest) >= bound()) continue
-      visit(next + 1, union(chosen, set), cost + added)
+    const options: { more: Pack; cost: number }[] = []
+    for (const pack of family) {
+      const more = packUnion(this.register, chosen, pack)
+      const total = packAdded(this.register, this.planned, more)
+      if (total < this.bound() && more.codes.length <= largest) options.push({ more, cost: total })
+    }
+    options.sort((a, b) => a.cost - b.cost)
+    const rest = this.found.length < this.most ? 0 : this.leastRest(next + 1, have, this.bound() - cost)
+    for (const option of options) {
+      if (Math.max(option.cost, cost + rest) >= this.bound()) continue
+      if (this.trials++ >= most) return
+      this.visit(next + 1, option.more, option.cost, largest, most)
     }
   }
-  visit(0, EMPTY_SET, 0)
-  return found
+
+  search(): { pack: Pack; cost: number }[] {
+    this.visit(0, EMPTY_PACK, 0, Infinity, TRIALS)
+    this.trials = 0
+    this.visit(0, EMPTY_PACK, 0, EXACT_SIZE, Infinity)
+    return this.found
+  }
 }
 
-/** How many ways to make a jig are carried along: the cheapest alone would miss tools that the rest of a build needs anyway. */
-const JIG_WAYS = 12
+/** Cheapest unions of one set per family: exact up to four purchases, the best of a fixed number of trials beyond. */
+function cheapestUnions(register: Register, families: Families, planned: Pack, most: number): WayIn[] {
+  const open = families.filter((family) => !family.some((pack) => packWithin(register, pack, planned))).sort((a, b) => a.length - b.length || (b[0]?.cost ?? 0) - (a[0]?.cost ?? 0))
+  return new Unions(register, open, planned, most).search().map(({ pack, cost }) => ({ set: setOf(register, pack), cost }))
+}
+
+/** Ways to make a jig that are carried along: the cheapest ones, and small ones, which the rest of a build may need anyway. */
+const JIG_WAYS = 8
+const JIG_WAYS_OF_ANY_SIZE = 2
+/** A jig may be made with jigs made with jigs, so many deep. This also keeps jigs from needing themselves. */
+const JIG_DEPTH = 3
+
+interface Needs {
+  of(step: Step): readonly Pack[]
+  families(build: Build): Families | undefined
+  readonly context: NeedContext
+}
+
+/** What steps need where jigs may be made with jigs `depth` deep; everything is worked out once. */
+function needsAt(depth: number, base: Omit<NeedContext, 'jigWays' | 'needsOf' | 'known'>): Needs {
+  const below = depth > 0 ? needsAt(depth - 1, base) : undefined
+  const jigs = new Map<string, readonly Pack[]>()
+  const steps = new Map<string, readonly Pack[]>()
+  const perBuild = new WeakMap<readonly Step[], { families: Families | undefined }>()
+  const waysIn = below && rememberedWays(base.register, below.families)
+
+  const jigWays = (buyable: Buyable): readonly Pack[] => {
+    if (!waysIn || !buyable.jig) return []
+    const known = jigs.get(buyable.id)
+    if (known) return known
+    const ways = waysIn(buyable.jig, EMPTY_SET, JIG_WAYS)
+      .map(({ set }) => packOfSet(base.register, set))
+      .filter(({ codes }, i) => i < JIG_WAYS_OF_ANY_SIZE || codes.length < EXACT_SIZE)
+    jigs.set(buyable.id, ways)
+    return ways
+  }
+  const of = (step: Step): readonly Pack[] => {
+    const key = stepKey(step)
+    const known = steps.get(key) ?? stepNeeds(context, step)
+    steps.set(key, known)
+    return known
+  }
+  const families = (build: Build): Families | undefined => {
+    const known = perBuild.get(build.steps)
+    if (known) return known.families
+    const all: (readonly Pack[])[] = []
+    for (const step of build.steps) {
+      const needs = of(step)
+      if (needs.length === 0) break
+      all.push(needs)
+    }
+    // Families are shared between steps of the same kind; each needs closing once.
+    const open = all.length < build.steps.length ? undefined : distinct(all.filter((family) => !family.some(({ codes }) => codes.length === 0)))
+    perBuild.set(build.steps, { families: open })
+    return open
+  }
+  const context: NeedContext = { ...base, jigWays, needsOf: of, known: new Map() }
+  return { of, families, context }
+}
 
 export function makeFitter(world: World, kit: Kit = kitOf(world.library, world.workspace.items)): Fitter {
   const context = fitContext(world)
   const market = marketOf(world)
-  const steps = new Map<string, readonly NeedSet[]>()
-  const jigs = new Map<string, readonly NeedSet[]>()
-  const underWay = new Set<string>()
-
-  const jigWays = (buyable: Buyable): readonly NeedSet[] => {
-    const known = jigs.get(buyable.id)
-    if (known) return known
-    if (!buyable.jig || underWay.has(buyable.id)) return []
-    underWay.add(buyable.id)
-    const ways = waysIn(buyable.jig, EMPTY_SET, JIG_WAYS).map(({ set }) => set)
-    underWay.delete(buyable.id)
-    if (underWay.size === 0) jigs.set(buyable.id, ways)
-    return ways
-  }
-  const needContext: NeedContext = { fit: context, kit, market, dominates: dominanceOf(context.library), jigWays, needsOf: (step) => needsOf(step) }
-
-  const needsOf = (step: Step): readonly NeedSet[] => {
+  const register = registerOf(market)
+  const needs = needsAt(JIG_DEPTH, { fit: context, kit, market, dominates: dominanceOf(context.library), register })
+  const { families } = needs
+  const waysIn = rememberedWays(register, families)
+  const better = new Map<string, readonly Pack[]>()
+  const betterFor = (step: Step): readonly Pack[] => {
     const key = stepKey(step)
-    const known = steps.get(key)
-    if (known) return known
-    const needs = stepNeeds(needContext, step)
-    if (underWay.size === 0) steps.set(key, needs)
-    return needs
-  }
-  const perBuild = new WeakMap<readonly Step[], { families: readonly (readonly NeedSet[])[] | undefined }>()
-  const families = (build: Build): readonly (readonly NeedSet[])[] | undefined => {
-    const known = perBuild.get(build.steps)
-    if (known) return known.families
-    const all = build.steps.map(needsOf)
-    const open = all.some((family) => family.length === 0) ? undefined : distinctFamilies(all.filter((family) => !family.includes(EMPTY_SET)))
-    if (underWay.size === 0) perBuild.set(build.steps, { families: open })
-    return open
-  }
-  const waysIn = rememberedWays(families)
-  const better = new Map<string, readonly NeedSet[]>()
-  const betterFor = (step: Step): readonly NeedSet[] => {
-    const key = stepKey(step)
-    const known = better.get(key) ?? improvementNeeds(needContext, step).filter((set) => costOf(set) > 0)
+    const known = better.get(key) ?? improvementNeeds(needs.context, step).filter(({ cost }) => cost > 0)
     better.set(key, known)
     return known
   }
   const perBuildBetter = new WeakMap<readonly Step[], NeedSet[]>()
   const improvements = (build: Build): NeedSet[] => {
-    const known = perBuildBetter.get(build.steps) ?? thin(build.steps.flatMap(betterFor))
+    const known = perBuildBetter.get(build.steps) ?? thinPacks(register, build.steps.flatMap(betterFor)).map((pack) => setOf(register, pack))
     perBuildBetter.set(build.steps, known)
     return known
   }
-  return { context, kit, market, families, waysIn, improvements }
+  return { context, kit, market, register, families, waysIn, improvements }
 }
 
 /** Ways in depend on those planned purchases alone that occur in the build's families; each such case is worked out once. */
-function rememberedWays(families: Fitter['families']): Fitter['waysIn'] {
+function rememberedWays(register: Register, families: Fitter['families']): Fitter['waysIn'] {
   const perFamilies = new WeakMap<object, { ids: ReadonlySet<string>; ways: Map<string, WayIn[]> }>()
   return (build, planned = EMPTY_SET, most = 4) => {
     const open = families(build)
     if (open === undefined) return []
-    const known = perFamilies.get(open) ?? { ids: new Set(open.flatMap((family) => family.flatMap((set) => [...set.keys()]))), ways: new Map<string, WayIn[]>() }
+    const known = perFamilies.get(open) ?? {
+      ids: new Set(open.flatMap((family) => family.flatMap((pack) => packNumbers(pack).map((number) => register.buyables[number]?.id ?? '')))),
+      ways: new Map<string, WayIn[]>()
+    }
     perFamilies.set(open, known)
     const relevant = [...planned].filter(([id]) => known.ids.has(id))
     const key = `${most}|${relevant.map(([id, { count }]) => `${id}*${count}`).sort().join()}`
-    const ways = known.ways.get(key) ?? cheapestUnions(open, new Map(relevant), most)
+    const ways = known.ways.get(key) ?? cheapestUnions(register, open, packOfSet(register, new Map(relevant)), most)
     known.ways.set(key, ways)
     return ways
   }
@@ -140,18 +217,16 @@ function rememberedWays(families: Fitter['families']): Fitter['waysIn'] {
 
 /** The same fitter without some purchases: sets that contain one of them are passed over. */
 export function avoiding(fitter: Fitter, ids: ReadonlySet<string>): Fitter {
-  const free = (set: NeedSet): boolean => ![...set.keys()].some((id) => ids.has(id))
-  const known = new WeakMap<readonly Step[], { families: readonly (readonly NeedSet[])[] | undefined }>()
+  const { register } = fitter
+  const known = new WeakMap<readonly Step[], { families: Families | undefined }>()
   const families: Fitter['families'] = (build) => {
     const before = known.get(build.steps)
     if (before) return before.families
-    const left = fitter.families(build)?.map((family) => family.filter(free))
+    const left = fitter.families(build)?.map((family) => family.filter((pack) => !packHolds(register, pack, ids)))
     const usable = left?.some((family) => family.length === 0) ? undefined : left
     known.set(build.steps, { families: usable })
     return usable
   }
-  return { ...fitter, families, waysIn: rememberedWays(families), improvements: (build) => fitter.improvements(build).filter(free) }
+  const free = (set: NeedSet): boolean => ![...set.keys()].some((id) => ids.has(id))
+  return { ...fitter, families, waysIn: rememberedWays(register, families), improvements: (build) => fitter.improvements(build).filter(free) }
 }
-
-/** Families are shared between steps of the same kind; each needs closing once. */
-const distinctFamilies = (families: readonly (readonly NeedSet[])[]): (readonly NeedSet[])[] => [...new Set(families)]

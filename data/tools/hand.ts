@@ -1,7 +1,7 @@
 import type { Tool } from '../../core/catalogue'
 import { advised, byHand, needed, tool } from '../write'
 
-const stone = needed('An edge tool is only as good as its edge, and it dulls within an evening.', 'sharpening-stone')
+const stone = needed('An edge tool is only as good as its edge, and it dulls within an evening.', 'sharpening-stone', 'diamond-plates')
 
 /** Measuring, saws, planes, chisels, striking, sharpening. Prices in index points, weekend tier; common practice. */
 export const handTools: readonly Tool[] = [
@@ -22,11 +22,11 @@ export const handTools: readonly Tool[] = [
   tool({ id: 'jack-plane', name: 'Jack plane', aliases: ['no. 5 plane', 'bench plane'], group: 'planes', roles: ['jack-plane'], specs: { bladeMm: 50 }, forms: byHand(75), tierPrices: { 'get-by': 0.3, trade: 2, lifetime: 3 }, storedM2: 0.03, hazard: 'sharp-edge', companions: [stone] }),
   tool({ id: 'smoothing-plane', name: 'Smoothing plane', aliases: ['no. 4 plane'], group: 'planes', roles: ['smoothing-plane'], specs: { bladeMm: 50 }, forms: byHand(65), tierPrices: { 'get-by': 0.3, trade: 2, lifetime: 3 }, storedM2: 0.03, hazard: 'sharp-edge', companions: [stone] }),
   tool({ id: 'block-plane', name: 'Block plane', aliases: ['apron plane'], group: 'planes', roles: ['block-plane'], specs: { bladeMm: 35 }, forms: byHand(38), tierPrices: { 'get-by': 0.4, trade: 2, lifetime: 3 }, storedM2: 0.01, hazard: 'sharp-edge', companions: [stone] }),
-  tool({ id: 'scraper', name: 'Card scraper', aliases: ['cabinet scraper'], group: 'planes', roles: ['scraper'], forms: byHand(8), hazard: 'sharp-edge' }),
+  tool({ id: 'scraper', name: 'Card scraper', aliases: ['cabinet scraper'], group: 'planes', roles: ['scraper'], forms: byHand(8), hazard: 'sharp-edge', companions: [advised('A scraper cuts with a burr that has to be turned.', 'burnisher')] }),
 
-  tool({ id: 'chisels', name: 'Chisels, set of four', aliases: ['bench chisels', 'bevel-edge chisels'], group: 'chisels', roles: ['chisels'], specs: { bladeMm: 25 }, forms: byHand(38), tierPrices: { 'get-by': 0.5, trade: 2.1, lifetime: 4 }, storedM2: 0.02, hazard: 'sharp-edge', companions: [stone, needed('Chisels are struck with wood or plastic, not a steel hammer.', 'mallet')], why: 'Three do most work: one narrow, one of about 20, one of about 35 mm.' }),
+  tool({ id: 'chisels', name: 'Chisels, set of four', aliases: ['bench chisels', 'bevel-edge chisels'], group: 'chisels', roles: ['chisels'], specs: { bladeMm: 25 }, forms: byHand(38), tierPrices: { 'get-by': 0.5, trade: 2.1, lifetime: 4 }, storedM2: 0.02, hazard: 'sharp-edge', companions: [stone, needed('Chisels are struck with wood or plastic, not a steel hammer.', 'mallet', 'dead-blow')], why: 'Three do most work: one narrow, one of about 20, one of about 35 mm.' }),
   tool({ id: 'mallet', name: 'Mallet', aliases: ['wooden hammer', 'joiner mallet'], group: 'striking', roles: ['mallet'], forms: byHand(12) }),
-  tool({ id: 'hammer', name: 'Hammer, 300 g', aliases: ['bench hammer', 'claw hammer'], group: 'striking', roles: ['hammer'], forms: byHand(12) }),
+  tool({ id: 'hammer', name: 'Hammer, 300 g', aliases: ['bench hammer', 'claw hammer'], group: 'striking', roles: ['hammer'], forms: byHand(12), companions: [advised('Sinks a nail without bruising the wood.', 'nail-set')] }),
   tool({ id: 'sharpening-stone', name: 'Sharpening stone and flattener', aliases: ['waterstone', 'oilstone', 'diamond plate'], group: 'sharpening', roles: ['sharpening-surface'], forms: byHand(45), lifeHours: { getBy: 100, weekend: 200, trade: 300 }, storedM2: 0.02 }),
   tool({ id: 'brace', name: 'Hand brace and bits', aliases: ['bit brace', 'auger'], group: 'drilling', roles: ['brace'], forms: byHand(40), storedM2: 0.03 }),
   tool({ id: 'screwdrivers', name: 'Screwdrivers, set', aliases: ['hand drivers'], group: 'drilling', roles: ['screwdriver'], forms: byHand(12) }),

@@ -1,0 +1,85 @@
+import { describe, expect, test } from '@jest/globals'
+import { indexLibrary, specsOf, tierPrice, type Companion, type Library, type Method, type Step, type Tier, type Tool } from '../../core/catalogue'
+import { cleanUpStep, fitContext, fitStep, makeKit, reach, type KitTool } from '../../core/fit'
+import { library } from '../../data'
+import { worldWith } from '../helpers/workspaces'
+
+/**
+ * Each method has to be the best one for some template and some kit people can afford, or it is there to fill a number. The kits are
+ * put together here from the library's tables alone, without the search for ways in.
+ */
+const AFFORDABLE_POINTS = 2000
+
+const entry = (tool: Tool, tier: Tier, count: number): KitTool => ({ tool, tier, condition: 'new', power: tool.forms[0]?.power ?? 'hand', specs: specsOf(tool, tier), count })
+const points = ({ tool, tier, count }: KitTool): number => (tool.madeBy === undefined ? (tool.forms[0]?.points ?? 0) * tierPrice(tool, tier) * count : 0)
+const cheapest = (ids: readonly string[]): Tool | undefined => ids.flatMap((id) => library.tools.get(id) ?? []).sort((a, b) => (a.forms[0]?.points ?? 0) - (b.forms[0]?.points ?? 0))[0]
+const needed = (tool: Tool, operation: string): Companion[] => tool.companions.filter(({ kind, operation: only }) => kind === 'needed' || (kind === 'needed-for' && only === operation))
+
+/** What a method needs for a step, each role played by its cheapest tool in a tier, with companions and protection. */
+function kitFor(method: Method, step: Step, tier: Tier, marking: readonly string[]): KitTool[] | undefined {
+  const tools: KitTool[] = []
+  const add = (tool: Tool, count: number): void => {
+    const present = tools.findIndex((one) => one.tool.id === tool.id)
+    if (present < 0) tools.push(entry(tool, tier, count))
+    else tools[present] = entry(tool, tier, Math.max(count, tools[present]?.count ?? 0))
+  }
+  for (const need of method.roles) {
+    const players = (library.toolsFor.get(need.role) ?? []).filter((tool) => reach(entry(tool, tier, 1), need, step.stock) !== undefined)
+    const tool = cheapest(players.map(({ id }) => id))
+    if (!tool) return undefined
+    add(tool, need.count)
+  }
+  for (const id of marking) add(library.tools.get(id) as Tool, 1)
+  for (let i = 0; i < tools.length; i++) {
+    const { tool } = tools[i] as KitTool
+    for (const companion of needed(tool, method.operation)) {
+      const other = cheapest(companion.anyOf)
+      if (!companion.anyOf.some((id) => tools.some((one) => one.tool.id === id && one.count >= companion.count)) && other) add(other, companion.count)
+    }
+    for (const protection of tool.needs) {
+      const gear = cheapest((library.protectionFor.get(protection) ?? []).map(({ id }) => id))
+      if (!tools.some((one) => one.tool.protects.includes(protection)) && gear) add(gear, 1)
+    }
+  }
+  return tools
+}
+
+const steps = library.data.templates.flatMap(({ steps: own }) => own.flatMap((step) => {
+  const after = step.surface !== undefined || step.accuracyMm !== undefined ? cleanUpStep(library, step) : undefined
+  return after ? [step, after] : [step]
+}))
+const context = fitContext(worldWith())
+const MARKING: readonly (readonly string[])[] = [[], ['combination-square'], ['try-square']]
+
+function isBestSomewhere(method: Method, known: Library = library): boolean {
+  const seen = new Set<string>()
+  for (const step of steps.filter(({ operation }) => operation === method.operation)) {
+    const key = JSON.stringify([step.stock, step.accuracyMm, step.surface, step.quantity])
+    if (seen.has(key)) continue
+    seen.add(key)
+    for (const tier of ['weekend', 'trade'] as const)
+      for (const marking of step.accuracyMm === undefined ? [[]] : MARKING) {
+        const tools = kitFor(method, step, tier, marking)
+        if (!tools || tools.reduce((sum, one) => sum + points(one), 0) > AFFORDABLE_POINTS) continue
+        const kit = makeKit(tools)
+        for (const hourValue of [0, 1500])
+          for (const copies of [1, 8])
+            if (fitStep({ ...context, library: known, hourValue }, kit, step, { id: 'b', name: 'b', copies, materials: [], steps: [step] }).usable[0]?.method === method) return true
+      }
+  }
+  return false
+}
+
+describe('no method is there to fill a number', () => {
+  test.each([...library.operations.keys()])('%s: each of its methods is the best one for some template and some affordable kit', (operation) => {
+    const idle = (library.methodsFor.get(operation) ?? []).filter((method) => !isBestSomewhere(method)).map(({ id }) => id)
+    expect(idle).toEqual([])
+  })
+  test('an idle method would be noticed', () => {
+    const tape = library.methods.get('measure/tape') as Method
+    const slow = { ...tape, id: 'measure/slow', runMinutes: 60 }
+    const quick = { ...tape, id: 'measure/quick', runMinutes: 0.1 }
+    const wider = indexLibrary({ ...library.data, methods: [...library.data.methods, slow, quick] })
+    expect([isBestSomewhere(slow, wider), isBestSomewhere(quick, wider)]).toEqual([false, true])
+  })
+})
