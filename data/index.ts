@@ -1,10 +1,11 @@
 import { indexLibrary } from '../core/catalogue'
 import { materials } from './materials'
 import { methods } from './methods'
+import { names } from './names'
 import { operations } from './operations'
 import { regions } from './regions'
 import { templates } from './templates'
 import { tools } from './tools'
 
 /** The reference library. Its version goes into every workspace and plan made with it. */
-export const library = indexLibrary({ version: '2026.11', operations, methods, tools, templates, materials, regions })
+export const library = indexLibrary({ version: '2026.12', operations, methods, tools, templates, materials, regions, names })

@@ -14,7 +14,8 @@ const duplicates = (list: readonly { readonly id: string }[], kind: string): Iss
 /**
  * Referential checks of a library: every id that is referred to exists, ids are unique, every role has a tool that can play it,
  * every tool is used by some method, or gives protection, or is another tool's companion, or stores things; every shop-made tool
- * is yielded by the jig it names. Codes: `library.duplicate`, `library.unknown`, `library.unused`, `library.empty-role`, `library.jig`.
+ * is yielded by the jig it names. Codes: `library.duplicate`, `library.unknown`, `library.unused`, `library.empty-role`, `library.jig`,
+ * `library.circle` (two operations that clean up after each other).
  */
 export function checkLibrary(library: Library): Issue[] {
   const { data } = library
@@ -27,6 +28,11 @@ export function checkLibrary(library: Library): Issue[] {
   }
   const roles = new Set(data.methods.flatMap((method) => method.roles.map(({ role }) => role)))
   const companions = new Set(data.tools.flatMap((tool) => tool.companions.flatMap(({ anyOf }) => anyOf)))
+  for (const operation of data.operations) {
+    const after = operation.cleanUp && library.operations.get(operation.cleanUp.operation)
+    if (operation.cleanUp) unknown(library.operations, operation.cleanUp.operation, 'operations', operation.id, 'cleanUp')
+    if (after?.cleanUp?.operation === operation.id) found.push(issue('library.circle', ['operations', operation.id, 'cleanUp'], { id: operation.id, other: after.id }))
+  }
   for (const method of data.methods) {
     unknown(library.operations, method.operation, 'methods', method.id, 'operation')
     for (const { role } of method.roles)

@@ -1,4 +1,6 @@
 export * from './types'
 export { indexLibrary, withOwn, type Library, type OwnEntries } from './library'
 export { conditionPrice, errorFactor, repairReserve, resaleShare, specsOf, tierPrice, tierRank, timeFactor } from './tiers'
+export { inNames, matchesSearch, withNames } from './names'
+export { countLibrary, type LibraryCounts } from './counts'
 export { checkLibrary } from './check'

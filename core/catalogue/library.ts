@@ -52,14 +52,22 @@ export interface OwnEntries {
 const merged = <T extends { readonly id: string }>(base: readonly T[], own: readonly T[]): readonly T[] =>
   own.length === 0 ? base : [...base.filter(({ id }) => !own.some((entry) => entry.id === id)), ...own]
 
-/** The library with the workspace's own entries laid over it. */
+const laid = new WeakMap<Library, WeakMap<OwnEntries, Library>>()
+
+/** The library with the workspace's own entries laid over it; worked out once for each. */
 export function withOwn(library: Library, own: OwnEntries): Library {
   if (own.operations.length + own.methods.length + own.tools.length + own.materials.length === 0) return library
-  return indexLibrary({
+  const known = laid.get(library)?.get(own)
+  if (known) return known
+  const next = indexLibrary({
     ...library.data,
     operations: merged(library.data.operations, own.operations),
     methods: merged(library.data.methods, own.methods),
     tools: merged(library.data.tools, own.tools),
     materials: merged(library.data.materials, own.materials)
   })
+  const layers = laid.get(library) ?? new WeakMap<OwnEntries, Library>()
+  layers.set(own, next)
+  laid.set(library, layers)
+  return next
 }

@@ -289,6 +289,17 @@ export interface Region {
   readonly volts: 230 | 120
 }
 
+/** Sets of trade names: the library's own, or a country's. */
+export const NAME_SETS = ['plain', 'british', 'american'] as const
+export type NameSet = (typeof NAME_SETS)[number]
+
+/** A trade name that differs by country; left out where a set keeps the library's word. */
+export interface NameWord {
+  readonly plain: string
+  readonly british?: string | undefined
+  readonly american?: string | undefined
+}
+
 /** The reference library as it is written down. */
 export interface LibraryData {
   readonly version: string
@@ -298,4 +309,5 @@ export interface LibraryData {
   readonly templates: readonly Template[]
   readonly materials: readonly Material[]
   readonly regions: readonly Region[]
+  readonly names: readonly NameWord[]
 }

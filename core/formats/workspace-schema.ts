@@ -1,3 +1,4 @@
+import { NAME_SETS } from '../catalogue'
 import { z } from 'zod'
 import { HAZARDS } from '../catalogue'
 import { ENTRY_KINDS } from '../ledger'
@@ -131,7 +132,7 @@ export const workspaceSchema = z.strictObject({
   name,
   libraryVersion: z.string().max(40),
   asOf: day.optional(),
-  preferences: z.strictObject({ units: z.enum(['metric', 'imperial']), tier, condition, power: z.enum(['cheapest', 'corded', 'cordless']) }),
+  preferences: z.strictObject({ units: z.enum(['metric', 'imperial']), tier, condition, power: z.enum(['cheapest', 'corded', 'cordless']), names: z.enum(NAME_SETS).optional() }),
   money,
   horizon: z.strictObject({ start: day, length: z.enum(['week', 'fortnight', 'month']), count: z.number().int('number.whole').min(1, 'number.too-small').max(260, 'number.too-large') }),
   time: z.strictObject({ minutesPerWeek: z.number().int('number.whole').min(0, 'number.too-small').max(10_080, 'number.too-large') }),

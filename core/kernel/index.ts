@@ -1,3 +1,4 @@
 export * from './result'
 export { fingerprint, stableText } from './hash'
 export { byId, distinct, groupBy, leastBy, sumOf } from './collections'
+export { seededRandom } from './random'

@@ -1,5 +1,5 @@
 import type { Build, MaterialPrice } from '../builds'
-import type { Condition, Material, Method, Operation, Power, Specs, Tier, Tool } from '../catalogue'
+import type { Condition, Material, Method, NameSet, Operation, Power, Specs, Tier, Tool } from '../catalogue'
 import type { Day, Rhythm, StageLength } from '../calendar'
 import type { LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
@@ -59,6 +59,8 @@ export interface Preferences {
   readonly tier: Tier
   readonly condition: Condition
   readonly power: 'cheapest' | 'corded' | 'cordless'
+  /** Which country's trade names are shown; the library's own when left out. */
+  readonly names?: NameSet | undefined
 }
 
 /** A purchase kept at its date. */

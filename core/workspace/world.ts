@@ -1,5 +1,5 @@
 import { jigBuild, materialCost, worthOf, type Build, type MaterialPricing } from '../builds'
-import { withOwn, type Library } from '../catalogue'
+import { withNames, withOwn, type Library } from '../catalogue'
 import { addDays, horizonEnd, paydays, stageOf, stagesFrom, type Day, type Stage } from '../calendar'
 import { fingerprint, must } from '../kernel'
 import { balanceOn, standing, type LedgerEntry } from '../ledger'
@@ -67,7 +67,7 @@ const ASK_BACK_DAYS = 62
  */
 export function worldOf(workspace: Workspace, baseLibrary: Library, today: Day): World {
   const asOf = workspace.asOf ?? today
-  const library = withOwn(baseLibrary, workspace.own)
+  const library = withNames(withOwn(baseLibrary, workspace.own), workspace.preferences.names ?? 'plain')
   const stages = stagesOf(workspace, asOf)
   const until = must(horizonEnd(stages), 'the last stage')
   const answered = new Set(standing(workspace.ledger).flatMap(({ answers }) => answers ?? []))

@@ -1,0 +1,49 @@
+import type { Joint, Library, Material, StockKind } from '../catalogue'
+
+/** What is done to a part's edges, and to which: all round, both long ones, or the front one. */
+export interface EdgeWork {
+  readonly work: 'profile' | 'band'
+  readonly run: 'all' | 'long' | 'front'
+}
+
+/** One kind of part of a build, as it stands in a cut list: finished sizes in millimetres. */
+export interface Part {
+  readonly id: string
+  readonly name: string
+  readonly quantity: number
+  readonly lengthMm: number
+  readonly widthMm: number
+  readonly thicknessMm: number
+  readonly stock: StockKind
+  /** Wood species where it is known; the movement across the grain depends on it. */
+  readonly species?: string | undefined
+  readonly edges?: EdgeWork | undefined
+  /** Joints of one such part, each counted at one of the two pieces it joins. */
+  readonly joints: readonly { readonly joint: Joint; readonly count: number }[]
+  /** Whether the grain has to run along the length; sheet parts may be turned otherwise. */
+  readonly grain: boolean
+}
+
+/** How far a thickness may differ from a material's and still be cut from it, mm. */
+const THICKNESS_SLACK_MM = 1.1
+
+/** Timber a part can be cut from, best first: no more planing than needed, then the narrowest that is wide enough, then the widest. */
+export function materialFor(library: Library, part: Pick<Part, 'stock' | 'lengthMm' | 'widthMm' | 'thicknessMm'>): Material | undefined {
+  const candidates = library.data.materials.flatMap((material) => {
+    const { stock } = material
+    if (stock?.kind !== part.stock) return []
+    const spare = stock.thicknessMm - part.thicknessMm
+    // Hardwood is bought by volume in the thickness wanted; sheets and planed softwood come as they are.
+    if (stock.kind === 'sheet' ? Math.abs(spare) > THICKNESS_SLACK_MM : stock.kind === 'softwood' && spare < -THICKNESS_SLACK_MM) return []
+    if (stock.kind.startsWith('hardwood') && material.unit !== 'm3') return []
+    const fits = stock.kind !== 'sheet' || fitsSheet(part, { lengthMm: stock.lengthMm ?? 0, widthMm: stock.widthMm ?? 0 }, true)
+    const narrow = Math.max(0, part.widthMm - (stock.widthMm ?? Infinity))
+    const waste = Math.max(0, (stock.widthMm ?? 0) - part.widthMm)
+    return [{ material, rank: (fits ? 0 : 1e6) + Math.max(0, spare) * 1000 + (stock.kind === 'sheet' ? 0 : narrow * 20 + waste) - (stock.lengthMm ?? 0) * 1e-4 }]
+  })
+  return candidates.sort((a, b) => a.rank - b.rank)[0]?.material
+}
+
+/** Whether a part fits a sheet, turned if it may be. */
+export const fitsSheet = (part: { readonly lengthMm: number; readonly widthMm: number }, sheet: { readonly lengthMm: number; readonly widthMm: number }, canTurn: boolean): boolean =>
+  (part.lengthMm <= sheet.lengthMm && part.widthMm <= sheet.widthMm) || (canTurn && part.lengthMm <= sheet.widthMm && part.widthMm <= sheet.lengthMm)

@@ -1,0 +1,13 @@
+/**
+ * Random numbers from 0 up to 1 that follow from their seed alone: the mulberry32 generator, public domain. Not for secrets.
+ * @param seed a whole number; equal seeds give equal sequences
+ */
+export function seededRandom(seed: number): () => number {
+  let state = seed >>> 0
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0
+    let mixed = Math.imul(state ^ (state >>> 15), state | 1)
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61)) ^ mixed
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296
+  }
+}
