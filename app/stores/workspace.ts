@@ -64,7 +64,8 @@ export const useWorkspace = defineStore('workspace', () => {
     const stored = await storage.load(id)
     if (!stored.ok || !stored.value) return
     const checked = (await formats()).checkWorkspace(stored.value.data, library)
-    if (!checked.ok) return
+    // Another workspace may have come to the table meanwhile; it stays.
+    if (!checked.ok || workspace.value?.id !== id) return
     revisions.set(id, stored.value.revision)
     workspace.value = checked.value
     history.value = NO_HISTORY

@@ -24,15 +24,16 @@ test('from nothing to a plan, a recorded purchase and a finished build, by the s
   await page.getByRole('button', { name: 'Add it' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Coat <i>hooks</i>' })).toBeVisible()
   await page.getByRole('button', { name: 'Add a step' }).click()
-  await page.getByLabel('Width, Cut to length').fill('95')
-  await page.getByLabel('Thickness, Cut to length').fill('20')
+  await choose(page, 'Operation', 'Bore')
+  await page.getByLabel('Thickness, Bore').fill('20')
   await page.getByLabel('Worth of one').fill('45,50')
   await page.getByLabel('Worth of one').blur()
   await expect(page.getByText('no way yet')).toBeVisible()
 
-  // The kit closes the gap: a hand saw opens the step.
+  // The kit closes the gap: a hand drill opens the step.
   await page.getByRole('link', { name: 'Kit' }).click()
-  await page.getByLabel('I have: Hand saw, 500 mm').check()
+  await page.getByLabel('I have: Hand drill with a wheel').check()
+  await page.getByLabel('I have: Twist bits for wood, set').check()
   await page.getByRole('link', { name: 'Builds' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('One of five builds can start today')
 
