@@ -7,6 +7,8 @@ export const router = createRouter({
   routes: [
     { path: '/', component: BenchView, meta: { place: 'bench' } },
     { path: '/builds', component: () => import('./views/builds/BuildsView.vue'), meta: { place: 'builds' } },
+    { path: '/cut-list', component: () => import('./views/builds/CutListView.vue'), meta: { place: 'builds' } },
+    { path: '/builds/:id/cut-list', component: () => import('./views/builds/CutListView.vue'), meta: { place: 'builds' }, props: true },
     { path: '/builds/:id', component: () => import('./views/builds/BuildView.vue'), meta: { place: 'builds' }, props: true },
     { path: '/kit', component: () => import('./views/kit/KitView.vue'), meta: { place: 'kit' } },
     { path: '/weigh', component: () => import('./views/weigh/WeighView.vue'), meta: { place: 'weigh' } },

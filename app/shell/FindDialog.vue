@@ -3,6 +3,7 @@ import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import { matchesSearch } from '../../core/catalogue'
 import { PLACES } from '../places'
 import { useWorkspace } from '../stores/workspace'
 import { placeNames, shell } from '../words/shell'
@@ -18,7 +19,7 @@ const found = computed(() => {
   const places = PLACES.map(({ id, path }) => ({ key: id, label: placeNames[id], kind: '', path, words: placeNames[id] }))
   const builds = (store.workspace?.builds ?? []).map(({ id, name }) => ({ key: id, label: name, kind: placeNames.builds, path: `/builds/${encodeURIComponent(id)}`, words: name }))
   const tools = [...(store.world?.library.tools.values() ?? [])].map(({ id, name, aliases }) => ({ key: id, label: name, kind: placeNames.kit, path: `/kit?tool=${encodeURIComponent(id)}`, words: [name, ...aliases].join(' ') }))
-  return [...places, ...builds, ...tools].filter(({ words }) => words.toLowerCase().includes(wanted)).slice(0, 9)
+  return [...places, ...builds, ...tools].filter(({ words }) => matchesSearch(wanted, words)).slice(0, 9)
 })
 function go(index: number): void {
   const target = found.value[index]

@@ -2,6 +2,8 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { evaluate, explainPurchase, movePurchase, type Outcome, type PurchaseReasons, type Report } from '../../core/stages'
 import { change, workspaceHash, type Plan, type PlannedPurchase, type Workspace } from '../../core/workspace'
+import type { Build } from '../../core/builds'
+import type { Layout, NestPart, SheetSize } from '../../core/cutlist'
 import type { Day } from '../../core/calendar'
 import type { RankingView, WayView } from '../workers/protocol'
 import { workerClient, type WorkerLike } from '../workers/client'
@@ -75,6 +77,17 @@ export const usePlanning = defineStore('planning', () => {
     if (asks) client.ask({ kind: 'ways', ...asks, build, step }, (reply) => reply.kind === 'ways' && listener(reply.ways))
   }
 
+  /** Ways in for a build that does not stand in the workspace. */
+  function waysInFor(build: Build, listener: (ways: readonly WayView[]) => void): void {
+    const asks = question()
+    if (asks) client.ask({ kind: 'ways', ...asks, build }, (reply) => reply.kind === 'ways' && listener(reply.ways))
+  }
+  /** Lays parts on sheets in the worker; the listener hears the layout for the material. */
+  function layOut(parts: readonly NestPart[], sheet: SheetSize, material: string, listener: (layout: Layout) => void): void {
+    client.ask({ kind: 'nest', parts, sheet, material }, (reply) => {
+      if (reply.kind === 'nest') listener(reply.layout)
+    })
+  }
   /** What the evaluator says if a purchase stood on another day; nothing is changed. */
   function tryMove(purchase: PlannedPurchase, date: Day): Report | undefined {
     return store.world && plan.value ? evaluate(store.world, movePurchase(store.world, plan.value, purchase.id, date)) : undefined
@@ -104,5 +117,5 @@ export const usePlanning = defineStore('planning', () => {
   const reasons = (purchase: PlannedPurchase): PurchaseReasons | undefined => (store.world && plan.value ? explainPurchase(store.world, plan.value, purchase) : undefined)
   const isPinned = (purchase: PlannedPurchase): boolean => store.workspace?.pins.some(({ offer, date }) => offer === purchase.offer && date === purchase.date) ?? false
 
-  return { plan, report, outcome, ranking, rankedFor, hash, busy, failure, replan, rank, waysIn, tryMove, move, setPinned, isPinned, reasons }
+  return { plan, report, outcome, ranking, rankedFor, hash, busy, failure, replan, rank, waysIn, waysInFor, layOut, tryMove, move, setPinned, isPinned, reasons }
 })

@@ -1,4 +1,4 @@
-import type { Miss } from '../../core/fit'
+import type { Miss, Stretch } from '../../core/fit'
 import type { HazardClass } from '../../core/catalogue'
 import { lowerFirst } from './bench'
 import type { Say } from './say'
@@ -11,6 +11,9 @@ export const hazards: Readonly<Record<HazardClass, string>> = {
   'sharp-edge': 'hand edges', 'spinning-bit': 'turning bits', 'hand-blade': 'hand-held saw blades', 'fixed-blade': 'fixed saw blades', 'router-bit': 'router bits',
   'feed-rollers': 'planing machines', 'fired-nail': 'nail guns', dust: 'fine dust'
 }
+
+const WAYS_ROUND: Readonly<Record<Stretch['around']['how'], string>> = { 'two-sides': 'from two sides', passes: 'in passes', strips: 'in strips, glued again' }
+const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 const roleName = (role: string): string => role.replace(/-/g, ' ')
 
@@ -55,6 +58,14 @@ export const builds = {
   rule: 'Rule this method out',
   allow: 'Allow it again',
   hazardNote: (hazard: HazardClass, level: number) => `${level >= 3 ? 'Can injure badly in a moment' : level === 2 ? 'Needs practice' : 'Needs respect'}: ${hazards[hazard]}. Follow the tool’s manual and your local rules.`,
+  stretch: (say: Say, one: Stretch): string =>
+    `${upperFirst(lowerFirst(say.tool(one.tool)))} gives ${say.length(one.has)} ${specName(one.spec)}, ${say.length(one.needs)} is needed: ${WAYS_ROUND[one.around.how]}, ${one.around.setupMinutes > 0 ? `+${say.duration(one.around.setupMinutes)} and ` : ''}+${say.number(one.around.runMinutes, 1)} min for each.`,
+  cleanUp: (method: string, time: string) => `Then cleaned up: ${lowerFirst(method)}, ${time} of the time.`,
+  cutList: 'From a cut list',
+  orderTitle: 'Their order',
+  orderHint: 'Drag a build, or move it with Alt and the arrow keys. The first ones stand first in the grid.',
+  orderKeys: (name: string) => `${name}: Alt and an arrow key move it`,
+  like: (name: string) => `Like: ${name}`,
   miss: (say: Say, one: Miss): string => {
     switch (one.kind) {
       case 'role':
@@ -98,6 +109,12 @@ export const buildPage = {
   isDone: (day: string, time: string) => `Done on ${day} in ${time}`,
   isBegun: (day: string) => `Under way since ${day}`,
   figures: (hours: string, material: string) => `${hours} of work with what you own · ${material} of timber and fixings`,
+  afterPlan: (hours: string) => `${hours} with what the plan brings`,
+  afterPlanGaps: (count: number) => `${plural(count, 'step', 'steps')} still cannot be done after the plan`,
+  partsTitle: 'Parts',
+  pieces: (count: number) => plural(count, 'piece', 'pieces'),
+  why: (operation: string) => `Why, and how else: ${operation}`,
+  another: 'Another like it',
   begin: 'Begin',
   finish: 'Done',
   remove: 'Remove',
@@ -118,6 +135,8 @@ export const buildPage = {
   width: 'Width',
   thickness: 'Thickness',
   accuracy: 'Exact to mm',
+  surface: 'Left',
+  surfaces: { any: 'any', rough: 'rough', sawn: 'sawn', clean: 'clean', smooth: 'smooth' },
   method: 'Done with',
   time: 'Time',
   removeStep: 'Remove step',

@@ -14,6 +14,16 @@ export const kit = {
   planned: 'Planned',
   wished: 'Wished',
   all: 'Everything',
+  mine: 'Mine: owned, planned, wished',
+  usual: 'Usual things people have',
+  cancel: 'Cancel',
+  usualHint: 'Tick what is there. Sizes matter only for what has a measure beside it.',
+  shortTitle: 'Where it stops short',
+  short: (tool: string, has: string, spec: string, needs: string, builds: readonly string[]) => `${tool} gives ${has} ${spec}; ${builds.join(' and ')} ${builds.length === 1 ? 'needs' : 'need'} ${needs}.`,
+  companionTitle: 'What is no use yet',
+  companion: (tool: string, needs: string) => `${tool} waits for ${needs}.`,
+  addTool: 'A tool of my own',
+  addMethod: 'A way of my own',
   show: 'Show',
   search: 'Find a tool by name, other name or operation',
   have: (name: string) => `I have: ${name}`,
@@ -34,4 +44,21 @@ export const kit = {
   none: 'Nothing by that name.',
   capacity: (figure: string, name: string) => `${figure} ${name}`,
   cautionTail: 'Follow the tool’s manual and your local rules.'
+} as const
+
+/** Words of the dialogs for entries of one's own. */
+export const own = {
+  toolTitle: 'A tool of my own',
+  methodTitle: 'A way of my own to do something',
+  name: 'What you call it',
+  like: 'It works like',
+  likeHint: 'It takes over what that tool does, what it needs beside it and the cautions. Change the measures where yours differ.',
+  price: 'What one costs',
+  operation: 'What it does',
+  tools: 'With which tools, the leading one first',
+  setup: 'Set-up, min',
+  run: 'For each unit, min',
+  error: 'Exact to, mm',
+  methodHint: 'Hazard, noise and dust are taken from the library’s ways with the leading tool; follow the tool’s manual and your local rules.',
+  add: 'Add it'
 } as const

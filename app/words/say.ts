@@ -1,3 +1,4 @@
+import { boardFeet } from '../../core/cutlist'
 import { findOffer } from '../../core/prices'
 import { exponentOf, type Minor } from '../../core/money'
 import { MM_PER_INCH, inchText, type UnitSystem } from '../../core/units'
@@ -27,6 +28,8 @@ export interface Say {
   operation(id: string): string
   offer(id: string): string
   quantity(value: number, unit: string): string
+  /** Timber: cubic metres, or board feet in the imperial system. */
+  volume(m3: number): string
 }
 
 const LANGUAGE = 'en-GB'
@@ -94,7 +97,8 @@ export function sayFor(world: World): Say {
     method: (id) => library.methods.get(id)?.name ?? id,
     operation: (id) => library.operations.get(id)?.name ?? id,
     offer: (id) => tool(findOffer(world.pricing, id)?.tool ?? id),
-    quantity: (value, unit) => `${units === 'imperial' && unit === 'metre' ? number((value * 1000) / MM_PER_INCH / 12, 1) : number(value, 2)} ${operationUnits(unit, value, units)}`
+    quantity: (value, unit) => `${units === 'imperial' && unit === 'metre' ? number((value * 1000) / MM_PER_INCH / 12, 1) : number(value, 2)} ${operationUnits(unit, value, units)}`,
+    volume: (m3) => (units === 'imperial' ? `${number(boardFeet(1000, 1000, m3 * 1000), 1)} bd ft` : `${number(m3, 4)} m³`)
   }
 }
 
@@ -117,5 +121,6 @@ export const plainSay: Say = {
   method: (id) => id,
   operation: (id) => id,
   offer: (id) => id,
-  quantity: (value, unit) => `${value} ${unit}`
+  quantity: (value, unit) => `${value} ${unit}`,
+  volume: (m3) => `${m3} m³`
 }

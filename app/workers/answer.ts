@@ -1,3 +1,4 @@
+import { nest } from '../../core/cutlist'
 import { makeFitter, type Buyable, type NeedSet } from '../../core/fit'
 import { makePlan } from '../../core/stages'
 import { rank, type Candidate, type Part } from '../../core/weigh'
@@ -26,12 +27,19 @@ const candidateView = ({ lead, others, variants, ...figures }: Candidate): Candi
   variants: variants.map((variant) => ({ id: variant.id, cost: variant.cost, parts: [variant.lead, ...variant.others].map(partView) }))
 })
 
+/** What a circular or table saw takes away, mm; common practice. */
+const KERF_MM = 3
+
 /** How many ways in are shown for a build. */
 const WAYS_SHOWN = 3
 
 /** Answers one question; `send` may be called several times, the last time with the final reply. */
 export function answer(question: Question, send: (reply: Reply) => void): void {
   const { request } = question
+  if (question.kind === 'nest') {
+    send({ kind: 'nest', request, material: question.material, layout: nest(question.parts, question.sheet, { kerfMm: KERF_MM }) })
+    return
+  }
   const world = worldOf(question.workspace, library, question.today)
   switch (question.kind) {
     case 'plan':
@@ -43,7 +51,7 @@ export function answer(question: Question, send: (reply: Reply) => void): void {
       return
     }
     case 'ways': {
-      const build = world.workspace.builds.find(({ id }) => id === question.build)
+      const build = typeof question.build === 'string' ? world.workspace.builds.find(({ id }) => id === question.build) : question.build
       const asked = build && question.step !== undefined ? { ...build, steps: build.steps.filter(({ id }) => id === question.step) } : build
       const ways = asked ? makeFitter(world).waysIn(asked, undefined, WAYS_SHOWN) : []
       send({ kind: 'ways', request, ways: ways.map(({ set, cost }): WayView => ({ parts: setView(set), cost })) })

@@ -1,3 +1,5 @@
+import type { Build } from '../../core/builds'
+import type { Layout, NestPart, SheetSize } from '../../core/cutlist'
 import type { Outcome } from '../../core/stages'
 import type { Day } from '../../core/calendar'
 import type { Plan, Workspace } from '../../core/workspace'
@@ -54,11 +56,13 @@ export interface WayView {
 export type Question =
   | { readonly kind: 'plan'; readonly request: number; readonly workspace: Workspace; readonly today: Day }
   | { readonly kind: 'rank'; readonly request: number; readonly workspace: Workspace; readonly today: Day }
-  | { readonly kind: 'ways'; readonly request: number; readonly workspace: Workspace; readonly today: Day; readonly build: string; readonly step?: string | undefined }
+  | { readonly kind: 'nest'; readonly request: number; readonly parts: readonly NestPart[]; readonly sheet: SheetSize; readonly material: string }
+  | { readonly kind: 'ways'; readonly request: number; readonly workspace: Workspace; readonly today: Day; readonly build: string | Build; readonly step?: string | undefined }
 
 export type Reply =
   | { readonly kind: 'plan-so-far'; readonly request: number; readonly plan: Plan }
   | { readonly kind: 'plan'; readonly request: number; readonly outcome: Outcome }
   | { readonly kind: 'rank'; readonly request: number; readonly ranking: RankingView }
   | { readonly kind: 'ways'; readonly request: number; readonly ways: readonly WayView[] }
+  | { readonly kind: 'nest'; readonly request: number; readonly material: string; readonly layout: Layout }
   | { readonly kind: 'failed'; readonly request: number; readonly message: string }

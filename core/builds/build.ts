@@ -1,4 +1,5 @@
 import type { Library, MaterialLine, Step, Template } from '../catalogue'
+import type { Part } from '../cutlist'
 import { sumOf } from '../kernel'
 import type { Day } from '../calendar'
 import { timesRatio, type Minor } from '../money'
@@ -30,6 +31,10 @@ export interface Build {
   /** The tool a jig build becomes. */
   readonly yields?: string | undefined
   readonly log?: BuildLog | undefined
+  /** The cut list its steps were worked out from. */
+  readonly parts?: readonly Part[] | undefined
+  /** Whether it carries people or hangs over them, where no template says so. */
+  readonly bearing?: Template['bearing']
 }
 
 /** Own prices and stock of a library material, or a material of the user's own (then it also stands in the workspace's `ownMaterials`). */
@@ -83,6 +88,14 @@ export function buildFromTemplate(template: Template, id: string, name: string, 
     copies,
     ...(template.yields === undefined ? {} : { yields: template.yields })
   }
+}
+
+/** Whether a build carries people or hangs over them: its own word, else its template's. */
+export const bearingOf = (library: Library, build: Build): Template['bearing'] => build.bearing ?? (build.template === undefined ? undefined : library.templates.get(build.template)?.bearing)
+
+/** A new build after the pattern of one that is there; what really happened with that one stays behind. */
+export function buildLike({ log: _log, wished: _wished, ...pattern }: Build, id: string, name: string, copies: number): Build {
+  return { ...pattern, id, name, copies }
 }
 
 /** The id of the build that makes a shop-made tool from its template; such builds are derived, never stored. */

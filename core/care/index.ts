@@ -1,1 +1,2 @@
 export * from './due'
+export { capacityGaps, type CapacityGap } from './gaps'

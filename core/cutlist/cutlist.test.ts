@@ -55,8 +55,8 @@ function fromFullSheets(seed: number, sheets: number, sheet: { lengthMm: number;
       return
     }
     const at = Math.round((0.25 + random() * 0.5) * long)
-    if (alongLength) [split(at, w, depth - 1), split(l - at - kerf, w, depth - 1)]
-    else [split(l, at, depth - 1), split(l, w - at - kerf, depth - 1)]
+    if (alongLength) for (const length of [at, l - at - kerf]) split(length, w, depth - 1)
+    else for (const width of [at, w - at - kerf]) split(l, width, depth - 1)
   }
   for (let i = 0; i < sheets; i++) split(sheet.lengthMm, sheet.widthMm, 4)
   return parts
@@ -122,9 +122,13 @@ describe('what a cut list needs doing (common practice)', () => {
   test('a width nobody sells is ripped, metre for metre', () => expect(quantities([part({ quantity: 3, lengthMm: 1000, widthMm: 120 })]).rip).toBeCloseTo(3, 6))
   test('wider than any board: strips with straight edges, glued up and levelled', () => {
     const found = quantities([part({ lengthMm: 1200, widthMm: 560 })])
-    // 560 mm takes two boards of 280; each has two edges of 1.2 m.
-    expect(found).toMatchObject({ crosscut: 2, 'glue-up-panel': 1, 'straighten-edge': 4.8 })
+    // 560 mm takes three boards, planed ones ending at 245; each has two edges of 1.2 m.
+    expect(found).toMatchObject({ crosscut: 3, 'glue-up-panel': 1, 'straighten-edge': 7.2 })
     expect(found['flatten-panel']).toBeCloseTo(1.2 * 0.56, 6)
+  })
+  test('timber of the user’s country: metric sections, or nominal ones for inches; a 2 × 4 stays a 2 × 4', () => {
+    const material = (change: Partial<Part>, units: 'metric' | 'imperial') => derive(library, [part(change)], { units }).timber[0]?.material
+    expect([material({}, 'metric'), material({ widthMm: 139.7, thicknessMm: 19.05 }, 'imperial'), material({ widthMm: 88.9, thicknessMm: 38.1 }, 'metric')]).toEqual(['softwood-board', 'nominal-1x6', 'nominal-2x4'])
   })
   test('rough hardwood is flattened, brought to thickness, given an edge and ripped', () => {
     const found = quantities([part({ stock: 'hardwood-rough', lengthMm: 1000, widthMm: 150, quantity: 2 })])
@@ -146,6 +150,10 @@ describe('what a cut list needs doing (common practice)', () => {
     // Two housings across 145 mm on each of two parts.
     expect(found).toMatchObject({ 'join-pocket': 8, 'cut-dado': 0.58, 'glue-up-case': 1 })
     expect(derived.materials.map(({ material }) => material)).toEqual(expect.arrayContaining(['pocket-screws', 'glue', 'oil']))
+  })
+  test('clamps span the shelves of a bookcase, not its sides', () => {
+    const derived = derive(library, [part({ stock: 'sheet', thicknessMm: 18, lengthMm: 1800, widthMm: 300, quantity: 2, joints: [{ joint: 'dado', count: 5 }] }), part({ id: 'p2', stock: 'sheet', thicknessMm: 18, lengthMm: 764, widthMm: 280, quantity: 5 })])
+    expect(derived.steps.find(({ operation }) => operation === 'glue-up-case')?.stock.lengthMm).toBe(764)
   })
   test('edges all round, long or front', () => {
     const edge = (run: 'all' | 'long' | 'front') => quantities([part({ edges: { work: 'profile', run }, lengthMm: 1000, widthMm: 200 })])['profile-edge']

@@ -2,6 +2,7 @@ import type { Joint, Library, Material, MaterialLine, Step, StockSize } from '..
 import { distinct, groupBy, issue, sumOf, type Issue } from '../kernel'
 import { nest, type Layout, type NestPart } from './nest'
 import { materialFor, type Part } from './part'
+import type { UnitSystem } from '../units'
 import { WASTE_SHARE, boardFeet, roughThicknessFor } from './timber'
 
 /** Timber for one material of a build. */
@@ -27,6 +28,8 @@ export interface Derived {
 }
 
 export interface DeriveOptions {
+  /** Whose timber sizes: planed metric sections, or nominal inches. */
+  readonly units?: UnitSystem | undefined
   /** Width of a saw cut, mm. */
   readonly kerfMm?: number
   /** Layouts worked out already, by material; the quick ones are used otherwise. */
@@ -38,9 +41,9 @@ export interface DeriveOptions {
 /** Common practice: sheets to a millimetre and a half, boards to one and a half, jointed ends to one. */
 const ACCURACY = { sheet: 1.5, solid: 1.5, joined: 1 } as const
 /** Widest board that is usually bought without gluing, by stock, mm. */
-const WIDEST_BOARD_MM = { softwood: 285.75, 'hardwood-surfaced': 160, 'hardwood-rough': 170 } as const
+const WIDEST_BOARD_MM = { softwood: 245, 'hardwood-surfaced': 160, 'hardwood-rough': 170 } as const
 /** Cuts longer than this are sheet work; shorter ones are made as on a board. */
-const SHEET_CUT_MM = 800
+const SHEET_CUT_MM = 300
 /** Screws in a screwed joint, and what else is driven with a pocket joint is part of that operation. */
 const SCREWS_PER_JOINT = 2
 
@@ -173,12 +176,16 @@ function jointSteps(steps: Steps, parts: readonly Part[]): void {
       if (joint === 'mortise-tenon' || joint === 'dovetail') steps.add('gauge-lines', count * part.quantity, { widthMm: Math.round(part.widthMm), thicknessMm: round1(part.thicknessMm) })
     }
   const glued = parts.filter(({ joints }) => joints.some(({ joint }) => GLUED.has(joint)))
-  // What is glued up spans the longest part that is joined.
   if (glued.length > 0) {
-    steps.add('glue-up-case', 1, { lengthMm: Math.round(Math.max(...glued.map(({ lengthMm }) => lengthMm))) })
+    // Clamps press along the parts that end in a joint; those that only take others in, in housings, lie under the clamp's heads.
+    const ending = parts.filter(({ joints }) => !joints.some(({ joint }) => HOUSING.has(joint)))
+    steps.add('glue-up-case', 1, { lengthMm: Math.round(Math.max(...(ending.length > 0 ? ending : glued).map(({ lengthMm }) => lengthMm))) })
     steps.add('check-square', 1)
   }
 }
+
+/** Joints cut into a part for another one to sit in. */
+const HOUSING: ReadonlySet<Joint> = new Set(['dado', 'rebate', 'groove'])
 
 const FIXINGS: readonly (readonly [Joint, string, number])[] = [['screwed', 'screws', 0.01], ['nailed', 'brads', 0.01], ['pocket', 'pocket-screws', 0.02], ['dowel', 'dowels', 0.04], ['biscuit', 'biscuits', 0.02]]
 
@@ -199,7 +206,7 @@ export function derive(library: Library, parts: readonly Part[], options: Derive
   const steps = new Steps()
   const notes: Issue[] = []
   steps.add('measure', sumOf(parts, ({ quantity }) => quantity))
-  const found = parts.map((part) => ({ part, material: materialFor(library, part) }))
+  const found = parts.map((part) => ({ part, material: materialFor(library, part, options.units) }))
   for (const { part, material } of found) if (!material) notes.push(issue('cut.no-material', ['parts', part.id], { part: part.name, thicknessMm: part.thicknessMm, stock: part.stock }))
   const timber = [...groupBy(found.flatMap(({ part, material }) => (material ? [{ part, material }] : [])), ({ material }) => material)].map(([material, rows]) => {
     const cut = rows.map(({ part }) => part)

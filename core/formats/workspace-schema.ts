@@ -1,6 +1,5 @@
-import { NAME_SETS } from '../catalogue'
 import { z } from 'zod'
-import { HAZARDS } from '../catalogue'
+import { HAZARDS, JOINTS, NAME_SETS, STOCK_KINDS } from '../catalogue'
 import { ENTRY_KINDS } from '../ledger'
 import { SELLER_TYPES } from '../prices'
 import * as part from './schema-parts'
@@ -57,6 +56,21 @@ const money = z.strictObject({
   reinvestShare: share
 })
 
+const size = z.number().positive('number.too-small').max(100_000, 'number.too-large')
+const cutPart = z.strictObject({
+  id,
+  name,
+  quantity: count,
+  lengthMm: size,
+  widthMm: size,
+  thicknessMm: size,
+  stock: z.enum(STOCK_KINDS),
+  species: z.string().max(40).optional(),
+  edges: z.strictObject({ work: z.enum(['profile', 'band']), run: z.enum(['all', 'long', 'front']) }).optional(),
+  joints: z.array(z.strictObject({ joint: z.enum(JOINTS), count })).max(20),
+  grain: z.boolean()
+})
+
 const build = z.strictObject({
   id,
   name,
@@ -70,7 +84,9 @@ const build = z.strictObject({
   hourValue: price.optional(),
   wished: day.optional(),
   yields: id.optional(),
-  log: z.strictObject({ begun: day, done: day.optional(), minutesSpent: minutes }).optional()
+  log: z.strictObject({ begun: day, done: day.optional(), minutesSpent: minutes }).optional(),
+  parts: z.array(cutPart).max(1000, 'list.too-long').optional(),
+  bearing: z.enum(['carries-people', 'hangs-over-people']).optional()
 })
 
 const item = z.strictObject({
@@ -117,10 +133,12 @@ const entry = z.strictObject({
 })
 
 const comfortLevel = z.literal([0, 1, 2, 3]).optional()
+const humidity = z.number().min(1, 'number.too-small').max(98, 'number.too-large')
 const workshop = z.strictObject({
   floorM2: measure.optional(),
   volts: z.literal([230, 120]),
   circuitAmps: measure.optional(),
+  humidity: z.strictObject({ low: humidity, high: humidity }).refine(({ low, high }) => low < high, 'workshop.humidity').optional(),
   quiet: z.strictObject({ aboveDbA: z.number().min(0).max(160), costPerHour: price }).optional(),
   comfort: z.strictObject(Object.fromEntries(HAZARDS.map((hazard) => [hazard, comfortLevel])) as Record<(typeof HAZARDS)[number], typeof comfortLevel>)
 })

@@ -233,6 +233,11 @@ export function possibleAfter(world: World, plan: Plan, day: Day): string[] {
   return world.workspace.builds.filter((build) => !isDone(build) && fitBuild(context, kit, build).gaps.length === 0).map(({ id }) => id)
 }
 
+/** What is owned at the end of a plan if it is followed. */
+export function kitAfter(world: World, plan: Plan): Kit {
+  return kitBetween(acquisitions(world, plan, checkPurchases(world, plan, [])), plan.until, plan.until)
+}
+
 /** Builds possible today with what is owned. */
 export function possibleToday(world: World): string[] {
   const kit = kitOf(world.library, world.workspace.items)

@@ -1,4 +1,4 @@
-export { evaluate, possibleAfter, possibleToday, type EvaluatedBuild, type PlanValue, type Report } from './evaluate'
+export { evaluate, kitAfter, possibleAfter, possibleToday, type EvaluatedBuild, type PlanValue, type Report } from './evaluate'
 export type { CashMovement, DayBalance } from './evaluate-cash'
 export { explainPurchase, toolOfPurchase, type PurchaseReasons } from './explain'
 export { movePurchase, purchaseDays } from './move'

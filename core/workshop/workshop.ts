@@ -6,6 +6,8 @@ export interface Workshop {
   /** Floor that stored tools may take, m². */
   readonly floorM2?: number | undefined
   readonly volts: 230 | 120
+  /** Relative humidity of the rooms the pieces will stand in, driest and dampest of the year, per cent. */
+  readonly humidity?: { readonly low: number; readonly high: number } | undefined
   /** Rating of the circuit tools are plugged into, amperes. */
   readonly circuitAmps?: number | undefined
   /** Methods louder than this cost goodwill, per hour of running. */

@@ -1,6 +1,6 @@
 import type { Build, BuildLog } from '../builds'
 import { jigBuild } from '../builds'
-import { specsOf, type Library, type Tool } from '../catalogue'
+import { specsOf, type Library, type Method, type Tool } from '../catalogue'
 import type { Day } from '../calendar'
 import { must } from '../kernel'
 import { reversalOf, type EntryKind, type LedgerEntry } from '../ledger'
@@ -16,6 +16,16 @@ export const changeBuild = (workspace: Workspace, id: string, change: (build: Bu
   ...workspace,
   builds: workspace.builds.map((build) => (build.id === id ? change(build) : build))
 })
+
+/** Moves a build to a place in the order, 0 first; a place beyond the ends means the end. */
+export function moveBuild(workspace: Workspace, id: string, to: number): Workspace {
+  const from = workspace.builds.findIndex((build) => build.id === id)
+  const target = Math.min(workspace.builds.length - 1, Math.max(0, to))
+  const build = workspace.builds[from]
+  if (!build || from === target) return workspace
+  const rest = workspace.builds.filter((other) => other !== build)
+  return { ...workspace, builds: [...rest.slice(0, target), build, ...rest.slice(target)] }
+}
 
 /** Takes a build out, and the plan's entry for it. */
 export const removeBuild = (workspace: Workspace, id: string): Workspace => ({
@@ -51,6 +61,11 @@ function withoutPurchase(workspace: Workspace, purchase: PlannedPurchase): Works
     pins: workspace.pins.filter((pin) => !(pin.offer === purchase.offer && pin.date === purchase.date))
   }
 }
+
+/** Adds a tool of the user's own, or puts it in the place of the one with its id. */
+export const putOwnTool = (workspace: Workspace, tool: Tool): Workspace => ({ ...workspace, own: { ...workspace.own, tools: [...workspace.own.tools.filter(({ id }) => id !== tool.id), tool] } })
+/** The same for a method. */
+export const putOwnMethod = (workspace: Workspace, method: Method): Workspace => ({ ...workspace, own: { ...workspace.own, methods: [...workspace.own.methods.filter(({ id }) => id !== method.id), method] } })
 
 /** What a purchase is in the ledger. */
 export const entryKindOf = (tool: Tool): EntryKind => (tool.kind === 'tool' ? 'tool' : 'companion')

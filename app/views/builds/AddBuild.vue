@@ -4,7 +4,7 @@ import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed, ref } from 'vue'
-import { buildFromTemplate } from '../../../core/builds'
+import { buildFromTemplate, buildLike } from '../../../core/builds'
 import { issue, type Issue } from '../../../core/kernel'
 import { change } from '../../../core/workspace'
 import { newId } from '../../stores/clock'
@@ -17,7 +17,8 @@ const visible = defineModel<boolean>('visible', { required: true })
 const emit = defineEmits<{ added: [id: string] }>()
 const store = useWorkspace()
 const OWN = 'own'
-const options = computed(() => [...(store.world?.library.data.templates.map(({ id, name }) => ({ id, name })) ?? []), { id: OWN, name: words.own }])
+const LIKE = 'like/'
+const options = computed(() => [...(store.world?.library.data.templates.map(({ id, name }) => ({ id, name })) ?? []), ...(store.workspace?.builds.map(({ id, name }) => ({ id: `${LIKE}${id}`, name: words.like(name) })) ?? []), { id: OWN, name: words.own }])
 const template = ref(options.value[0]?.id ?? OWN)
 const name = ref('')
 const copies = ref('1')
@@ -25,12 +26,13 @@ const problems = ref<readonly Issue[]>([])
 
 function add(): void {
   const chosen = store.world?.library.templates.get(template.value)
+  const pattern = store.workspace?.builds.find(({ id }) => `${LIKE}${id}` === template.value)
   const count = Number(copies.value)
-  const wholeName = name.value.trim() || chosen?.name || ''
+  const wholeName = name.value.trim() || chosen?.name || pattern?.name || ''
   problems.value = [...(wholeName === '' ? [issue('text.empty')] : []), ...(Number.isInteger(count) && count >= 1 && count <= 100_000 ? [] : [issue('number.whole')])]
   if (problems.value.length > 0) return
   const id = newId('build')
-  const build = chosen ? buildFromTemplate(chosen, id, wholeName, count) : { id, name: wholeName, steps: [], materials: [], copies: count }
+  const build = pattern ? buildLike(pattern, id, wholeName, count) : chosen ? buildFromTemplate(chosen, id, wholeName, count) : { id, name: wholeName, steps: [], materials: [], copies: count }
   store.run(steps.addedBuild(wholeName), (state) => change.addBuild(state, build))
   visible.value = false
   emit('added', id)

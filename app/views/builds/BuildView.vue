@@ -3,8 +3,10 @@ import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { isBegun, isDone, materialPrice, type Build } from '../../../core/builds'
+import { bearingOf, buildLike, isBegun, isDone, materialPrice, type Build } from '../../../core/builds'
+import { derive } from '../../../core/cutlist'
 import { fitBuild, fitContext, kitOf } from '../../../core/fit'
+import { kitAfter } from '../../../core/stages'
 import { timesRatio } from '../../../core/money'
 import { buildMaterial, buildWorth, change } from '../../../core/workspace'
 import DayField from '../../parts/DayField.vue'
@@ -13,21 +15,54 @@ import NumberField from '../../parts/NumberField.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import TextField from '../../parts/TextField.vue'
 import { issue, ok, refused, type Result } from '../../../core/kernel'
+import { newId } from '../../stores/clock'
+import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
 import { buildPage as words } from '../../words/builds'
 import { duration } from '../../words/say'
+import { cutList as cutWords } from '../../words/cutlist'
 import { steps } from '../../words/steps'
+import { cellOf } from './cells'
 import MaterialRows from './MaterialRows.vue'
 import StepRows from './StepRows.vue'
 
+const JoinerySense = defineAsyncComponent(() => import('./JoinerySense.vue'))
+const CellWhy = defineAsyncComponent(() => import('./CellWhy.vue'))
+const CuttingPicture = defineAsyncComponent(() => import('../../parts/CuttingPicture.vue'))
 const BuildLog = defineAsyncComponent(() => import('../../parts/BuildLog.vue'))
 const props = defineProps<{ id: string }>()
 const store = useWorkspace()
 const router = useRouter()
+const planning = usePlanning()
 const logging = ref(false)
+const whyStep = ref<string>()
 
 const build = computed(() => store.workspace?.builds.find(({ id }) => id === props.id))
 const fit = computed(() => (store.world && build.value ? fitBuild(fitContext(store.world), kitOf(store.world.library, store.world.workspace.items), build.value) : undefined))
+const after = computed(() => {
+  const { world } = store
+  const plan = planning.plan
+  return world && plan && build.value ? fitBuild(fitContext(world), kitAfter(world, plan), build.value) : undefined
+})
+const afterText = computed(() => (after.value === undefined || after.value.minutes === fit.value?.minutes ? undefined : after.value.gaps.length > 0 ? words.afterPlanGaps(after.value.gaps.length) : words.afterPlan(duration(after.value.minutes))))
+const bearing = computed(() => (store.world && build.value ? bearingOf(store.world.library, build.value) : undefined))
+const whyCell = computed(() => {
+  const step = fit.value?.steps.find(({ step: one }) => one.id === whyStep.value)
+  const operation = step && store.world?.library.operations.get(step.step.operation)
+  return build.value && step && operation ? cellOf(build.value, operation, [step]) : undefined
+})
+const partNames = computed(() => new Map((build.value?.parts ?? []).map((part) => [part.id, part.name])))
+const layouts = computed(() => (store.world && build.value?.parts ? derive(store.world.library, build.value.parts).timber : []).flatMap(({ material, layout }) => {
+  const found = store.world?.library.materials.get(material)
+  return layout && layout.sheets.length > 0 && found?.stock?.lengthMm && found.stock.widthMm ? [{ material: found.name, layout, sheet: { lengthMm: found.stock.lengthMm, widthMm: found.stock.widthMm } }] : []
+}))
+function another(): void {
+  if (!build.value) return
+  const id = newId('build')
+  const next = buildLike(build.value, id, build.value.name, 1)
+  store.run(steps.addedBuild(next.name), (state) => change.addBuild(state, next))
+  void router.push(`/builds/${encodeURIComponent(id)}`)
+}
 const template = computed(() => (build.value?.template === undefined ? undefined : store.world?.library.templates.get(build.value.template)))
 const readyMade = computed(() => (build.value && store.world ? Math.round(buildWorth(store.world, { ...build.value, copies: 1, worthEach: undefined, sale: undefined }) ) : 0))
 const status = computed(() => {
@@ -64,10 +99,12 @@ const materialLines = computed(() =>
   <template v-else-if="store.say && store.world && fit">
     <PlaceHead :title="build.name" :subtitle="`${status}. ${words.figures(duration(fit.minutes), store.say.money(buildMaterial(store.world, build)))}`">
       <Button v-if="!isDone(build) && (isBegun(build) || fit.gaps.length === 0)" :label="isBegun(build) ? words.finish : words.begin" @click="logging = true" />
+      <Button severity="secondary" :label="words.another" @click="another" />
       <Button severity="secondary" :label="words.remove" @click="remove" />
       <RouterLink to="/builds">{{ words.back }}</RouterLink>
     </PlaceHead>
-    <p v-if="template?.bearing" class="bearing">{{ words.bearing[template.bearing] }} <template v-if="template.why">{{ template.why }}</template></p>
+    <p v-if="afterText" class="soft small">{{ afterText }}</p>
+    <p v-if="bearing" class="bearing">{{ words.bearing[bearing] }} <template v-if="template?.why">{{ template.why }}</template></p>
     <p v-else-if="template?.why" class="caption">{{ template.why }}</p>
     <div class="fields">
       <TextField :label="words.name" :value="build.name" :read="readName" width="14rem" @change="set('name', $event as string)" />
@@ -86,7 +123,12 @@ const materialLines = computed(() =>
       </template>
     </div>
     <h2>{{ words.stepsTitle }}</h2>
-    <StepRows :build="build" :fit="fit" @change="set('steps', $event)" />
+    <StepRows :build="build" :fit="fit" :asked="whyStep" @change="set('steps', $event)" @why="whyStep = whyStep === $event ? undefined : $event" />
+    <CellWhy v-if="whyCell" :cell="whyCell" />
+    <h2>{{ words.partsTitle }}</h2>
+    <p class="row"><span v-if="build.parts">{{ words.pieces(build.parts.reduce((sum, part) => sum + part.quantity, 0)) }}</span><RouterLink :to="`/builds/${encodeURIComponent(id)}/cut-list`">{{ build.parts ? cutWords.change : cutWords.open }}</RouterLink></p>
+    <CuttingPicture v-for="one in layouts" :key="one.material" :layout="one.layout" :sheet="one.sheet" :material="one.material" :names="partNames" />
+    <JoinerySense v-if="build.parts" :build="build" @bearing="set('bearing', $event)" />
     <h2>{{ words.materialsTitle }}</h2>
     <MaterialRows :lines="materialLines" @change="set('materials', $event)" />
   </template>

@@ -2,12 +2,15 @@
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { useMediaQuery } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { VueDraggable } from 'vue-draggable-plus'
+import { computed, nextTick, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { isDone } from '../../../core/builds'
+import { isDone, type Build } from '../../../core/builds'
 import { fitContext, kitOf } from '../../../core/fit'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useWorkspace } from '../../stores/workspace'
+import { change } from '../../../core/workspace'
+import { steps } from '../../words/steps'
 import { builds as words } from '../../words/builds'
 import AddBuild from './AddBuild.vue'
 import { gridOf, type Cell } from './cells'
@@ -36,6 +39,33 @@ const inTheWay = computed(() => {
   const counts = grid.value.rows.map(({ operation, cells }) => ({ name: operation.name, count: cells.filter((cell) => cell && (cell.state === 'none' || cell.state === 'near')).length }))
   return counts.filter(({ count }) => count > 0).sort((a, b) => b.count - a.count).slice(0, 3).map(({ name }) => name)
 })
+/** The order as it is while something is dragged; the workspace's own at rest. */
+const order = ref<Build[]>([])
+watch(open, (builds) => { order.value = [...builds] }, { immediate: true })
+function place(id: string, to: number): void {
+  const name = store.workspace?.builds.find((build) => build.id === id)?.name ?? ''
+  // Places are counted among the open builds; finished ones keep theirs behind.
+  const neighbour = open.value[Math.min(open.value.length - 1, Math.max(0, to))]
+  const target = store.workspace?.builds.findIndex((build) => build.id === neighbour?.id) ?? -1
+  if (target >= 0) store.run(steps.changedBuild(name), (state) => change.moveBuild(state, id, target))
+}
+function dropped(): void {
+  const moved = order.value.find((build, i) => open.value[i]?.id !== build.id && order.value.indexOf(build) !== open.value.indexOf(build) && isMoved(build))
+  if (moved) place(moved.id, order.value.indexOf(moved))
+}
+/** The one that was dragged: without it the rest stands as before. */
+const isMoved = (build: Build): boolean => {
+  const rest = (list: readonly Build[]): string => list.filter((other) => other !== build).map(({ id }) => id).join()
+  return rest(order.value) === rest(open.value)
+}
+async function shift(event: KeyboardEvent, id: string): Promise<void> {
+  const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
+  if (!event.altKey || by === undefined) return
+  event.preventDefault()
+  place(id, open.value.findIndex((build) => build.id === id) + by)
+  await nextTick()
+  document.querySelector<HTMLElement>(`[data-build="${CSS.escape(id)}"]`)?.focus()
+}
 const keyOf = (cell: Cell): string => `${cell.build.id}|${cell.operation.id}`
 const chosen = computed(() => grid.value.rows.flatMap(({ cells }) => cells.flatMap((cell) => cell ?? [])).find((cell) => keyOf(cell) === chosenKey.value))
 const finished = computed(() => (store.workspace?.builds ?? []).filter(isDone))
@@ -64,6 +94,7 @@ function walk(event: KeyboardEvent): void {
 <template>
   <PlaceHead :title="words.title(possible, open.length)" :subtitle="open.length === 0 ? words.emptyHint : words.subtitle(inTheWay)">
     <Button :label="words.add" @click="adding = true" />
+    <Button severity="secondary" :label="words.cutList" @click="router.push('/cut-list')" />
   </PlaceHead>
   <template v-if="store.say && open.length > 0">
     <div v-if="narrow" class="field">
@@ -97,6 +128,13 @@ function walk(event: KeyboardEvent): void {
     <button v-if="hidden > 0 || all" type="button" class="link fold" @click="all = !all">{{ all ? words.showFewer : words.showAll(hidden) }}</button>
     <p class="caption">{{ words.caption }}</p>
     <CellWhy v-if="chosen" :cell="chosen" />
+    <section v-if="open.length > 1" class="order">
+      <h2>{{ words.orderTitle }}</h2>
+      <p class="caption">{{ words.orderHint }}</p>
+      <VueDraggable v-model="order" tag="ul" class="plain-list row" :animation="0" @end="dropped">
+        <li v-for="build in order" :key="build.id"><button type="button" class="chip" :data-build="build.id" :aria-label="words.orderKeys(build.name)" @keydown="shift($event, build.id)"><bdi>{{ build.name }}</bdi></button></li>
+      </VueDraggable>
+    </section>
   </template>
   <p v-if="finished.length > 0" class="small soft row">
     <RouterLink v-for="build in finished" :key="build.id" :to="`/builds/${encodeURIComponent(build.id)}`"><bdi>{{ build.name }}</bdi> ✓</RouterLink>
@@ -105,6 +143,8 @@ function walk(event: KeyboardEvent): void {
 </template>
 
 <style scoped>
+.order { margin-top: 0.75rem; display: grid; gap: 0.4rem; }
+.chip { background: var(--paper-raised); border: 1px solid var(--graphite); border-radius: 2px; padding: 0.25rem 0.6rem; cursor: grab; }
 .scroller { overflow-x: auto; }
 .grid { border-collapse: collapse; width: 100%; table-layout: fixed; min-width: 60rem; }
 .grid th:first-child { width: 10.5rem; }

@@ -51,6 +51,8 @@ const stock = computed(() => {
         <template v-if="cell.best">
           <p class="strong">{{ words.doneWith(cell.best.method.name, [...new Set(cell.best.tools.map(({ tool }) => store.say?.shortTool(tool.id) ?? ''))].join(', ').toLowerCase(), words.setMin(store.say.duration(cell.minutes), store.say.duration(cell.best.method.setupMinutes))) }}</p>
           <p class="small">{{ words.accuracy(store.say.number(cell.best.accuracyMm, 1)) }} <template v-if="cell.best.method.why">{{ cell.best.method.why }}</template></p>
+          <p v-for="(one, index) in cell.best.stretches" :key="index" class="small">{{ words.stretch(store.say, one) }}</p>
+          <p v-if="cell.best.cleanUp" class="small">{{ words.cleanUp(cell.best.cleanUp.method.name, store.say.duration(cell.best.cleanUp.minutes)) }}</p>
           <p v-if="cell.best.method.hazard" class="small caution">{{ words.hazardNote(cell.best.method.hazard.kind, cell.best.method.hazard.level) }}</p>
           <Button size="small" severity="secondary" :label="words.rule" @click="toggle(cell.best.method.id, cell.best.method.name)" />
         </template>

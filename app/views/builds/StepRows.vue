@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed } from 'vue'
 import type { Build } from '../../../core/builds'
-import type { Step, StockField } from '../../../core/catalogue'
+import { SURFACES, type Step, type StockField, type Surface } from '../../../core/catalogue'
 import type { BuildFit } from '../../../core/fit'
 import { ok, type Result } from '../../../core/kernel'
 import { inchText, parseLength } from '../../../core/units'
@@ -14,8 +14,8 @@ import { buildPage as words, builds as gridWords } from '../../words/builds'
 import { duration } from '../../words/say'
 
 /** The steps of a build, changed where they stand; each says with what it would be done. */
-const props = defineProps<{ build: Build; fit: BuildFit }>()
-const emit = defineEmits<{ change: [steps: readonly Step[]] }>()
+const props = defineProps<{ build: Build; fit: BuildFit; asked?: string | undefined }>()
+const emit = defineEmits<{ change: [steps: readonly Step[]]; why: [step: string] }>()
 const store = useWorkspace()
 const operations = computed(() => [...(store.world?.library.operations.values() ?? [])].sort((a, b) => a.order - b.order))
 const units = computed(() => store.workspace?.preferences.units ?? 'metric')
@@ -34,6 +34,11 @@ function setSize(id: string, field: StockField, mm: number | undefined): void {
 function setAccuracy(id: string, mm: number | undefined): void {
   replace(id, ({ accuracyMm: _former, ...rest }) => (mm === undefined ? rest : { ...rest, accuracyMm: mm }))
 }
+const surfaces = Object.entries(words.surfaces).map(([id, name]) => ({ id, name }))
+function setSurface(id: string, surface: string): void {
+  replace(id, ({ surface: _former, ...rest }) => (isSurface(surface) ? { ...rest, surface } : rest))
+}
+const isSurface = (text: string): text is Surface => (SURFACES as readonly string[]).includes(text)
 function add(): void {
   const numbers = props.build.steps.map(({ id }) => Number(/^s(\d+)$/.exec(id)?.[1] ?? 0))
   emit('change', [...props.build.steps, { id: `s${Math.max(0, ...numbers) + 1}`, operation: 'crosscut', quantity: 1, stock: {} }])
@@ -58,7 +63,7 @@ const rows = computed(() =>
   <div v-else class="scroller">
     <table class="plain">
       <thead>
-        <tr><th>{{ words.operation }}</th><th>{{ words.quantity }}</th><th v-for="field in sizes" :key="field">{{ labels[field] }}</th><th>{{ words.accuracy }}</th><th>{{ words.method }}</th><th class="figure">{{ words.time }}</th><th /></tr>
+        <tr><th>{{ words.operation }}</th><th>{{ words.quantity }}</th><th v-for="field in sizes" :key="field">{{ labels[field] }}</th><th>{{ words.accuracy }}</th><th>{{ words.surface }}</th><th>{{ words.method }}</th><th class="figure">{{ words.time }}</th><th /></tr>
       </thead>
       <tbody>
         <tr v-for="{ step, operation, method, minutes } in rows" :key="step.id" :class="{ gap: minutes === undefined }">
@@ -66,7 +71,8 @@ const rows = computed(() =>
           <td><div class="row nowrap"><NumberField hide-label :label="`${words.quantity}, ${operation?.name}`" width="4rem" :value="step.quantity" :least="0.001" :most="1000000" @change="replace(step.id, (one) => ({ ...one, quantity: $event ?? 1 }))" /><span class="soft small">{{ operation?.unit }}</span></div></td>
           <td v-for="field in sizes" :key="field"><TextField hide-label :label="`${labels[field]}, ${operation?.name}`" width="4.5rem" :value="sizeText(step.stock[field])" :read="readSize" @change="setSize(step.id, field, $event as number | undefined)" /></td>
           <td><NumberField hide-label :label="`${words.accuracy}, ${operation?.name}`" width="3.5rem" :value="step.accuracyMm" :least="0.01" :most="1000" optional @change="setAccuracy(step.id, $event)" /></td>
-          <td class="method small">{{ method }}</td>
+          <td><Select :model-value="step.surface ?? 'any'" :options="surfaces" option-label="name" option-value="id" :aria-label="`${words.surface}, ${operation?.name}`" @update:model-value="setSurface(step.id, $event)" /></td>
+          <td class="method small"><button type="button" class="link" :aria-expanded="asked === step.id" :aria-label="words.why(operation?.name ?? '')" @click="emit('why', step.id)">{{ method }}</button></td>
           <td class="figure">{{ minutes === undefined ? '–' : duration(minutes) }}</td>
           <td><Button size="small" severity="secondary" variant="text" icon="pi pi-times" :aria-label="`${words.removeStep}: ${operation?.name}`" @click="emit('change', build.steps.filter(({ id }) => id !== step.id))" /></td>
         </tr>

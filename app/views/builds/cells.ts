@@ -27,7 +27,8 @@ const SLOW_MINUTES = 45
 
 const NEAR_KINDS = new Set(['spec', 'accuracy', 'companion', 'protection'])
 
-function cellOf(build: Build, operation: Operation, steps: readonly StepFit[]): Cell {
+/** One cell of the grid: all steps of a build with one operation, or one of them alone. */
+export function cellOf(build: Build, operation: Operation, steps: readonly StepFit[]): Cell {
   const worst = steps.find(({ usable }) => usable.length === 0)
   const best = steps[0]?.usable[0]
   const uses = steps.flatMap(({ usable }) => usable[0] ?? [])

@@ -2,16 +2,20 @@
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { dueIn } from '../../../core/care'
-import { CONDITIONS, TIERS, TOOL_GROUPS, specsOf, type Tool } from '../../../core/catalogue'
+import { capacityGaps, dueIn } from '../../../core/care'
+import { CONDITIONS, SPECS, TIERS, TOOL_GROUPS, matchesSearch, specsOf, type SpecName, type Tool } from '../../../core/catalogue'
 import { fitMethod, fitContext, kitOf } from '../../../core/fit'
 import { toolOfPurchase } from '../../../core/stages'
 import { change, type Item } from '../../../core/workspace'
+import { ok, type Result } from '../../../core/kernel'
+import { inchText, parseLength } from '../../../core/units'
+import { usual } from '../../../data'
 import DayField from '../../parts/DayField.vue'
 import MoneyField from '../../parts/MoneyField.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
+import TextField from '../../parts/TextField.vue'
 import { newId } from '../../stores/clock'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
@@ -20,14 +24,17 @@ import { groups, kit as words } from '../../words/kit'
 import { steps } from '../../words/steps'
 import { weigh } from '../../words/weigh'
 
+type Shown = 'mine' | 'usual' | 'all' | 'owned' | 'planned' | 'wished'
+const OwnEntry = defineAsyncComponent(() => import('./OwnEntry.vue'))
 const store = useWorkspace()
 const planning = usePlanning()
 const route = useRoute()
 const asked = typeof route.query.tool === 'string' ? route.query.tool : undefined
 const search = ref('')
-const show = ref<'all' | 'owned' | 'planned' | 'wished'>('all')
+const show = ref<Shown>((store.workspace?.items.length ?? 0) > 0 || asked !== undefined ? 'mine' : 'usual')
+const adding = ref<'tool' | 'method'>()
 const opened = ref<string | undefined>(asked)
-const shows = [{ id: 'all', name: words.all }, { id: 'owned', name: words.owned }, { id: 'planned', name: words.planned }, { id: 'wished', name: words.wished }] as const
+const shows = [{ id: 'mine', name: words.mine }, { id: 'usual', name: words.usual }, { id: 'all', name: words.all }, { id: 'owned', name: words.owned }, { id: 'planned', name: words.planned }, { id: 'wished', name: words.wished }] as const
 
 const items = computed(() => store.workspace?.items ?? [])
 const itemOf = (tool: string): Item | undefined => items.value.find((item) => item.tool === tool)
@@ -50,11 +57,16 @@ const covered = computed(() => {
   return [...world.library.operations.values()].filter(({ id }) => (world.library.methodsFor.get(id) ?? []).some((method) => method.form !== 'service' && fitMethod(kit, method, { id: 's', operation: id, quantity: 1, stock: {} }, context).misses.length === 0)).length
 })
 const matches = (tool: Tool): boolean => {
-  const wanted = search.value.trim().toLowerCase()
-  return wanted === '' || [tool.name, ...tool.aliases, ...(operationsOf.value.get(tool.id) ?? [])].some((text) => text.toLowerCase().includes(wanted))
+  return search.value.trim() === '' || matchesSearch(search.value, tool.name, ...tool.aliases, ...(operationsOf.value.get(tool.id) ?? []))
 }
 const isShown = (tool: Tool): boolean => {
+  const isMine = itemOf(tool.id) !== undefined || planned.value.has(tool.id) || (store.workspace?.wishes.includes(tool.id) ?? false) || tool.id === asked
+  if (search.value.trim() !== '') return true
   switch (show.value) {
+    case 'mine':
+      return isMine
+    case 'usual':
+      return usual.includes(tool.id)
     case 'all':
       return true
     case 'owned':
@@ -82,6 +94,13 @@ const capacities = (tool: Tool): string => {
   const specs = itemOf(tool.id)?.specs ?? tool.specs
   return Object.entries(specs).flatMap(([spec, value]) => (value === undefined || !store.say || !spec.endsWith('Mm') || spec === 'accuracyMm' ? [] : [words.capacity(store.say.length(value), specName(spec))])).join(', ')
 }
+/** Measures of an owned tool that decide what it can do. */
+const measuresOf = (item: Item): SpecName[] => SPECS.filter((spec) => spec.endsWith('Mm') && spec !== 'accuracyMm' && item.specs[spec] !== undefined)
+const sizeText = (mm: number | undefined): string => (mm === undefined ? '' : store.workspace?.preferences.units === 'imperial' ? inchText(mm) : String(Math.round(mm * 10) / 10))
+const readSize = (text: string): Result<number | undefined> => (text.trim() === '' ? ok(undefined) : parseLength(text, store.workspace?.preferences.units ?? 'metric'))
+const setMeasure = (item: Item, spec: SpecName, mm: number | undefined): void => edit(item, { specs: { ...item.specs, [spec]: mm ?? store.world?.library.tools.get(item.tool)?.specs[spec] } })
+const shortfalls = computed(() => (store.world ? capacityGaps(store.world) : []))
+const alone = computed(() => [...(store.world?.library.tools.values() ?? [])].filter((tool) => itemOf(tool.id) && waiting(tool).length > 0))
 const toggleWish = (tool: Tool): void => {
   const wanted = !(store.workspace?.wishes.includes(tool.id) ?? false)
   store.run(wanted ? steps.wished(tool.name) : steps.unwished(tool.name), (state) => change.wish(state, tool.id, wanted))
@@ -95,7 +114,21 @@ const conditions = CONDITIONS.map((id) => ({ id, name: weigh.conditionName[id] }
   <div class="row">
     <InputText v-model="search" :placeholder="words.search" :aria-label="words.search" class="search" />
     <Select v-model="show" :options="[...shows]" option-label="name" option-value="id" :aria-label="words.show" />
+    <Button severity="secondary" :label="words.addTool" @click="adding = 'tool'" />
+    <Button severity="secondary" :label="words.addMethod" @click="adding = 'method'" />
   </div>
+  <p v-if="show === 'usual'" class="caption">{{ words.usualHint }}</p>
+  <div v-if="store.say && show !== 'usual' && (shortfalls.length > 0 || alone.length > 0)" class="gaps small">
+    <section v-if="shortfalls.length > 0">
+      <h2>{{ words.shortTitle }}</h2>
+      <ul class="plain-list"><li v-for="one in shortfalls" :key="one.tool + one.spec"><bdi>{{ words.short(store.say.shortTool(one.tool), store.say.length(one.has), specName(one.spec), store.say.length(one.needs), one.builds.map((id) => store.say!.build(id))) }}</bdi></li></ul>
+    </section>
+    <section v-if="alone.length > 0">
+      <h2>{{ words.companionTitle }}</h2>
+      <ul class="plain-list"><li v-for="tool in alone" :key="tool.id">{{ words.companion(store.say.shortTool(tool.id), waiting(tool).join(', ')) }}</li></ul>
+    </section>
+  </div>
+  <OwnEntry v-if="adding" :what="adding" :visible="adding !== undefined" @update:visible="adding = undefined" />
   <p v-if="grouped.length === 0" class="soft">{{ words.none }}</p>
   <div v-if="store.say" class="groups">
     <section v-for="{ group, tools } in grouped" :key="group">
@@ -124,6 +157,7 @@ const conditions = CONDITIONS.map((id) => ({ id, name: weigh.conditionName[id] }
               <Button size="small" severity="secondary" icon="pi pi-plus" :aria-label="words.more(tool.name)" @click="edit(itemOf(tool.id)!, { count: itemOf(tool.id)!.count + 1 })" />
               <Select :model-value="itemOf(tool.id)!.tier" :options="tiers" option-label="name" option-value="id" :aria-label="words.tier" @update:model-value="edit(itemOf(tool.id)!, { tier: $event })" />
               <Select :model-value="itemOf(tool.id)!.condition" :options="conditions" option-label="name" option-value="id" :aria-label="words.condition" @update:model-value="edit(itemOf(tool.id)!, { condition: $event })" />
+              <TextField v-for="spec in measuresOf(itemOf(tool.id)!)" :key="spec" :label="specName(spec)" width="5rem" :value="sizeText(itemOf(tool.id)!.specs[spec])" :read="readSize" @change="setMeasure(itemOf(tool.id)!, spec, $event as number | undefined)" />
               <MoneyField :label="words.paid" :value="itemOf(tool.id)!.cost" @change="edit(itemOf(tool.id)!, { cost: $event ?? 0 })" />
               <DayField :label="words.since" :value="itemOf(tool.id)!.since" @change="$event !== undefined && edit(itemOf(tool.id)!, { since: $event })" />
             </div>
@@ -137,6 +171,8 @@ const conditions = CONDITIONS.map((id) => ({ id, name: weigh.conditionName[id] }
 
 <style scoped>
 .search { width: 24rem; max-width: 100%; }
+.gaps { display: grid; grid-template-columns: repeat(auto-fit, minmax(18rem, 1fr)); gap: 0.5rem 2rem; border-left: 4px solid var(--attention); padding-left: 0.75rem; margin-top: 0.75rem; }
+.gaps h2 { font-size: var(--head-3); }
 .groups { columns: 3 19rem; column-gap: 2rem; }
 .groups section { break-inside: avoid; margin-bottom: 1.25rem; }
 .tool { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 0.15rem 0.5rem; align-items: baseline; border: 1px solid var(--line); border-left: 4px solid transparent; padding: 0.3rem 0.5rem; margin-top: 0.3rem; background: var(--paper); }

@@ -2,9 +2,10 @@
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import Select from 'primevue/select'
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { CONDITIONS, HAZARDS, TIERS, type HazardClass, type HazardLevel } from '../../../core/catalogue'
+import { USUAL_HUMIDITY, type Humidity } from '../../../core/joinery'
 import { issue, ok, refused, type Issue, type Result } from '../../../core/kernel'
 import type { Preferences } from '../../../core/workspace'
 import type { Workshop } from '../../../core/workshop'
@@ -65,6 +66,8 @@ function workshop<K extends 'floorM2' | 'circuitAmps'>(key: K, value: number | u
     return { ...state, workshop: (value === undefined ? rest : { ...rest, [key]: value }) as Workshop }
   })
 }
+const humidity = computed(() => store.workspace?.workshop.humidity ?? USUAL_HUMIDITY)
+const setHumidity = (next: Partial<Humidity>): void => store.run(steps.workshop(), (state) => ({ ...state, workshop: { ...state.workshop, humidity: { ...humidity.value, ...next } } }))
 const comfort = (hazard: HazardClass, level: HazardLevel): void => store.run(steps.workshop(), (state) => ({ ...state, workshop: { ...state.workshop, comfort: { ...state.workshop.comfort, [hazard]: level } } }))
 const where = (one: Issue): string => (typeof one.figures.line === 'number' ? `${words.line(one.figures.line)}: ` : '') + (one.path.length > 0 ? `${one.path.join(' › ')}: ` : '')
 </script>
@@ -101,6 +104,7 @@ const where = (one: Issue): string => (typeof one.figures.line === 'number' ? `$
       <div class="field"><span id="theme-label" class="label">{{ words.theme }}</span><Select :model-value="store.settings.theme ?? 'system'" :options="listOf(words.themes)" option-label="name" option-value="id" aria-labelledby="theme-label" @update:model-value="store.changeSettings({ theme: $event })" /></div>
       <label class="row"><Checkbox :model-value="store.settings.letters !== false" binary input-id="letters" @update:model-value="store.changeSettings({ letters: $event === true })" /> {{ words.letters }}</label>
       <div class="field"><span id="units-label" class="label">{{ words.units }}</span><Select :model-value="store.workspace.preferences.units" :options="listOf(words.unitNames)" option-label="name" option-value="id" aria-labelledby="units-label" @update:model-value="prefer({ units: $event })" /></div>
+ <div class="field"><span id="names-label" class="label">{{ words.tradeNames }}</span><Select :model-value="store.workspace.preferences.names ?? 'plain'" :options="listOf(words.nameSets)" option-label="name" option-value="id" aria-labelledby="names-label" @update:model-value="prefer({ names: $event })" /></div>
       <div class="field"><span id="tier-label" class="label">{{ words.tier }}</span><Select :model-value="store.workspace.preferences.tier" :options="tiers" option-label="name" option-value="id" aria-labelledby="tier-label" @update:model-value="prefer({ tier: $event })" /></div>
       <div class="field"><span id="condition-label" class="label">{{ words.condition }}</span><Select :model-value="store.workspace.preferences.condition" :options="conditions" option-label="name" option-value="id" aria-labelledby="condition-label" @update:model-value="prefer({ condition: $event })" /></div>
       <div class="field"><span id="power-label" class="label">{{ words.power }}</span><Select :model-value="store.workspace.preferences.power" :options="listOf(words.powers)" option-label="name" option-value="id" aria-labelledby="power-label" @update:model-value="prefer({ power: $event })" /></div>
@@ -110,6 +114,12 @@ const where = (one: Issue): string => (typeof one.figures.line === 'number' ? `$
       <NumberField :label="words.floor" :value="store.workspace.workshop.floorM2" :least="0" :most="10000" optional @change="workshop('floorM2', $event)" />
       <NumberField :label="words.circuit" :value="store.workspace.workshop.circuitAmps" :least="0" :most="400" optional @change="workshop('circuitAmps', $event)" />
       <p class="caption">{{ words.circuitNote }}</p>
+      <h3>{{ words.humidity }}</h3>
+      <p class="caption">{{ words.humidityHint }}</p>
+      <div class="row">
+        <NumberField :label="words.driest" width="5rem" :value="humidity.low" :least="1" :most="humidity.high - 1" @change="setHumidity({ low: $event ?? humidity.low })" />
+        <NumberField :label="words.dampest" width="5rem" :value="humidity.high" :least="humidity.low + 1" :most="98" @change="setHumidity({ high: $event ?? humidity.high })" />
+      </div>
       <h3>{{ words.comfort }}</h3>
       <p class="caption">{{ words.comfortHint }}</p>
       <div v-for="hazard in HAZARDS" :key="hazard" class="comfort">

@@ -1,0 +1,38 @@
+import type { Issue } from '../kernel'
+import { checkLibrary } from './check'
+import { withOwn, type Library, type OwnEntries } from './library'
+import type { Method, Specs, Tool } from './types'
+
+/** A word for an id: letters and digits of the name, joined by dashes. */
+const slug = (name: string): string => name.toLowerCase().normalize('NFD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 60) || 'tool'
+
+/** An id under `my/` that is not taken. */
+export function ownId(name: string, taken: (id: string) => boolean): string {
+  const base = `my/${slug(name)}`
+  for (let i = 1; ; i++) {
+    const id = i === 1 ? base : `${base}-${i}`
+    if (!taken(id)) return id
+  }
+}
+
+/**
+ * A tool of the user's own that works like one of the library: the same roles, companions, protection and hazard, with a name,
+ * measures and a price of its own.
+ * @param points price in index points, weekend tier
+ */
+export const toolLike = (base: Tool, id: string, name: string, specs: Specs, points: number): Tool => {
+  const { madeBy: _madeBy, tierSpecs: _tierSpecs, why: _why, ...rest } = base
+  const form = base.forms[0] ?? { power: 'hand' as const, points }
+  return { ...rest, id, name, aliases: [], group: base.group === 'shop-made' ? 'accessories' : base.group, specs: { ...base.specs, ...specs }, forms: [{ ...form, points }] }
+}
+
+/** A method of the user's own: one of the library's ways with other tools, times and error. Each tool plays its first role. */
+export const methodWith = (base: Pick<Method, 'operation' | 'hazard' | 'soundDbA' | 'dust' | 'surface' | 'form' | 'marked'>, id: string, name: string, tools: readonly Tool[], setupMinutes: number, runMinutes: number, accuracyMm: number): Method => ({
+  ...base, id, name, roles: tools.flatMap(({ roles }) => (roles[0] === undefined ? [] : [{ role: roles[0], count: 1, rules: [] }])), setupMinutes, runMinutes, accuracyMm
+})
+
+/** What the checks of the library find wrong with the user's own entries laid over it, beyond what it had before. */
+export function checkOwn(library: Library, own: OwnEntries): Issue[] {
+  const before = new Set(checkLibrary(library).map(({ code, path }) => `${code}|${path.join('/')}`))
+  return checkLibrary(withOwn(library, own)).filter(({ code, path }) => !before.has(`${code}|${path.join('/')}`))
+}
