@@ -19,6 +19,7 @@ export const cutList = {
   save: 'Save as CSV',
   problems: (count: number, good: number) => `${plural(count, 'thing is', 'things are')} not in order; ${plural(good, 'row is', 'rows are')} kept for review.`,
   parts: (kinds: number, pieces: number) => `${plural(kinds, 'kind of part', 'kinds of parts')}, ${plural(pieces, 'piece', 'pieces')}`,
+  partsLabel: 'Parts as they were read',
   part: 'Part',
   quantity: 'Pieces',
   size: 'Finished size',

@@ -92,11 +92,26 @@ export function packOne(register: Register, buyable: Buyable, count: number): Pa
   return number === undefined || count <= 0 ? EMPTY_PACK : packOf(register, [codeOf(number, count)])
 }
 
-/** Without what another offer of the same tool in the list covers in the same count. */
-const collapsed = (register: Register, codes: readonly number[]): readonly number[] =>
-  codes.filter((y) => !codes.some((x) => x !== y && countOfCode(x) >= countOfCode(y) && covering(register, numberOf(x), numberOf(y))))
+/** How many bits are set: how many offers one covers. */
+function bitsOf(bits: number): number {
+  let count = 0
+  for (let rest = bits >>> 0; rest !== 0; rest &= rest - 1) count++
+  return count
+}
 
-/** Both packs together; of the same purchase the larger count, of two offers of a tool the one that serves for both. */
+/** Less of each offer by what better offers of the same tool in the list already count for it. */
+function collapsed(register: Register, codes: readonly number[]): number[] {
+  const breadth = (code: number): number => bitsOf(register.covers[numberOf(code)] ?? 0)
+  // Better offers first: what covers more is not covered by what covers less.
+  const kept: number[] = []
+  for (const y of [...codes].sort((a, b) => breadth(b) - breadth(a) || a - b)) {
+    const there = kept.reduce((sum, x) => sum + (covering(register, numberOf(x), numberOf(y)) ? countOfCode(x) : 0), 0)
+    if (countOfCode(y) > there) kept.push(codeOf(numberOf(y), countOfCode(y) - there))
+  }
+  return kept.sort((a, b) => a - b)
+}
+
+/** Both packs together; of the same purchase the larger count, of offers of one tool no more than serve for both. */
 export function packUnion(register: Register, a: Pack, b: Pack): Pack {
   if (a.codes.length === 0) return b
   if (b.codes.length === 0) return a
@@ -123,17 +138,17 @@ export function packUnion(register: Register, a: Pack, b: Pack): Pack {
   return packOf(register, sameTool ? collapsed(register, codes) : codes)
 }
 
-/** How many of the purchase `y` the pack has already, itself or as an offer that covers it. */
+/** How many of the purchase `y` the pack has already, itself or as offers that cover it. */
 function covered(register: Register, base: Pack, y: number): number {
   const first = register.line[numberOf(y)] ?? -1
   if ((base.mask & (1 << (first % 31))) === 0) return 0
-  let most = 0
+  let count = 0
   for (const x of base.codes) {
     const number = numberOf(x)
     if ((register.line[number] ?? -1) > first) break
-    if (covering(register, number, numberOf(y))) most = Math.max(most, countOfCode(x))
+    if (covering(register, number, numberOf(y))) count += countOfCode(x)
   }
-  return most
+  return count
 }
 
 /** What `extra` adds to the cost of `base`, minor units. */

@@ -32,7 +32,9 @@ test('from nothing to a plan, a recorded purchase and a finished build, by the s
 
   // The kit closes the gap: a hand drill opens the step.
   await page.getByRole('link', { name: 'Kit' }).click()
+  await page.getByLabel('Find a tool by name, other name or operation').fill('drill')
   await page.getByLabel('I have: Hand drill with a wheel').check()
+  await page.getByLabel('Find a tool by name, other name or operation').fill('twist')
   await page.getByLabel('I have: Twist bits for wood, set').check()
   await page.getByRole('link', { name: 'Builds' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('One of five builds can start today')

@@ -126,7 +126,7 @@ const materialOf = (id: string) => store.world?.library.materials.get(id)
     </section>
     <section v-if="derived" class="stack">
       <h2>{{ words.parts(parts.length, parts.reduce((sum, part) => sum + part.quantity, 0)) }}</h2>
-      <div class="scroller" tabindex="0" role="group" :aria-label="words.rows">
+      <div class="scroller" tabindex="0" role="group" :aria-label="words.partsLabel">
         <table class="plain small">
           <thead><tr><th>{{ words.part }}</th><th class="figure">{{ words.quantity }}</th><th>{{ words.size }}</th><th>{{ words.stock }}</th><th>{{ words.edges }}</th><th>{{ words.joints }}</th><th /></tr></thead>
           <tbody>
