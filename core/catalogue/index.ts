@@ -1,6 +1,6 @@
 export * from './types'
 export { indexLibrary, withOwn, type Library, type OwnEntries } from './library'
-export { conditionPrice, errorFactor, repairReserve, resaleShare, specsOf, tierPrice, tierRank, timeFactor } from './tiers'
+export { conditionPrice, dutyMinutesPerHour, errorFactor, repairReserve, resaleShare, specsOf, tierPrice, tierRank, timeFactor } from './tiers'
 export { inNames, matchesSearch, withNames } from './names'
 export { checkOwn, methodWith, ownId, toolLike } from './own'
 export { countLibrary, type LibraryCounts } from './counts'

@@ -15,6 +15,10 @@ const CONDITION_TIME: Readonly<Record<Condition, number>> = { new: 1, refurbishe
 const RESALE: Readonly<Record<Tier, number>> = { 'get-by': 0.2, weekend: 0.35, trade: 0.5, lifetime: 0.55 }
 const USED_RESALE = 0.7
 
+/** Minutes of an hour a powered tool of a tier is meant to run: cheap ones are not built to run all day. Common practice. */
+const TIER_DUTY: Readonly<Record<Tier, number>> = { 'get-by': 15, weekend: 30, trade: 50, lifetime: 60 }
+export const dutyMinutesPerHour = (tier: Tier): number => TIER_DUTY[tier]
+
 export const tierRank = (tier: Tier): number => TIERS.indexOf(tier)
 export const tierPrice = (tool: Tool, tier: Tier): number => tool.tierPrices?.[tier] ?? TIER_PRICE[tier]
 export const conditionPrice = (condition: Condition): number => CONDITION_PRICE[condition]

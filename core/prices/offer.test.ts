@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { library } from '../../data'
-import { findOffer, offerId, priceOf, typicalOffer, type Offer, type Pricing, type Quote } from '.'
+import { calibratedLevel, findOffer, offerId, priceOf, typicalOffer, type Offer, type Pricing, type Quote } from '.'
 
 const pricing: Pricing = {
   library,
@@ -79,5 +79,30 @@ describe('what an offer costs', () => {
         expect(allIn(Math.max(a, b))).toBeGreaterThanOrEqual(allIn(Math.min(a, b)))
       })
     )
+  })
+})
+
+describe('the level of typical prices, by the user’s own quotes', () => {
+  // The saw is 55 index points, so 5500 minor units for one is a level of 10000.
+  const at = (price: number, change: Partial<Quote> = {}): Quote => quote({ price, ...change })
+  test('without quotes the usual level stands; a quote at that level changes nothing', () => {
+    expect(calibratedLevel(library, [], 12_000)).toBe(12_000)
+    expect(calibratedLevel(library, [at(6600)], 12_000)).toBeCloseTo(12_000, 6)
+  })
+  test('one quote draws it a quarter of the way, on the logarithm: half price takes it to 2^(-1/4)', () => expect(calibratedLevel(library, [at(3300)], 12_000)).toBeCloseTo(12_000 / 2 ** 0.25, 6))
+  test('the median counts: one odd price among many moves little', () => {
+    const fair = Array.from({ length: 8 }, () => at(6600))
+    expect(calibratedLevel(library, [...fair, at(66_000)], 12_000)).toBeCloseTo(12_000, 6)
+  })
+  test('sale prices, gifts and offers of one’s own are left out', () => expect(calibratedLevel(library, [at(2000, { until: '2026-06-01' }), at(0), at(9999, { offer: 'my/find' })], 12_000)).toBe(12_000))
+  test('always between the usual level and the quotes, nearer to them the more there are', () => {
+    fc.assert(fc.property(fc.integer({ min: 500, max: 40_000 }), fc.integer({ min: 1, max: 30 }), (price, many) => {
+      const target = (price * 100) / 55
+      const level = calibratedLevel(library, Array.from({ length: many }, () => at(price)), 12_000)
+      const more = calibratedLevel(library, Array.from({ length: many + 1 }, () => at(price)), 12_000)
+      expect(level).toBeGreaterThanOrEqual(Math.min(12_000, target) - 1e-6)
+      expect(level).toBeLessThanOrEqual(Math.max(12_000, target) + 1e-6)
+      expect(Math.abs(Math.log(more / target))).toBeLessThanOrEqual(Math.abs(Math.log(level / target)) + 1e-9)
+    }))
   })
 })

@@ -64,6 +64,31 @@ export interface Pricing {
   readonly quotes: readonly Quote[]
 }
 
+/** So many quotes weigh as much as the usual level of the currency. */
+const DEFAULT_WEIGHT = 3
+
+/**
+ * What 100 price index points cost by the user's own quotes: the median ratio of quote to index, drawn towards the usual level while
+ * quotes are few (on the logarithm, since prices differ by factors). Prices with an end, which are sales, are left out.
+ * @param usual minor units for 100 points where nothing is known
+ */
+export function calibratedLevel(library: Library, quotes: readonly Quote[], usual: number): number {
+  const ratios = quotes
+    .flatMap((quote): number[] => {
+      const offer = quote.until === undefined && quote.price > 0 ? typicalOffer(library, quote.offer) : undefined
+      const tool = offer && library.tools.get(offer.tool)
+      const points = tool?.forms.find(({ power }) => power === offer?.power)?.points ?? 0
+      const index = tool && offer ? points * tierPrice(tool, offer.tier) * conditionPrice(offer.condition) : 0
+      return index > 0 ? [(quote.price * 100) / index] : []
+    })
+    .sort((a, b) => a - b)
+  if (ratios.length === 0 || usual <= 0) return usual
+  const middle = ratios.length / 2
+  const median = ratios.length % 2 === 1 ? (ratios[Math.floor(middle)] ?? usual) : Math.sqrt((ratios[middle - 1] ?? usual) * (ratios[middle] ?? usual))
+  const share = ratios.length / (ratios.length + DEFAULT_WEIGHT)
+  return usual * (median / usual) ** share
+}
+
 export interface Price {
   /** Tag price of one. */
   readonly tag: Minor

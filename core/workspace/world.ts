@@ -4,7 +4,7 @@ import { addDays, horizonEnd, paydays, stageOf, stagesFrom, type Day, type Stage
 import { fingerprint, must } from '../kernel'
 import { balanceOn, standing, type LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
-import type { Pricing } from '../prices'
+import { calibratedLevel, type Pricing } from '../prices'
 import type { Workspace } from './types'
 
 /** Money that is expected on a day. */
@@ -34,8 +34,11 @@ export interface World {
 /** Minor units for 100 index points where neither the user nor the library says. */
 const FALLBACK_LEVEL = 12_000
 
+/** What 100 index points cost: the user's own figure, else the currency's usual level corrected by the user's quotes. */
 export function priceLevel(workspace: Workspace, library: Library): number {
-  return workspace.money.minorPer100Points ?? library.data.regions.find(({ currency }) => currency === workspace.money.currency)?.minorPer100Points ?? FALLBACK_LEVEL
+  const { minorPer100Points, currency } = workspace.money
+  const usual = library.data.regions.find((region) => region.currency === currency)?.minorPer100Points ?? FALLBACK_LEVEL
+  return minorPer100Points ?? calibratedLevel(library, workspace.quotes, usual)
 }
 
 /** Stages from the horizon's start to `count` stages on from the one that holds `asOf`. */
