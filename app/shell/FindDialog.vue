@@ -3,7 +3,7 @@ import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { matchesSearch } from '../../core/catalogue'
+import { matchesSearch, namesInAllSets } from '../../core/catalogue'
 import { PLACES } from '../places'
 import { useWorkspace } from '../stores/workspace'
 import { placeNames, shell } from '../words/shell'
@@ -18,7 +18,7 @@ const found = computed(() => {
   const wanted = text.value.trim().toLowerCase()
   const places = PLACES.map(({ id, path }) => ({ key: id, label: placeNames[id], kind: '', path, words: placeNames[id] }))
   const builds = (store.workspace?.builds ?? []).map(({ id, name }) => ({ key: id, label: name, kind: placeNames.builds, path: `/builds/${encodeURIComponent(id)}`, words: name }))
-  const tools = [...(store.world?.library.tools.values() ?? [])].map(({ id, name, aliases }) => ({ key: id, label: name, kind: placeNames.kit, path: `/kit?tool=${encodeURIComponent(id)}`, words: [name, ...aliases].join(' ') }))
+  const tools = [...(store.world?.library.tools.values() ?? [])].map(({ id, name, aliases }) => ({ key: id, label: name, kind: placeNames.kit, path: `/kit?tool=${encodeURIComponent(id)}`, words: [...(store.world ? namesInAllSets(store.world.library, name) : [name]), ...aliases].join(' ') }))
   return [...places, ...builds, ...tools].filter(({ words }) => matchesSearch(wanted, words)).slice(0, 9)
 })
 function go(index: number): void {

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { evaluate, explainPurchase, movePurchase, type Outcome, type PurchaseReasons, type Report } from '../../core/stages'
+import { evaluate, explainPurchase, movePurchase, purchaseOpens, type Outcome, type PurchaseReasons, type Report } from '../../core/stages'
 import { change, workspaceHash, type Plan, type PlannedPurchase, type Workspace } from '../../core/workspace'
 import type { Build } from '../../core/builds'
 import type { Layout, NestPart, SheetSize } from '../../core/cutlist'
@@ -24,7 +24,9 @@ export const usePlanning = defineStore('planning', () => {
   /** Hash of the state the newest planning request was made for. */
   let asked = ''
 
+  /** What is planned with: the workspace, and the library that is in use. */
   const hash = computed(() => (store.workspace ? workspaceHash(store.workspace) : ''))
+  const isSettled = (): boolean => plan.value?.workspace.hash === hash.value && plan.value.libraryVersion === store.world?.library.version
   const plan = computed<Plan | undefined>(() => store.workspace?.plan)
   /** The plan on the screen was moved by hand and its rules are checked, but nothing else was re-planned. */
   const report = computed<Report | undefined>(() => (store.world && plan.value ? evaluate(store.world, plan.value) : undefined))
@@ -54,7 +56,7 @@ export const usePlanning = defineStore('planning', () => {
   watch(
     [hash, () => plan.value?.workspace.hash],
     () => {
-      if (hash.value === '' || plan.value?.workspace.hash === hash.value || asked === hash.value) return
+      if (hash.value === '' || isSettled() || asked === hash.value) return
       replan()
     },
     { immediate: true }
@@ -115,7 +117,8 @@ export const usePlanning = defineStore('planning', () => {
   const withHash = (state: Workspace, next: Plan): Workspace => ({ ...state, plan: { ...next, workspace: { id: state.id, hash: workspaceHash(state) } } })
 
   const reasons = (purchase: PlannedPurchase): PurchaseReasons | undefined => (store.world && plan.value ? explainPurchase(store.world, plan.value, purchase) : undefined)
+  const opens = (purchase: PlannedPurchase): PurchaseReasons['opens'] => (store.world && plan.value ? purchaseOpens(store.world, plan.value, purchase, report.value?.broken) : [])
   const isPinned = (purchase: PlannedPurchase): boolean => store.workspace?.pins.some(({ offer, date }) => offer === purchase.offer && date === purchase.date) ?? false
 
-  return { plan, report, outcome, ranking, rankedFor, hash, busy, failure, replan, rank, waysIn, waysInFor, layOut, tryMove, move, setPinned, isPinned, reasons }
+  return { plan, report, outcome, ranking, rankedFor, hash, busy, failure, replan, rank, waysIn, waysInFor, layOut, tryMove, move, setPinned, isPinned, reasons, opens }
 })

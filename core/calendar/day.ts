@@ -17,13 +17,19 @@ export function dayFromNumber(number: number): Day {
   return new Date(number * MS_PER_DAY).toISOString().slice(0, 10)
 }
 
+/** Days found to exist; long ledgers hold the same ones over and over. */
+const checked = new Set<string>()
+const CHECKED_KEPT = 10_000
+
 /** Accepts only days that exist: "2026-02-30" is refused. */
 export function checkDay(text: string, path: Path = []): Result<Day> {
+  if (checked.has(text)) return ok(text)
   const match = PATTERN.exec(text)
   if (!match) return refused(issue('day.format', path, { text }))
   const year = Number(match[1])
   if (year < 1900 || year > 2199) return refused(issue('day.range', path, { text }))
   if (dayFromNumber(dayNumber(text)) !== text) return refused(issue('day.does-not-exist', path, { text }))
+  if (checked.size < CHECKED_KEPT) checked.add(text)
   return ok(text)
 }
 

@@ -1,7 +1,7 @@
 export * from './types'
 export { indexLibrary, withOwn, type Library, type OwnEntries } from './library'
 export { conditionPrice, dutyMinutesPerHour, errorFactor, repairReserve, resaleShare, specsOf, tierPrice, tierRank, timeFactor } from './tiers'
-export { inNames, matchesSearch, withNames } from './names'
+export { inNames, matchesSearch, namesInAllSets, withNames } from './names'
 export { checkOwn, methodWith, ownId, toolLike } from './own'
 export { countLibrary, type LibraryCounts } from './counts'
 export { checkLibrary } from './check'

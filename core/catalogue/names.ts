@@ -1,25 +1,45 @@
 import { indexLibrary, type Library } from './library'
 import { NAME_SETS, type NameSet, type NameWord } from './types'
 
+interface Table {
+  readonly words: ReadonlyMap<string, string>
+  readonly pattern: RegExp
+}
+const tables = new WeakMap<readonly NameWord[], Map<NameSet, Table | undefined>>()
+
+/** The words of a set that differ, and what finds them; made once, since every name of the library goes through it. */
+function tableOf(words: readonly NameWord[], set: NameSet): Table | undefined {
+  const known = tables.get(words) ?? new Map<NameSet, Table | undefined>()
+  tables.set(words, known)
+  if (known.has(set)) return known.get(set)
+  const entries = set === 'plain' ? [] : words.flatMap((word) => (word[set] === undefined ? [] : [[word.plain.toLowerCase(), word[set]] as const]))
+  const longestFirst = entries.map(([word]) => word).sort((a, b) => b.length - a.length).map((word) => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'))
+  const table = entries.length === 0 ? undefined : { words: new Map(entries), pattern: new RegExp(`(?<![\\p{L}])(?:${longestFirst.join('|')})(?![\\p{L}])`, 'giu') }
+  known.set(set, table)
+  return table
+}
+
 /** Text in one national set of trade names: each word of the table is replaced whole, a capital at its start kept. */
 export function inNames(text: string, words: readonly NameWord[], set: NameSet): string {
-  if (set === 'plain') return text
-  const table = new Map(words.flatMap((word) => (word[set] === undefined ? [] : [[word.plain.toLowerCase(), word[set]] as const])))
-  if (table.size === 0) return text
-  const longestFirst = [...table.keys()].sort((a, b) => b.length - a.length).map((word) => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'))
-  return text.replace(new RegExp(`(?<![\\p{L}])(?:${longestFirst.join('|')})(?![\\p{L}])`, 'giu'), (found) => {
-    const other = table.get(found.toLowerCase()) ?? found
+  const table = tableOf(words, set)
+  if (!table) return text
+  return text.replace(table.pattern, (found) => {
+    const other = table.words.get(found.toLowerCase()) ?? found
     return found.charAt(0) === found.charAt(0).toUpperCase() ? other.charAt(0).toUpperCase() + other.slice(1) : other
   })
 }
 
 const renamed = new WeakMap<Library, Map<NameSet, Library>>()
 
+/** A name as each of the sets has it: what a search has to look through. */
+export const namesInAllSets = (library: Library, name: string): string[] => [...new Set(NAME_SETS.map((set) => inNames(name, library.data.names, set)))]
+
 /**
- * The library with its names in one national set. Ids do not change; the names of the other sets become aliases, so that a search
- * finds all of them. Entries of the workspace's own (`my/…`) keep the names their owner gave them.
+ * The library with its names in one national set. Ids do not change; the library's own names become aliases, so that a search finds
+ * them. Entries of the workspace's own (`my/…`) keep the names their owner gave them.
  */
 export function withNames(library: Library, set: NameSet): Library {
+  if (set === 'plain') return library
   const known = renamed.get(library)?.get(set)
   if (known) return known
   const words = library.data.names
@@ -29,8 +49,7 @@ export function withNames(library: Library, set: NameSet): Library {
   const named = <T extends { readonly id: string; readonly name: string; readonly aliases?: readonly string[] | undefined }>(entry: T): T => {
     if (own(entry.id)) return entry
     const name = say(entry.name)
-    const others = NAME_SETS.map((other) => inNames(entry.name, words, other)).filter((other) => other !== name)
-    return { ...entry, name, aliases: [...new Set([...(entry.aliases ?? []), ...others])] }
+    return name === entry.name ? entry : { ...entry, name, aliases: [...(entry.aliases ?? []), ...namesInAllSets(library, entry.name).filter((other) => other !== name)] }
   }
   const next = indexLibrary({
     ...library.data,

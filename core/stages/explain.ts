@@ -26,11 +26,19 @@ const newRules = (before: readonly Issue[], after: readonly Issue[]): Issue[] =>
   return after.filter((one) => !known.has(JSON.stringify([one.code, one.figures])) && one.code !== 'plan.pin-not-kept')
 }
 
-export function explainPurchase(world: World, plan: Plan, purchase: PlannedPurchase): PurchaseReasons {
-  const before = evaluate(world, plan).broken
+/**
+ * Builds of a plan that cannot begin without a purchase, in order of beginning; found by replaying the plan without it.
+ * @param before rules the plan breaks as it stands, where they are known already
+ */
+export function purchaseOpens(world: World, plan: Plan, purchase: PlannedPurchase, before: readonly Issue[] = evaluate(world, plan).broken): PurchaseReasons['opens'] {
   const without = evaluate(world, { ...plan, purchases: plan.purchases.filter(({ id }) => id !== purchase.id) })
   const stopped = new Set(newRules(before, without.broken).flatMap(({ code, figures }) => (code.startsWith('plan.miss.') && typeof figures.build === 'string' ? [figures.build] : [])))
-  const opens = plan.builds.filter(({ build }) => stopped.has(build)).map(({ build, begin, done }) => ({ build, begin, done }))
+  return plan.builds.filter(({ build }) => stopped.has(build)).map(({ build, begin, done }) => ({ build, begin, done }))
+}
+
+export function explainPurchase(world: World, plan: Plan, purchase: PlannedPurchase): PurchaseReasons {
+  const before = evaluate(world, plan).broken
+  const opens = purchaseOpens(world, plan, purchase, before)
   const days = purchaseDays(world)
   const here = days.indexOf(purchase.date)
   const tryDay = (day: Day): Issue[] => newRules(before, evaluate(world, movePurchase(world, plan, purchase.id, day)).broken)

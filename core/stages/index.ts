@@ -1,6 +1,6 @@
 export { evaluate, kitAfter, possibleAfter, possibleToday, type EvaluatedBuild, type PlanValue, type Report } from './evaluate'
 export type { CashMovement, DayBalance } from './evaluate-cash'
-export { explainPurchase, toolOfPurchase, type PurchaseReasons } from './explain'
+export { explainPurchase, purchaseOpens, toolOfPurchase, type PurchaseReasons } from './explain'
 export { movePurchase, purchaseDays } from './move'
 export { pinClash } from './pins'
 export { makePlan, outcomeIssues, type Outcome, type PlanOptions, type Unopened } from './planner'

@@ -49,12 +49,13 @@ async function openingMany(browser: Browser, url: string): Promise<number> {
   return ms
 }
 
-async function firstPlanInWorker(browser: Browser, url: string, worker: string): Promise<number> {
+async function firstPlanInWorker(browser: Browser, url: string, worker: string): Promise<{ cold: number; warm: number }> {
   const page = await (await browser.newContext()).newPage()
   await page.goto(url)
   await page.getByRole('heading', { level: 1, name: /^Buy/ }).waitFor()
   const ms = await page.evaluate(async ({ script, workspace }) => {
     const core = new Worker(script, { type: 'module' })
+    const marks: number[] = []
     const started = performance.now()
     await new Promise<void>((resolve) => {
       core.onmessage = ({ data }: MessageEvent<{ kind: string }>) => {
@@ -62,8 +63,20 @@ async function firstPlanInWorker(browser: Browser, url: string, worker: string):
       }
       core.postMessage({ kind: 'plan', request: 1, workspace, today: '2026-05-04' })
     })
+    const cold = performance.now() - started
+    // The page's worker has ranked by the time anyone asks for a plan; so has this one before it is asked again.
+    const again = performance.now()
+    await new Promise<void>((resolve) => {
+      core.onmessage = ({ data }: MessageEvent<{ kind: string; request: number }>) => {
+        if (data.kind === 'rank') core.postMessage({ kind: 'plan', request: 3, workspace, today: '2026-05-04' })
+        if (data.request === 3) resolve()
+        if (data.kind === 'rank') marks.push(performance.now())
+      }
+      core.postMessage({ kind: 'rank', request: 2, workspace, today: '2026-05-04' })
+    })
+    const warm = performance.now() - (marks[0] ?? again)
     core.terminate()
-    return performance.now() - started
+    return { cold, warm }
   }, { script: worker, workspace: JSON.parse(readFileSync('data/demo/hive-yard.json', 'utf8')) as unknown })
   await page.context().close()
   return ms
@@ -94,7 +107,8 @@ export async function browserFigures(): Promise<Figure[]> {
     const initial = [...new Set(loads[0]?.initial.map((one) => one.split('/').at(-1) ?? '') ?? [])]
     const kilobytes = initial.reduce((sum, file) => sum + size(file), 0)
     return [
-      under('first plan of the default demo, cold worker (Chromium)', median(planned), 'ms', 200),
+      under('first plan of the default demo, cold worker (Chromium)', median(planned.map(({ cold }) => cold)), 'ms', 200),
+      under('first plan of the default demo, worker that has ranked (Chromium)', median(planned.map(({ warm }) => warm)), 'ms', 200),
       under('first load shows the Bench with its plan (Chromium)', median(loads.map(({ ms }) => ms)), 'ms', 1500),
       under('JavaScript and CSS loaded for the Bench, worker included, gzip', kilobytes, 'kB', 220),
       under(`opening a workspace with ${MANY_ENTRIES} ledger entries (Chromium)`, median(opened), 'ms', 500)

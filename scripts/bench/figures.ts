@@ -9,6 +9,8 @@ export interface Figure {
 
 export const under = (name: string, value: number, unit: string, limit: number): Figure => ({ name, value: Math.round(value * 10) / 10, unit, target: `< ${limit}`, met: value < limit })
 
+export const atMost = (name: string, value: number, unit: string, limit: number): Figure => ({ name, value, unit, target: `<= ${limit}`, met: value <= limit })
+
 export function median(values: readonly number[]): number {
   const sorted = [...values].sort((a, b) => a - b)
   return sorted[Math.floor(sorted.length / 2)] ?? Number.NaN

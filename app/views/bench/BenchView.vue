@@ -22,8 +22,12 @@ const planning = usePlanning()
 const recording = ref<PlannedPurchase>()
 const logging = ref<string>()
 
-onMounted(() => planning.rank())
-watch(() => planning.hash, () => planning.rank())
+const ready = ref(false)
+onMounted(() => requestAnimationFrame(() => setTimeout(() => { ready.value = true })))
+const RANK_AFTER_MS = 1500
+/** The ranking is only compared with the plan here; it waits until the page stands. */
+onMounted(() => setTimeout(() => planning.rank(), RANK_AFTER_MS))
+watch(() => planning.hash, () => setTimeout(() => planning.rank(), RANK_AFTER_MS))
 
 const next = computed(() => {
   const first = planning.plan?.purchases[0]?.date
@@ -42,8 +46,8 @@ function whyOf(purchase: PlannedPurchase): string {
   if (!say || !world) return ''
   const tool = world.library.tools.get(toolOfPurchase(world, purchase) ?? '')
   if (planning.isPinned(purchase)) return bench.pinned
-  const reasons = planning.reasons(purchase)
-  const opens = reasons?.opens.filter(({ build }) => !build.startsWith('make/')) ?? []
+  // Replaying the plan takes a moment: the reasons follow once the page stands.
+  const opens = ready.value ? planning.opens(purchase).filter(({ build }) => !build.startsWith('make/')) : []
   const first = opens[0]
   const opened = first ? bench.opens(opens.slice(0, 3).map(({ build }) => say.build(build)), say.shortDay(first.begin)) : ''
   return tool?.kind === 'protection' && tool.protects.length > 0 ? [bench.safety, opened].filter(Boolean).join('. ') : opened
@@ -135,7 +139,7 @@ const linkTo = (build: Build): string => `/builds/${encodeURIComponent(build.id)
           <span class="hook" aria-hidden="true" />
           <div>
             <p class="strong">{{ store.say.offer(purchase.offer) }}<span v-if="purchase.count > 1"> × {{ purchase.count }}</span></p>
-            <p class="small soft">{{ why }}</p>
+            <p class="small soft reason">{{ why }}</p>
           </div>
           <p class="figure strong" :class="{ typical }">{{ store.say.money(purchase.price) }}</p>
           <Button size="small" severity="secondary" :label="bench.bought" :aria-label="`${bench.bought}: ${store.say.offer(purchase.offer)}`" @click="recording = purchase" />
@@ -205,6 +209,7 @@ const linkTo = (build: Build): string => `/builds/${encodeURIComponent(build.id)
 </template>
 
 <style scoped>
+.reason { min-height: 1.5em; }
 .bench { display: grid; grid-template-columns: minmax(0, 3fr) minmax(0, 2fr); grid-template-rows: auto 1fr; gap: 1.5rem 2.5rem; align-items: start; }
 .next { display: grid; gap: 0.75rem; grid-row: span 2; }
 .tags li { display: grid; grid-template-columns: 0.75rem minmax(0, 1fr) auto auto; gap: 0.35rem 0.9rem; align-items: center; padding: 0.55rem 0; border-bottom: 1px solid var(--line); }

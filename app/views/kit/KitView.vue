@@ -5,7 +5,7 @@ import Select from 'primevue/select'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { capacityGaps, dueIn } from '../../../core/care'
-import { CONDITIONS, SPECS, TIERS, TOOL_GROUPS, matchesSearch, specsOf, type SpecName, type Tool } from '../../../core/catalogue'
+import { CONDITIONS, SPECS, TIERS, TOOL_GROUPS, matchesSearch, namesInAllSets, specsOf, type SpecName, type Tool } from '../../../core/catalogue'
 import { fitMethod, fitContext, kitOf } from '../../../core/fit'
 import { toolOfPurchase } from '../../../core/stages'
 import { change, type Item } from '../../../core/workspace'
@@ -57,7 +57,7 @@ const covered = computed(() => {
   return [...world.library.operations.values()].filter(({ id }) => (world.library.methodsFor.get(id) ?? []).some((method) => method.form !== 'service' && fitMethod(kit, method, { id: 's', operation: id, quantity: 1, stock: {} }, context).misses.length === 0)).length
 })
 const matches = (tool: Tool): boolean => {
-  return search.value.trim() === '' || matchesSearch(search.value, tool.name, ...tool.aliases, ...(operationsOf.value.get(tool.id) ?? []))
+  return search.value.trim() === '' || matchesSearch(search.value, ...(store.world ? namesInAllSets(store.world.library, tool.name) : [tool.name]), ...tool.aliases, ...(operationsOf.value.get(tool.id) ?? []))
 }
 const isShown = (tool: Tool): boolean => {
   const isMine = itemOf(tool.id) !== undefined || planned.value.has(tool.id) || (store.workspace?.wishes.includes(tool.id) ?? false) || tool.id === asked
