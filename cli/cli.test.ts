@@ -10,7 +10,7 @@ let folder = ''
 beforeAll(() => { folder = mkdtempSync(join(tmpdir(), 'ledger-')) })
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
 
-function run(command: 'plan' | 'check', ...args: string[]): { status: number | null; out: string; errors: string } {
+function run(command: 'plan' | 'check' | 'library', ...args: string[]): { status: number | null; out: string; errors: string } {
   const { status, stdout, stderr } = spawnSync(process.execPath, ['--import', 'tsx', `cli/${command}.ts`, ...args], { encoding: 'utf8' })
   return { status, out: stdout, errors: stderr }
 }
@@ -42,4 +42,14 @@ test('what cannot be read ends with 2 and says why on stderr, nothing on stdout'
     expect([args[0], status, out, errors.length > 20, /\bat .*\.ts:\d+/.test(errors)]).toEqual([args[0], 2, '', true, false])
   }
   expect(run('plan', bad).errors).toContain('money.reserve: This amount must not be negative.')
+})
+
+test('library counts what there is, follows every reference and ends well', () => {
+  const { status, out, errors } = run('library')
+  expect([status, errors]).toEqual([0, ''])
+  for (const line of ['operations', 'methods', 'tools', 'shop-made jigs', 'build templates', 'references checked']) expect(out).toMatch(new RegExp(`^${line} +\\d+`, 'm'))
+  expect(out).toContain('Every reference holds.')
+  const json = JSON.parse(run('library', '--json').out) as { operations: number; methods: number; methodsByForm: Record<string, number>; problems: unknown[] }
+  expect(json.problems).toEqual([])
+  expect(Object.values(json.methodsByForm).reduce((sum, count) => sum + count, 0)).toBe(json.methods)
 })

@@ -45,3 +45,19 @@ test('the answers are plain data that survive the way to the page', () => {
   expect(replies.some(({ kind }) => kind === 'plan-so-far')).toBe(true)
   expect(structuredClone(replies)).toEqual(replies)
 })
+
+test('parts are laid on sheets without a workspace, and the answer says for which material', () => {
+  const replies: Reply[] = []
+  const parts = [{ id: 'side', lengthMm: 900, widthMm: 300, quantity: 2, canTurn: true }]
+  answer({ kind: 'nest', request: 7, parts, sheet: { lengthMm: 2440, widthMm: 1220 }, material: 'plywood-18' }, (reply) => replies.push(reply))
+  expect(replies).toHaveLength(1)
+  expect(replies[0]).toMatchObject({ kind: 'nest', request: 7, material: 'plywood-18', layout: { tooLarge: [] } })
+  expect(structuredClone(replies)).toEqual(replies)
+})
+
+test('ways in are found for a build that stands nowhere yet', () => {
+  const replies: Reply[] = []
+  const probe = { id: 'probe', name: '', copies: 1, materials: [], steps: [{ id: 's', operation: 'join-dowel', quantity: 1, stock: {} }] }
+  answer({ kind: 'ways', request: 8, workspace, today, build: probe }, (reply) => replies.push(reply))
+  expect(replies[0]?.kind === 'ways' && replies[0].ways.length).toBeGreaterThan(0)
+})

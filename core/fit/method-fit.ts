@@ -162,12 +162,30 @@ const ableOf = (kit: Kit, need: RoleNeed, stock: Step['stock']): Able[] =>
     return stretches ? [{ entry, stretches }] : []
   })
 
-function fillRole(kit: Kit, need: RoleNeed, step: Step, able: readonly Able[], prefer: (able: Able) => number): Filled {
-  const have = able.reduce((sum, { entry }) => sum + entry.count, 0)
+/** What the choice between tools for a role goes by. */
+interface Choosing {
+  readonly kit: Kit
+  readonly method: Method
+  readonly step: Step
+  readonly workshop: Workshop
+  readonly load: Load
+}
+
+function fillRole(choosing: Choosing, need: RoleNeed, able: readonly Able[], leads: boolean): Filled {
+  const { kit, step } = choosing
+  let have = 0
+  for (const { entry } of able) have += entry.count
   if (have >= need.count) {
-    const sorted = able.length > 1 ? able.map((one) => ({ one, rank: prefer(one) })).sort((a, b) => a.rank - b.rank).map(({ one }) => one) : able
+    const [only] = able
+    if (able.length === 1 && only) return { tools: [only.entry], stretches: only.stretches }
+    const sorted = able.map((one) => ({ one, rank: leads ? leadRank(choosing, one) : followRank(choosing, one) })).sort((a, b) => a.rank - b.rank)
     let count = 0
-    const chosen = sorted.filter(({ entry }) => (count >= need.count ? false : ((count += entry.count), true)))
+    const chosen: Able[] = []
+    for (const { one } of sorted) {
+      if (count >= need.count) break
+      count += one.entry.count
+      chosen.push(one)
+    }
     return { tools: chosen.map(({ entry }) => entry), stretches: chosen.flatMap(({ stretches }) => stretches) }
   }
   const players = kit.byRole.get(need.role) ?? []
@@ -197,6 +215,19 @@ const accuracyOf = (kit: Kit, method: Method, tools: readonly KitTool[], stretch
 /** A miss outweighs any number of minutes. */
 const PER_MISS = 1e6
 
+const servicedRank = ({ kit, method, workshop }: Choosing, entry: KitTool): number => serviceMisses(kit, entry, method.operation, workshop).length * PER_MISS
+
+/** Of tools that could lead: one with all it needs, exact enough, then the quickest for the load. */
+function leadRank(choosing: Choosing, { entry, stretches }: Able): number {
+  const { kit, method, step, load } = choosing
+  const coarse = step.accuracyMm !== undefined && accuracyOf(kit, method, [entry], stretches) > step.accuracyMm + 1e-9
+  return servicedRank(choosing, entry) + (coarse ? PER_MISS : 0) + minutesOf(method, [entry], stretches, load)
+}
+
+/** Of tools for the other roles: one with all it needs, then the one with least work-around. */
+const followRank = (choosing: Choosing, { entry, stretches }: Able): number =>
+  servicedRank(choosing, entry) + around(stretches, choosing.load) + stretches.reduce((sum, one) => sum + one.around.errorMm, 0)
+
 /**
  * Whether one method does one step with a kit, and if not, everything that is in the way. Reported misses are complete for the
  * tools chosen. Of several tools that could lead, one that has all it needs and is exact enough comes first, then the quickest for
@@ -211,13 +242,9 @@ export function fitMethod(kit: Kit, method: Method, step: Step, circumstances: C
     const has = step.stock[limit.stock]
     if (has !== undefined && (limit.is === 'atMost' ? has > limit.value : has < limit.value)) misses.push({ kind: 'limit', stock: limit.stock, is: limit.is, has, limit: limit.value })
   }
-  const serviced = (entry: KitTool): number => serviceMisses(kit, entry, method.operation, workshop).length * PER_MISS
-  const exactEnough = (able: Able): number =>
-    step.accuracyMm !== undefined && accuracyOf(kit, method, [able.entry], able.stretches) > step.accuracyMm + 1e-9 ? PER_MISS : 0
-  const lead = (able: Able): number => serviced(able.entry) + exactEnough(able) + minutesOf(method, [able.entry], able.stretches, load)
-  const follow = (able: Able): number => serviced(able.entry) + around(able.stretches, load) + able.stretches.reduce((sum, one) => sum + one.around.errorMm, 0)
+  const choosing: Choosing = { kit, method, step, workshop, load }
   const ables = method.roles.map((need) => ableOf(kit, need, step.stock))
-  const filled = method.roles.map((need, index) => fillRole(kit, need, step, ables[index] ?? [], index === 0 ? lead : follow))
+  const filled = method.roles.map((need, index) => fillRole(choosing, need, ables[index] ?? [], index === 0))
   const tools = filled.flatMap((one) => one.tools)
   const stretches = filled.flatMap((one) => one.stretches)
   misses.push(...filled.flatMap(({ miss }) => miss ?? []))

@@ -39,7 +39,7 @@ export interface Fitter {
 const stepKey = (step: Step): string => stableText([step.operation, step.stock, step.accuracyMm ?? null, step.surface ?? null])
 
 /** Branches tried beyond the exact small ways. */
-const TRIALS = 1200
+const TRIALS = 400
 
 /** One search for the cheapest unions of a pack from each family. */
 class Unions {

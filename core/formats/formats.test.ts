@@ -127,3 +127,41 @@ describe('the plan', () => {
     expect(damaged.ok ? [] : damaged.issues.map((one) => pathText(one.path))).toEqual(['purchases[0].date'])
   })
 })
+
+describe('what the cut list and the workshop add to the file', () => {
+  const part = { id: 'p1', name: 'Side', quantity: 2, lengthMm: 900, widthMm: 300, thicknessMm: 18, stock: 'sheet', joints: [{ joint: 'dado', count: 3 }], grain: false }
+  const withBuild = (change: object): string => text({ builds: [{ ...demo('hive-yard').builds[0], ...change }], plan: undefined })
+  const withWorkshop = (change: object): string => text({ workshop: { ...demo('hive-yard').workshop, ...change } })
+
+  test('a build keeps its parts, its bearing and the surfaces of its steps', () => {
+    const steps = [{ id: 's1', operation: 'crosscut', quantity: 2, stock: { widthMm: 300 }, accuracyMm: 1, surface: 'clean' }]
+    const read = readWorkspace(withBuild({ parts: [part], bearing: 'carries-people', steps }), library)
+    expect(read.ok && read.value.workspace.builds[0]).toMatchObject({ parts: [part], bearing: 'carries-people', steps })
+  })
+  test.each<[string, object, string, string]>([
+    ['no length', { parts: [{ ...part, lengthMm: 0 }] }, 'number.too-small', 'builds[0].parts[0].lengthMm'],
+    ['an absurd width', { parts: [{ ...part, widthMm: 1e9 }] }, 'number.too-large', 'builds[0].parts[0].widthMm'],
+    ['half a piece', { parts: [{ ...part, quantity: 1.5 }] }, 'number.whole', 'builds[0].parts[0].quantity'],
+    ['a stock nobody sells', { parts: [{ ...part, stock: 'driftwood' }] }, 'field.choice', 'builds[0].parts[0].stock'],
+    ['a joint nobody knows', { parts: [{ ...part, joints: [{ joint: 'warp', count: 1 }] }] }, 'field.choice', 'builds[0].parts[0].joints[0].joint'],
+    ['a surface nobody knows', { steps: [{ id: 's1', operation: 'crosscut', quantity: 1, stock: {}, surface: 'shiny' }] }, 'field.choice', 'builds[0].steps[0].surface'],
+    ['a field of a part that does not exist', { parts: [{ ...part, colour: 'red' }] }, 'field.unknown', 'builds[0].parts[0].colour']
+  ])('%s is refused with its place', (_, change, code, path) => expect(refusals(withBuild(change))).toContainEqual(expect.objectContaining({ code, path })))
+
+  test('humidity is a range, and trade names are one of the sets', () => {
+    expect(refusals(withWorkshop({ humidity: { low: 30, high: 70 } }))).toEqual([])
+    expect(refusals(withWorkshop({ humidity: { low: 70, high: 30 } }))).toContainEqual(expect.objectContaining({ code: 'workshop.humidity' }))
+    expect(refusals(withWorkshop({ humidity: { low: 0, high: 120 } })).length).toBe(2)
+    expect(refusals(text({ preferences: { ...demo('hive-yard').preferences, names: 'british' } }))).toEqual([])
+    expect(refusals(text({ preferences: { ...demo('hive-yard').preferences, names: 'martian' } }))).toContainEqual(expect.objectContaining({ code: 'field.choice', path: 'preferences.names' }))
+  })
+  test('a method of one’s own with a work-around is kept; one that reaches less than it has is refused', () => {
+    const method = { ...library.methods.get('rip/table-saw'), id: 'my/rip' }
+    const own = (rules: unknown): string => text({ own: { operations: [], tools: [], materials: [], methods: [{ ...method, roles: [{ role: 'table-saw', count: 1, rules }] }] } })
+    const rule = { spec: 'depthMm', is: 'atLeast', bound: { stock: 'thicknessMm' } }
+    const around = { how: 'two-sides', reach: 2, setupMinutes: 1, runMinutes: 1, errorMm: 0.3 }
+    expect(refusals(own([{ ...rule, otherwise: around }]))).toEqual([])
+    expect(refusals(own([{ ...rule, otherwise: { ...around, reach: 0.5 } }]))).toContainEqual(expect.objectContaining({ code: 'number.too-small', path: 'own.methods[0].roles[0].rules[0].otherwise.reach' }))
+    expect(refusals(own([{ ...rule, otherwise: { ...around, how: 'magic' } }]))).toContainEqual(expect.objectContaining({ code: 'field.choice' }))
+  })
+})
