@@ -1,19 +1,36 @@
-import { chromium } from '@playwright/test'
+import { chromium, type Page } from '@playwright/test'
 
 /** `npm run shots` while the application is served: one current picture of each main view, from the demo data. */
 const BASE = process.env.BASE ?? 'http://localhost:4173/'
-const VIEWS: readonly [file: string, path: string, width: number, height: number][] = [
-  ['bench', '/', 1280, 800], ['builds', '/builds', 1280, 800], ['kit', '/kit', 1280, 800], ['weigh-up', '/weigh', 1280, 800], ['stages', '/stages', 1280, 800], ['ledger', '/ledger', 1280, 800],
+/** An invented bookcase with a top. */
+const LIST = ['part\tqty\tlength\twidth\tthickness\tmaterial\tedges\tjoints', 'Side\t2\t1200\t280\t18\tplywood\tband front\tdado 4', 'Shelf\t4\t764\t270\t18\tplywood\tband front\t', 'Back rail\t2\t764\t95\t20\tpine\t\tpocket 4', 'Top\t1\t860\t320\t20\toak\tround all\tscrews 6'].join('\n')
+const fillList = async (page: Page): Promise<void> => {
+  await page.getByLabel('Name of the build').fill('Hall bookcase')
+  await page.getByLabel('The rows, with their headings').fill(LIST)
+}
+const makeBuild = async (page: Page): Promise<void> => {
+  await fillList(page)
+  await page.getByRole('button', { name: 'Make it a build' }).click()
+  await page.getByRole('heading', { name: 'Joints: do they suit?' }).waitFor()
+  await page.getByRole('button', { name: 'Why, and how else: Pocket joint' }).click()
+  await page.getByRole('heading', { name: /^Pocket joint, for/ }).scrollIntoViewIfNeeded()
+  await page.waitForTimeout(1500)
+  await page.getByRole('heading', { name: /^Pocket joint, for/ }).evaluate((heading) => heading.scrollIntoView())
+}
+
+const VIEWS: readonly [file: string, path: string, width: number, height: number, prepare?: (page: Page) => Promise<void>][] = [
+  ['bench', '/', 1280, 800], ['builds', '/builds', 1280, 800], ['cut-list', '/cut-list', 1280, 800, fillList], ['build', '/cut-list', 1280, 800, makeBuild], ['kit', '/kit', 1280, 800], ['weigh-up', '/weigh', 1280, 800], ['stages', '/stages', 1280, 800], ['ledger', '/ledger', 1280, 800],
   ['start', '/start', 1280, 800], ['settings', '/settings', 1280, 800], ['bench-phone', '/', 390, 844], ['stages-phone', '/stages', 390, 844]
 ]
 const SETTLE_MS = 2500
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] })
-for (const [file, path, width, height] of VIEWS) {
+for (const [file, path, width, height, prepare] of VIEWS) {
   const page = await (await browser.newContext({ viewport: { width, height }, locale: 'en-GB', timezoneId: 'UTC', colorScheme: 'light' })).newPage()
   await page.goto(BASE)
   await page.getByRole('heading', { level: 1, name: /^Buy/ }).waitFor()
   await page.goto(`${BASE}#${path}`)
+  await prepare?.(page)
   await page.waitForTimeout(SETTLE_MS)
   await page.screenshot({ path: `docs/screenshots/${file}.png` })
   await page.context().close()

@@ -58,6 +58,7 @@ export const ledger = {
 export const start = {
   title: 'Start mine',
   subtitle: 'Three questions, each of which you may leave out. Everything can be changed later.',
+  moreBuilds: (count: number) => `Show ${count} more builds`,
   buildsTitle: '1 · Which of these would you like to build?',
   kitTitle: '2 · Which of these do you have?',
   moneyTitle: '3 · How much, how often?',

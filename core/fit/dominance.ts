@@ -43,6 +43,7 @@ export function dominanceOf(library: Library): Dominance {
   if (present) return present
   const mentioned = mentions(library)
   const equal = equalSpecs(library)
+  const played = new Set(library.data.methods.flatMap((method) => method.roles.map(({ role }) => role)))
   const roles = new Map(library.data.tools.map((tool) => [tool.id, new Set(tool.roles)]))
   const needed = new Map(library.data.tools.map((tool) => [tool.id, new Set(tool.companions.filter(({ kind }) => kind !== 'advised').map(companionKey))]))
   const none: ReadonlySet<string> = new Set()
@@ -53,7 +54,7 @@ export function dominanceOf(library: Library): Dominance {
     const known = verdicts.get(key)
     if (known !== undefined) return known
     const verdict =
-      within(worse.roles, roles.get(better.id) ?? none) &&
+      within(worse.roles.filter((role) => played.has(role) || role === 'square'), roles.get(better.id) ?? none) &&
       within(worse.protects, new Set(better.protects)) &&
       within(better.needs, new Set(worse.needs)) &&
       within(mentioned.get(worse.id) ?? none, mentioned.get(better.id) ?? none) &&

@@ -71,7 +71,7 @@ describe('files that are refused', () => {
 
 describe('names', () => {
   test('markup stays text; direction marks are taken out and it is said', () => {
-    const read = readWorkspace(text({ builds: [build('bird-box', { name: '<b>Box</b>\u202e gnp' })] }), library)
+    const read = readWorkspace(text({ builds: [build('bird-box', { name: '<b>Box</b>\u202e gnp' })], plan: undefined }), library)
     if (!read.ok) throw new Error(JSON.stringify(read.issues))
     expect(read.value.workspace.builds[0]?.name).toBe('<b>Box</b> gnp')
     expect(read.value.notes).toMatchObject([{ code: 'file.cleaned', figures: { count: 1 } }])

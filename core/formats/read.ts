@@ -16,6 +16,9 @@ export interface ReadWorkspace {
   readonly notes: readonly Issue[]
 }
 
+/** Whether a message is one of our codes rather than a sentence of the library's. */
+const isCode = (message: string): boolean => /^[a-z]+\.[a-z-]+$/.test(message)
+
 /** Issues of a Zod refusal, in the core's form. */
 function fromZod(error: z.ZodError): Issue[] {
   return error.issues.flatMap((problem): Issue[] => {
@@ -24,7 +27,7 @@ function fromZod(error: z.ZodError): Issue[] {
       case 'unrecognized_keys':
         return problem.keys.map((key) => issue('field.unknown', [...path, key], { field: key }))
       case 'invalid_type':
-        return [issue(problem.input === undefined ? 'field.missing' : 'field.type', path, { expected: problem.expected })]
+        return [issue(problem.input === undefined ? 'field.missing' : isCode(problem.message) ? problem.message : 'field.type', path, { expected: problem.expected })]
       case 'invalid_value':
         return [issue('field.choice', path, { choices: problem.values.map(String).join(', ') })]
       case 'custom':
@@ -39,7 +42,7 @@ function fromZod(error: z.ZodError): Issue[] {
       case 'not_multiple_of':
       case 'invalid_key':
       case 'invalid_element':
-        return [issue(/^[a-z]+\.[a-z-]+$/.test(problem.message) ? problem.message : 'field.type', path, { expected: problem.code })]
+        return [issue(isCode(problem.message) ? problem.message : 'field.type', path, { expected: problem.code })]
     }
   })
 }

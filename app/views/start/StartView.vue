@@ -33,6 +33,10 @@ const reserve = ref('')
 const hours = ref('4')
 const problems = ref<readonly Issue[]>([])
 const templates = library.data.templates.filter(({ kind }) => kind === 'piece')
+/** A first choice; the rest is one press away, so that the questions stay short. */
+const FIRST = 16
+const everyBuild = ref(false)
+const shownTemplates = computed(() => (everyBuild.value ? templates : templates.slice(0, FIRST)))
 const usual = USUAL.flatMap((id) => library.tools.get(id) ?? [])
 const currencies = library.data.regions.map((region) => ({ id: region.currency, name: region.currency }))
 const rhythms = (['monthly', 'fortnightly', 'weekly', 'none'] as const).map((id) => ({ id, name: ledger.rhythms[id] }))
@@ -76,8 +80,9 @@ async function go(): Promise<void> {
     <fieldset>
       <legend><h2>{{ words.buildsTitle }}</h2></legend>
       <div class="choices">
-        <label v-for="template in templates" :key="template.id" :class="{ on: builds.includes(template.id) }"><input type="checkbox" :checked="builds.includes(template.id)" @change="builds = toggle(builds, template.id)" /> {{ template.name }}</label>
+        <label v-for="template in shownTemplates" :key="template.id" :class="{ on: builds.includes(template.id) }"><input type="checkbox" :checked="builds.includes(template.id)" @change="builds = toggle(builds, template.id)" /> {{ template.name }}</label>
       </div>
+      <button v-if="!everyBuild" type="button" class="link" @click="everyBuild = true">{{ words.moreBuilds(templates.length - FIRST) }}</button>
     </fieldset>
     <fieldset>
       <legend><h2>{{ words.kitTitle }}</h2></legend>

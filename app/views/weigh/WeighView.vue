@@ -49,7 +49,7 @@ function step(event: KeyboardEvent): void {
 <template>
   <PlaceHead :title="title" :subtitle="candidates.length > 0 ? words.subtitle(candidates.length, store.workspace?.builds.length ?? 0) : planning.ranking ? words.noneHint : undefined" />
   <template v-if="store.say && candidates.length > 0">
-    <p class="caption">{{ words.caption }}<template v-if="plan">&#32;{{ plan }}</template></p>
+    <p class="caption">{{ plan ? `${words.caption} ${plan}` : words.caption }}</p>
     <div class="ends soft small" aria-hidden="true"><span>{{ words.costs }}</span><span>{{ words.worth }}</span></div>
     <ol class="plain-list" @keydown="step">
       <li v-for="(candidate, index) in candidates" :key="candidate.id">
