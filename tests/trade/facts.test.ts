@@ -35,11 +35,11 @@ describe('there is a way for everyone', () => {
       if (levels.includes(3)) expect([operation, Math.min(...levels) <= 2]).toEqual([operation, true])
     }
   })
-  test('a quiet evening is possible: whatever is loud can be done below 85 dB(A)', () => {
+  test('a quiet evening is possible: whatever is loud can be done below 85 dB(A), but for nails and biscuits', () => {
     for (const operation of library.operations.keys()) {
       const levels = methodsFor(operation).map(({ soundDbA }) => soundDbA)
-      // Biscuits are a machine's joint; who wants quiet takes dowels.
-      if (Math.max(...levels) >= 90 && operation !== 'join-biscuit') expect([operation, Math.min(...levels) < 85]).toEqual([operation, true])
+      // A nail takes a blow, and biscuits are a machine's joint: who wants quiet takes screws and dowels.
+      if (Math.max(...levels) >= 90 && !['join-biscuit', 'tack'].includes(operation)) expect([operation, Math.min(...levels) < 85]).toEqual([operation, true])
     }
   })
   test('the yard and the counter do what a beginner cannot: flat, thick, straight, ripped, cut to length and to size', () => {
