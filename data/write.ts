@@ -1,4 +1,4 @@
-import type { Bound, Companion, Method, RoleNeed, SpecName, SpecRule, Step, StockField, StockLimit, StockSize, Surface, Tool, WorkAround } from '../core/catalogue'
+import type { Bound, Companion, HazardClass, Method, RoleNeed, SpecName, SpecRule, Step, StockField, StockLimit, StockSize, Surface, Tool, WorkAround } from '../core/catalogue'
 
 /** Short ways to write library entries, so that each stays readable as one line of a table. */
 
@@ -24,8 +24,23 @@ export const method = (entry: Omit<Method, keyof MethodDefaults> & Partial<Metho
 
 type ToolDefaults = Pick<Tool, 'aliases' | 'kind' | 'specs' | 'lifeHours' | 'storedM2' | 'companions' | 'hazard' | 'needs' | 'protects'>
 const PLAIN: ToolDefaults = { aliases: [], kind: 'tool', specs: {}, lifeHours: null, storedM2: 0, companions: [], hazard: null, needs: [], protects: [] }
+/** The usual caution of a hazard, for powered tools that have none of their own; the tool's manual goes before it. */
+const CAUTIONS: Readonly<Partial<Record<HazardClass, string>>> = {
+  'spinning-bit': 'No gloves and no loose sleeves near what turns; clamp the work.',
+  'hand-blade': 'Both hands on the tool, the work clamped; let it stop before you set it down.',
+  'fixed-blade': 'Hands outside the marked zone and a stick for the last bit; unplug it before you touch the blade.',
+  'router-bit': 'Start with the bit clear of the work and feed against its rotation; unplug it to change bits.',
+  'feed-rollers': 'Nothing short, no hands under the guard; keep to the manual’s least length.',
+  'fired-nail': 'Never point it at anyone; keep the other hand well away and disconnect it to clear a jam.',
+  dust: 'Fine dust harms the lungs: hose on, mask on.'
+}
+
 /** A tool; what is left out is: lasting, no floor taken, nothing needed beside it. */
-export const tool = (entry: Omit<Tool, keyof ToolDefaults> & Partial<ToolDefaults>): Tool => ({ ...PLAIN, ...entry })
+export function tool(entry: Omit<Tool, keyof ToolDefaults> & Partial<ToolDefaults>): Tool {
+  const powered = entry.forms.some(({ power }) => power !== 'hand')
+  const caution = entry.caution ?? (powered && entry.hazard ? CAUTIONS[entry.hazard] : undefined)
+  return { ...PLAIN, ...entry, ...(caution === undefined ? {} : { caution }) }
+}
 export const byHand = (points: number): Tool['forms'] => [{ power: 'hand', points }]
 export const corded = (points: number, amps230: number, amps120: number): Tool['forms'][number] => ({ power: 'corded', points, amps230, amps120 })
 /** A battery form with its energy per hour of work, watt-hours. */

@@ -32,6 +32,7 @@ export const cutList = {
   timberTitle: 'Timber',
   timber: 'Material',
   net: 'Finished',
+  area: 'Face',
   buy: 'To buy',
   waste: 'Waste',
   cost: 'Cost',

@@ -46,6 +46,9 @@ describe('every tool lies in the bands of its group (common practice, from memor
       if (tool.hazard === 'dust' && tool.group !== 'dust') expect([tool.id, tool.needs.includes('lungs')]).toEqual([tool.id, true])
     }
   })
+  test('every powered tool that can hurt has its caution beside it', () => {
+    for (const { id, hazard, forms, caution } of tools) if (hazard !== null && forms.some(({ power }) => power !== 'hand')) expect([id, (caution ?? '').length > 20]).toEqual([id, true])
+  })
   test('machines that are fed say how much room that takes, and take no less floor in use than put away', () => {
     for (const id of ['table-saw', 'cabinet-saw', 'band-saw', 'thicknesser', 'jointer', 'combined-planer', 'mitre-saw', 'drum-sander']) {
       const tool = library.tools.get(id)

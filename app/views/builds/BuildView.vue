@@ -44,7 +44,7 @@ const after = computed(() => {
   const plan = planning.plan
   return world && plan && build.value ? fitBuild(fitContext(world), kitAfter(world, plan), build.value) : undefined
 })
-const afterText = computed(() => (after.value === undefined || after.value.minutes === fit.value?.minutes ? undefined : after.value.gaps.length > 0 ? words.afterPlanGaps(after.value.gaps.length) : words.afterPlan(duration(after.value.minutes))))
+const afterText = computed(() => (after.value === undefined || (after.value.minutes === fit.value?.minutes && after.value.fees === fit.value.fees) ? undefined : after.value.gaps.length > 0 ? words.afterPlanGaps(after.value.gaps.length) : words.afterPlan(duration(after.value.minutes), after.value.fees > 0 ? store.say?.money(after.value.fees) : undefined)))
 const bearing = computed(() => (store.world && build.value ? bearingOf(store.world.library, build.value) : undefined))
 const whyCell = computed(() => {
   const step = fit.value?.steps.find(({ step: one }) => one.id === whyStep.value)
@@ -97,7 +97,7 @@ const materialLines = computed(() =>
 <template>
   <p v-if="!build" class="soft">{{ words.missing }} <RouterLink to="/builds">{{ words.back }}</RouterLink></p>
   <template v-else-if="store.say && store.world && fit">
-    <PlaceHead :title="build.name" :subtitle="`${status}. ${words.figures(duration(fit.minutes), store.say.money(buildMaterial(store.world, build)))}`">
+    <PlaceHead :title="build.name" :subtitle="`${status}. ${words.figures(duration(fit.minutes), store.say.money(buildMaterial(store.world, build)), fit.fees > 0 ? store.say.money(fit.fees) : undefined)}`">
       <Button v-if="!isDone(build) && (isBegun(build) || fit.gaps.length === 0)" :label="isBegun(build) ? words.finish : words.begin" @click="logging = true" />
       <Button severity="secondary" :label="words.another" @click="another" />
       <Button severity="secondary" :label="words.remove" @click="remove" />

@@ -143,11 +143,12 @@ const materialOf = (id: string) => store.world?.library.materials.get(id)
       <ul class="plain-list steps small"><li v-for="step in derived.steps" :key="step.id" class="spread"><span>{{ operation(step.operation) }}</span><span class="figure">{{ store.say.quantity(step.quantity, unit(step.operation)) }}</span></li></ul>
       <h2>{{ words.timberTitle }}</h2>
       <table class="plain small">
-        <thead><tr><th>{{ words.timber }}</th><th class="figure">{{ words.net }}</th><th class="figure">{{ words.buy }}</th><th class="figure">{{ words.waste }}</th><th class="figure">{{ words.cost }}</th></tr></thead>
+        <thead><tr><th>{{ words.timber }}</th><th class="figure">{{ words.net }}</th><th class="figure">{{ words.area }}</th><th class="figure">{{ words.buy }}</th><th class="figure">{{ words.waste }}</th><th class="figure">{{ words.cost }}</th></tr></thead>
         <tbody>
           <tr v-for="line in derived.timber" :key="line.material">
             <td>{{ materialOf(line.material)?.name }}</td>
             <td class="figure">{{ store.say.volume(line.volumeM3) }}</td>
+            <td class="figure">{{ store.say.quantity(line.areaM2, 'm2') }}</td>
             <td class="figure">{{ store.say.quantity(line.quantity, materialOf(line.material)?.unit ?? '') }}</td>
             <td class="figure">{{ store.say.percent(line.wasteShare) }}</td>
             <td class="figure typical">{{ store.say.money(costOf(line.material, line.quantity)) }}</td>
