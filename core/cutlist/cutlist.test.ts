@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { library } from '../../data'
-import { seededRandom } from '../kernel'
+import { fromFullSheets } from '../../tests/helpers/sheets'
 import { boardFeet, derive, dressedSize, nest, nestOnShelves, roughThicknessFor, surfacedThicknessMm, type Layout, type NestPart, type Part } from '.'
 
 const inch = 25.4
@@ -41,25 +41,6 @@ function guillotine(list: Layout['sheets'][number]['placements']): boolean {
     }
   }
   return false
-}
-
-/** Parts made by sawing whole sheets up, so that the least number of sheets is known. */
-function fromFullSheets(seed: number, sheets: number, sheet: { lengthMm: number; widthMm: number }, kerf: number): NestPart[] {
-  const random = seededRandom(seed)
-  const parts: NestPart[] = []
-  const split = (l: number, w: number, depth: number): void => {
-    const alongLength = random() < l / (l + w)
-    const long = alongLength ? l : w
-    if (depth === 0 || long < 500) {
-      parts.push({ id: `p${parts.length}`, lengthMm: l, widthMm: w, quantity: 1, canTurn: true })
-      return
-    }
-    const at = Math.round((0.25 + random() * 0.5) * long)
-    if (alongLength) for (const length of [at, l - at - kerf]) split(length, w, depth - 1)
-    else for (const width of [at, w - at - kerf]) split(l, width, depth - 1)
-  }
-  for (let i = 0; i < sheets; i++) split(sheet.lengthMm, sheet.widthMm, 4)
-  return parts
 }
 
 describe('parts on sheets', () => {

@@ -81,3 +81,35 @@ test('a list written out reads back the same, and no cell runs as a formula', ()
   expect(written).toContain("'=Side")
   expect(readCutList(written, 'metric').parts.map(({ id: _id, name: _name, ...rest }) => rest)).toEqual(parts.map(({ id: _id, name: _name, ...rest }) => rest))
 })
+
+describe('the same list in other words', () => {
+  const sizes = fc.record({ length: fc.integer({ min: 10, max: 2000 }), width: fc.integer({ min: 10, max: 500 }), thickness: fc.integer({ min: 3, max: 10 }), quantity: fc.integer({ min: 1, max: 99 }) })
+  const numbers = (text: string, system: 'metric' | 'imperial' = 'metric'): (readonly number[])[] => readCutList(text, system).parts.map(({ quantity, lengthMm, widthMm, thicknessMm }) => [quantity, lengthMm, widthMm, thicknessMm])
+
+  test('tabs, commas or semicolons; any order of columns; units in heading or cell', () => {
+    fc.assert(
+      fc.property(fc.array(sizes, { minLength: 1, maxLength: 6 }), (rows) => {
+        const plain = numbers(['part\tqty\tlength\twidth\tthickness', ...rows.map((row, i) => `p${i}\t${row.quantity}\t${row.length}\t${row.width}\t${row.thickness}`)].join('\n'))
+        expect(plain).toEqual(rows.map((row) => [row.quantity, row.length, row.width, row.thickness]))
+        expect(numbers(['part,qty,length,width,thickness', ...rows.map((row, i) => `p${i},${row.quantity},${row.length},${row.width},${row.thickness}`)].join('\r\n'))).toEqual(plain)
+        expect(numbers(['T;W;L;Menge;qty;name', ...rows.map((row, i) => `${row.thickness};${row.width};${row.length};;${row.quantity};p${i}`)].join('\n'))).toEqual(plain)
+        expect(numbers(['part;qty;length (cm);width (cm);thickness', ...rows.map((row, i) => `p${i};${row.quantity};${String(row.length / 10).replace('.', ',')};${String(row.width / 10).replace('.', ',')};${row.thickness} mm`)].join('\n'))).toEqual(plain)
+      })
+    )
+  })
+  test('inches by heading, by cell or by the workspace come to the same', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 70 }), fc.integer({ min: 1, max: 15 }), (whole, sixteenths) => {
+        const length = `${whole} ${sixteenths}/16`
+        const rows = [
+          numbers(`part\tqty\tlength (in)\twidth\tthickness\na\t1\t${length}\t100 mm\t10 mm`),
+          numbers(`part\tqty\tlength\twidth\tthickness\na\t1\t${length} in\t100\t10`),
+          numbers(`part\tqty\tlength\twidth\tthickness\na\t1\t${length}\t100 mm\t10 mm`, 'imperial')
+        ]
+        expect(rows[0]?.[0]?.[1]).toBeCloseTo((whole + sixteenths / 16) * 25.4, 1)
+        expect(rows[1]).toEqual(rows[0])
+        expect(rows[2]).toEqual(rows[0])
+      })
+    )
+  })
+})

@@ -1,11 +1,12 @@
 import { readFileSync } from 'node:fs'
-import { derive, nest, nestOnShelves, type NestPart, type Part } from '../../core/cutlist'
+import { derive, nest, nestOnShelves, type Part } from '../../core/cutlist'
 import { fitBuild, fitContext, kitOf, makeFitter } from '../../core/fit'
 import { buildFromTemplate } from '../../core/builds'
 import { specsOf } from '../../core/catalogue'
 import { seededRandom } from '../../core/kernel'
 import { worldOf, type Item, type Workspace } from '../../core/workspace'
 import { library } from '../../data'
+import { fromFullSheets } from '../../tests/helpers/sheets'
 import { atMost, median, timed, under, type Figure } from './figures'
 
 const RUNS = 15
@@ -33,23 +34,6 @@ function parts(seed: number): Part[] {
   })
 }
 
-/** Sheets sawn up at random, so that the least number of sheets is known. */
-function fromFullSheets(seed: number, sheets: number): NestPart[] {
-  const random = seededRandom(seed)
-  const found: NestPart[] = []
-  const split = (l: number, w: number, depth: number): void => {
-    if (depth === 0 || Math.max(l, w) < 450) {
-      found.push({ id: `p${found.length}`, lengthMm: l, widthMm: w, quantity: 1, canTurn: true })
-      return
-    }
-    const at = Math.round((0.25 + random() * 0.5) * Math.max(l, w))
-    if (l >= w) for (const length of [at, l - at - 3]) split(length, w, depth - 1)
-    else for (const width of [at, w - at - 3]) split(l, width, depth - 1)
-  }
-  for (let i = 0; i < sheets; i++) split(2440, 1220, 4)
-  return found
-}
-
 /** Figures of the library, fit, cut lists and nesting, in Node. */
 export function libraryFigures(): Figure[] {
   const demo = JSON.parse(readFileSync('data/demo/hive-yard.json', 'utf8')) as Workspace
@@ -68,7 +52,7 @@ export function libraryFigures(): Figure[] {
   const flat = list.map(({ id, lengthMm, widthMm, quantity }) => ({ id, lengthMm, widthMm, quantity, canTurn: true }))
   const nested = Array.from({ length: 5 }, () => timed(() => nest(flat, sheet)).ms)
   const seeds = [201, 202, 203, 204, 205, 206, 207, 208, 209, 210]
-  const above = seeds.map((seed) => nest(fromFullSheets(seed, 2 + (seed % 4)), sheet, { seed }).sheets.length - (2 + (seed % 4)))
+  const above = seeds.map((seed) => nest(fromFullSheets(seed, 2 + (seed % 4), sheet, 3), sheet, { seed }).sheets.length - (2 + (seed % 4)))
   const behind = seeds.map((seed) => nest(parts(seed).map(({ id, lengthMm, widthMm, quantity }) => ({ id, lengthMm, widthMm, quantity, canTurn: true })), sheet).sheets.length - nestOnShelves(parts(seed).map(({ id, lengthMm, widthMm, quantity }) => ({ id, lengthMm, widthMm, quantity, canTurn: true })), sheet).sheets.length)
   return [
     under(`fit of ${BUILDS} builds against ${ITEMS} items (Node)`, median(fits.slice(3)), 'ms', 20),
