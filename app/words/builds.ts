@@ -15,7 +15,13 @@ export const hazards: Readonly<Record<HazardClass, string>> = {
 const WAYS_ROUND: Readonly<Record<Stretch['around']['how'], string>> = { 'two-sides': 'from two sides', passes: 'in passes', strips: 'in strips, glued again' }
 const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
-const roleName = (role: string): string => role.replace(/-/g, ' ')
+/** Parts whose word in the library is not what people call them. */
+const ROLE_NAMES: Readonly<Record<string, string>> = {
+  'ro-sander': 'random-orbital sander', 'bit-straight': 'straight router bit', 'bit-profile': 'profile bit', 'bit-flush': 'flush-trim bit', 'bit-rebate': 'rebate bit', 'bit-slot': 'slot cutter', 'bit-dovetail': 'dovetail bit',
+  'square-fine': 'fine square', 'square-coarse': 'rafter square', 'square-large': 'large square', 'work-holding': 'way to hold the work', 'rail-saw': 'plunge saw with rail', 'short-guide': 'short guide', 'fine-saw': 'fine saw with a back',
+  'large-bit': 'wide bit', 'pin-jig': 'shelf-pin jig', 'mortise-jig': 'mortising jig', 'router-fence': 'router edge guide', extractor: 'chip extractor', curve: 'batten or flexible curve', 'self-centring': 'self-centring bits'
+}
+const roleName = (role: string): string => ROLE_NAMES[role] ?? role.replace(/-/g, ' ')
 
 export const builds = {
   title: (possible: number, all: number) => (all === 0 ? 'Nothing to build yet' : possible === all ? 'Every build can start today' : `${spelt(possible)} of ${spelt(all).toLowerCase()} builds can start today`),
@@ -61,6 +67,8 @@ export const builds = {
   stretch: (say: Say, one: Stretch): string =>
     `${upperFirst(lowerFirst(say.tool(one.tool)))} gives ${say.length(one.has)} ${specName(one.spec)}, ${say.length(one.needs)} is needed: ${WAYS_ROUND[one.around.how]}, ${one.around.setupMinutes > 0 ? `+${say.duration(one.around.setupMinutes)} and ` : ''}+${say.number(one.around.runMinutes, 1)} min for each.`,
   cleanUp: (method: string, time: string) => `Then cleaned up: ${lowerFirst(method)}, ${time} of the time.`,
+  quickerTitle: 'What would make it quicker',
+  saves: (time: string) => `Saves ${time} on this build.`,
   cutList: 'From a cut list',
   orderTitle: 'Their order',
   orderHint: 'Drag a build, or move it with Alt and the arrow keys. The first ones stand first in the grid.',

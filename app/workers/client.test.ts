@@ -61,3 +61,15 @@ test('ways in are found for a build that stands nowhere yet', () => {
   answer({ kind: 'ways', request: 8, workspace, today, build: probe }, (reply) => replies.push(reply))
   expect(replies[0]?.kind === 'ways' && replies[0].ways.length).toBeGreaterThan(0)
 })
+
+test('where nothing is missing, it says what would be quicker and by how much', () => {
+  const replies: Reply[] = []
+  const probe = { id: 'probe', name: '', copies: 10, materials: [], steps: [{ id: 's', operation: 'sand-flat', quantity: 2, stock: {} }] }
+  answer({ kind: 'ways', request: 9, workspace, today, build: probe }, (reply) => replies.push(reply))
+  const ways = replies[0]?.kind === 'ways' ? replies[0].ways : []
+  expect(ways.length).toBeGreaterThan(0)
+  for (const { saves, cost } of ways) expect([(saves ?? 0) > 0, cost > 0]).toEqual([true, true])
+  // Twenty square metres by block take 5 + 1200 minutes, by random-orbital sander 4 + 360.
+  const orbital = ways.find(({ parts }) => parts.some(({ tool }) => tool === 'ro-sander'))
+  if (orbital) expect(orbital.saves).toBe(5 + 20 * 60 - (4 + 20 * 18))
+})

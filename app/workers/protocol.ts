@@ -50,6 +50,8 @@ export interface RankingView {
 export interface WayView {
   readonly parts: readonly PartView[]
   readonly cost: Minor
+  /** For what can be done already: minutes that this would save. */
+  readonly saves?: number | undefined
 }
 
 /** What the page asks. `request` numbers the questions; a reply to an overtaken question is dropped. */

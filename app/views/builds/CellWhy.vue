@@ -23,7 +23,7 @@ watch(
   () => [props.cell, planning.hash] as const,
   () => {
     ways.value = undefined
-    const step = gap.value?.step.id
+    const step = (gap.value ?? props.cell.steps[0])?.step.id
     if (step !== undefined) planning.waysIn(props.cell.build.id, step, (found) => { ways.value = found })
   },
   { immediate: true }
@@ -61,6 +61,10 @@ const stock = computed(() => {
           <p v-if="!ways" class="soft">{{ words.working }}</p>
           <p v-else-if="ways.length === 0">{{ words.waysNone }}</p>
           <SetLine v-for="(way, index) in ways ?? []" :key="index" :parts="way.parts" :cost="way.cost" />
+        </template>
+        <template v-else-if="ways && ways.length > 0">
+          <h3>{{ words.quickerTitle }}</h3>
+          <div v-for="(way, index) in ways" :key="index"><SetLine :parts="way.parts" :cost="way.cost" /><p class="small soft">{{ words.saves(store.say.duration(way.saves ?? 0)) }}</p></div>
         </template>
         <template v-if="also.length > 0">
           <h3>{{ words.alternatives }}</h3>
