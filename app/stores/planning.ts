@@ -33,6 +33,10 @@ export const usePlanning = defineStore('planning', () => {
 
   const question = (): { workspace: Workspace; today: Day } | undefined => store.workspace && { workspace: { ...store.workspace, plan: undefined, adopted: [] }, today: store.today }
 
+  function rest(): void {
+    busy.value = false
+    asked = ''
+  }
   function replan(): void {
     const asks = question()
     if (!asks) return
@@ -41,7 +45,11 @@ export const usePlanning = defineStore('planning', () => {
     busy.value = true
     failure.value = undefined
     client.ask({ kind: 'plan', ...asks }, (reply) => {
-      if (wanted !== hash.value) return
+      if (wanted !== hash.value) {
+        // What was asked about has gone from the table, by an undo say; nothing is under way for what stands there now.
+        if (reply.kind !== 'plan-so-far' && asked === wanted) rest()
+        return
+      }
       if (reply.kind === 'failed') failure.value = reply.message
       if (reply.kind === 'plan-so-far' && plan.value?.workspace.hash !== wanted) store.settlePlan(reply.plan)
       if (reply.kind === 'plan-so-far') return
@@ -56,6 +64,7 @@ export const usePlanning = defineStore('planning', () => {
   watch(
     [hash, () => plan.value?.workspace.hash],
     () => {
+      if (isSettled() && asked !== hash.value) rest()
       if (hash.value === '' || isSettled() || asked === hash.value) return
       replan()
     },

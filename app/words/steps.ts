@@ -8,6 +8,7 @@ export const steps = {
   removedBuild: (build: string) => `removing ${build}`,
   begun: (build: string) => `beginning ${build}`,
   finished: (build: string) => `finishing ${build}`,
+  removedOwn: (name: string) => `removing ${name}`,
   addedOwn: (name: string) => `adding ${name}`,
   owned: (tool: string) => `adding ${tool} to the kit`,
   disowned: (tool: string) => `taking ${tool} out of the kit`,

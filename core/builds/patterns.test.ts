@@ -54,6 +54,14 @@ describe('a tool of one’s own in a workspace', () => {
     const again = change.putOwnTool(workspace, { ...own, name: 'Sharpened saw' })
     expect(again.own.tools.map(({ name }) => name)).toEqual(['Sharpened saw'])
   })
+  test('is taken out again with what hangs on it, unless another entry needs it', () => {
+    const owned = { ...(items('pull-saw')[0] as Workspace['items'][number]), tool: 'my/saw' }
+    const quote = { id: 'q', offer: 'my/saw/weekend/new/buy/hand', date: TODAY, price: 1000, seller: 'private' as const }
+    const full: Workspace = { ...workspace, items: [owned], wishes: ['my/saw'], quotes: [quote], bans: [{ kind: 'tool', id: 'my/saw' }] }
+    expect(change.removeOwn(full, 'my/saw')).toMatchObject({ items: [], wishes: [], quotes: [], bans: [], own: { tools: [] } })
+    const friend = { ...own, id: 'my/friend', companions: [{ anyOf: ['my/saw'], count: 1, kind: 'needed' as const, why: 'together' }] }
+    expect(change.removeOwn(change.putOwnTool(full, friend), 'my/saw')).toBeUndefined()
+  })
   test('does in a build what the tool it is like does', () => {
     const steps = [{ id: 's1', operation: 'rip', quantity: 1, stock: { thicknessMm: 20 } }]
     const world = worldWith({ ...workspace, builds: [{ ...build('bird-box'), steps, materials: [] }], items: [{ ...(items('pull-saw')[0] as Workspace['items'][number]), tool: 'my/saw' }] })

@@ -67,6 +67,23 @@ export const putOwnTool = (workspace: Workspace, tool: Tool): Workspace => ({ ..
 /** The same for a method. */
 export const putOwnMethod = (workspace: Workspace, method: Method): Workspace => ({ ...workspace, own: { ...workspace.own, methods: [...workspace.own.methods.filter(({ id }) => id !== method.id), method] } })
 
+/** Takes an own entry out: a tool with the items of it, or a method. Entries that others still need stay, and `undefined` is answered. */
+export function removeOwn(workspace: Workspace, id: string): Workspace | undefined {
+  const own = { ...workspace.own, tools: workspace.own.tools.filter((tool) => tool.id !== id), methods: workspace.own.methods.filter((method) => method.id !== id) }
+  const needed = own.tools.some(({ companions }) => companions.some(({ anyOf }) => anyOf.includes(id))) || workspace.offers.some(({ tool }) => tool === id)
+  if (needed) return undefined
+  const free = (offer: string): boolean => !offer.startsWith(`${id}/`)
+  return {
+    ...workspace, own,
+    items: workspace.items.filter(({ tool }) => tool !== id),
+    wishes: workspace.wishes.filter((tool) => tool !== id),
+    bans: workspace.bans.filter((ban) => ban.id !== id),
+    quotes: workspace.quotes.filter(({ offer }) => free(offer)),
+    pins: workspace.pins.filter(({ offer }) => free(offer)),
+    ...(workspace.plan === undefined ? {} : { plan: { ...workspace.plan, purchases: workspace.plan.purchases.filter(({ offer }) => free(offer)) } })
+  }
+}
+
 /** What a purchase is in the ledger. */
 export const entryKindOf = (tool: Tool): EntryKind => (tool.kind === 'tool' ? 'tool' : 'companion')
 

@@ -11,6 +11,8 @@ test('a workspace is saved to a file and opened again, the same', async ({ page 
   const saved = readFileSync(await download.path(), 'utf8')
   expect(JSON.parse(saved)).toMatchObject({ format: 'frugal-ledger/workspace', version: 1, name: 'Hive yard' })
   await page.setInputFiles('input[type=file]', file('mine.json', saved.replace('"demo-hive-yard"', '"ws-mine"').replace('"name": "Hive yard"', '"name": "Carried over"')))
+  // Opening a file leads to the Bench; only then is the way back taken.
+  await expect(page.getByRole('heading', { level: 1 })).not.toHaveText('File and settings', { timeout: 20_000 })
   await page.goto('/#/settings')
   await expect(page.getByText('On the table: Carried over')).toBeVisible()
 })

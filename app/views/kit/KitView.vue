@@ -101,6 +101,8 @@ const readSize = (text: string): Result<number | undefined> => (text.trim() === 
 const setMeasure = (item: Item, spec: SpecName, mm: number | undefined): void => edit(item, { specs: { ...item.specs, [spec]: mm ?? store.world?.library.tools.get(item.tool)?.specs[spec] } })
 const shortfalls = computed(() => (store.world ? capacityGaps(store.world) : []))
 const alone = computed(() => [...(store.world?.library.tools.values() ?? [])].filter((tool) => itemOf(tool.id) && waiting(tool).length > 0))
+const ownEntries = computed(() => [...(store.workspace?.own.tools ?? []), ...(store.workspace?.own.methods ?? [])].map(({ id, name }) => ({ id, name })))
+const removeOwn = (id: string, name: string): void => store.run(steps.removedOwn(name), (state) => change.removeOwn(state, id) ?? state)
 const toggleWish = (tool: Tool): void => {
   const wanted = !(store.workspace?.wishes.includes(tool.id) ?? false)
   store.run(wanted ? steps.wished(tool.name) : steps.unwished(tool.name), (state) => change.wish(state, tool.id, wanted))
@@ -128,6 +130,10 @@ const conditions = CONDITIONS.map((id) => ({ id, name: weigh.conditionName[id] }
       <ul class="plain-list"><li v-for="tool in alone" :key="tool.id">{{ words.companion(store.say.shortTool(tool.id), waiting(tool).join(', ')) }}</li></ul>
     </section>
   </div>
+  <section v-if="ownEntries.length > 0" class="own small">
+    <h2>{{ words.ownTitle }}</h2>
+    <ul class="plain-list row"><li v-for="one in ownEntries" :key="one.id"><bdi>{{ one.name }}</bdi> <button type="button" class="link" :aria-label="words.removeOwn(one.name)" @click="removeOwn(one.id, one.name)">{{ words.remove }}</button></li></ul>
+  </section>
   <OwnEntry v-if="adding" :what="adding" :visible="adding !== undefined" @update:visible="adding = undefined" />
   <p v-if="grouped.length === 0" class="soft">{{ words.none }}</p>
   <div v-if="store.say" class="groups">
@@ -173,6 +179,9 @@ const conditions = CONDITIONS.map((id) => ({ id, name: weigh.conditionName[id] }
 .search { width: 24rem; max-width: 100%; }
 .gaps { display: grid; grid-template-columns: repeat(auto-fit, minmax(18rem, 1fr)); gap: 0.5rem 2rem; border-left: 4px solid var(--attention); padding-left: 0.75rem; margin-top: 0.75rem; }
 .gaps h2 { font-size: var(--head-3); }
+.own { margin-top: 0.5rem; }
+.own h2 { font-size: var(--head-3); }
+.own li { border: 1px solid var(--line); padding: 0.1rem 0.5rem; }
 .groups { columns: 3 19rem; column-gap: 2rem; }
 .groups section { break-inside: avoid; margin-bottom: 1.25rem; }
 .tool { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 0.15rem 0.5rem; align-items: baseline; border: 1px solid var(--line); border-left: 4px solid transparent; padding: 0.3rem 0.5rem; margin-top: 0.3rem; background: var(--paper); }
