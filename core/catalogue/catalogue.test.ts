@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { library } from '../../data'
-import { NAME_SETS, checkLibrary, checkOwn, countLibrary, indexLibrary, inNames, matchesSearch, methodWith, namesInAllSets, ownId, toolLike, withNames, withOwn, type Tool } from '.'
+import { NAME_SETS, checkLibrary, checkOwn, circumstancesOf, countLibrary, indexLibrary, inNames, matchesSearch, methodWith, namesInAllSets, ownId, toolLike, withNames, withOwn, type Tool } from '.'
 
 const toolOf = (id: string): Tool => {
   const tool = library.tools.get(id)
@@ -51,6 +51,12 @@ describe('entries of one’s own', () => {
     const base = { operation: 'levitate', hazard: null, soundDbA: 60, dust: 'none', surface: 'clean', form: 'hand', marked: false } as const
     expect(checkOwn(library, { ...NOTHING, methods: [methodWith(base, 'my/way', 'Way', [toolOf('tape')], 1, 1, 1)] }).map(({ code }) => code)).toEqual(['library.unknown'])
     expect(checkOwn(library, { ...NOTHING, methods: [methodWith({ ...base, operation: 'measure' }, 'my/way', 'Way', [{ ...toolOf('tape'), roles: ['nobody'] }], 1, 1, 1)] }).map(({ code }) => code)).toEqual(['library.empty-role'])
+  })
+  test('a way of one’s own takes hazard and noise of the library’s worst way with that tool, not its limits or ties', () => {
+    const made = methodWith(circumstancesOf(library, 'cut-dado', toolOf('trim-router')), 'my/way', 'Way', [toolOf('trim-router')], 1, 1, 1)
+    expect(made).toMatchObject({ hazard: { kind: 'router-bit' }, soundDbA: 98, roles: [{ role: 'trim-router' }] })
+    expect([made.ties, made.limits, made.service]).toEqual([undefined, undefined, undefined])
+    expect(circumstancesOf(library, 'measure', undefined)).toMatchObject({ operation: 'measure', hazard: null, dust: 'none' })
   })
   test('ids are words under my/ and never taken twice', () => {
     expect(ownId('Großvater’s  Säge!', () => false)).toMatch(/^my\/[a-z0-9-]+$/)

@@ -26,9 +26,25 @@ export const toolLike = (base: Tool, id: string, name: string, specs: Specs, poi
   return { ...rest, id, name, aliases: [], group: base.group === 'shop-made' ? 'accessories' : base.group, specs: { ...base.specs, ...specs }, forms: [{ ...form, points }] }
 }
 
-/** A method of the user's own: one of the library's ways with other tools, times and error. Each tool plays its first role. */
-export const methodWith = (base: Pick<Method, 'operation' | 'hazard' | 'soundDbA' | 'dust' | 'surface' | 'form' | 'marked'>, id: string, name: string, tools: readonly Tool[], setupMinutes: number, runMinutes: number, accuracyMm: number): Method => ({
-  ...base, id, name, roles: tools.flatMap(({ roles }) => (roles[0] === undefined ? [] : [{ role: roles[0], count: 1, rules: [] }])), setupMinutes, runMinutes, accuracyMm
+type Circumstances = Pick<Method, 'operation' | 'hazard' | 'soundDbA' | 'dust' | 'surface' | 'form' | 'marked'>
+
+/**
+ * Hazard, noise, dust and the like of a new way to do an operation with a leading tool: those of the most dangerous of the library's
+ * ways with it, else what the tool itself says. Limits and ties of that way stay its own.
+ */
+export function circumstancesOf(library: Library, operation: string, lead: Tool | undefined): Circumstances {
+  const [kin] = (library.methodsFor.get(operation) ?? [])
+    .filter(({ roles }) => roles[0] !== undefined && lead?.roles.includes(roles[0].role))
+    .sort((a, b) => (b.hazard?.level ?? 0) - (a.hazard?.level ?? 0))
+  if (kin) return { operation, hazard: kin.hazard, soundDbA: kin.soundDbA, dust: kin.dust, surface: kin.surface, form: kin.form, marked: kin.marked }
+  return { operation, hazard: lead?.hazard ? { kind: lead.hazard, level: 2 } : null, soundDbA: lead?.soundDbA ?? QUIET_DBA, dust: lead?.hazard ? 'coarse' : 'none', surface: 'clean', form: 'hand', marked: true }
+}
+/** Work by hand, dB(A); common practice. */
+const QUIET_DBA = 65
+
+/** A method of the user's own, with its own tools, times and error. Each tool plays its first role. */
+export const methodWith = (circumstances: Circumstances, id: string, name: string, tools: readonly Tool[], setupMinutes: number, runMinutes: number, accuracyMm: number): Method => ({
+  ...circumstances, id, name, roles: tools.flatMap(({ roles }) => (roles[0] === undefined ? [] : [{ role: roles[0], count: 1, rules: [] }])), setupMinutes, runMinutes, accuracyMm
 })
 
 /** What the checks of the library find wrong with the user's own entries laid over it, beyond what it had before. */

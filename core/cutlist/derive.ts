@@ -8,6 +8,8 @@ import { WASTE_SHARE, boardFeet, roughThicknessFor } from './timber'
 /** Timber for one material of a build. */
 export interface TimberLine {
   readonly material: string
+  /** Ids of the parts cut from it. */
+  readonly parts: readonly string[]
   readonly pieces: number
   /** Of the finished parts. */
   readonly areaM2: number
@@ -115,7 +117,7 @@ function sheetTimber(steps: Steps, material: Material, parts: readonly Part[], o
   const volumeM3 = (areaM2 * thicknessMm) / 1000
   const sheetM2 = (lengthMm * widthMm) / 1e6
   return {
-    material: material.id, pieces: sumOf(parts, ({ quantity }) => quantity), areaM2, volumeM3, boardFeet: boardFeet(1000, 1000, volumeM3 * 1000), quantity: layout.sheets.length,
+    material: material.id, parts: parts.map(({ id }) => id), pieces: sumOf(parts, ({ quantity }) => quantity), areaM2, volumeM3, boardFeet: boardFeet(1000, 1000, volumeM3 * 1000), quantity: layout.sheets.length,
     wasteShare: layout.sheets.length === 0 ? 0 : 1 - areaM2 / (layout.sheets.length * sheetM2), layout
   }
 }
@@ -162,7 +164,7 @@ function solidTimber(steps: Steps, material: Material, parts: readonly Part[], o
   }
   const wasteShare = WASTE_SHARE[kind]
   return {
-    material: material.id, pieces: sumOf(parts, ({ quantity }) => quantity), areaM2: sumOf(parts, (part) => (part.quantity * part.lengthMm * part.widthMm) / 1e6), volumeM3: volume,
+    material: material.id, parts: parts.map(({ id }) => id), pieces: sumOf(parts, ({ quantity }) => quantity), areaM2: sumOf(parts, (part) => (part.quantity * part.lengthMm * part.widthMm) / 1e6), volumeM3: volume,
     boardFeet: boardFeet(1000, 1000, volume * 1000), quantity: round3(used * (1 + wasteShare)), wasteShare
   }
 }

@@ -3,5 +3,5 @@ export { boundValue, composedAccuracy, fitMethod, meets, neededCompanions, reach
 export { chosenMethods, fastest, fitBuild, fitContext, fitStep, cleanUpStep, hourValueOf, isUse, loadOf, plainUse, toolsUsed, useMethod, type BuildFit, type FitContext, type MethodUse, type StepFit } from './build-fit'
 export { entryOfOffer, jigEntry, marketOf, type Buyable, type Market } from './buyables'
 export { EXACT_SIZE, SMALL_KEPT } from './packs'
-export { EMPTY_SET, addedCost, costOf, entriesOf, isWithin, union, type NeedSet } from './needs'
+export { EMPTY_SET, addedCost, costOf, entriesOf, union, type NeedSet } from './needs'
 export { avoiding, makeFitter, type Fitter, type WayIn } from './ways-in'

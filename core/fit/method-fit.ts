@@ -112,7 +112,8 @@ export function serviceMisses(kit: Kit, entry: KitTool, operation: string, works
 function specMiss(need: RoleNeed, candidates: readonly KitTool[], stock: Step['stock']): Miss {
   const shortfall = (entry: KitTool): { rule: SpecRule; by: number } | undefined =>
     need.rules.flatMap((rule) => {
-      if (meets(entry.specs, rule, stock)) return []
+      // What a work-around bridges is not what is in the way.
+      if (reach(entry, { ...need, rules: [rule] }, stock) !== undefined) return []
       const needed = boundValue(rule, stock) ?? 0
       return [{ rule, by: Math.abs(needed - (entry.specs[rule.spec] ?? 0)) }]
     })[0]

@@ -36,13 +36,6 @@ export function addedCost(base: NeedSet, extra: NeedSet): number {
 
 export const costOf = (set: NeedSet): number => addedCost(EMPTY_SET, set)
 
-/** Whether `whole` holds everything `part` asks for. */
-export function isWithin(part: NeedSet, whole: NeedSet): boolean {
-  if (part.size > whole.size) return false
-  for (const [id, { count }] of part) if ((whole.get(id)?.count ?? 0) < count) return false
-  return true
-}
-
 export const entriesOf = (set: NeedSet): KitTool[] => [...set.values()].map(({ buyable, count }) => ({ ...buyable.entry, count: count * buyable.entry.count }))
 
 export interface NeedContext {

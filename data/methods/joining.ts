@@ -1,10 +1,6 @@
 import type { Method } from '../../core/catalogue'
 import { atLeast, method, need, needs, upTo } from '../write'
-
-const bit = { kind: 'spinning-bit', level: 1 } as const
-const edge = { kind: 'sharp-edge', level: 1 } as const
-const router = { kind: 'router-bit', level: 2 } as const
-const table = { kind: 'fixed-blade', level: 3 } as const
+import { bit, edge, router, table } from './hazards'
 
 /** Boring, joints, gluing up, fixing. Times: common practice. */
 export const joiningMethods: readonly Method[] = [

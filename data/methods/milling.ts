@@ -1,10 +1,6 @@
 import type { Method } from '../../core/catalogue'
 import { atLeast, inStrips, method, need, needs, upTo } from '../write'
-
-const edge = { kind: 'sharp-edge', level: 1 } as const
-const feed = { kind: 'feed-rollers', level: 2 } as const
-const cutterhead = { kind: 'feed-rollers', level: 3 } as const
-const router = { kind: 'router-bit', level: 2 } as const
+import { cutterhead, edge, feed, router } from './hazards'
 
 /** Flat faces, parallel faces, straight edges, supports. Times per m² follow from a 1 m × 150 mm face; common practice. */
 export const millingMethods: readonly Method[] = [

@@ -1,17 +1,8 @@
 import type { Method } from '../../core/catalogue'
 import { atLeast, from, fromTwoSides, inPasses, method, need, needs, upTo } from '../write'
+import { band, circ, edge, guided, jig, mitre, router, table } from './hazards'
 
-const saw = { kind: 'sharp-edge', level: 1 } as const
-const jig = { kind: 'hand-blade', level: 1 } as const
-const circ = { kind: 'hand-blade', level: 3 } as const
-const guided = { kind: 'hand-blade', level: 2 } as const
-const mitre = { kind: 'fixed-blade', level: 2 } as const
-const table = { kind: 'fixed-blade', level: 3 } as const
-const band = { kind: 'fixed-blade', level: 2 } as const
-const router = { kind: 'router-bit', level: 2 } as const
-const edge = { kind: 'sharp-edge', level: 1 } as const
-
-const byHand = { form: 'hand', hazard: saw, soundDbA: 72, dust: 'shavings' } as const
+const byHand = { form: 'hand', hazard: edge, soundDbA: 72, dust: 'shavings' } as const
 
 /** More straight, angled and curved cuts, and truing what was cut. Times: practised hobby user; common practice. */
 export const moreCuttingMethods: readonly Method[] = [

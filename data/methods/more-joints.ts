@@ -1,15 +1,6 @@
 import type { Method } from '../../core/catalogue'
 import { atLeast, from, method, need, needs, upTo } from '../write'
-
-const bit = { kind: 'spinning-bit', level: 1 } as const
-const press = { kind: 'spinning-bit', level: 2 } as const
-const edge = { kind: 'sharp-edge', level: 1 } as const
-const trim = { kind: 'router-bit', level: 1 } as const
-const router = { kind: 'router-bit', level: 2 } as const
-const tabled = { kind: 'router-bit', level: 3 } as const
-const table = { kind: 'fixed-blade', level: 3 } as const
-const plate = { kind: 'hand-blade', level: 2 } as const
-const shank = (role: string, withRole: string) => [{ comparator: 'shank-fits-collet' as const, role, withRole }]
+import { bit, edge, guided, press, router, shank, table, tabled, trim } from './hazards'
 
 const byHand = { form: 'hand', hazard: edge, soundDbA: 78, dust: 'shavings' } as const
 const drilled = { form: 'hand-held', hazard: bit, soundDbA: 80, dust: 'shavings' } as const
@@ -68,7 +59,7 @@ export const moreJoiningMethods: readonly Method[] = [
   method({ ...byHand, id: 'join-loose-tenon/chisel', operation: 'join-loose-tenon', name: 'Both mortises by chisel', roles: [need('mortise-chisel'), need('marking-gauge'), need('work-holding')], setupMinutes: 5, runMinutes: 40, accuracyMm: 0.4, soundDbA: 84 }),
   method({ ...drilled, id: 'join-dowel/centres', operation: 'join-dowel', name: 'Dowel centres', roles: [need('drill'), need('dowel-centres'), need('drill-block'), need('mallet')], setupMinutes: 3, runMinutes: 7, accuracyMm: 0.7, marked: false }),
   method({ form: 'benchtop', id: 'join-dowel/press', operation: 'join-dowel', name: 'Drill press and dowel centres', roles: [need('drill-press'), need('dowel-centres'), need('mallet')], setupMinutes: 6, runMinutes: 4.5, accuracyMm: 0.3, marked: false, hazard: press, soundDbA: 80, dust: 'shavings' }),
-  method({ form: 'hand-held', id: 'join-biscuit/joiner', operation: 'join-biscuit', name: 'Biscuit joiner', roles: [need('biscuit-joiner')], setupMinutes: 3, runMinutes: 2, accuracyMm: 0.4, hazard: plate, soundDbA: 96, dust: 'fine' }),
+  method({ form: 'hand-held', id: 'join-biscuit/joiner', operation: 'join-biscuit', name: 'Biscuit joiner', roles: [need('biscuit-joiner')], setupMinutes: 3, runMinutes: 2, accuracyMm: 0.4, hazard: guided, soundDbA: 96, dust: 'fine' }),
   method({ ...routed, id: 'join-biscuit/slot-cutter', operation: 'join-biscuit', name: 'Slot cutter in a router', roles: [need('trim-router'), need('bit-slot')], ties: shank('bit-slot', 'trim-router'), setupMinutes: 5, runMinutes: 3.5, accuracyMm: 0.5 }),
   method({ ...byHand, id: 'key-mitre/hand', operation: 'key-mitre', name: 'Back saw and glued veneer keys', roles: [need('back-saw'), need('vice')], setupMinutes: 3, runMinutes: 6, accuracyMm: 0.6 }),
   method({ ...byHand, id: 'key-mitre/pull-saw', operation: 'key-mitre', name: 'Pull saw and glued veneer keys', roles: [need('pull-saw'), need('work-holding')], setupMinutes: 3, runMinutes: 7, accuracyMm: 0.7 }),

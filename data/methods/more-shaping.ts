@@ -1,14 +1,6 @@
 import type { Method } from '../../core/catalogue'
 import { atLeast, from, inStrips, method, need, needs, upTo } from '../write'
-
-const bit = { kind: 'spinning-bit', level: 1 } as const
-const edge = { kind: 'sharp-edge', level: 1 } as const
-const trim = { kind: 'router-bit', level: 1 } as const
-const router = { kind: 'router-bit', level: 2 } as const
-const tabled = { kind: 'router-bit', level: 3 } as const
-const feed = { kind: 'feed-rollers', level: 2 } as const
-const dust = { kind: 'dust', level: 1 } as const
-const shank = (role: string, withRole: string) => [{ comparator: 'shank-fits-collet' as const, role, withRole }]
+import { bit, dust, edge, feed, router, shank, tabled, trim } from './hazards'
 
 const bladed = { form: 'hand', marked: false, surface: 'smooth', hazard: edge, soundDbA: 72, dust: 'shavings' } as const
 const sanded = { form: 'hand-held', marked: false, surface: 'smooth', hazard: dust, soundDbA: 84, dust: 'fine' } as const

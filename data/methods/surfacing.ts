@@ -1,8 +1,6 @@
 import type { Method } from '../../core/catalogue'
 import { method, need } from '../write'
-
-const edge = { kind: 'sharp-edge', level: 1 } as const
-const dust = { kind: 'dust', level: 1 } as const
+import { dust, edge } from './hazards'
 
 /** Edges, sanding, smoothing, sharpening, finishing. Times: common practice. */
 export const surfacingMethods: readonly Method[] = [

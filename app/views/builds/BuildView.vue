@@ -52,7 +52,7 @@ const whyCell = computed(() => {
   return build.value && step && operation ? cellOf(build.value, operation, [step]) : undefined
 })
 const partNames = computed(() => new Map((build.value?.parts ?? []).map((part) => [part.id, part.name])))
-const layouts = computed(() => (store.world && build.value?.parts ? derive(store.world.library, build.value.parts).timber : []).flatMap(({ material, layout }) => {
+const layouts = computed(() => (store.world && build.value?.parts ? derive(store.world.library, build.value.parts, { units: store.workspace?.preferences.units }).timber : []).flatMap(({ material, layout }) => {
   const found = store.world?.library.materials.get(material)
   return layout && layout.sheets.length > 0 && found?.stock?.lengthMm && found.stock.widthMm ? [{ material: found.name, layout, sheet: { lengthMm: found.stock.lengthMm, widthMm: found.stock.widthMm } }] : []
 }))

@@ -55,12 +55,13 @@ const sheetLines = computed(() => (derived.value?.timber ?? []).flatMap((line) =
 watch(parts, (now) => {
   layouts.value = new Map()
   const first = store.world ? derive(store.world.library, now, { units: store.workspace?.preferences.units }) : undefined
-  const waiting = (first?.timber ?? []).flatMap(({ material, layout }) => (layout ? [material] : []))
+  const waiting = (first?.timber ?? []).filter(({ layout }) => layout)
   const next = (): void => {
-    const material = waiting.shift()
-    const stock = material === undefined ? undefined : store.world?.library.materials.get(material)?.stock
-    if (material === undefined || !stock || now !== parts.value) return
-    const own = now.filter((part) => part.stock === 'sheet' && Math.abs(part.thicknessMm - stock.thicknessMm) < 1.2)
+    const line = waiting.shift()
+    const stock = line && store.world?.library.materials.get(line.material)?.stock
+    if (!line || !stock || now !== parts.value) return
+    const { material } = line
+    const own = now.filter(({ id }) => line.parts.includes(id))
     planning.layOut(nestParts(own), { lengthMm: stock.lengthMm ?? 0, widthMm: stock.widthMm ?? 0 }, material, (layout) => {
       if (now === parts.value) layouts.value = new Map([...layouts.value, [material, layout]])
       next()

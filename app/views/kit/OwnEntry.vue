@@ -5,7 +5,7 @@ import InputText from 'primevue/inputtext'
 import MultiSelect from 'primevue/multiselect'
 import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
-import { SPECS, checkOwn, methodWith, ownId, toolLike, type SpecName, type Specs } from '../../../core/catalogue'
+import { SPECS, checkOwn, circumstancesOf, methodWith, ownId, toolLike, type SpecName, type Specs } from '../../../core/catalogue'
 import { issue, type Issue } from '../../../core/kernel'
 import { exponentOf } from '../../../core/money'
 import { parseLength } from '../../../core/units'
@@ -78,13 +78,7 @@ function addMethod(): void {
   const id = ownId(name.value, (one) => world.library.methods.has(one))
   const chosen = tools.value.flatMap((one) => world.library.tools.get(one) ?? [])
   const [setupMinutes = 0, runMinutes = 0, accuracyMm = 1] = figures
-  // Its hazard, noise and dust are those of the worst of the library's ways with the leading tool.
-  const lead = chosen[0]
-  const kin = (world.library.methodsFor.get(operation.value) ?? []).filter(({ roles }) => roles[0] !== undefined && lead?.roles.includes(roles[0].role)).sort((a, b) => (b.hazard?.level ?? 0) - (a.hazard?.level ?? 0))[0]
-  const method = methodWith(
-    kin ?? { operation: operation.value, hazard: lead?.hazard ? { kind: lead.hazard, level: 2 } : null, soundDbA: lead?.soundDbA ?? 65, dust: lead?.hazard ? 'coarse' : 'none', surface: 'clean', form: 'hand', marked: true },
-    id, name.value.trim(), chosen, setupMinutes, runMinutes, accuracyMm
-  )
+  const method = methodWith(circumstancesOf(world.library, operation.value, chosen[0]), id, name.value.trim(), chosen, setupMinutes, runMinutes, accuracyMm)
   problems.value = checkOwn(library, { ...world.workspace.own, methods: [...world.workspace.own.methods, method] })
   if (problems.value.length > 0) return
   store.run(steps.addedOwn(method.name), (state) => change.putOwnMethod(state, method))
