@@ -5,6 +5,7 @@ export const PLACES = [
   { id: 'kit', path: '/kit', letter: 'k', icon: 'pi pi-wrench' },
   { id: 'weigh', path: '/weigh', letter: 'w', icon: 'pi pi-sort-amount-down' },
   { id: 'stages', path: '/stages', letter: 's', icon: 'pi pi-calendar' },
+  { id: 'prices', path: '/prices', letter: 'p', icon: 'pi pi-tag' },
   { id: 'ledger', path: '/ledger', letter: 'l', icon: 'pi pi-book' }
 ] as const
 

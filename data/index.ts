@@ -8,6 +8,7 @@ import { templates } from './templates'
 import { tools } from './tools'
 
 export { usual } from './usual'
+export { disputes, schools } from './schools'
 
 /** The reference library. Its version goes into every workspace and plan made with it. */
 export const library = indexLibrary({ version: '2026.12', operations, methods, tools, templates, materials, regions, names })

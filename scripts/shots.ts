@@ -18,8 +18,14 @@ const makeBuild = async (page: Page): Promise<void> => {
   await page.getByRole('heading', { name: /^Pocket joint, for/ }).evaluate((heading) => heading.scrollIntoView())
 }
 
+const openReason = async (page: Page): Promise<void> => {
+  await page.getByRole('button', { name: /^4 / }).click()
+  await page.waitForTimeout(2500)
+  await page.getByRole('button', { name: /^3 / }).evaluate((row) => row.scrollIntoView())
+}
+
 const VIEWS: readonly [file: string, path: string, width: number, height: number, prepare?: (page: Page) => Promise<void>][] = [
-  ['bench', '/', 1280, 800], ['builds', '/builds', 1280, 800], ['cut-list', '/cut-list', 1280, 800, fillList], ['build', '/cut-list', 1280, 800, makeBuild], ['kit', '/kit', 1280, 800], ['weigh-up', '/weigh', 1280, 800], ['stages', '/stages', 1280, 800], ['ledger', '/ledger', 1280, 800],
+  ['bench', '/', 1280, 800], ['builds', '/builds', 1280, 800], ['cut-list', '/cut-list', 1280, 800, fillList], ['build', '/cut-list', 1280, 800, makeBuild], ['kit', '/kit', 1280, 800], ['weigh-up', '/weigh', 1280, 800], ['weigh-up-reason', '/weigh', 1280, 800, openReason], ['weigh-up-quality', '/weigh/quality', 1280, 800], ['weigh-up-schools', '/weigh/schools', 1280, 800], ['prices', '/prices', 1280, 800], ['weigh-up-phone', '/weigh', 390, 844], ['stages', '/stages', 1280, 800], ['ledger', '/ledger', 1280, 800],
   ['start', '/start', 1280, 800], ['settings', '/settings', 1280, 800], ['bench-phone', '/', 390, 844], ['stages-phone', '/stages', 390, 844]
 ]
 const SETTLE_MS = 2500

@@ -5,7 +5,7 @@ import { change, workspaceHash, type Plan, type PlannedPurchase, type Workspace 
 import type { Build } from '../../core/builds'
 import type { Layout, NestPart, SheetSize } from '../../core/cutlist'
 import type { Day } from '../../core/calendar'
-import type { RankingView, WayView } from '../workers/protocol'
+import type { WayView } from '../workers/protocol'
 import { workerClient, type WorkerLike } from '../workers/client'
 import { useWorkspace } from './workspace'
 import { steps } from '../words/steps'
@@ -18,8 +18,6 @@ export const usePlanning = defineStore('planning', () => {
   const client = workerClient(makeWorker)
   const busy = ref(false)
   const outcome = shallowRef<Outcome>()
-  const ranking = shallowRef<RankingView>()
-  const rankedFor = ref('')
   const failure = ref<string>()
   /** Hash of the state the newest planning request was made for. */
   let asked = ''
@@ -71,18 +69,6 @@ export const usePlanning = defineStore('planning', () => {
     { immediate: true }
   )
 
-  function rank(): void {
-    const asks = question()
-    const wanted = hash.value
-    if (!asks || rankedFor.value === wanted) return
-    client.ask({ kind: 'rank', ...asks }, (reply) => {
-      if (reply.kind === 'failed') failure.value = reply.message
-      if (reply.kind !== 'rank') return
-      ranking.value = reply.ranking
-      rankedFor.value = wanted
-    })
-  }
-
   function waysIn(build: string, step: string | undefined, listener: (ways: readonly WayView[]) => void): void {
     const asks = question()
     if (asks) client.ask({ kind: 'ways', ...asks, build, step }, (reply) => reply.kind === 'ways' && listener(reply.ways))
@@ -129,5 +115,5 @@ export const usePlanning = defineStore('planning', () => {
   const opens = (purchase: PlannedPurchase): PurchaseReasons['opens'] => (store.world && plan.value ? purchaseOpens(store.world, plan.value, purchase, report.value?.broken) : [])
   const isPinned = (purchase: PlannedPurchase): boolean => store.workspace?.pins.some(({ offer, date }) => offer === purchase.offer && date === purchase.date) ?? false
 
-  return { plan, report, outcome, ranking, rankedFor, hash, busy, failure, replan, rank, waysIn, waysInFor, layOut, tryMove, move, setPinned, isPinned, reasons, opens }
+  return { plan, report, outcome, hash, busy, failure, replan, waysIn, waysInFor, layOut, tryMove, move, setPinned, isPinned, reasons, opens }
 })

@@ -7,6 +7,7 @@ export function chartTheme() {
   return {
     soft,
     planned: token('--planned'),
+    attention: token('--attention'),
     wash: token('--planned-faint'),
     axis: { axisLabel: { color: soft, fontFamily: token('--sans') }, axisLine: { lineStyle: { color: soft } }, splitLine: { lineStyle: { color: line } } }
   }

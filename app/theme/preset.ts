@@ -5,14 +5,17 @@ import checkbox from '@primeuix/themes/aura/checkbox'
 import dialog from '@primeuix/themes/aura/dialog'
 import inputtext from '@primeuix/themes/aura/inputtext'
 import message from '@primeuix/themes/aura/message'
+import multiselect from '@primeuix/themes/aura/multiselect'
 import select from '@primeuix/themes/aura/select'
+import slider from '@primeuix/themes/aura/slider'
+import textarea from '@primeuix/themes/aura/textarea'
 
 const SQUARE = '2px'
 const NONE = 'none'
 
 /** Our own look on PrimeVue's parts: the colours of `tokens.css`, square corners, no shadows. Light and dark come from the tokens. */
 export const preset = definePreset(
-  { ...base, components: { button, checkbox, dialog, inputtext, message, select } },
+  { ...base, components: { button, checkbox, dialog, inputtext, message, multiselect, select, slider, textarea } },
   {
     primitive: { borderRadius: { none: '0', xs: SQUARE, sm: SQUARE, md: SQUARE, lg: SQUARE, xl: SQUARE } },
     semantic: {
@@ -43,6 +46,7 @@ export const preset = definePreset(
       )
     },
     components: {
+      slider: { track: { background: 'var(--line-strong)', borderRadius: SQUARE, size: '3px' }, range: { background: 'var(--planned)' }, handle: { width: '14px', height: '20px', borderRadius: SQUARE, background: 'var(--graphite)', hoverBackground: 'var(--planned)', content: { borderRadius: SQUARE, background: 'var(--paper-raised)', hoverBackground: 'var(--paper-raised)', width: '10px', height: '16px', shadow: NONE } } },
       button: {
         root: { borderRadius: SQUARE, paddingX: '0.8rem', paddingY: '0.38rem', label: { fontWeight: '600' }, raisedShadow: NONE },
         colorScheme: Object.fromEntries(

@@ -25,10 +25,7 @@ export const bench = {
   withIt: (tool: string) => `Comes with ${lowerFirst(tool)}`,
   safety: 'Protection comes first',
   pinned: 'Pinned by you',
-  differs: (first: string) => `The weigh-up puts ${lowerFirst(first)} first, by what it brings back per unit of money. The plan takes this first because of`,
-  differsMoney: 'what the paydays ahead can carry.',
-  differsSafety: 'what has to be there for safety.',
-  differsDates: 'the dates you wished for and what several builds share.',
+  differs: (first: string) => `The weigh-up puts ${lowerFirst(first)} first, by what it brings back per unit of money.`,
   buildTitle: 'What you can build today',
   buildNone: 'Nothing yet with what you own. The plan shows what opens first.',
   begin: 'Begin',
@@ -67,6 +64,8 @@ export const bench = {
         return `The price of ${say.money(due.price)} for ${lowerFirst(say.tool(due.tool))} is ${due.days} days old (${say.day(due.date)}).`
       case 'late-build':
         return `${say.build(due.build)} was wished for by ${say.day(due.wished)}.`
+      case 'slept-on':
+        return `You slept on ${lowerFirst(say.tool(due.tool))} until ${say.day(due.until)}: is it still needed for ${say.build(due.build)}? Say so in the Weigh-up.`
       case 'below-reserve':
         return `There is ${say.money(due.balance)} in the purse and you keep back ${say.money(due.reserve)}: nothing is bought until money comes in.`
     }

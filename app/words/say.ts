@@ -68,7 +68,8 @@ function moneyText(currency: string, amount: Minor, signed: boolean): string {
 
 function lengthText(mm: number, units: UnitSystem): string {
   if (units === 'imperial') return `${inchText(mm)} in`
-  return `${kept('mm', () => new Intl.NumberFormat(LANGUAGE, { maximumFractionDigits: mm < 10 ? 1 : 0 })).format(mm)} mm`
+  const digits = mm < 10 ? 1 : 0
+  return `${kept(`mm${digits}`, () => new Intl.NumberFormat(LANGUAGE, { maximumFractionDigits: digits })).format(mm)} mm`
 }
 
 const shortened = (name: string): string => name.split(',')[0] ?? name

@@ -1,6 +1,6 @@
 import type { PlaceId } from '../places'
 
-export const placeNames: Readonly<Record<PlaceId, string>> = { bench: 'Bench', builds: 'Builds', kit: 'Kit', weigh: 'Weigh-up', stages: 'Stages', ledger: 'Ledger' }
+export const placeNames: Readonly<Record<PlaceId, string>> = { bench: 'Bench', builds: 'Builds', kit: 'Kit', weigh: 'Weigh-up', stages: 'Stages', prices: 'Prices', ledger: 'Ledger' }
 
 export const shell = {
   product: ['Frugal', 'Ledger'],
@@ -38,6 +38,12 @@ export const shell = {
     ['← →', 'on a purchase: one payday earlier or later'],
     ['P', 'on a purchase: pin it to its day, or let it go'],
     ['Enter', 'on a purchase: why it stands there']
+  ] as readonly (readonly [string, string])[],
+  weighKeys: [
+    ['↑ ↓', 'through the list'],
+    ['Enter', 'on a purchase: what speaks for and against it'],
+    ['C', 'on a purchase: compare it'],
+    ['← →', 'on a slider: try another weight']
   ] as readonly (readonly [string, string])[],
   gridKeys: [
     ['← → ↑ ↓', 'go through the cells'],

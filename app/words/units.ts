@@ -11,3 +11,9 @@ export const operationUnits = (unit: string, quantity: number, system: UnitSyste
   const [one, many] = WORDS[unit] ?? [unit, unit]
   return quantity === 1 ? one : many
 }
+
+/** "a cut", "an edge": the price of one unit. */
+export const perUnit = (unit: string): string => {
+  const one = WORDS[unit]?.[0] ?? unit
+  return `${/^[aeiou]/.test(one) ? 'an' : 'a'} ${one}`
+}

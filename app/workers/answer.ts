@@ -1,32 +1,12 @@
 import { nest } from '../../core/cutlist'
 import type { Build } from '../../core/builds'
-import { costOf, entriesOf, fitBuild, kitWith, makeFitter, type Buyable, type Fitter, type NeedSet } from '../../core/fit'
+import { costOf, entriesOf, fitBuild, kitWith, makeFitter, type Fitter } from '../../core/fit'
 import { makePlan } from '../../core/stages'
-import { rank, type Candidate, type Part } from '../../core/weigh'
 import { worldOf } from '../../core/workspace'
 import { library } from '../../data'
-import type { CandidateView, PartView, Question, Reply, WayView } from './protocol'
-
-const view = (buyable: Buyable, count: number): PartView => ({
-  id: buyable.id,
-  tool: buyable.entry.tool.id,
-  tier: buyable.entry.tier,
-  condition: buyable.entry.condition,
-  power: buyable.entry.power,
-  count,
-  cost: buyable.allIn * count,
-  typical: buyable.typical,
-  ...(buyable.jig ? { jig: buyable.jig.id } : {})
-})
-const partView = ({ buyable, count }: Part): PartView => view(buyable, count)
-const setView = (set: NeedSet): PartView[] => [...set.values()].map(({ buyable, count }) => view(buyable, count))
-
-const candidateView = ({ lead, others, variants, ...figures }: Candidate): CandidateView => ({
-  ...figures,
-  lead: partView(lead),
-  others: others.map(partView),
-  variants: variants.map((variant) => ({ id: variant.id, cost: variant.cost, parts: [variant.lead, ...variant.others].map(partView) }))
-})
+import type { Question, Reply, WayView } from './protocol'
+import { setView } from './part-view'
+import { answerWeighing } from './weighing'
 
 /** What a circular or table saw takes away, mm; common practice. */
 const KERF_MM = 3
@@ -52,16 +32,15 @@ export function answer(question: Question, send: (reply: Reply) => void): void {
     send({ kind: 'nest', request, material: question.material, layout: nest(question.parts, question.sheet, { kerfMm: KERF_MM }) })
     return
   }
+  if (question.kind !== 'plan' && question.kind !== 'ways') {
+    answerWeighing(question, send)
+    return
+  }
   const world = worldOf(question.workspace, library, question.today)
   switch (question.kind) {
     case 'plan':
       send({ kind: 'plan', request, outcome: makePlan(world, { onPlan: (plan) => send({ kind: 'plan-so-far', request, plan }) }) })
       return
-    case 'rank': {
-      const ranking = rank(world)
-      send({ kind: 'rank', request, ranking: { ...ranking, candidates: ranking.candidates.map(candidateView) } })
-      return
-    }
     case 'ways': {
       const build = typeof question.build === 'string' ? world.workspace.builds.find(({ id }) => id === question.build) : question.build
       const asked = build && question.step !== undefined ? { ...build, steps: build.steps.filter(({ id }) => id === question.step) } : build

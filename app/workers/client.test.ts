@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals'
 import { demo } from '../../tests/helpers/workspaces'
+import { withWeights } from '../../core/workspace'
 import { answer } from './answer'
 import { workerClient, type WorkerLike } from './client'
 import type { Question, Reply } from './protocol'
@@ -22,7 +23,7 @@ test('a reply to an overtaken question is dropped', () => {
   client.ask({ kind: 'rank', workspace, today }, () => heard.push('first'))
   client.ask({ kind: 'ways', workspace, today, build: 'bird-boxes' }, () => heard.push('ways'))
   client.ask({ kind: 'rank', workspace, today }, () => heard.push('second'))
-  const ranking = { candidates: [], feasible: [], hopeless: [] }
+  const ranking = { candidates: [], feasible: [], hopeless: [], weightless: false }
   for (const { request, kind } of one.asked) one.reply(kind === 'ways' ? { kind, request, ways: [] } : { kind: 'rank', request, ranking })
   expect(heard).toEqual(['ways', 'second'])
 })
@@ -72,4 +73,40 @@ test('where nothing is missing, it says what would be quicker and by how much', 
   // Twenty square metres by block take 5 + 1200 minutes, by random-orbital sander 4 + 360.
   const orbital = ways.find(({ parts }) => parts.some(({ tool }) => tool === 'ro-sander'))
   if (orbital) expect(orbital.saves).toBe(5 + 20 * 60 - (4 + 20 * 18))
+})
+
+test('the Weigh-up’s answers are plain data, come in rounds where they take time, and end', () => {
+  const ask = (question: object): Reply[] => {
+    const replies: Reply[] = []
+    answer({ request: 1, workspace, today, ...question } as Question, (reply) => replies.push(reply))
+    expect(structuredClone(replies)).toEqual(replies)
+    return replies
+  }
+  const [ranked] = ask({ kind: 'rank' })
+  const candidates = ranked?.kind === 'rank' ? ranked.ranking.candidates : []
+  expect(candidates.length).toBeGreaterThan(5)
+  const rounds = ask({ kind: 'pulls' })
+  expect(rounds.map((reply) => reply.kind === 'pulls' && reply.view.done)).toEqual(rounds.map((_, i) => i === rounds.length - 1))
+  expect(ask({ kind: 'sway' }).map((reply) => reply.kind === 'sway' && reply.weight)).toEqual(['money', 'time', 'space', 'quiet', 'ease', 'finish'])
+  const [explained] = ask({ kind: 'reasons', candidate: candidates[0]?.id ?? '' })
+  expect(explained?.kind === 'reasons' && explained.reasons?.parts.length).toBe(1 + (candidates[0]?.others.length ?? 0))
+  const [unknown] = ask({ kind: 'reasons', candidate: 'nothing' })
+  expect(unknown?.kind === 'reasons' && unknown.reasons).toBe(undefined)
+  const [owned] = ask({ kind: 'ownership', tool: 'drill-driver', power: 'corded' })
+  expect(owned?.kind === 'ownership' && owned.view?.options.length).toBeGreaterThan(12)
+  const [divided] = ask({ kind: 'split', total: 60_000, years: 5, tools: [{ tool: 'drill-driver', power: 'corded', count: 1 }, { tool: 'pull-saw', power: 'hand', count: 1 }] })
+  expect(divided?.kind === 'split' && divided.view.split.kind).toBe('split')
+  const [powered] = ask({ kind: 'batteries' })
+  expect(powered?.kind === 'batteries' && powered.view.plans.map(({ mode }) => mode)).toEqual(['best', 'one-platform', 'several', 'cords'])
+})
+
+test('an order tried with other weights is that of a workspace with those weights', () => {
+  const orderOf = (question: object): string[] => {
+    const replies: Reply[] = []
+    answer({ kind: 'rank', request: 1, workspace, today, ...question } as Question, (reply) => replies.push(reply))
+    return replies[0]?.kind === 'rank' ? replies[0].ranking.candidates.map(({ id }) => id) : []
+  }
+  const weights = { money: 1, time: 1500, space: 3000, quiet: 0, ease: 200, finish: 0 }
+  expect(orderOf({ weights })).toEqual(orderOf({ workspace: withWeights(workspace, weights) }))
+  expect(orderOf({})).not.toEqual(orderOf({ weights }))
 })

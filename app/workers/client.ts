@@ -3,6 +3,9 @@ import type { Question, Reply } from './protocol'
 type Ask = Question extends infer Q ? (Q extends Question ? Omit<Q, 'request'> : never) : never
 type Listener = (reply: Reply) => void
 
+/** Whether nothing more follows to the same question. */
+const isLast = (reply: Reply): boolean => (reply.kind === 'pulls' ? reply.view.done : reply.kind === 'sway' || reply.kind === 'schools' ? reply.done : reply.kind !== 'plan-so-far')
+
 /** The part of a worker the client needs; tests hand in a stand-in. */
 export interface WorkerLike {
   postMessage(question: Question): void
@@ -23,7 +26,7 @@ export function workerClient(makeWorker: () => WorkerLike): { ask(question: Ask,
 
   const receive = ({ data }: { data: Reply }): void => {
     const listener = listeners.get(data.request)
-    if (data.kind !== 'plan-so-far') {
+    if (isLast(data)) {
       busy.delete(data.request)
       listeners.delete(data.request)
     }

@@ -16,6 +16,7 @@ export type Due =
   | { readonly kind: 'companion'; readonly tool: string; readonly anyOf: readonly string[] }
   | { readonly kind: 'stale-quote'; readonly quote: string; readonly tool: string; readonly price: Minor; readonly date: Day; readonly days: number }
   | { readonly kind: 'late-build'; readonly build: string; readonly wished: Day }
+  | { readonly kind: 'slept-on'; readonly tool: string; readonly build: string; readonly until: Day }
   | { readonly kind: 'below-reserve'; readonly balance: Minor; readonly reserve: Minor }
 
 /** Everything due in a workspace, what concerns safety first. */
@@ -40,5 +41,6 @@ export function dueIn(world: World): Due[] {
   })
   const late = workspace.builds.flatMap((build): Due[] => (build.wished !== undefined && build.wished < asOf && !isDone(build) ? [{ kind: 'late-build', build: build.id, wished: build.wished }] : []))
   const low: Due[] = world.balance < workspace.money.reserve ? [{ kind: 'below-reserve', balance: world.balance, reserve: workspace.money.reserve }] : []
-  return [...low, ...unprotected, ...companions, ...receipts, ...late, ...stale]
+  const sleptOn = (workspace.needTests ?? []).flatMap(({ tool, build, until }): Due[] => (until <= asOf && countOf(kit, tool) === 0 ? [{ kind: 'slept-on', tool, build, until }] : []))
+  return [...low, ...unprotected, ...companions, ...receipts, ...late, ...sleptOn, ...stale]
 }

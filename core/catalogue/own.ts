@@ -1,4 +1,4 @@
-import type { Issue } from '../kernel'
+import { issue, type Issue } from '../kernel'
 import { checkLibrary } from './check'
 import { withOwn, type Library, type OwnEntries } from './library'
 import type { Method, Specs, Tool } from './types'
@@ -51,4 +51,17 @@ export const methodWith = (circumstances: Circumstances, id: string, name: strin
 export function checkOwn(library: Library, own: OwnEntries): Issue[] {
   const before = new Set(checkLibrary(library).map(({ code, path }) => `${code}|${path.join('/')}`))
   return checkLibrary(withOwn(library, own)).filter(({ code, path }) => !before.has(`${code}|${path.join('/')}`))
+}
+
+/** Own tools that need each other in a circle, with no other choice: each pair once. Legal, and worth saying. */
+export function companionCircles(library: Library, own: Pick<OwnEntries, 'tools'>): Issue[] {
+  const onlyNeeds = (id: string): string[] => (library.tools.get(id)?.companions ?? []).flatMap(({ kind, anyOf }) => (kind === 'needed' && anyOf.length === 1 ? anyOf : []))
+  const reaches = (from: string, goal: string, seen: ReadonlySet<string>): boolean => onlyNeeds(from).some((next) => next === goal || (!seen.has(next) && reaches(next, goal, new Set([...seen, next]))))
+  const said = new Set<string>()
+  return own.tools.flatMap(({ id }) => onlyNeeds(id).flatMap((other) => {
+    const key = [id, other].sort().join('|')
+    if (said.has(key) || !(other === id || reaches(other, id, new Set([id])))) return []
+    said.add(key)
+    return [issue('own.companion-circle', ['own', 'tools'], { tool: id, other })]
+  }))
 }

@@ -15,9 +15,28 @@ export interface MethodUse extends MethodFit {
   readonly fee: Minor
   /** Loss of goodwill for noise in quiet hours, in money. */
   readonly penalty: Minor
+  /** Minutes running louder than the quiet hours allow. */
+  readonly loudMinutes: number
+  /** Running minutes times the hazard level. */
+  readonly riskMinutes: number
+  /** How near the result comes to the error the step forgives: 1 just within, 0.5 twice as exact; 0 where it does not matter. */
+  readonly coarseness: number
   /** fee + penalty + the user's hours at their value: what the choice between methods goes by. */
   readonly cost: number
 }
+
+/** What methods are weighed by, in money. */
+export interface MethodWeights {
+  /** Fees are multiplied by this. */
+  readonly worth: number
+  readonly quietPerHour: Minor
+  readonly easePerHour: Minor
+  readonly finishPerStep: Minor
+}
+
+/** Loss of goodwill, ease and finish of a use, in money. */
+export const penaltyOf = (weights: MethodWeights, use: Pick<MethodUse, 'loudMinutes' | 'riskMinutes' | 'coarseness'>): Minor =>
+  timesRatio(weights.quietPerHour, use.loudMinutes / 60) + timesRatio(weights.easePerHour, use.riskMinutes / 60) + timesRatio(weights.finishPerStep, use.coarseness)
 
 export interface StepFit {
   readonly step: Step
@@ -42,14 +61,23 @@ export interface FitContext extends Circumstances {
   readonly library: Library
   readonly minorPer100Points: number
   readonly hourValue: Minor
+  readonly weights: MethodWeights
 }
+
+export const methodWeights = ({ preferences, workshop }: World['workspace']): MethodWeights => ({
+  worth: preferences.weighting?.worth ?? 1,
+  quietPerHour: workshop.quiet?.costPerHour ?? 0,
+  easePerHour: preferences.weighting?.easePerHour ?? 0,
+  finishPerStep: preferences.weighting?.finishPerStep ?? 0
+})
 
 export const fitContext = (world: World): FitContext => ({
   library: world.library,
   workshop: world.workspace.workshop,
   bannedMethods: new Set(world.workspace.bans.flatMap((ban) => (ban.kind === 'method' ? [ban.id] : []))),
   minorPer100Points: world.pricing.minorPer100Points,
-  hourValue: world.workspace.money.hourValue
+  hourValue: world.workspace.money.hourValue,
+  weights: methodWeights(world.workspace)
 })
 
 /** What an hour of work on a build costs in the reckoning. */
@@ -59,16 +87,22 @@ export const hourValueOf = (context: Pick<FitContext, 'hourValue'>, build: Build
 export const loadOf = (step: Step, build: Build): Load => ({ units: step.quantity * build.copies, batches: batchesOf(build) })
 
 /** Minutes, fee and penalty of a method for all copies of a build's step. Set-up counts once per batch, running per unit. */
-export function plainUse(context: FitContext, fit: MethodFit, load: Load, build: Build): MethodUse {
+export function plainUse(context: FitContext, fit: MethodFit, load: Load, build: Build, step: Step): MethodUse {
   const { method } = fit
   const minutes = minutesOf(method, fit.tools, fit.stretches, load)
   const fee = method.service
     ? timesRatio(context.minorPer100Points, (method.service.pointsPerUnit * load.units + method.service.pointsPerVisit * load.batches) / 100)
     : 0
-  const { quiet } = context.workshop
-  const penalty = quiet && method.soundDbA > quiet.aboveDbA ? timesRatio(quiet.costPerHour, Math.max(0, minutes - method.setupMinutes * load.batches) / 60) : 0
-  return { ...fit, minutes, fee, penalty, cost: fee + penalty + (hourValueOf(context, build) * minutes) / 60 }
+  const running = Math.max(0, minutes - method.setupMinutes * load.batches)
+  const loudMinutes = method.soundDbA > (context.workshop.quiet?.aboveDbA ?? LOUD_DBA) ? running : 0
+  const riskMinutes = running * (method.hazard?.level ?? 0)
+  const coarseness = step.accuracyMm === undefined ? 0 : Math.min(1, fit.accuracyMm / step.accuracyMm)
+  const penalty = penaltyOf(context.weights, { loudMinutes, riskMinutes, coarseness })
+  return { ...fit, minutes, fee, loudMinutes, riskMinutes, coarseness, penalty, cost: context.weights.worth * fee + penalty + (hourValueOf(context, build) * minutes) / 60 }
 }
+
+/** Louder than this counts as loud where no quiet hours are declared, dB(A): the action value of Directive 2003/10/EC (from memory). */
+export const LOUD_DBA = 85
 
 /** What a method did not do well enough for a step: too rough, not exact enough, or nothing. */
 const lacking = (fit: MethodFit, step: Step): Miss[] =>
@@ -87,22 +121,37 @@ export function cleanUpStep(library: Library, step: Step): Step | undefined {
  * only fault is its surface or its error is good where the kit can clean it up; the cheapest clean-up is added to its time.
  */
 export function useMethod(context: FitContext, kit: Kit, method: Method, step: Step, build: Build): MethodFit | MethodUse {
+  const reached = reachOf(context, kit, method, step, build)
+  if (reached.kind !== 'to-clean') return reached.kind === 'done' ? reached.use : reached.fit
+  const after = cleanUpStep(context.library, step)
+  const cleanUp = after && leastBy(alone(context, kit, after, build), ({ cost, minutes }) => cost + minutes * 1e-6)
+  return cleanUp ? cleaned(reached.first, cleanUp) : reached.fit
+}
+
+/** How far a method gets with a step by itself: all the way, so far that a clean-up may follow, or not at all. */
+export type Reached =
+  | { readonly kind: 'done'; readonly use: MethodUse }
+  | { readonly kind: 'to-clean'; readonly first: MethodUse; readonly fit: MethodFit }
+  | { readonly kind: 'no'; readonly fit: MethodFit }
+
+export function reachOf(context: FitContext, kit: Kit, method: Method, step: Step, build: Build): Reached {
   const load = loadOf(step, build)
   const fit = fitMethod(kit, method, step, context, load)
   const rough = lacking(fit, step)
-  if (fit.misses.length === 0 && rough.length === 0) return plainUse(context, fit, load, build)
-  if (fit.misses.some(({ kind }) => kind !== 'accuracy')) return rough.length === 0 ? fit : { ...fit, misses: [...fit.misses, ...rough] }
-  const after = cleanUpStep(context.library, step)
-  const cleanUp = after && leastBy(alone(context, kit, after, build), ({ cost, minutes }) => cost + minutes * 1e-6)
+  if (fit.misses.length === 0 && rough.length === 0) return { kind: 'done', use: plainUse(context, fit, load, build, step) }
+  const all = rough.length === 0 ? fit : { ...fit, misses: [...fit.misses, ...rough] }
+  if (fit.misses.some(({ kind }) => kind !== 'accuracy') || !cleanUpStep(context.library, step)) return { kind: 'no', fit: all }
   // The pick must be as exact as can be had without the limit, so that the limit does not make the choice of the tool.
-  const unmeasured = fit.misses.length === 0 ? fit : fitMethod(kit, method, { ...step, accuracyMm: undefined }, context, load)
-  if (!cleanUp) return { ...fit, misses: [...fit.misses, ...rough] }
-  const first = plainUse(context, unmeasured, load, build)
-  return {
-    ...first, tools: [...first.tools, ...cleanUp.tools], accuracyMm: cleanUp.accuracyMm, minutes: first.minutes + cleanUp.minutes, fee: first.fee + cleanUp.fee,
-    penalty: first.penalty + cleanUp.penalty, cost: first.cost + cleanUp.cost, cleanUp
-  }
+  const anyError = { ...step, accuracyMm: undefined }
+  return { kind: 'to-clean', first: plainUse(context, fit.misses.length === 0 ? fit : fitMethod(kit, method, anyError, context, load), load, build, anyError), fit: all }
 }
+
+/** A rough use with what cleans up after it. */
+const cleaned = (first: MethodUse, cleanUp: MethodUse): MethodUse => ({
+  ...first, tools: [...first.tools, ...cleanUp.tools], accuracyMm: cleanUp.accuracyMm, minutes: first.minutes + cleanUp.minutes, fee: first.fee + cleanUp.fee,
+  loudMinutes: first.loudMinutes + cleanUp.loudMinutes, riskMinutes: first.riskMinutes + cleanUp.riskMinutes, coarseness: cleanUp.coarseness,
+  penalty: first.penalty + cleanUp.penalty, cost: first.cost + cleanUp.cost, cleanUp
+})
 
 export const isUse = (fit: MethodFit | MethodUse): fit is MethodUse => 'minutes' in fit
 
@@ -112,7 +161,7 @@ const alone = (context: FitContext, kit: Kit, step: Step, build: Build): MethodU
   return (context.library.methodsFor.get(step.operation) ?? []).flatMap((method) => {
     if (plainlyNot(kit, method, step, context)) return []
     const fit = fitMethod(kit, method, step, context, load)
-    return fit.misses.length === 0 && lacking(fit, step).length === 0 ? [plainUse(context, fit, load, build)] : []
+    return fit.misses.length === 0 && lacking(fit, step).length === 0 ? [plainUse(context, fit, load, build, step)] : []
   })
 }
 

@@ -12,6 +12,8 @@ export interface Buyable {
   /** Offer id, or `make/<template>`. */
   readonly id: string
   readonly entry: KitTool
+  /** Tag price with tax: what a deal at the till can take off. */
+  readonly atTill: Minor
   readonly payment: Minor
   readonly allIn: Minor
   readonly typical: boolean
@@ -63,7 +65,7 @@ export function marketOf(world: World): Market {
     const list: Buyable[] = offersOf(world, tool, own.get(tool.id) ?? [], quoted.get(tool.id) ?? []).flatMap((offer) => {
       const price = priceOf({ ...world.pricing, quotes: quotes.get(offer.id) ?? [] }, offer, world.asOf)
       if (!price || !circuitCarries(world.workspace.workshop, tool, offer.power)) return []
-      return { id: offer.id, entry: entryOfOffer(tool, offer, 1), payment: price.payment, allIn: price.allIn, typical: price.typical, offer }
+      return { id: offer.id, entry: entryOfOffer(tool, offer, 1), atTill: price.tag + price.tax, payment: price.payment, allIn: price.allIn, typical: price.typical, offer }
     })
     const jig = tool.madeBy === undefined ? undefined : jigBuild(world.library, jigBuildId(tool.madeBy))
     if (jig) list.push(makeable(world, tool, jig))
@@ -80,5 +82,5 @@ export const jigEntry = (tool: Tool): KitTool => ({ tool, tier: SHOP_MADE_TIER, 
 
 function makeable(world: World, tool: Tool, jig: Build): Buyable {
   const material = materialCost(world.pricing, jig)
-  return { id: jig.id, entry: jigEntry(tool), payment: material, allIn: material, typical: true, jig }
+  return { id: jig.id, entry: jigEntry(tool), atTill: 0, payment: material, allIn: material, typical: true, jig }
 }

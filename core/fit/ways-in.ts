@@ -27,6 +27,8 @@ export interface Fitter {
   readonly register: Register
   /** Undefined when a step cannot be done at all. */
   families(build: Build): Families | undefined
+  /** For each tool that could take part in opening a build, the cheapest of the sets that does so for one of its steps. */
+  setPerTool(build: Build): ReadonlyMap<string, NeedSet>
   /**
    * The `most` cheapest ways in, given purchases already planned; the first one costs least. Exact for ways of up to four purchases;
    * among larger ones the best found within a fixed number of trials. Empty when there is none.
@@ -34,6 +36,8 @@ export interface Fitter {
   waysIn(build: Build, planned?: NeedSet, most?: number): WayIn[]
   /** Sets that would do a step in another way than the kit can now. */
   improvements(build: Build): NeedSet[]
+  /** The same with sets that hold another one of them: a machine, and the machine with the jig that lets it do one step more. */
+  everyImprovement(build: Build): NeedSet[]
 }
 
 const stepKey = (step: Step): string => stableText([step.operation, step.stock, step.accuracyMm ?? null, step.surface ?? null])
@@ -193,7 +197,19 @@ export function makeFitter(world: World, kit: Kit = kitOf(world.library, world.w
     perBuildBetter.set(build.steps, known)
     return known
   }
-  return { context, kit, market, register, families, waysIn, improvements }
+  const setPerTool: Fitter['setPerTool'] = (build) => {
+    const cheapest = new Map<string, Pack>()
+    for (const family of families(build) ?? [])
+      for (const pack of family)
+        for (const number of packNumbers(pack)) {
+          const { tool } = register.buyables[number]?.entry ?? {}
+          const known = tool && cheapest.get(tool.id)
+          if (tool && (!known || pack.cost < known.cost)) cheapest.set(tool.id, pack)
+        }
+    return new Map([...cheapest].map(([tool, pack]) => [tool, setOf(register, pack)]))
+  }
+  const everyImprovement: Fitter['everyImprovement'] = (build) => distinct(build.steps.flatMap(betterFor)).map((pack) => setOf(register, pack))
+  return { context, kit, market, register, families, setPerTool, waysIn, improvements, everyImprovement }
 }
 
 /** Ways in depend on those planned purchases alone that occur in the build's families; each such case is worked out once. */
@@ -228,5 +244,5 @@ export function avoiding(fitter: Fitter, ids: ReadonlySet<string>): Fitter {
     return usable
   }
   const free = (set: NeedSet): boolean => ![...set.keys()].some((id) => ids.has(id))
-  return { ...fitter, families, waysIn: rememberedWays(register, families), improvements: (build) => fitter.improvements(build).filter(free) }
+  return { ...fitter, families, waysIn: rememberedWays(register, families), improvements: (build) => fitter.improvements(build).filter(free), everyImprovement: (build) => fitter.everyImprovement(build).filter(free) }
 }

@@ -22,7 +22,8 @@ export function crossCheck(workspace: Workspace, base: Library): Issue[] {
   const known = (has: boolean, id: string, kind: string, ...path: Path): void => {
     if (!has) found.push(issue(`unknown.${kind}`, path, { id }))
   }
-  const isOffer = (id: string): boolean => workspace.offers.some((offer) => offer.id === id) || typicalOffer(library, id) !== undefined
+  const { bundles = [], deals = [], saleWindows = [], needTests = [] } = workspace
+  const isOffer = (id: string): boolean => workspace.offers.some((offer) => offer.id === id) || bundles.some((bundle) => bundle.id === id) || typicalOffer(library, id) !== undefined
   const isBuild = (id: string): boolean => workspace.builds.some((build) => build.id === id) || jigBuild(library, id) !== undefined
 
   for (const key of ['builds', 'items', 'offers', 'quotes', 'ledger'] as const) found.push(...repeated(workspace[key], [key]))
@@ -40,8 +41,17 @@ export function crossCheck(workspace: Workspace, base: Library): Issue[] {
   workspace.offers.forEach((offer, i) => known(library.tools.has(offer.tool), offer.tool, 'tool', 'offers', i, 'tool'))
   workspace.quotes.forEach((quote, i) => known(isOffer(quote.offer), quote.offer, 'offer', 'quotes', i, 'offer'))
   workspace.materialPrices.forEach((entry, i) => known(library.materials.has(entry.material), entry.material, 'material', 'materialPrices', i, 'material'))
-  workspace.pins.forEach((pin, i) => known(isOffer(pin.offer), pin.offer, 'offer', 'pins', i, 'offer'))
+  workspace.pins.forEach((pin, i) => known(isOffer(pin.offer) && !bundles.some(({ id }) => id === pin.offer), pin.offer, 'offer', 'pins', i, 'offer'))
   workspace.bans.forEach((ban, i) => known(ban.kind === 'tool' ? library.tools.has(ban.id) : library.methods.has(ban.id), ban.id, ban.kind, 'bans', i, 'id'))
+  for (const [key, list] of [['bundles', bundles], ['deals', deals], ['saleWindows', saleWindows]] as const) found.push(...repeated(list, [key]))
+  bundles.forEach(({ pieces }, i) => pieces.forEach(({ tool }, k) => known(library.tools.has(tool), tool, 'tool', 'bundles', i, 'pieces', k, 'tool')))
+  deals.forEach(({ tools }, i) => tools.forEach((tool, k) => known(library.tools.has(tool), tool, 'tool', 'deals', i, 'tools', k)))
+  saleWindows.forEach(({ tools }, i) => tools.forEach((tool, k) => known(library.tools.has(tool), tool, 'tool', 'saleWindows', i, 'tools', k)))
+  needTests.forEach(({ tool, build }, i) => {
+    known(library.tools.has(tool), tool, 'tool', 'needTests', i, 'tool')
+    known(isBuild(build), build, 'build', 'needTests', i, 'build')
+  })
+  workspace.preferences.leanings?.forEach(({ tool }, i) => known(library.tools.has(tool), tool, 'tool', 'preferences', 'leanings', i, 'tool'))
   workspace.wishes.forEach((tool, i) => known(library.tools.has(tool), tool, 'tool', 'wishes', i))
   workspace.own.methods.forEach((method, i) => known(library.operations.has(method.operation), method.operation, 'operation', 'own', 'methods', i, 'operation'))
   workspace.own.tools.forEach((tool, i) => {

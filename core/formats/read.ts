@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import type { Library } from '../catalogue'
+import { companionCircles, withOwn, type Library } from '../catalogue'
 import { issue, ok, refused, type Issue, type Path, type Result } from '../kernel'
 import type { Plan, Workspace } from '../workspace'
 import { crossCheck } from './cross-checks'
@@ -90,6 +90,7 @@ export function readWorkspace(text: string, library: Library, migrations: readon
   const cleaned = countInvisible(migrated.value, checked.value)
   if (cleaned > 0) notes.push(issue('file.cleaned', [], { count: cleaned }))
   if (checked.value.libraryVersion !== library.version) notes.push(issue('file.other-library', [], { made: checked.value.libraryVersion, now: library.version }))
+  notes.push(...companionCircles(withOwn(library, checked.value.own), checked.value.own))
   return ok({ workspace: checked.value, notes })
 }
 

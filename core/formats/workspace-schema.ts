@@ -118,6 +118,22 @@ const offer = z.strictObject({
   until: day.optional()
 })
 
+const bundle = z.strictObject({
+  id: part.ownId,
+  name,
+  pieces: z.array(z.strictObject({ tool: id, tier, condition, power, platform: name.optional(), count })).min(1, 'list.empty').max(30)
+})
+const deal = z.strictObject({ id, name, buy: count, free: count, tools: z.array(id).min(1, 'list.empty').max(500), until: day.optional() })
+const saleWindow = z
+  .strictObject({ id, name, from: day, until: day, off: share, chance: share, tools: z.array(id).max(500) })
+  .refine(({ from, until }) => from <= until, 'sale.ends-before-it-begins')
+
+const weighting = z.strictObject({ worth: z.number().min(0, 'number.too-small').max(10, 'number.too-large'), spacePerM2: price, easePerHour: price, finishPerStep: price })
+const leanings = z.array(z.strictObject({ tool: id, times: z.number().min(0.01, 'number.too-small').max(100, 'number.too-large') })).max(500)
+const soldTimes = z.number().min(0.01, 'number.too-small').max(100, 'number.too-large')
+const powerWish = z.enum(['cheapest', 'corded', 'cordless'])
+const ban = z.strictObject({ kind: z.enum(['tool', 'method']), id })
+
 const entry = z.strictObject({
   id,
   date: day,
@@ -133,14 +149,24 @@ const entry = z.strictObject({
 })
 
 const comfortLevel = z.literal([0, 1, 2, 3]).optional()
+const quiet = z.strictObject({ aboveDbA: z.number().min(0).max(160), costPerHour: price })
+const comfort = z.strictObject(Object.fromEntries(HAZARDS.map((hazard) => [hazard, comfortLevel])) as Record<(typeof HAZARDS)[number], typeof comfortLevel>)
 const humidity = z.number().min(1, 'number.too-small').max(98, 'number.too-large')
 const workshop = z.strictObject({
   floorM2: measure.optional(),
   volts: z.literal([230, 120]),
   circuitAmps: measure.optional(),
   humidity: z.strictObject({ low: humidity, high: humidity }).refine(({ low, high }) => low < high, 'workshop.humidity').optional(),
-  quiet: z.strictObject({ aboveDbA: z.number().min(0).max(160), costPerHour: price }).optional(),
-  comfort: z.strictObject(Object.fromEntries(HAZARDS.map((hazard) => [hazard, comfortLevel])) as Record<(typeof HAZARDS)[number], typeof comfortLevel>)
+  quiet: quiet.optional(),
+  comfort
+})
+/** The user's own settings, kept aside while a school is taken up. */
+const ownMix = z.strictObject({
+  weighting: weighting.optional(), leanings: leanings.optional(), soldTimes: soldTimes.optional(), power: powerWish, hourValue: price, quiet: quiet.optional(), comfort, bans: z.array(ban).max(2000), reinvestShare: share
+})
+const preferences = z.strictObject({
+  units: z.enum(['metric', 'imperial']), tier, condition, power: powerWish, names: z.enum(NAME_SETS).optional(),
+  weighting: weighting.optional(), leanings: leanings.optional(), soldTimes: soldTimes.optional(), school: id.optional(), ownMix: ownMix.optional(), sides: z.record(id, id).optional()
 })
 
 export const workspaceSchema = z.strictObject({
@@ -150,7 +176,7 @@ export const workspaceSchema = z.strictObject({
   name,
   libraryVersion: z.string().max(40),
   asOf: day.optional(),
-  preferences: z.strictObject({ units: z.enum(['metric', 'imperial']), tier, condition, power: z.enum(['cheapest', 'corded', 'cordless']), names: z.enum(NAME_SETS).optional() }),
+  preferences,
   money,
   horizon: z.strictObject({ start: day, length: z.enum(['week', 'fortnight', 'month']), count: z.number().int('number.whole').min(1, 'number.too-small').max(260, 'number.too-large') }),
   time: z.strictObject({ minutesPerWeek: z.number().int('number.whole').min(0, 'number.too-small').max(10_080, 'number.too-large') }),
@@ -167,8 +193,12 @@ export const workspaceSchema = z.strictObject({
     materials: z.array(part.material).max(2000)
   }),
   pins: z.array(z.strictObject({ offer: id, count, date: day })).max(500),
-  bans: z.array(z.strictObject({ kind: z.enum(['tool', 'method']), id })).max(2000),
+  bans: z.array(ban).max(2000),
   wishes: z.array(id).max(2000),
+  needTests: z.array(z.strictObject({ tool: id, build: id, asked: day, until: day })).max(2000).optional(),
+  bundles: z.array(bundle).max(500).optional(),
+  deals: z.array(deal).max(500).optional(),
+  saleWindows: z.array(saleWindow).max(500).optional(),
   ledger: z.array(entry).max(200_000),
   plan: planSchema.optional(),
   adopted: z.array(planSchema).max(200)

@@ -1,1 +1,2 @@
 export * from './offer'
+export * from './bundles'

@@ -16,6 +16,8 @@ export interface PlanValue {
   readonly payments: number
   readonly hours: number
   readonly penalties: number
+  /** Floor taken by what is bought, at what a square metre counts. */
+  readonly space: number
   readonly resale: number
   readonly total: number
 }
@@ -75,6 +77,8 @@ function checkPurchases(world: World, plan: Plan, broken: Issue[]): Priced[] {
       const payment = price.payment * purchase.count
       if (payment !== purchase.price) broken.push(issue('plan.price-differs', [...path, 'price'], { tool: offer.tool, planned: purchase.price, price: payment }))
       if (world.workspace.bans.some(({ kind, id }) => kind === 'tool' && id === offer.tool)) broken.push(issue('plan.banned', path, { tool: offer.tool }))
+      const sleepsUntil = world.workspace.needTests?.find(({ tool }) => tool === offer.tool)?.until
+      if (sleepsUntil !== undefined && purchase.date < sleepsUntil) broken.push(issue('plan.not-slept-on', path, { tool: offer.tool, date: purchase.date, until: sleepsUntil }))
       if ((offer.from !== undefined && purchase.date < offer.from) || (offer.until !== undefined && purchase.date > offer.until)) broken.push(issue('plan.offer-not-then', path, { tool: offer.tool, date: purchase.date }))
       priced.push({ index, purchase, offer, payment, tag: price.tag * purchase.count })
     }
@@ -156,7 +160,7 @@ function checkBuild(world: World, context: FitContext, acquired: readonly Acquir
     }
     const fit = useMethod(context, kit, method, step, build)
     for (const miss of fit.misses) broken.push(issue(`plan.miss.${miss.kind}`, [...path, 'methods', step.id], { build: build.id, method: method.id, begin: planned.begin, ...figuresOf(miss) }))
-    return [isUse(fit) ? fit : plainUse(context, fit, loadOf(step, build), build)]
+    return [isUse(fit) ? fit : plainUse(context, fit, loadOf(step, build), build, step)]
   })
   const begun = build.log !== undefined
   const minutes = Math.max(0, Math.ceil(sumOf(uses, (use) => use.minutes)) - (build.log?.minutesSpent ?? 0))
@@ -188,7 +192,9 @@ function valueOf(world: World, checked: readonly CheckedBuild[], movements: read
   const hours = -sumOf(checked, ({ planned, build, minutes }) => (discount(world, planned.done) * minutes * (build.hourValue ?? world.workspace.money.hourValue)) / 60)
   const penalties = -sumOf(checked, ({ planned, uses }) => discount(world, planned.done) * sumOf(uses, ({ penalty }) => penalty))
   const resale = discount(world, world.until) * sumOf(acquired, ({ entry, paid }) => resaleValue(entry, paid))
-  return { builds, sales, payments, hours, penalties, resale, total: builds + sales + payments + hours + penalties + resale }
+  const perM2 = world.workspace.preferences.weighting?.spacePerM2 ?? 0
+  const space = perM2 === 0 ? 0 : -perM2 * sumOf(acquired, ({ entry, from }) => (from < world.asOf ? 0 : discount(world, from) * entry.tool.storedM2 * entry.count))
+  return { builds, sales, payments, hours, penalties, space, resale, total: builds + sales + payments + hours + penalties + space + resale }
 }
 
 /**

@@ -4,3 +4,5 @@ export { explainPurchase, purchaseOpens, toolOfPurchase, type PurchaseReasons } 
 export { movePurchase, purchaseDays } from './move'
 export { pinClash } from './pins'
 export { makePlan, outcomeIssues, type Outcome, type PlanOptions, type Unopened } from './planner'
+export { schoolOutcome, type SchoolOutcome } from './compare'
+export { beginningOf, type Beginning } from './differs'

@@ -72,7 +72,7 @@ export function optionFor(draft: Draft, build: Build, set: NeedSet, planned: Nee
   if (added > 0 && added > draft.freeFloor + 1e-9) return undefined
   let outlay = payments + jigMaterial + material
   for (let attempt = 0; attempt < FEE_ATTEMPTS; attempt++) {
-    const earliest = draft.affordableFrom(outlay, 0)
+    const earliest = draft.affordableFrom(outlay, sleepsUntil(draft, buys))
     if (earliest === undefined) return undefined
     const dated = dateOption(draft, build, jigBuilds, earliest, entries, jigTools)
     if (!dated) return undefined
@@ -85,6 +85,13 @@ export function optionFor(draft: Draft, build: Build, set: NeedSet, planned: Nee
     return { build, set, buys, buyDay, jigs, slot, outlay, gain: gainOf(draft, build, buys, buyDay, jigs, slot) }
   }
   return undefined
+}
+
+/** The day from which nothing of a purchase has to be slept on any more; 0 where nothing has. */
+function sleepsUntil(draft: Draft, buys: PlanOption['buys']): number {
+  const { needTests = [] } = draft.world.workspace
+  const dates = needTests.filter(({ tool, until }) => until > draft.world.asOf && buys.some(({ entry }) => entry.tool.id === tool)).map(({ until }) => draft.dayOf(until))
+  return Math.max(0, ...dates)
 }
 
 /** Whether everything bought on a day has its protection by then, planned before or bought along. */
@@ -139,7 +146,10 @@ function gainOf(draft: Draft, build: Build, buys: PlanOption['buys'], buyDay: nu
     : at(slot.doneDay) * worthWhenDone(world, build, draft.dateOf(slot.doneDay))
   const paid = at(buyDay) * sumOf(buys, ({ payment }) => payment) + at(slot.beginDay) * slot.planned.material + sumOf(jigs, (jig) => at(jig.slot.beginDay) * jig.slot.planned.material)
   const resale = discount(world, world.until) * sumOf(buys, (buy) => buy.resale)
-  return worth - keptMoneyWorth * paid - work(slot) - sumOf(jigs, (jig) => work(jig.slot)) + resale
+  const perM2 = world.workspace.preferences.weighting?.spacePerM2 ?? 0
+  const jigFloor = sumOf(jigs, (jig) => at(jig.slot.doneDay) * (draft.fitter.context.library.tools.get(jig.build.yields ?? '')?.storedM2 ?? 0))
+  const space = perM2 === 0 ? 0 : perM2 * (jigFloor + at(buyDay) * sumOf(buys, ({ entry }) => entry.tool.storedM2 * entry.count))
+  return worth - space - keptMoneyWorth * paid - work(slot) - sumOf(jigs, (jig) => work(jig.slot)) + resale
 }
 
 /** Books an option into the draft. */

@@ -21,7 +21,7 @@ export function bookPins(run: Run, world: World): void {
     const price = offer && priceOf(world.pricing, offer, pin.date)
     if (!offer || !tool || !price || pin.date < world.asOf || pin.date > world.until) continue
     const day = run.draft.dayOf(pin.date)
-    const buyable = (run.draft.fitter.market.get(tool.id) ?? []).find(({ id }) => id === offer.id) ?? { id: offer.id, entry: entryOfOffer(tool, offer, 1), payment: price.payment, allIn: price.allIn, typical: price.typical, offer }
+    const buyable = (run.draft.fitter.market.get(tool.id) ?? []).find(({ id }) => id === offer.id) ?? { id: offer.id, entry: entryOfOffer(tool, offer, 1), atTill: price.tag + price.tax, payment: price.payment, allIn: price.allIn, typical: price.typical, offer }
     buyNow(run, buyable, pin.count, day)
     for (const protection of tool.needs) {
       if (run.draft.kitAt(day).protects.has(protection)) continue

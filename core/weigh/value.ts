@@ -2,6 +2,7 @@ import { isDone, type Build } from '../builds'
 import { fitBuild, hourValueOf, type BuildFit, type FitContext, type Kit } from '../fit'
 import type { Minor } from '../money'
 import { buildMaterial, buildWorth, type World } from '../workspace'
+import { roughVariant } from './rough-timber'
 
 /** What a kit makes of one build, in money: nothing while a step has no method. */
 export interface BuildValue {
@@ -12,14 +13,29 @@ export interface BuildValue {
   readonly minutes: number
   readonly fees: Minor
   readonly fit: BuildFit
+  /** Set where rough boards with the kit's milling are the better buy: metres, and the timber money saved. */
+  readonly rough?: { readonly metres: number; readonly saved: Minor } | undefined
 }
 
-export function buildValue(world: World, context: FitContext, kit: Kit, build: Build): BuildValue {
+/** worth × its weight − hours − penalties, never below nothing. */
+export const netOf = (worth: number, paid: number, hours: number, fees: number, penalties: number, weight: number): Minor => Math.max(0, Math.round(weight * (worth - paid - fees) - hours - penalties))
+
+function plainValue(world: World, context: FitContext, kit: Kit, build: Build): BuildValue {
   const fit = fitBuild(context, kit, build)
   const feasible = fit.gaps.length === 0
   const hours = (hourValueOf(context, build) * fit.minutes) / 60
-  const net = feasible ? Math.max(0, Math.round(buildWorth(world, build) - buildMaterial(world, build) - hours - fit.fees - fit.penalties)) : 0
+  const net = feasible ? netOf(buildWorth(world, build), buildMaterial(world, build), hours, fit.fees, fit.penalties, context.weights.worth) : 0
   return { build, feasible, net, minutes: fit.minutes, fees: fit.fees, fit }
+}
+
+/** Value of a build with a kit: as it is planned, or of rough boards where that brings more. */
+export function buildValue(world: World, context: FitContext, kit: Kit, build: Build): BuildValue {
+  const planned = plainValue(world, context, kit, build)
+  const variant = planned.feasible ? roughVariant(world.library, build) : undefined
+  if (!variant) return planned
+  const rough = plainValue(world, context, kit, variant.build)
+  if (!rough.feasible || rough.net <= planned.net) return planned
+  return { ...rough, build, rough: { metres: variant.metres * build.copies, saved: buildMaterial(world, build) - buildMaterial(world, variant.build) } }
 }
 
 /** Builds that are still to be made; jigs count through what they open, not by themselves. */

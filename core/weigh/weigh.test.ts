@@ -3,29 +3,7 @@ import fc from 'fast-check'
 import { build, demoWorld, items, worldWith } from '../../tests/helpers/workspaces'
 import { anyMoney, miniArbitrary } from '../../tests/helpers/mini'
 import { entriesOf, kitWith, makeFitter } from '../fit'
-import { buildValue, chooseWithin, rank } from '.'
-
-describe('the exact chooser', () => {
-  test('P01 of the public knapsack test set: 309 with items 1 to 4 and 6 (values from memory)', () => {
-    const weights = [23, 31, 29, 44, 53, 38, 63, 85, 89, 82]
-    const profits = [92, 57, 49, 68, 60, 43, 67, 84, 87, 72]
-    const choice = chooseWithin(165, weights.map((cost, i) => ({ id: String(i + 1), cost, value: profits[i] ?? 0 })))
-    expect([choice.value, [...choice.chosen].map(Number).sort((a, b) => a - b)]).toEqual([309, [1, 2, 3, 4, 6]])
-  })
-  test('agrees with trying every subset', () => {
-    const option = fc.record({ cost: fc.integer({ min: 0, max: 40 }), value: fc.integer({ min: -5, max: 60 }) })
-    fc.assert(fc.property(fc.array(option, { maxLength: 11 }), fc.integer({ min: 0, max: 120 }), (list, limit) => {
-      let best = 0
-      for (let subset = 0; subset < 2 ** list.length; subset++) {
-        const chosen = list.filter((_, i) => (subset >> i) & 1)
-        if (chosen.reduce((sum, { cost }) => sum + cost, 0) <= limit) best = Math.max(best, chosen.reduce((sum, { value }) => sum + value, 0))
-      }
-      const choice = chooseWithin(limit, list.map((one, i) => ({ id: String(i), ...one })))
-      expect(choice.value).toBe(best)
-      expect(choice.cost).toBeLessThanOrEqual(limit)
-    }))
-  })
-})
+import { buildValue, rank } from '.'
 
 describe('the ranking', () => {
   test('a beginner sees sets that open something, never rows of zeros', () => {

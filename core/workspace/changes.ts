@@ -5,8 +5,8 @@ import type { Day } from '../calendar'
 import { must } from '../kernel'
 import { reversalOf, type EntryKind, type LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
-import { findOffer, type SellerType } from '../prices'
-import type { Ban, Item, Pin, Plan, PlannedPurchase, Workspace } from './types'
+import { findOffer, type Bundle, type Deal, type Offer, type Quote, type SaleWindow, type SellerType } from '../prices'
+import type { Ban, Item, NeedTest, Pin, Plan, PlannedPurchase, Workspace } from './types'
 
 /** Changes a person makes to a workspace, as plain functions from one state to the next. Ids are handed in. */
 
@@ -31,6 +31,7 @@ export function moveBuild(workspace: Workspace, id: string, to: number): Workspa
 export const removeBuild = (workspace: Workspace, id: string): Workspace => ({
   ...workspace,
   builds: workspace.builds.filter((build) => build.id !== id),
+  ...(workspace.needTests ? { needTests: workspace.needTests.filter(({ build }) => build !== id) } : {}),
   ...(workspace.plan === undefined ? {} : { plan: { ...workspace.plan, builds: workspace.plan.builds.filter(({ build }) => build !== id) } })
 })
 
@@ -70,13 +71,17 @@ export const putOwnMethod = (workspace: Workspace, method: Method): Workspace =>
 /** Takes an own entry out: a tool with the items of it, or a method. Entries that others still need stay, and `undefined` is answered. */
 export function removeOwn(workspace: Workspace, id: string): Workspace | undefined {
   const own = { ...workspace.own, tools: workspace.own.tools.filter((tool) => tool.id !== id), methods: workspace.own.methods.filter((method) => method.id !== id) }
-  const needed = own.tools.some(({ companions }) => companions.some(({ anyOf }) => anyOf.includes(id))) || workspace.offers.some(({ tool }) => tool === id)
+  const needed = own.tools.some(({ companions }) => companions.some(({ anyOf }) => anyOf.includes(id))) || workspace.offers.some(({ tool }) => tool === id) || (workspace.bundles ?? []).some(({ pieces }) => pieces.some(({ tool }) => tool === id))
   if (needed) return undefined
   const free = (offer: string): boolean => !offer.startsWith(`${id}/`)
   return {
     ...workspace, own,
     items: workspace.items.filter(({ tool }) => tool !== id),
     wishes: workspace.wishes.filter((tool) => tool !== id),
+    ...(workspace.needTests ? { needTests: workspace.needTests.filter(({ tool }) => tool !== id) } : {}),
+    ...(workspace.deals ? { deals: workspace.deals.map((deal) => ({ ...deal, tools: deal.tools.filter((tool) => tool !== id) })).filter(({ tools }) => tools.length > 0) } : {}),
+    ...(workspace.saleWindows ? { saleWindows: workspace.saleWindows.filter(({ tools }) => tools.length === 0 || tools.some((tool) => tool !== id)).map((sale) => ({ ...sale, tools: sale.tools.filter((tool) => tool !== id) })) } : {}),
+    preferences: workspace.preferences.leanings ? { ...workspace.preferences, leanings: workspace.preferences.leanings.filter(({ tool }) => tool !== id) } : workspace.preferences,
     bans: workspace.bans.filter((ban) => ban.id !== id),
     quotes: workspace.quotes.filter(({ offer }) => free(offer)),
     pins: workspace.pins.filter(({ offer }) => free(offer)),
@@ -154,7 +159,40 @@ export const wish = (workspace: Workspace, tool: string, wanted: boolean): Works
   wishes: wanted ? [...workspace.wishes.filter((id) => id !== tool), tool] : workspace.wishes.filter((id) => id !== tool)
 })
 
-export const addQuote = (workspace: Workspace, quote: { id: string; offer: string; date: Day; price: Minor; seller: SellerType }): Workspace => ({ ...workspace, quotes: [...workspace.quotes, quote] })
+export const addQuote = (workspace: Workspace, quote: { id: string; offer: string; date: Day; price: Minor; seller: SellerType; until?: Day | undefined }): Workspace => ({ ...workspace, quotes: [...workspace.quotes, quote] })
+export const addQuotes = (workspace: Workspace, quotes: readonly Quote[]): Workspace => (quotes.length === 0 ? workspace : { ...workspace, quotes: [...workspace.quotes, ...quotes] })
+export const removeQuote = (workspace: Workspace, id: string): Workspace => ({ ...workspace, quotes: workspace.quotes.filter((quote) => quote.id !== id) })
+
+/** A find with its first price; without one it cannot be weighed. */
+export const addOffer = (workspace: Workspace, offer: Offer, quote: Quote): Workspace => addQuotes({ ...workspace, offers: [...workspace.offers, offer] }, [quote])
+
+/** Takes an own offer or a bundle out, with its prices, its pins and what the plan has of it. */
+export function removeOffer(workspace: Workspace, id: string): Workspace {
+  return {
+    ...workspace,
+    offers: workspace.offers.filter((offer) => offer.id !== id),
+    ...(workspace.bundles ? { bundles: workspace.bundles.filter((bundle) => bundle.id !== id) } : {}),
+    quotes: workspace.quotes.filter(({ offer }) => offer !== id),
+    pins: workspace.pins.filter(({ offer }) => offer !== id),
+    ...(workspace.plan ? { plan: { ...workspace.plan, purchases: workspace.plan.purchases.filter(({ offer }) => offer !== id) } } : {})
+  }
+}
+
+export const addBundle = (workspace: Workspace, bundle: Bundle, quote: Quote): Workspace => addQuotes({ ...workspace, bundles: [...(workspace.bundles ?? []), bundle] }, [quote])
+export const addDeal = (workspace: Workspace, deal: Deal): Workspace => ({ ...workspace, deals: [...(workspace.deals ?? []), deal] })
+export const removeDeal = (workspace: Workspace, id: string): Workspace => ({ ...workspace, deals: (workspace.deals ?? []).filter((deal) => deal.id !== id) })
+export const addSaleWindow = (workspace: Workspace, sale: SaleWindow): Workspace => ({ ...workspace, saleWindows: [...(workspace.saleWindows ?? []), sale] })
+export const removeSaleWindow = (workspace: Workspace, id: string): Workspace => ({ ...workspace, saleWindows: (workspace.saleWindows ?? []).filter((sale) => sale.id !== id) })
+
+/** A leaning towards a tool, or away from it; 1 takes it out. */
+export function leanTowards(workspace: Workspace, tool: string, times: number): Workspace {
+  const leanings = (workspace.preferences.leanings ?? []).filter((one) => one.tool !== tool)
+  return { ...workspace, preferences: { ...workspace.preferences, leanings: times === 1 ? leanings : [...leanings, { tool, times }] } }
+}
+
+/** "I need it for …", in place of an earlier test of the same tool. */
+export const askNeed = (workspace: Workspace, test: NeedTest): Workspace => ({ ...workspace, needTests: [...(workspace.needTests ?? []).filter(({ tool }) => tool !== test.tool), test] })
+export const endNeed = (workspace: Workspace, tool: string): Workspace => ({ ...workspace, needTests: (workspace.needTests ?? []).filter((test) => test.tool !== tool) })
 
 /** Keeps the present plan, so that later one can see what was true. */
 export const adoptPlan = (workspace: Workspace): Workspace => (workspace.plan ? { ...workspace, adopted: [...workspace.adopted, workspace.plan] } : workspace)

@@ -1,9 +1,9 @@
 import type { Build, MaterialPrice } from '../builds'
-import type { Condition, Material, Method, NameSet, Operation, Power, Specs, Tier, Tool } from '../catalogue'
+import type { Condition, Leaning, Material, Method, NameSet, Operation, Power, PowerWish, Specs, Tier, Tool } from '../catalogue'
 import type { Day, Rhythm, StageLength } from '../calendar'
 import type { LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
-import type { Offer, Quote } from '../prices'
+import type { Bundle, Deal, Offer, Quote, SaleWindow } from '../prices'
 import type { UnitSystem } from '../units'
 import type { Workshop } from '../workshop'
 
@@ -53,14 +53,62 @@ export interface MoneySettings {
   readonly reinvestShare: number
 }
 
+/**
+ * What counts besides the price, each with its own figure. What an hour costs stands in `MoneySettings.hourValue`, what an hour of
+ * noise costs in the workshop's quiet hours; these are the rest. Left out: 1 for worth, 0 for the others.
+ */
+export interface Weighting {
+  /** What builds are worth is multiplied by this before it is weighed; 1 takes it as it is, 0 leaves only hours and the like. */
+  readonly worth: number
+  /** Cost of a square metre of floor that something takes when it is put away. */
+  readonly spacePerM2: Minor
+  /** Cost of an hour at hazard level 1; twice that at level 2. */
+  readonly easePerHour: Minor
+  /** Cost of a step that comes out just as exact as it has to be; half that where it is twice as exact. */
+  readonly finishPerStep: Minor
+}
+
+/** Everything a school can set. */
+export interface OwnMix {
+  readonly weighting?: Weighting | undefined
+  readonly leanings?: readonly Leaning[] | undefined
+  readonly soldTimes?: number | undefined
+  readonly power: PowerWish
+  readonly hourValue: Minor
+  readonly quiet?: Workshop['quiet'] | undefined
+  readonly comfort: Workshop['comfort']
+  readonly bans: readonly Ban[]
+  readonly reinvestShare: number
+}
+
 export interface Preferences {
   readonly units: UnitSystem
   /** The tier offers are taken in unless a step asks for more. */
   readonly tier: Tier
   readonly condition: Condition
-  readonly power: 'cheapest' | 'corded' | 'cordless'
+  readonly power: PowerWish
   /** Which country's trade names are shown; the library's own when left out. */
   readonly names?: NameSet | undefined
+  readonly weighting?: Weighting | undefined
+  readonly leanings?: readonly Leaning[] | undefined
+  /** What builds for sale bring counts this many times when purchases are put in order. */
+  readonly soldTimes?: number | undefined
+  /** The school taken up, for its name; what it set stands in the settings themselves. */
+  readonly school?: string | undefined
+  /** The user's own settings from before a school was taken up; they come back when it is left. */
+  readonly ownMix?: OwnMix | undefined
+  /** The sides taken in disputes of the trade, by dispute. */
+  readonly sides?: Readonly<Record<string, string>> | undefined
+}
+
+/** "I need it for …": a purchase thought over before it is made. */
+export interface NeedTest {
+  readonly tool: string
+  /** The build it is needed for. */
+  readonly build: string
+  readonly asked: Day
+  /** Not bought before this day. */
+  readonly until: Day
 }
 
 /** A purchase kept at its date. */
@@ -138,6 +186,10 @@ export interface Workspace {
   readonly bans: readonly Ban[]
   /** Tools the user would like to have, whatever the ranking says. */
   readonly wishes: readonly string[]
+  readonly needTests?: readonly NeedTest[] | undefined
+  readonly bundles?: readonly Bundle[] | undefined
+  readonly deals?: readonly Deal[] | undefined
+  readonly saleWindows?: readonly SaleWindow[] | undefined
   readonly ledger: readonly LedgerEntry[]
   readonly plan?: Plan | undefined
   /** Plans kept, so that later one can see what was true. */

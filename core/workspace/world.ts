@@ -4,7 +4,7 @@ import { addDays, horizonEnd, paydays, stageOf, stagesFrom, type Day, type Stage
 import { fingerprint, must } from '../kernel'
 import { balanceOn, standing, type LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
-import { calibratedLevel, type Pricing } from '../prices'
+import { calibratedLevel, typicalOffer, type Pricing } from '../prices'
 import type { Workspace } from './types'
 
 /** Money that is expected on a day. */
@@ -39,6 +39,12 @@ export function priceLevel(workspace: Workspace, library: Library): number {
   const { minorPer100Points, currency } = workspace.money
   const usual = library.data.regions.find((region) => region.currency === currency)?.minorPer100Points ?? FALLBACK_LEVEL
   return minorPer100Points ?? calibratedLevel(library, workspace.quotes, usual)
+}
+
+/** Where the level of typical prices comes from, and how many of the user's own prices it counts. */
+export function levelBasis(workspace: Workspace, library: Library): { readonly kind: 'own-level' | 'calibrated' | 'usual'; readonly quotes: number } {
+  const quotes = workspace.quotes.filter(({ offer, until, price }) => until === undefined && price > 0 && typicalOffer(library, offer) !== undefined).length
+  return { kind: workspace.money.minorPer100Points !== undefined ? 'own-level' : quotes > 0 ? 'calibrated' : 'usual', quotes }
 }
 
 /** Stages from the horizon's start to `count` stages on from the one that holds `asOf`. */

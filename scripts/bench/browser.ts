@@ -82,6 +82,36 @@ async function firstPlanInWorker(browser: Browser, url: string, worker: string):
   return ms
 }
 
+/** Times in a page's worker: the list with other weights, and the sharing of its gain, after it has ranked once. */
+async function weighInWorker(browser: Browser, url: string, worker: string): Promise<{ slider: number; firstPicture: number; shared: number }> {
+  const page = await (await browser.newContext()).newPage()
+  await page.goto(url)
+  await page.getByRole('heading', { level: 1, name: /^Buy/ }).waitFor()
+  // The loader of this script marks named functions; the page has to know the mark.
+  await page.evaluate('globalThis.__name = (one) => one')
+  const ms = await page.evaluate(async ({ script, workspace }) => {
+    const core = new Worker(script, { type: 'module' })
+    let request = 0
+    const ask = (question: object, heard: (data: { kind: string; view?: { done: boolean } }) => boolean): Promise<number> =>
+      new Promise((resolve) => {
+        const started = performance.now()
+        core.onmessage = ({ data }: MessageEvent<{ kind: string; view?: { done: boolean } }>) => { if (heard(data)) resolve(performance.now() - started) }
+        core.postMessage({ ...question, request: ++request, workspace, today: '2026-05-04' })
+      })
+    await ask({ kind: 'rank' }, () => true)
+    const sliders: number[] = []
+    for (let i = 1; i <= 9; i++) sliders.push(await ask({ kind: 'rank', weights: { money: 1, time: 100 * i, space: 0, quiet: 0, ease: 50 * i, finish: 0 } }, () => true))
+    await ask({ kind: 'rank' }, () => true)
+    let first = Number.NaN
+    const began = performance.now()
+    const shared = await ask({ kind: 'pulls' }, ({ view }) => { if (Number.isNaN(first)) first = performance.now() - began; return view?.done === true })
+    core.terminate()
+    return { slider: [...sliders].sort((a, b) => a - b)[4] ?? Number.NaN, firstPicture: first, shared }
+  }, { script: worker, workspace: JSON.parse(readFileSync('data/demo/hive-yard.json', 'utf8')) as unknown })
+  await page.context().close()
+  return ms
+}
+
 /** Figures of the production build in Debian's Chromium, served by our own server on this machine. */
 export async function browserFigures(): Promise<Figure[]> {
   if (!existsSync(CHROMIUM)) {
@@ -99,9 +129,11 @@ export async function browserFigures(): Promise<Figure[]> {
     for (let run = 0; run < RUNS; run++) loads.push(await firstLoad(browser, url))
     const opened = []
     const planned = []
+    const weighed = []
     for (let run = 0; run < RUNS; run++) {
       opened.push(await openingMany(browser, url))
       planned.push(await firstPlanInWorker(browser, url, `/assets/${worker}`))
+      weighed.push(await weighInWorker(browser, url, `/assets/${worker}`))
     }
     const size = (file: string): number => gzipSync(readFileSync(`dist/assets/${file}`)).length / 1000
     const initial = [...new Set(loads[0]?.initial.map((one) => one.split('/').at(-1) ?? '') ?? [])]
@@ -109,6 +141,9 @@ export async function browserFigures(): Promise<Figure[]> {
     return [
       under('first plan of the default demo, cold worker (Chromium)', median(planned.map(({ cold }) => cold)), 'ms', 200),
       under('first plan of the default demo, worker that has ranked (Chromium)', median(planned.map(({ warm }) => warm)), 'ms', 200),
+      under('a slider of the default demo: the list in its new order (Chromium worker)', median(weighed.map(({ slider }) => slider)), 'ms', 50),
+      under('shares of the default demo, first picture (Chromium worker)', median(weighed.map(({ firstPicture }) => firstPicture)), 'ms', 150),
+      under('shares of the default demo, until exact to 2 % (Chromium worker)', median(weighed.map(({ shared }) => shared)), 'ms', 1000),
       under('first load shows the Bench with its plan (Chromium)', median(loads.map(({ ms }) => ms)), 'ms', 1500),
       under('JavaScript and CSS loaded until the Bench stands, gzip', kilobytes, 'kB', 220),
       under(`opening a workspace with ${MANY_ENTRIES} ledger entries (Chromium)`, median(opened), 'ms', 500)

@@ -42,7 +42,9 @@ test('from nothing to a plan, a recorded purchase and a finished build, by the s
   // The ranking gives its reasons, down to the builds.
   await page.getByRole('link', { name: 'Weigh-up' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('nothing else brings back as much', { timeout: 20_000 })
-  await expect(page.getByRole('link', { name: /Potting bench: worth/ }).first()).toBeVisible()
+  await expect(page.getByText(/candidates? against 5 builds/)).toBeVisible({ timeout: 20_000 })
+  await page.locator('button.candidate').first().click()
+  await expect(page.getByText(/: worth .* after timber/).first()).toBeVisible()
 
   // A purchase at its real price, and the plan starts again from the real balance.
   await page.getByRole('link', { name: 'Stages' }).click()

@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
 import { openDemo, settled, watch } from './helpers'
 
-const PLACES = ['/', '/builds', '/builds/blanket-chest', '/kit', '/weigh', '/stages', '/ledger', '/start', '/settings']
+const PLACES = ['/', '/builds', '/builds/blanket-chest', '/kit', '/weigh', '/weigh/quality', '/weigh/power', '/weigh/schools', '/prices', '/stages', '/ledger', '/start', '/settings']
 
 for (const scheme of ['light', 'dark'] as const)
   test.describe(`accessibility, ${scheme}`, () => {
@@ -20,7 +20,7 @@ for (const scheme of ['light', 'dark'] as const)
 
 test('one letter per place, find, help, and letters can be switched off', async ({ page }) => {
   await openDemo(page)
-  for (const [letter, place] of [['u', 'Builds'], ['k', 'Kit'], ['w', 'Weigh-up'], ['s', 'Stages'], ['l', 'Ledger'], ['b', 'Bench']] as const) {
+  for (const [letter, place] of [['u', 'Builds'], ['k', 'Kit'], ['w', 'Weigh-up'], ['s', 'Stages'], ['p', 'Prices'], ['l', 'Ledger'], ['b', 'Bench']] as const) {
     await page.keyboard.press(letter)
     await expect(page.getByRole('navigation').getByRole('link', { name: place })).toHaveAttribute('aria-current', 'page')
   }
@@ -55,6 +55,7 @@ test('a price of one’s own moves the ranking, a ban takes a tool out, both und
   const first = page.locator('button.candidate').first()
   await expect(first).toBeVisible({ timeout: 20_000 })
   const before = await first.textContent()
+  await first.click()
   const price = page.getByLabel(/^A price you have seen for one: /).first()
   await price.fill('400')
   await price.blur()

@@ -4,7 +4,7 @@ import { fitBuild, fitMethod, makeKit, type FitContext } from '../../core/fit'
 import { buildFromTemplate } from '../../core/builds'
 import { library } from '../../data'
 
-const context: FitContext = { library, workshop: { volts: 230, comfort: {} }, bannedMethods: new Set(), minorPer100Points: 12_000, hourValue: 0 }
+const context: FitContext = { library, workshop: { volts: 230, comfort: {} }, bannedMethods: new Set(), minorPer100Points: 12_000, hourValue: 0, weights: { worth: 1, quietPerHour: 0, easePerHour: 0, finishPerStep: 0 } }
 const everything = makeKit([...library.tools.values()].map((tool) => ({ tool, tier: 'weekend', condition: 'new', power: tool.forms[0]?.power ?? 'hand', specs: specsOf(tool, 'weekend'), count: 8 })))
 
 describe('well-formed', () => {

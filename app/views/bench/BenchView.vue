@@ -4,21 +4,24 @@ import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { dueIn, type Due } from '../../../core/care'
 import { isBegun, isDone, type Build } from '../../../core/builds'
 import { fitBuild, fitContext, kitOf } from '../../../core/fit'
-import { toolOfPurchase } from '../../../core/stages'
+import { beginningOf, toolOfPurchase } from '../../../core/stages'
 import { change, type PlannedPurchase } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { newId } from '../../stores/clock'
 import { usePlanning } from '../../stores/planning'
+import { useWeighing } from '../../stores/weighing'
 import { useWorkspace } from '../../stores/workspace'
 import { bench } from '../../words/bench'
 import { duration } from '../../words/say'
 import { steps } from '../../words/steps'
+import { weigh } from '../../words/weigh'
 
 const RecordPurchase = defineAsyncComponent(() => import('../../parts/RecordPurchase.vue'))
 const BuildLog = defineAsyncComponent(() => import('../../parts/BuildLog.vue'))
 
 const store = useWorkspace()
 const planning = usePlanning()
+const weighing = useWeighing()
 const recording = ref<PlannedPurchase>()
 const logging = ref<string>()
 
@@ -26,8 +29,8 @@ const ready = ref(false)
 onMounted(() => requestAnimationFrame(() => setTimeout(() => { ready.value = true })))
 const RANK_AFTER_MS = 1500
 /** The ranking is only compared with the plan here; it waits until the page stands. */
-onMounted(() => setTimeout(() => planning.rank(), RANK_AFTER_MS))
-watch(() => planning.hash, () => setTimeout(() => planning.rank(), RANK_AFTER_MS))
+onMounted(() => setTimeout(() => weighing.weigh(false), RANK_AFTER_MS))
+watch(() => weighing.hash, () => setTimeout(() => weighing.weigh(false), RANK_AFTER_MS))
 
 const next = computed(() => {
   const first = planning.plan?.purchases[0]?.date
@@ -70,17 +73,13 @@ const subtitle = computed(() => {
   if (next.value.length > 0 && store.say) return bench.subtitle(store.say.money(spent.value), store.say.money(left.value))
   return store.workspace?.builds.length === 0 ? bench.nothingYetHint : undefined
 })
-/** Why the plan starts elsewhere than the ranking, when it does. */
+/** Why the plan starts elsewhere than the ranking, when it does; the same words as in the Weigh-up. */
 const differs = computed(() => {
-  const first = planning.ranking?.candidates[0]
+  const first = weighing.ranking?.candidates[0]
   const { say, world } = store
-  if (!first || !say || !world || next.value.length === 0 || planning.rankedFor !== planning.hash) return undefined
-  const parts = new Set([first.lead, ...first.others].map(({ tool }) => tool))
-  const tools = next.value.map((purchase) => toolOfPurchase(world, purchase) ?? '')
-  if (tools.some((tool) => tool === first.lead.tool)) return undefined
-  const affordable = first.cost <= world.balance - world.workspace.money.reserve
-  const safety = next.value.some((purchase) => world.library.tools.get(toolOfPurchase(world, purchase) ?? '')?.kind === 'protection' && !parts.has(toolOfPurchase(world, purchase) ?? ''))
-  return `${bench.differs(say.shortTool(first.lead.tool))} ${!affordable ? bench.differsMoney : safety ? bench.differsSafety : bench.differsDates}`
+  if (!first || !say || !world || !planning.plan || next.value.length === 0 || weighing.rankedFor !== weighing.hash) return undefined
+  const beginning = beginningOf(world, planning.plan, first.lead.tool, first.cost, first.effects.filter(({ opens }) => opens).map(({ build }) => build))
+  return beginning && beginning.kind !== 'same' ? `${bench.differs(say.shortTool(first.lead.tool))} ${weigh.beginning(say, first.lead.tool, beginning)}` : undefined
 })
 
 /** What comes after the next purchase, by date. */

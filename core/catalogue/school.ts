@@ -1,0 +1,64 @@
+import type { Condition, HazardClass, HazardLevel, Tier } from './types'
+
+/** Which power form is bought where there is a choice. */
+export type PowerWish = 'cheapest' | 'corded' | 'cordless'
+
+/** A leaning towards a tool: what it brings counts this many times when purchases are put in order. */
+export interface Leaning {
+  readonly tool: string
+  readonly times: number
+}
+
+/** Weights in price index points, so that they mean the same in every currency; `money` is a plain factor. */
+export interface SchoolWeights {
+  readonly money: number
+  /** Points an hour. */
+  readonly time: number
+  /** Points a square metre. */
+  readonly space: number
+  readonly quiet: number
+  readonly ease: number
+  /** Points a step. */
+  readonly finish: number
+}
+
+/** What taking up a school, or a side in a dispute, sets. */
+export interface Stance {
+  readonly leanings: readonly Leaning[]
+  /** Tools left out. */
+  readonly bans: readonly string[]
+  /** Leaves out everything with a motor but what is named. */
+  readonly noMotorsBut?: readonly string[] | undefined
+  readonly comfort?: { readonly [H in HazardClass]?: HazardLevel | undefined } | undefined
+  readonly power?: PowerWish | undefined
+  readonly soldTimes?: number | undefined
+  readonly reinvestShare?: number | undefined
+}
+
+/** A named preset with its argument. */
+export interface School extends Stance {
+  readonly id: string
+  readonly name: string
+  readonly firstMoney: string
+  readonly argument: string
+  readonly givesUp: string
+  readonly weights: SchoolWeights
+}
+
+/** One side of an open dispute of the trade. */
+export interface Side {
+  readonly id: string
+  readonly name: string
+  readonly argument: string
+  readonly leanings: readonly Leaning[]
+  readonly bans: readonly string[]
+  readonly power?: PowerWish | undefined
+  readonly condition?: Condition | undefined
+  readonly tier?: Tier | undefined
+}
+
+export interface Dispute {
+  readonly id: string
+  readonly question: string
+  readonly sides: readonly Side[]
+}

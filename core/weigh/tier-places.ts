@@ -1,0 +1,60 @@
+import { isDone } from '../builds'
+import { TIERS, errorFactor, type Power, type Tool } from '../catalogue'
+import { composedAccuracy, kitOf } from '../fit'
+import type { Minor } from '../money'
+import { offerId, priceOf } from '../prices'
+import type { World } from '../workspace'
+import { hoursOfUse, ownershipOptions, ruledOut, type RuledOut } from './ownership'
+import { yearsOf } from './reasons'
+import type { SplitPlace } from './split'
+
+/** A tool whose tier is to be chosen, with how many of it. */
+export interface TierWish {
+  readonly tool: Tool
+  readonly power: Power
+  readonly count: number
+}
+
+export interface TierPlace extends SplitPlace {
+  readonly wish: TierWish
+  readonly hours: number
+  readonly ruledOut: readonly RuledOut[]
+}
+
+/** What the finish of the steps a tool leads costs at a tier, minor units. */
+function finishCost(world: World, tool: Tool, factor: number): number {
+  const perStep = world.workspace.preferences.weighting?.finishPerStep ?? 0
+  if (perStep === 0) return 0
+  const { markingMm } = kitOf(world.library, world.workspace.items)
+  let total = 0
+  for (const build of world.workspace.builds)
+    for (const step of isDone(build) ? [] : build.steps) {
+      const led = (world.library.methodsFor.get(step.operation) ?? []).filter(({ roles }) => roles[0] && tool.roles.includes(roles[0].role))
+      if (step.accuracyMm !== undefined && led.length > 0) total += perStep * Math.min(1, Math.min(...led.map((method) => composedAccuracy(method, factor, markingMm))) / step.accuracyMm)
+    }
+  return total
+}
+
+/**
+ * For each tool the tiers it may be bought in, new: what one costs all in, and, with the sign turned, what having it costs over the
+ * years: the price at what kept money is worth, replacements, blades, repairs, slower work and rougher finish, less resale. So money
+ * that is left over counts too. Tiers the builds rule out are left out, unless that leaves none.
+ * @param years how long the tools are looked at; the open builds come again every year
+ */
+export function tierPlaces(world: World, wishes: readonly TierWish[], years = 1): TierPlace[] {
+  return wishes.map((wish) => {
+    const { tool, power, count } = wish
+    const hours = (hoursOfUse(world, world.library, tool).hours * years) / yearsOf(world)
+    const against = ruledOut(world, tool, power)
+    const options = ownershipOptions(world, tool, power)
+    const of = (tier: (typeof TIERS)[number]): { id: string; cost: Minor; value: number } | undefined => {
+      const parts = { tool: tool.id, tier, condition: 'new' as const, acquisition: 'buy' as const, power }
+      const price = priceOf(world.pricing, { ...parts, id: offerId(parts) }, world.asOf)
+      const later = options.find(({ id }) => id === `${tier}/new`)?.cost(hours / Math.max(1, count))
+      return price && later ? { id: tier, cost: price.allIn * count, value: -count * (later.total - later.purchase + price.allIn * world.workspace.money.keptMoneyWorth) - finishCost(world, tool, errorFactor(tier)) * years } : undefined
+    }
+    const all = TIERS.flatMap((tier) => of(tier) ?? [])
+    const allowed = all.filter(({ id }) => !against.some(({ tier }) => tier === id))
+    return { id: tool.id, wish, hours, ruledOut: against, options: allowed.length > 0 ? allowed : all.slice(-1) }
+  })
+}

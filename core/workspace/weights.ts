@@ -1,0 +1,50 @@
+import type { Minor } from '../money'
+import type { Weighting, Workspace } from './types'
+
+/** The six things that are weighed against one another, each with the figure the screens show. Zero leaves a thing out. */
+export interface Weights {
+  /** What builds are worth is multiplied by this. */
+  readonly money: number
+  /** An hour of work, minor units. */
+  readonly time: Minor
+  /** A square metre of floor for what is put away, minor units. */
+  readonly space: Minor
+  /** An hour of noise above what the quiet hours allow, minor units. */
+  readonly quiet: Minor
+  /** An hour at hazard level 1, minor units; twice that at level 2. */
+  readonly ease: Minor
+  /** A step that comes out just as exact as it must, minor units. */
+  readonly finish: Minor
+}
+
+export const WEIGHTS = ['money', 'time', 'space', 'quiet', 'ease', 'finish'] as const satisfies readonly (keyof Weights)[]
+export type WeightName = (typeof WEIGHTS)[number]
+
+/** Noise from which an hour counts where no quiet hours are declared, dB(A). */
+const QUIET_FROM_DBA = 85
+
+export const weightsOf = ({ money, workshop, preferences: { weighting } }: Workspace): Weights => ({
+  money: weighting?.worth ?? 1,
+  time: money.hourValue,
+  space: weighting?.spacePerM2 ?? 0,
+  quiet: workshop.quiet?.costPerHour ?? 0,
+  ease: weighting?.easePerHour ?? 0,
+  finish: weighting?.finishPerStep ?? 0
+})
+
+const PLAIN: Weighting = { worth: 1, spacePerM2: 0, easePerHour: 0, finishPerStep: 0 }
+
+/** The workspace with other weights; each goes where it has always stood, so that there is one figure for one thing. */
+export function withWeights(workspace: Workspace, { money, time, space, quiet, ease, finish }: Weights): Workspace {
+  const weighting: Weighting = { worth: money, spacePerM2: space, easePerHour: ease, finishPerStep: finish }
+  const { weighting: _old, ...preferences } = workspace.preferences
+  const { quiet: present, ...workshop } = workspace.workshop
+  const isPlain = (Object.keys(PLAIN) as (keyof Weighting)[]).every((key) => weighting[key] === PLAIN[key])
+  const keepsQuiet = present !== undefined || quiet > 0
+  return {
+    ...workspace,
+    preferences: isPlain ? preferences : { ...preferences, weighting },
+    money: { ...workspace.money, hourValue: time },
+    workshop: keepsQuiet ? { ...workshop, quiet: { aboveDbA: present?.aboveDbA ?? QUIET_FROM_DBA, costPerHour: quiet } } : workshop
+  }
+}
