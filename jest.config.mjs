@@ -6,5 +6,6 @@ export default {
   extensionsToTreatAsEsm: ['.ts'],
   moduleFileExtensions: ['ts', 'mjs', 'js', 'json'],
   transform: { '^.+\\.ts$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'es6' }, sourceMaps: 'inline' }] },
+  setupFiles: ['<rootDir>/tests/setup.ts'],
   testTimeout: 60000
 }

@@ -12,6 +12,8 @@ export interface Pack {
   readonly cost: number
   /** A bit for each tool, taken modulo 31: a pack can lie within another only if its bits do. */
   readonly mask: number
+  /** Whether several offers of one tool stand in it. */
+  readonly mixed: boolean
 }
 
 /** A code's lowest bits count, the others number: up to a thousand of one purchase, a million purchases. */
@@ -69,7 +71,7 @@ function covering(register: Register, x: number, y: number): boolean {
 }
 
 const EMPTY_CODES: readonly number[] = []
-export const EMPTY_PACK: Pack = { codes: EMPTY_CODES, cost: 0, mask: 0 }
+export const EMPTY_PACK: Pack = { codes: EMPTY_CODES, cost: 0, mask: 0, mixed: false }
 
 const numberOf = (code: number): number => code >> COUNT_BITS
 const countOfCode = (code: number): number => code & MOST
@@ -78,12 +80,17 @@ const codeOf = (number: number, count: number): number => (number << COUNT_BITS)
 function packOf(register: Register, codes: readonly number[]): Pack {
   let cost = 0
   let mask = 0
+  let mixed = false
+  let last = -1
   for (const code of codes) {
     const number = numberOf(code)
+    const tool = register.line[number] ?? 0
     cost += (register.costs[number] as number) * countOfCode(code)
-    mask |= 1 << ((register.line[number] ?? 0) % 31)
+    mask |= 1 << (tool % 31)
+    if (tool === last) mixed = true
+    last = tool
   }
-  return { codes, cost, mask }
+  return { codes, cost, mask, mixed }
 }
 
 /** So many of one purchase. */
@@ -99,16 +106,17 @@ function bitsOf(bits: number): number {
   return count
 }
 
-/** Less of each offer by what better offers of the same tool in the list already count for it. */
-function collapsed(register: Register, codes: readonly number[]): number[] {
+/** Of the codes of two packs, each offer as often as the more demanding pack asks for it or better, less what better ones already count for it. */
+function collapsed(register: Register, codes: readonly number[], a: Pack, b: Pack): number[] {
   const breadth = (code: number): number => bitsOf(register.covers[numberOf(code)] ?? 0)
   // Better offers first: what covers more is not covered by what covers less.
   const kept: number[] = []
-  for (const y of [...codes].sort((a, b) => breadth(b) - breadth(a) || a - b)) {
+  for (const y of [...codes].sort((x, z) => breadth(z) - breadth(x) || x - z)) {
     const there = kept.reduce((sum, x) => sum + (covering(register, numberOf(x), numberOf(y)) ? countOfCode(x) : 0), 0)
-    if (countOfCode(y) > there) kept.push(codeOf(numberOf(y), countOfCode(y) - there))
+    const asked = Math.max(covered(register, a, y), covered(register, b, y))
+    if (asked > there) kept.push(codeOf(numberOf(y), asked - there))
   }
-  return kept.sort((a, b) => a - b)
+  return kept.sort((x, z) => x - z)
 }
 
 /** Both packs together; of the same purchase the larger count, of offers of one tool no more than serve for both. */
@@ -135,7 +143,7 @@ export function packUnion(register: Register, a: Pack, b: Pack): Pack {
     if (nx <= ny) i++
     if (ny <= nx) k++
   }
-  return packOf(register, sameTool ? collapsed(register, codes) : codes)
+  return packOf(register, sameTool ? collapsed(register, codes, a, b) : codes)
 }
 
 /** How many of the purchase `y` the pack has already, itself or as offers that cover it. */
@@ -151,18 +159,20 @@ function covered(register: Register, base: Pack, y: number): number {
   return count
 }
 
+/** How many of `y` or better the pack it stands in asks for. */
+const asking = (register: Register, pack: Pack, y: number): number => (pack.mixed ? covered(register, pack, y) : countOfCode(y))
+
 /** What `extra` adds to the cost of `base`, minor units. */
 export function packAdded(register: Register, base: Pack, extra: Pack): number {
   if (base.codes.length === 0) return extra.cost
   let cost = 0
-  for (const y of extra.codes) cost += (register.costs[numberOf(y)] as number) * Math.max(0, countOfCode(y) - covered(register, base, y))
+  for (const y of extra.codes) cost += (register.costs[numberOf(y)] as number) * Math.min(countOfCode(y), Math.max(0, asking(register, extra, y) - covered(register, base, y)))
   return cost
 }
 
 /** Whether `whole` holds everything `part` asks for. */
 export function packWithin(register: Register, part: Pack, whole: Pack): boolean {
-  if ((part.mask & ~whole.mask) !== 0 || part.codes.length > whole.codes.length) return false
-  return part.codes.every((y) => covered(register, whole, y) >= countOfCode(y))
+  return (part.mask & ~whole.mask) === 0 && part.codes.every((y) => covered(register, whole, y) >= asking(register, part, y))
 }
 
 /** Sets of up to this many purchases are all kept: ways in are exact up to here. */

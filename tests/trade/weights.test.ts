@@ -62,7 +62,7 @@ describe('plans made with weights', () => {
       const { builds, sales, payments, hours, penalties, space, resale } = value
       expect(builds + sales + payments + hours + penalties + space + resale).toBeCloseTo(value.total, 6)
       expect(Math.max(payments, hours, penalties, space)).toBeLessThanOrEqual(0)
-    }), { numRuns: 8, seed: 20_261_125 })
+    }), { numRuns: 8 })
   })
   test('floor bought today costs its square metres at their price, a purchase of later less by the impatience', () => {
     const { world, outcome } = plan({ time: 0, space: 40_000, quiet: 0, ease: 0, finish: 0 })
