@@ -6,7 +6,8 @@ export const PLACES = [
   { id: 'weigh', path: '/weigh', letter: 'w', icon: 'pi pi-sort-amount-down' },
   { id: 'stages', path: '/stages', letter: 's', icon: 'pi pi-calendar' },
   { id: 'prices', path: '/prices', letter: 'p', icon: 'pi pi-tag' },
-  { id: 'ledger', path: '/ledger', letter: 'l', icon: 'pi pi-book' }
+  { id: 'ledger', path: '/ledger', letter: 'l', icon: 'pi pi-book' },
+  { id: 'workshop', path: '/workshop', letter: 'o', icon: 'pi pi-home' }
 ] as const
 
 export type PlaceId = (typeof PLACES)[number]['id']

@@ -10,7 +10,7 @@ let folder = ''
 beforeAll(() => { folder = mkdtempSync(join(tmpdir(), 'ledger-')) })
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
 
-function run(command: 'plan' | 'check' | 'library', ...args: string[]): { status: number | null; out: string; errors: string } {
+function run(command: 'plan' | 'check' | 'library' | 'generate', ...args: string[]): { status: number | null; out: string; errors: string } {
   const { status, stdout, stderr } = spawnSync(process.execPath, ['--import', 'tsx', `cli/${command}.ts`, ...args], { encoding: 'utf8' })
   return { status, out: stdout, errors: stderr }
 }
@@ -23,8 +23,10 @@ const keep = (name: string, data: unknown): string => {
 describe.each(DEMO_FILES)('%s', (name) => {
   test('is planned, and its plan breaks no rule', () => {
     const file = `data/demo/${name}.json`
-    const planned = run('plan', file)
-    expect([planned.status, planned.errors]).toEqual([0, ''])
+    const planned = run('plan', file, '--evaluations', '2500', '--seed', '7', '--no-bound')
+    expect([planned.status, /^value +\d/m.test(planned.errors), /^evaluations +2\d{3}$/m.test(planned.errors)]).toEqual([0, true, true])
+    // The same seed and number of evaluations: the same plan.
+    expect(run('plan', file, '--evaluations', '2500', '--seed', '7', '--no-bound').out).toBe(planned.out)
     const plan = JSON.parse(planned.out) as Plan
     expect(plan.format).toBe('frugal-ledger/plan')
     const checked = run('check', file, keep(`${name}.plan.json`, plan))
@@ -42,6 +44,23 @@ test('what cannot be read ends with 2 and says why on stderr, nothing on stdout'
     expect([args[0], status, out, errors.length > 20, /\bat .*\.ts:\d+/.test(errors)]).toEqual([args[0], 2, '', true, false])
   }
   expect(run('plan', bad).errors).toContain('money.reserve: This amount must not be negative.')
+})
+
+test('a generated workspace is planned, with what the plan is worth and how much better one could be', () => {
+  const made = run('generate', '--size', 'small', '--seed', '2')
+  expect([made.status, made.errors]).toEqual([0, ''])
+  expect(run('generate', '--size', 'small', '--seed', '2').out).toBe(made.out)
+  const file = keep('generated.json', made.out)
+  const planned = run('plan', file, '--seconds', '1', '--seed', '3')
+  const figure = (name: string): number => Number(new RegExp(`^${name} +(\\d+(\\.\\d+)?)`, 'm').exec(planned.errors)?.[1] ?? Number.NaN)
+  expect(planned.status).toBe(0)
+  expect(figure('upper bound')).toBeGreaterThanOrEqual(figure('value') - 1)
+  expect(planned.errors).toMatch(/^possible gain +at most/m)
+  expect(run('check', file, keep('generated.plan.json', planned.out)).out).toBe('The plan breaks no rule.\n')
+  for (const args of [['generate'], ['generate', '--size', 'huge', '--seed', '1'], ['generate', '--size', 'small', '--seed', 'x'], ['plan', file, '--seconds', 'soon'], ['plan', file, '--evaluations', '0']] as const) {
+    const { status, out } = run(args[0], ...args.slice(1))
+    expect([args.join(' '), status, out]).toEqual([args.join(' '), 2, ''])
+  }
 })
 
 test('library counts what there is, follows every reference and ends well', () => {

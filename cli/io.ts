@@ -40,3 +40,11 @@ export function complain(file: string, issues: readonly Issue[]): void {
     process.stderr.write(`${file}${line}:${place} ${sentence(one)}\n`)
   }
 }
+
+/** A whole number given as `--name 7`; undefined when it is not there, `wrong` when it is no whole number within its limits. */
+export function wholeOption(args: readonly string[], name: string, least: number, most: number): number | 'wrong' | undefined {
+  const at = args.indexOf(`--${name}`)
+  if (at < 0) return undefined
+  const value = Number(args[at + 1] ?? Number.NaN)
+  return Number.isInteger(value) && value >= least && value <= most ? value : 'wrong'
+}

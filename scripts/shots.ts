@@ -24,9 +24,23 @@ const openReason = async (page: Page): Promise<void> => {
   await page.getByRole('button', { name: /^3 / }).evaluate((row) => row.scrollIntoView())
 }
 
+const compareWays = async (page: Page): Promise<void> => {
+  await page.getByLabel('Set aside, against now, %').fill('60')
+  await page.getByLabel('Set aside, against now, %').blur()
+  await page.getByRole('button', { name: 'Keep this one' }).click()
+  await page.getByRole('button', { name: 'Plan and compare' }).click()
+  await page.getByRole('columnheader', { name: 'As it stands' }).waitFor()
+  await page.waitForTimeout(5000)
+}
+const weighRisk = async (page: Page): Promise<void> => {
+  await page.getByRole('button', { name: 'Work it out' }).click()
+  await page.waitForTimeout(4000)
+}
+
 const VIEWS: readonly [file: string, path: string, width: number, height: number, prepare?: (page: Page) => Promise<void>][] = [
   ['bench', '/', 1280, 800], ['builds', '/builds', 1280, 800], ['cut-list', '/cut-list', 1280, 800, fillList], ['build', '/cut-list', 1280, 800, makeBuild], ['kit', '/kit', 1280, 800], ['weigh-up', '/weigh', 1280, 800], ['weigh-up-reason', '/weigh', 1280, 800, openReason], ['weigh-up-quality', '/weigh/quality', 1280, 800], ['weigh-up-schools', '/weigh/schools', 1280, 800], ['prices', '/prices', 1280, 800], ['weigh-up-phone', '/weigh', 390, 844], ['stages', '/stages', 1280, 800], ['ledger', '/ledger', 1280, 800],
-  ['start', '/start', 1280, 800], ['settings', '/settings', 1280, 800], ['bench-phone', '/', 390, 844], ['stages-phone', '/stages', 390, 844]
+  ['stages-other-ways', '/stages/scenarios', 1280, 800, compareWays], ['stages-how-sure', '/stages/risk', 1280, 800, weighRisk], ['workshop', '/workshop', 1280, 800],
+  ['start', '/start', 1280, 800], ['bench-phone', '/', 390, 844], ['stages-phone', '/stages', 390, 844]
 ]
 const SETTLE_MS = 2500
 

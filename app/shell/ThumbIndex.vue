@@ -49,8 +49,8 @@ kbd { font-family: var(--sans); font-size: 0.6875rem; color: var(--graphite-soft
 @media (max-width: 700px) {
   .index { position: fixed; inset: auto 0 0 0; top: auto; height: auto; z-index: 5; border-right: 0; border-top: 1px solid var(--graphite); }
   .name, .kept, .wide { display: none; }
-  .places { display: grid; grid-template-columns: repeat(7, minmax(0, 1fr)); }
-  .place { grid-template-columns: 1fr; justify-items: center; border-top: 0; padding: 0.4rem 0.1rem; font-size: 0.6875rem; gap: 0.15rem; }
+  .places { display: grid; grid-template-columns: repeat(8, minmax(0, 1fr)); }
+  .place { grid-template-columns: 1fr; justify-items: center; border-top: 0; padding: 0.4rem 0; font-size: 0.61rem; gap: 0.15rem; }
   .place i { display: block; font-size: 1rem; }
   .place.here { border: 0; border-top: 3px solid var(--planned); margin: 0; padding-top: calc(0.4rem - 3px); }
   kbd { display: none; }

@@ -22,35 +22,58 @@ export const usePlanning = defineStore('planning', () => {
   /** Hash of the state the newest planning request was made for. */
   let asked = ''
 
+  /** How far planning has come, and what the best plan so far is worth. */
+  const progress = shallowRef<{ readonly evaluations: number; readonly of: number; readonly value: number }>()
+  /** The plan that stood before the newest one, for its ghosts on the rule. */
+  const former = shallowRef<Plan>()
+  /** A plan being tried out: nothing of it is kept until it is accepted. */
+  const whatIf = shallowRef<Plan>()
   /** What is planned with: the workspace, and the library that is in use. */
   const hash = computed(() => (store.workspace ? workspaceHash(store.workspace) : ''))
   const isSettled = (): boolean => plan.value?.workspace.hash === hash.value && plan.value.libraryVersion === store.world?.library.version
   const plan = computed<Plan | undefined>(() => store.workspace?.plan)
-  /** The plan on the screen was moved by hand and its rules are checked, but nothing else was re-planned. */
-  const report = computed<Report | undefined>(() => (store.world && plan.value ? evaluate(store.world, plan.value) : undefined))
+  /** What stands on the rule: the plan, or the one being tried out. */
+  const shown = computed<Plan | undefined>(() => whatIf.value ?? plan.value)
+  /** A plan moved by hand has its rules checked, but nothing else was re-planned. */
+  const report = computed<Report | undefined>(() => (store.world && shown.value ? evaluate(store.world, shown.value) : undefined))
 
   const question = (): { workspace: Workspace; today: Day } | undefined => store.workspace && { workspace: { ...store.workspace, plan: undefined, adopted: [] }, today: store.today }
 
   function rest(): void {
     busy.value = false
+    progress.value = undefined
     asked = ''
   }
-  function replan(): void {
+  /** Ends planning; the best plan found so far stays. */
+  function stop(): void {
+    client.stop()
+    rest()
+    asked = hash.value
+  }
+  /** @param afresh begins without the plan at hand */
+  function replan(afresh = false): void {
     const asks = question()
     if (!asks) return
     const wanted = hash.value
     asked = wanted
     busy.value = true
     failure.value = undefined
-    client.ask({ kind: 'plan', ...asks }, (reply) => {
+    progress.value = undefined
+    whatIf.value = undefined
+    const from = plan.value
+    if (from) former.value = from
+    client.ask({ kind: 'plan', ...asks, from: afresh ? undefined : from }, (reply) => {
       if (wanted !== hash.value) {
         // What was asked about has gone from the table, by an undo say; nothing is under way for what stands there now.
         if (reply.kind !== 'plan-so-far' && asked === wanted) rest()
         return
       }
       if (reply.kind === 'failed') failure.value = reply.message
-      if (reply.kind === 'plan-so-far' && plan.value?.workspace.hash !== wanted) store.settlePlan(reply.plan)
-      if (reply.kind === 'plan-so-far') return
+      if (reply.kind === 'plan-so-far') {
+        progress.value = reply
+        store.settlePlan(reply.plan)
+        return
+      }
       busy.value = false
       if (reply.kind !== 'plan') return
       outcome.value = reply.outcome
@@ -87,18 +110,39 @@ export const usePlanning = defineStore('planning', () => {
   }
   /** What the evaluator says if a purchase stood on another day; nothing is changed. */
   function tryMove(purchase: PlannedPurchase, date: Day): Report | undefined {
-    return store.world && plan.value ? evaluate(store.world, movePurchase(store.world, plan.value, purchase.id, date)) : undefined
+    return store.world && shown.value ? evaluate(store.world, movePurchase(store.world, shown.value, purchase.id, date)) : undefined
   }
 
   /** Moves a purchase and pins it there; everything else stays where it was until the rest is planned again. */
   function move(purchase: PlannedPurchase, date: Day): void {
     const { world } = store
     if (!world || purchase.date === date) return
+    if (whatIf.value) {
+      whatIf.value = movePurchase(world, whatIf.value, purchase.id, date)
+      return
+    }
+    former.value = plan.value
     store.run(steps.moved(store.say?.offer(purchase.offer) ?? ''), (state) => {
       const next = state.plan ? movePurchase(world, state.plan, purchase.id, date) : undefined
       const pinned = change.pin(state, { offer: purchase.offer, count: purchase.count, date }, purchase.date)
       return next ? withHash(pinned, next) : pinned
     })
+    outcome.value = undefined
+  }
+  /** Begins or ends trying things out: what is moved then is not kept. */
+  function tryOut(on: boolean): void {
+    whatIf.value = on ? plan.value : undefined
+  }
+  /** Keeps what was tried out: every purchase that has moved is pinned where it stands now. */
+  function keepTried(): void {
+    const tried = whatIf.value
+    const before = plan.value
+    whatIf.value = undefined
+    if (!tried || !before) return
+    const moved = tried.purchases.filter(({ id, date }) => before.purchases.find((one) => one.id === id)?.date !== date)
+    if (moved.length === 0) return
+    former.value = before
+    store.run(steps.triedOut(moved.length), (state) => withHash(moved.reduce((next, { offer, count, date, id }) => change.pin(next, { offer, count, date }, before.purchases.find((one) => one.id === id)?.date), state), tried))
     outcome.value = undefined
   }
   function setPinned(purchase: PlannedPurchase, pinned: boolean): void {
@@ -111,9 +155,9 @@ export const usePlanning = defineStore('planning', () => {
   /** The plan carries the hash of the state it is to stand for. */
   const withHash = (state: Workspace, next: Plan): Workspace => ({ ...state, plan: { ...next, workspace: { id: state.id, hash: workspaceHash(state) } } })
 
-  const reasons = (purchase: PlannedPurchase): PurchaseReasons | undefined => (store.world && plan.value ? explainPurchase(store.world, plan.value, purchase) : undefined)
+  const reasons = (purchase: PlannedPurchase): PurchaseReasons | undefined => (store.world && shown.value ? explainPurchase(store.world, shown.value, purchase) : undefined)
   const opens = (purchase: PlannedPurchase): PurchaseReasons['opens'] => (store.world && plan.value ? purchaseOpens(store.world, plan.value, purchase, report.value?.broken) : [])
   const isPinned = (purchase: PlannedPurchase): boolean => store.workspace?.pins.some(({ offer, date }) => offer === purchase.offer && date === purchase.date) ?? false
 
-  return { plan, report, outcome, hash, busy, failure, replan, waysIn, waysInFor, layOut, tryMove, move, setPinned, isPinned, reasons, opens }
+  return { plan, shown, report, outcome, hash, busy, progress, former, whatIf, failure, replan, stop, tryOut, keepTried, waysIn, waysInFor, layOut, tryMove, move, setPinned, isPinned, reasons, opens }
 })

@@ -158,6 +158,10 @@ export const useWorkspace = defineStore('workspace', () => {
   async function fileText(): Promise<string> {
     return workspace.value ? (await formats()).writeWorkspace(workspace.value) : ''
   }
+  /** The plan as a calendar file; undefined where none can be written. */
+  async function calendarText(): Promise<string | undefined> {
+    return world.value?.workspace.plan && (await formats()).planCalendar(world.value, world.value.workspace.plan)
+  }
   async function csvText(): Promise<string> {
     const plan = workspace.value?.plan
     return world.value && plan ? (await formats()).planCsv(world.value, plan) : ''
@@ -174,7 +178,7 @@ export const useWorkspace = defineStore('workspace', () => {
 
   return {
     workspace, world, say, today, kept, trouble, notes, settings, isDemo, undoName, redoName,
-    start, run, undo: () => travel(undone), redo: () => travel(redone), settlePlan, openFile, fileText, csvText, showDemo, startOwn, openKept, changeSettings, keptWorkspaces,
+    start, run, undo: () => travel(undone), redo: () => travel(redone), settlePlan, openFile, fileText, csvText, calendarText, showDemo, startOwn, openKept, changeSettings, keptWorkspaces,
     /** Fetches what reads files before it is needed. */
     warm: () => void formats(),
     dismiss: () => { notes.value = []; setTrouble([]) }

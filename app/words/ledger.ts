@@ -109,10 +109,6 @@ export const settings = {
   power: 'Power',
   powers: { cheapest: 'whatever is cheapest', corded: 'corded', cordless: 'cordless' } as const,
   shopTitle: 'Workshop',
-  floor: 'Floor for stored tools, m²',
-  circuit: 'Circuit rating, A',
-  circuitNote: 'Beyond plugging in, ask a licensed electrician.',
-  comfort: 'Comfort with what can hurt',
-  comfortLevels: ['not at all', 'with respect', 'with practice', 'no limit'] as const,
-  comfortHint: 'The plan uses no method above your comfort and looks for a gentler one.'
+  shopMoved: 'Room, circuit, hours, quiet and what you are comfortable with have a place of their own.',
+  comfortLevels: ['not at all', 'with respect', 'with practice', 'no limit'] as const
 } as const

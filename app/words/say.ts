@@ -24,6 +24,8 @@ export interface Say {
   shortTool(id: string): string
   shortOffer(id: string): string
   build(id: string): string
+  /** A build as planned, with how many of its copies where it is made in batches. */
+  planned(one: { readonly build: string; readonly copies?: number | undefined }): string
   method(id: string): string
   operation(id: string): string
   offer(id: string): string
@@ -95,6 +97,7 @@ export function sayFor(world: World): Say {
     shortTool: (id) => shortened(tool(id)),
     shortOffer: (id) => shortened(tool(findOffer(world.pricing, id)?.tool ?? id)),
     build: (id) => findBuild(world, id)?.name ?? id,
+    planned: ({ build, copies }) => `${findBuild(world, build)?.name ?? build}${copies === undefined ? '' : ` × ${copies}`}`,
     method: (id) => library.methods.get(id)?.name ?? id,
     operation: (id) => library.operations.get(id)?.name ?? id,
     offer: (id) => tool(findOffer(world.pricing, id)?.tool ?? id),
@@ -119,6 +122,7 @@ export const plainSay: Say = {
   shortTool: (id) => id,
   shortOffer: (id) => id,
   build: (id) => id,
+  planned: ({ build }) => build,
   method: (id) => id,
   operation: (id) => id,
   offer: (id) => id,

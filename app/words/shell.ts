@@ -1,6 +1,6 @@
 import type { PlaceId } from '../places'
 
-export const placeNames: Readonly<Record<PlaceId, string>> = { bench: 'Bench', builds: 'Builds', kit: 'Kit', weigh: 'Weigh-up', stages: 'Stages', prices: 'Prices', ledger: 'Ledger' }
+export const placeNames: Readonly<Record<PlaceId, string>> = { bench: 'Bench', builds: 'Builds', kit: 'Kit', weigh: 'Weigh-up', stages: 'Stages', prices: 'Prices', ledger: 'Ledger', workshop: 'Workshop' }
 
 export const shell = {
   product: ['Frugal', 'Ledger'],

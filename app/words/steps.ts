@@ -1,6 +1,9 @@
 /** Names of undoable steps, as they stand after "Undo" and "Redo". */
 export const steps = {
   moved: (tool: string) => `moving ${tool}`,
+  triedOut: (count: number) => `moving ${count} ${count === 1 ? 'purchase' : 'purchases'}`,
+  scenario: (name: string) => `the scenario “${name}”`,
+  noScenario: (name: string) => `taking out “${name}”`,
   pinned: (tool: string) => `pinning ${tool}`,
   unpinned: (tool: string) => `letting ${tool} go`,
   addedBuild: (build: string) => `adding ${build}`,

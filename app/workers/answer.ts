@@ -1,11 +1,11 @@
 import { nest } from '../../core/cutlist'
 import type { Build } from '../../core/builds'
 import { costOf, entriesOf, fitBuild, kitWith, makeFitter, type Fitter } from '../../core/fit'
-import { makePlan } from '../../core/stages'
 import { worldOf } from '../../core/workspace'
 import { library } from '../../data'
 import type { Question, Reply, WayView } from './protocol'
 import { setView } from './part-view'
+import { answerStaging } from './staging'
 import { answerWeighing } from './weighing'
 
 /** What a circular or table saw takes away, mm; common practice. */
@@ -26,22 +26,24 @@ function quicker(fitter: Fitter, build: Build, minutes: number): WayView[] {
 }
 
 /** Answers one question; `send` may be called several times, the last time with the final reply. */
-export function answer(question: Question, send: (reply: Reply) => void): void {
+export async function answer(question: Question, send: (reply: Reply) => void): Promise<void> {
   const { request } = question
   if (question.kind === 'nest') {
     send({ kind: 'nest', request, material: question.material, layout: nest(question.parts, question.sheet, { kerfMm: KERF_MM }) })
     return
   }
-  if (question.kind !== 'plan' && question.kind !== 'ways') {
-    answerWeighing(question, send)
-    return
-  }
-  const world = worldOf(question.workspace, library, question.today)
   switch (question.kind) {
-    case 'plan':
-      send({ kind: 'plan', request, outcome: makePlan(world, { onPlan: (plan) => send({ kind: 'plan-so-far', request, plan }) }) })
+    case 'bound':
       return
+    case 'plan':
+    case 'answers':
+    case 'more':
+    case 'curve':
+    case 'scenarios':
+    case 'risk':
+      return answerStaging(question, send)
     case 'ways': {
+      const world = worldOf(question.workspace, library, question.today)
       const build = typeof question.build === 'string' ? world.workspace.builds.find(({ id }) => id === question.build) : question.build
       const asked = build && question.step !== undefined ? { ...build, steps: build.steps.filter(({ id }) => id === question.step) } : build
       const fitter = makeFitter(world)
@@ -52,6 +54,9 @@ export function answer(question: Question, send: (reply: Reply) => void): void {
       }
       const ways = asked ? fitter.waysIn(asked, undefined, WAYS_SHOWN) : []
       send({ kind: 'ways', request, ways: ways.map(({ set, cost }): WayView => ({ parts: setView(set), cost })) })
+      return
     }
+    default:
+      answerWeighing(question, send)
   }
 }

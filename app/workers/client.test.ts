@@ -36,11 +36,11 @@ test('a planning run that is overtaken is stopped, not waited for', () => {
   expect(one.stopped()).toBe(1)
 })
 
-test('the answers are plain data that survive the way to the page', () => {
+test('the answers are plain data that survive the way to the page', async () => {
   const replies: Reply[] = []
-  answer({ kind: 'rank', request: 1, workspace, today }, (reply) => replies.push(reply))
-  answer({ kind: 'ways', request: 2, workspace, today, build: 'bird-boxes' }, (reply) => replies.push(reply))
-  answer({ kind: 'plan', request: 3, workspace, today }, (reply) => replies.push(reply))
+  await answer({ kind: 'rank', request: 1, workspace, today }, (reply) => replies.push(reply))
+  await answer({ kind: 'ways', request: 2, workspace, today, build: 'bird-boxes' }, (reply) => replies.push(reply))
+  await answer({ kind: 'plan', request: 3, workspace, today }, (reply) => replies.push(reply))
   expect(replies.at(0)?.kind).toBe('rank')
   expect(replies.at(-1)?.kind).toBe('plan')
   expect(replies.some(({ kind }) => kind === 'plan-so-far')).toBe(true)
@@ -109,4 +109,19 @@ test('an order tried with other weights is that of a workspace with those weight
   const weights = { money: 1, time: 1500, space: 3000, quiet: 0, ease: 200, finish: 0 }
   expect(orderOf({ weights })).toEqual(orderOf({ workspace: withWeights(workspace, weights) }))
   expect(orderOf({})).not.toEqual(orderOf({ weights }))
+})
+
+test('an overtaken plan ends without an answer, the newer one comes; questions about a plan are answered as plain data', async () => {
+  const replies: Reply[] = []
+  const hear = (reply: Reply): void => void replies.push(reply)
+  const first = answer({ kind: 'plan', request: 11, workspace, today }, hear)
+  await Promise.all([first, answer({ kind: 'plan', request: 12, workspace, today }, hear)])
+  expect(replies.filter(({ kind }) => kind === 'plan').map(({ request }) => request)).toEqual([12])
+  const { plan } = demo('hive-yard')
+  if (!plan) throw new Error('no plan')
+  await answer({ kind: 'risk', request: 13, workspace, today, plan }, hear)
+  await answer({ kind: 'answers', request: 14, workspace, today, plan, purchase: 'nothing of the kind' }, hear)
+  expect(replies.at(-1)).toEqual({ kind: 'answers', request: 14, purchase: 'nothing of the kind', answers: undefined })
+  expect(replies.filter((reply) => reply.kind === 'risk' && reply.done)).toHaveLength(1)
+  expect(structuredClone(replies)).toEqual(replies)
 })

@@ -4,7 +4,7 @@ type Ask = Question extends infer Q ? (Q extends Question ? Omit<Q, 'request'> :
 type Listener = (reply: Reply) => void
 
 /** Whether nothing more follows to the same question. */
-const isLast = (reply: Reply): boolean => (reply.kind === 'pulls' ? reply.view.done : reply.kind === 'sway' || reply.kind === 'schools' ? reply.done : reply.kind !== 'plan-so-far')
+const isLast = (reply: Reply): boolean => (reply.kind === 'pulls' ? reply.view.done : 'done' in reply ? reply.done : reply.kind !== 'plan-so-far')
 
 /** The part of a worker the client needs; tests hand in a stand-in. */
 export interface WorkerLike {

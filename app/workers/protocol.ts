@@ -1,8 +1,8 @@
 import type { Build } from '../../core/builds'
 import type { Layout, NestPart, SheetSize } from '../../core/cutlist'
-import type { Outcome } from '../../core/stages'
+import type { Answers, CurvePoint, Difference, Outcome, Risk, ScenarioOutcome } from '../../core/stages'
 import type { Day } from '../../core/calendar'
-import type { Plan, WeightName, Weights, Workspace } from '../../core/workspace'
+import type { Plan, Scenario, WeightName, Weights, Workspace } from '../../core/workspace'
 import type { SchoolOutcome } from '../../core/stages'
 import type { NearMiss, PowerMode, PoweredTool, PowerPlan, Regret, RuledOut, ServiceUse, Split, Sway, Tenure } from '../../core/weigh'
 import type { HazardClass, Power, School } from '../../core/catalogue'
@@ -142,7 +142,13 @@ export interface WayView {
 
 /** What the page asks. `request` numbers the questions; a reply to an overtaken question is dropped. */
 export type Question =
-  | { readonly kind: 'plan'; readonly request: number; readonly workspace: Workspace; readonly today: Day }
+  | { readonly kind: 'plan'; readonly request: number; readonly workspace: Workspace; readonly today: Day; readonly from?: Plan | undefined }
+  | { readonly kind: 'answers'; readonly request: number; readonly workspace: Workspace; readonly today: Day; readonly plan: Plan; readonly purchase: string }
+  | { readonly kind: 'more'; readonly request: number; readonly workspace: Workspace; readonly today: Day; readonly plan: Plan; readonly amount: Minor }
+  | { readonly kind: 'curve'; readonly request: number; readonly workspace: Workspace; readonly today: Day; readonly plan: Plan }
+  | { readonly kind: 'scenarios'; readonly request: number; readonly workspace: Workspace; readonly today: Day; readonly scenarios: readonly (Scenario | null)[] }
+  | { readonly kind: 'risk'; readonly request: number; readonly workspace: Workspace; readonly today: Day; readonly plan: Plan }
+  | { readonly kind: 'bound'; readonly request: number; readonly workspace: Workspace; readonly today: Day }
   | { readonly kind: 'rank'; readonly request: number; readonly workspace: Workspace; readonly today: Day; readonly weights?: Weights | undefined }
   | { readonly kind: 'pulls'; readonly request: number; readonly workspace: Workspace; readonly today: Day }
   | { readonly kind: 'sway'; readonly request: number; readonly workspace: Workspace; readonly today: Day }
@@ -155,7 +161,13 @@ export type Question =
   | { readonly kind: 'ways'; readonly request: number; readonly workspace: Workspace; readonly today: Day; readonly build: string | Build; readonly step?: string | undefined }
 
 export type Reply =
-  | { readonly kind: 'plan-so-far'; readonly request: number; readonly plan: Plan }
+  | { readonly kind: 'plan-so-far'; readonly request: number; readonly plan: Plan; readonly value: number; readonly evaluations: number; readonly of: number }
+  | { readonly kind: 'answers'; readonly request: number; readonly purchase: string; readonly answers: Answers | undefined }
+  | { readonly kind: 'more'; readonly request: number; readonly amount: Minor; readonly difference: Difference }
+  | { readonly kind: 'curve'; readonly request: number; readonly point: CurvePoint; readonly done: boolean }
+  | { readonly kind: 'scenarios'; readonly request: number; readonly at: number; readonly outcome: ScenarioOutcome; readonly done: boolean }
+  | { readonly kind: 'risk'; readonly request: number; readonly risk: Risk; readonly done: boolean }
+  | { readonly kind: 'bound'; readonly request: number; readonly bound: number | undefined; readonly done: boolean }
   | { readonly kind: 'plan'; readonly request: number; readonly outcome: Outcome }
   | { readonly kind: 'rank'; readonly request: number; readonly ranking: RankingView }
   | { readonly kind: 'pulls'; readonly request: number; readonly view: PullsView }

@@ -39,16 +39,42 @@ export function stageOf(stages: readonly Stage[], day: Day): Stage | undefined {
 /** The first day after the last stage. */
 export const horizonEnd = (stages: readonly Stage[]): Day | undefined => stages.at(-1)?.end
 
+/** How much time there is for the workshop: so many minutes a week, and other figures for some stretches of days. */
+export interface ShopTime {
+  readonly minutesPerWeek: number
+  /** Stretches with other hours, both days included; where two overlap the later one in the list holds. */
+  readonly changes?: readonly { readonly from: Day; readonly until: Day; readonly minutesPerWeek: number }[] | undefined
+}
+
+/** The weekly rate that holds on a day. */
+export const rateOn = ({ minutesPerWeek, changes = [] }: ShopTime, day: Day): number => changes.reduce((rate, one) => (day >= one.from && day <= one.until ? one.minutesPerWeek : rate), minutesPerWeek)
+
 /**
- * Whole minutes of shop time from the first day up to and including a day, at a weekly rate. Days share the week evenly; the
- * running total is rounded down, so that no week holds more than its minutes.
+ * Whole minutes of shop time from the first day up to and including a day. Days share their week evenly; the running total is rounded
+ * down, so that no week holds more than its minutes.
  */
-export function minutesThrough(minutesPerWeek: number, origin: Day, day: Day): number {
-  return Math.floor((minutesPerWeek * Math.max(0, daysBetween(origin, day) + 1)) / 7)
+export function minutesThrough(time: ShopTime, origin: Day, day: Day): number {
+  const days = Math.max(0, daysBetween(origin, day) + 1)
+  let sevenths = time.minutesPerWeek * days
+  // Only the days of the other stretches count otherwise.
+  if (time.changes?.length) for (let k = 0; k < days; k++) sevenths += rateOn(time, addDays(origin, k)) - time.minutesPerWeek
+  return Math.floor(sevenths / 7)
 }
 
 /** Whole minutes of shop time from one day to another, both included. */
-export function minutesBetween(minutesPerWeek: number, origin: Day, from: Day, to: Day): number {
+export function minutesBetween(time: ShopTime, origin: Day, from: Day, to: Day): number {
   if (dayNumber(to) < dayNumber(from)) return 0
-  return minutesThrough(minutesPerWeek, origin, to) - minutesThrough(minutesPerWeek, origin, addDays(from, -1))
+  return minutesThrough(time, origin, to) - minutesThrough(time, origin, addDays(from, -1))
+}
+
+/** Minutes of shop time on each of `count` days from the first one on. */
+export function minutesPerDay(time: ShopTime, origin: Day, count: number): Int32Array {
+  const minutes = new Int32Array(count)
+  let sevenths = 0
+  for (let k = 0; k < count; k++) {
+    const before = Math.floor(sevenths / 7)
+    sevenths += time.changes?.length ? rateOn(time, addDays(origin, k)) : time.minutesPerWeek
+    minutes[k] = Math.floor(sevenths / 7) - before
+  }
+  return minutes
 }

@@ -4,7 +4,7 @@ import { leastBy, sumOf } from '../kernel'
 import { timesRatio, type Minor } from '../money'
 import type { World } from '../workspace'
 import { fitMethod, minutesOf, plainlyNot, type Circumstances, type Load, type MethodFit, type Miss } from './method-fit'
-import type { Kit, KitTool } from './kit'
+import type { Kit } from './kit'
 
 /** A method that does a step, with what it takes for all copies. */
 export interface MethodUse extends MethodFit {
@@ -211,9 +211,6 @@ export function fitBuild(context: FitContext, kit: Kit, build: Build): BuildFit 
 
 /** The least minutes a step can take with the kit, whatever it costs; undefined for a gap. */
 export const fastest = (fit: StepFit): MethodUse | undefined => leastBy(fit.usable, ({ minutes }) => minutes)
-
-/** Tools of the kit that a build uses with its best methods. */
-export const toolsUsed = (fit: BuildFit): ReadonlySet<KitTool> => new Set(fit.steps.flatMap(({ usable }) => usable[0]?.tools ?? []))
 
 /** The method chosen per step, by step id. */
 export const chosenMethods = (fit: BuildFit): Record<string, string> =>

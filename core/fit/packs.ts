@@ -1,5 +1,6 @@
 import { SPECS, errorFactor, timeFactor } from '../catalogue'
 import type { Buyable, Market } from './buyables'
+import type { KitTool } from './kit'
 import type { NeedSet } from './needs'
 
 /**
@@ -32,11 +33,11 @@ export interface Register {
   readonly covers: readonly number[]
 }
 
-/** Whether one offer of a tool serves wherever another offer of the same tool does. */
-function asGood(better: Buyable, worse: Buyable): boolean {
-  const [a, b] = [better.entry, worse.entry]
-  if (better.jig || worse.jig) return better === worse
-  if (a.platform !== b.platform || a.count < b.count || errorFactor(a.tier) > errorFactor(b.tier) || timeFactor(a.tier, a.condition) > timeFactor(b.tier, b.condition)) return false
+const asGood = (better: Buyable, worse: Buyable): boolean => (better.jig || worse.jig ? better === worse : servesFor(better.entry, worse.entry))
+
+/** Whether one of a tool serves wherever another one of the same tool does. */
+export function servesFor(a: KitTool, b: KitTool): boolean {
+  if (a.tool.id !== b.tool.id || a.platform !== b.platform || a.count < b.count || errorFactor(a.tier) > errorFactor(b.tier) || timeFactor(a.tier, a.condition) > timeFactor(b.tier, b.condition)) return false
   return SPECS.every((spec) => {
     const [has, other] = [a.specs[spec], b.specs[spec]]
     if (has === other) return true
@@ -234,9 +235,6 @@ export function packOfSet(register: Register, set: NeedSet): Pack {
   }
   return packOf(register, codes.sort((a, b) => a - b))
 }
-
-/** Whether a pack holds any of these purchases. */
-export const packHolds = (register: Register, pack: Pack, ids: ReadonlySet<string>): boolean => pack.codes.some((code) => ids.has(register.buyables[numberOf(code)]?.id ?? ''))
 
 /** Numbers of the purchases in a pack. */
 export const packNumbers = (pack: Pack): number[] => pack.codes.map(numberOf)

@@ -7,7 +7,7 @@ import { marketOf, type Buyable, type Market } from './buyables'
 import { dominanceOf } from './dominance'
 import { kitOf, type Kit } from './kit'
 import { EMPTY_SET, improvementNeeds, stepNeeds, type NeedContext, type NeedSet } from './needs'
-import { EMPTY_PACK, EXACT_SIZE, packAdded, packHolds, packNumbers, packOfSet, packUnion, packWithin, registerOf, setOf, thinPacks, type Pack, type Register } from './packs'
+import { EMPTY_PACK, EXACT_SIZE, packAdded, packNumbers, packOfSet, packUnion, packWithin, registerOf, setOf, thinPacks, type Pack, type Register } from './packs'
 
 /** Purchases that close all gaps of a build. */
 export interface WayIn {
@@ -229,20 +229,4 @@ function rememberedWays(register: Register, families: Fitter['families']): Fitte
     known.ways.set(key, ways)
     return ways
   }
-}
-
-/** The same fitter without some purchases: sets that contain one of them are passed over. */
-export function avoiding(fitter: Fitter, ids: ReadonlySet<string>): Fitter {
-  const { register } = fitter
-  const known = new WeakMap<readonly Step[], { families: Families | undefined }>()
-  const families: Fitter['families'] = (build) => {
-    const before = known.get(build.steps)
-    if (before) return before.families
-    const left = fitter.families(build)?.map((family) => family.filter((pack) => !packHolds(register, pack, ids)))
-    const usable = left?.some((family) => family.length === 0) ? undefined : left
-    known.set(build.steps, { families: usable })
-    return usable
-  }
-  const free = (set: NeedSet): boolean => ![...set.keys()].some((id) => ids.has(id))
-  return { ...fitter, families, waysIn: rememberedWays(register, families), improvements: (build) => fitter.improvements(build).filter(free), everyImprovement: (build) => fitter.everyImprovement(build).filter(free) }
 }

@@ -15,6 +15,7 @@ const { id, name, text, day, amount, price, count, share, measure, minutes, tier
 
 const plannedBuild = z.strictObject({
   build: id,
+  copies: count.optional(),
   begin: day,
   done: day,
   work: z.array(z.strictObject({ stage: day, minutes })).max(2000),
@@ -30,7 +31,9 @@ export const planSchema = z.strictObject({
   asOf: day,
   until: day,
   purchases: z.array(z.strictObject({ id, offer: id, count, date: day, price, forBuild: id.optional() })).max(2000),
-  builds: z.array(plannedBuild).max(2000)
+  builds: z.array(plannedBuild).max(2000),
+  resales: z.array(z.strictObject({ item: id, date: day, amount: price })).max(2000).optional(),
+  savings: z.array(z.strictObject({ deal: id, date: day, amount: price })).max(2000).optional()
 })
 
 const income = z.discriminatedUnion('kind', [
@@ -41,11 +44,14 @@ const income = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('list'), receipts: z.array(z.strictObject({ date: day, amount: price })).max(2000) })
 ])
 
+const minutesPerWeek = z.number().int('number.whole').min(0, 'number.too-small').max(10_080, 'number.too-large')
+
 const money = z.strictObject({
   currency: z.string().regex(/^[A-Z]{3}$/, 'currency.code'),
   income,
   oneOffs: z.array(z.strictObject({ id, date: day, amount, text })).max(2000),
   reserve: price,
+  cap: price.optional(),
   taxBasisPoints: z.number().int('number.whole').min(0, 'number.too-small').max(10_000, 'number.too-large'),
   deliveryEach: price,
   minorPer100Points: price.optional(),
@@ -128,6 +134,15 @@ const saleWindow = z
   .strictObject({ id, name, from: day, until: day, off: share, chance: share, tools: z.array(id).max(500) })
   .refine(({ from, until }) => from <= until, 'sale.ends-before-it-begins')
 
+const pin = z.strictObject({ offer: id, count, date: day })
+const scenario = z.strictObject({
+  id, name,
+  change: z.strictObject({
+    school: id.optional(), incomeTimes: z.number().min(0, 'number.too-small').max(100, 'number.too-large').optional(), hoursTimes: z.number().min(0, 'number.too-small').max(100, 'number.too-large').optional(),
+    extra: z.strictObject({ date: day, amount }).optional(), pins: z.array(pin).max(50).optional(), without: z.array(id).max(200).optional()
+  })
+})
+
 const weighting = z.strictObject({ worth: z.number().min(0, 'number.too-small').max(10, 'number.too-large'), spacePerM2: price, easePerHour: price, finishPerStep: price })
 const leanings = z.array(z.strictObject({ tool: id, times: z.number().min(0.01, 'number.too-small').max(100, 'number.too-large') })).max(500)
 const soldTimes = z.number().min(0.01, 'number.too-small').max(100, 'number.too-large')
@@ -153,7 +168,8 @@ const quiet = z.strictObject({ aboveDbA: z.number().min(0).max(160), costPerHour
 const comfort = z.strictObject(Object.fromEntries(HAZARDS.map((hazard) => [hazard, comfortLevel])) as Record<(typeof HAZARDS)[number], typeof comfortLevel>)
 const humidity = z.number().min(1, 'number.too-small').max(98, 'number.too-large')
 const workshop = z.strictObject({
-  floorM2: measure.optional(),
+  room: z.strictObject({ lengthM: measure, widthM: measure }).optional(),
+    floorM2: measure.optional(),
   volts: z.literal([230, 120]),
   circuitAmps: measure.optional(),
   humidity: z.strictObject({ low: humidity, high: humidity }).refine(({ low, high }) => low < high, 'workshop.humidity').optional(),
@@ -179,7 +195,7 @@ export const workspaceSchema = z.strictObject({
   preferences,
   money,
   horizon: z.strictObject({ start: day, length: z.enum(['week', 'fortnight', 'month']), count: z.number().int('number.whole').min(1, 'number.too-small').max(260, 'number.too-large') }),
-  time: z.strictObject({ minutesPerWeek: z.number().int('number.whole').min(0, 'number.too-small').max(10_080, 'number.too-large') }),
+  time: z.strictObject({ minutesPerWeek, changes: z.array(z.strictObject({ from: day, until: day, minutesPerWeek }).refine(({ from, until }) => from <= until, 'hours.ends-before-it-begins')).max(200).optional() }),
   workshop,
   builds: z.array(build).max(500),
   items: z.array(item).max(5000),
@@ -192,13 +208,14 @@ export const workspaceSchema = z.strictObject({
     tools: z.array(part.tool).max(2000),
     materials: z.array(part.material).max(2000)
   }),
-  pins: z.array(z.strictObject({ offer: id, count, date: day })).max(500),
+  pins: z.array(pin).max(500),
   bans: z.array(ban).max(2000),
   wishes: z.array(id).max(2000),
   needTests: z.array(z.strictObject({ tool: id, build: id, asked: day, until: day })).max(2000).optional(),
   bundles: z.array(bundle).max(500).optional(),
   deals: z.array(deal).max(500).optional(),
   saleWindows: z.array(saleWindow).max(500).optional(),
+  scenarios: z.array(scenario).max(50).optional(),
   ledger: z.array(entry).max(200_000),
   plan: planSchema.optional(),
   adopted: z.array(planSchema).max(200)

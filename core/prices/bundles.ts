@@ -111,7 +111,8 @@ function dealSaving({ buy, free }: Deal, units: readonly Minor[]): Minor {
 /** Units that several deals could take are tried in every one of them, up to so many; further ones go to the first that takes them. */
 const UNITS_TRIED = 10
 
-function bestDeals(wanted: readonly Wanted[], deals: readonly Deal[]): SetPrice['deals'] {
+/** What deals take off pieces bought together, each unit in at most one of them. */
+export function bestDeals(wanted: readonly Pick<Wanted, 'count' | 'atTill' | 'condition' | 'tool'>[], deals: readonly Deal[]): SetPrice['deals'] {
   const units = wanted.flatMap((one) => Array.from({ length: one.count }, () => ({ price: one.atTill, able: deals.flatMap((deal, i) => (one.condition === 'new' && one.atTill > 0 && deal.tools.includes(one.tool) ? [i] : [])) })))
   const baskets: Minor[][] = deals.map(() => [])
   const open: typeof units = []

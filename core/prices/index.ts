@@ -1,2 +1,3 @@
 export * from './offer'
 export * from './bundles'
+export * from './dated'

@@ -1,11 +1,10 @@
 import type { Day } from '../calendar'
-import { makeFitter, useMethod, isUse } from '../fit'
-import { sumOf } from '../kernel'
-import type { Minor } from '../money'
 import type { School } from '../catalogue'
+import { makeFitter } from '../fit'
+import type { Minor } from '../money'
 import { Weighing, adoptSchool } from '../weigh'
-import { findBuild, worldOf, type Plan, type World } from '../workspace'
-import { kitAfter } from './evaluate'
+import { worldOf, type World } from '../workspace'
+import { comesTo } from './outcome'
 import { makePlan } from './planner'
 
 /** What following a school comes to, on the same builds and money. */
@@ -29,21 +28,6 @@ export interface SchoolOutcome {
 /** How many of a school's ranking are shown. */
 const FIRST = 5
 
-/** Noise, hazard and hours of a plan's builds with what is owned by its end. */
-function workOf(world: World, plan: Plan): Pick<SchoolOutcome, 'minutes' | 'loudMinutes' | 'riskMinutes'> {
-  const kit = kitAfter(world, plan)
-  const { context } = makeFitter(world)
-  const uses = plan.builds.flatMap(({ build: id, methods }) => {
-    const build = findBuild(world, id)
-    return (build?.steps ?? []).flatMap((step) => {
-      const method = world.library.methods.get(methods[step.id] ?? '')
-      const use = method && build ? useMethod(context, kit, method, step, build) : undefined
-      return use && isUse(use) ? [use] : []
-    })
-  })
-  return { minutes: sumOf(uses, ({ minutes }) => minutes), loudMinutes: sumOf(uses, ({ loudMinutes }) => loudMinutes), riskMinutes: sumOf(uses, ({ riskMinutes }) => riskMinutes) }
-}
-
 /**
  * Ranks and plans the same builds with the same money as a follower of the school would.
  * @param school left out: as the workspace stands
@@ -54,17 +38,16 @@ export function schoolOutcome(world: World, school: School | undefined): SchoolO
   const its = school ? worldOf(adoptSchool(own, library, world.pricing.minorPer100Points, school), library, asOf) : worldOf(own, library, asOf)
   const fitter = makeFitter(its)
   const { candidates } = new Weighing(its, fitter).rank()
-  const outcome = makePlan(its, { fitter })
+  const outcome = makePlan(its)
   const plan = outcome.kind === 'clash' ? undefined : outcome.plan
   const order = candidates.slice(0, FIRST).map(({ lead, others, cost, backPerMoney }) => ({ tool: lead.buyable.entry.tool.id, with: others.map(({ buyable }) => buyable.entry.tool.id), cost, backPerMoney }))
-  const bought = (plan?.purchases ?? []).map(({ offer, count, date, price }) => ({ offer, count, date, price }))
-  const floor = plan ? kitAfter(its, plan).tools.reduce((sum, { tool, count }) => sum + tool.storedM2 * count, 0) : 0
+  const comes = plan && comesTo(its, plan)
   return {
     school: school?.id ?? 'own', order,
-    builds: (plan?.builds ?? []).filter(({ build }) => workspace.builds.some(({ id }) => id === build)).map(({ build, done }) => ({ build, done })).sort((a, b) => (a.done < b.done ? -1 : 1)),
-    purchases: bought,
-    spentOnTools: sumOf(bought, ({ price }) => price),
-    ...(plan ? workOf(its, plan) : { minutes: 0, loudMinutes: 0, riskMinutes: 0 }),
-    floorM2: floor, clash: plan === undefined
+    builds: (comes?.builds ?? []).filter(({ build }) => workspace.builds.some(({ id }) => id === build)),
+    purchases: comes?.purchases ?? [],
+    spentOnTools: comes?.spentOnTools ?? 0,
+    minutes: comes?.minutes ?? 0, loudMinutes: comes?.loudMinutes ?? 0, riskMinutes: comes?.riskMinutes ?? 0,
+    floorM2: comes?.floorM2 ?? 0, clash: plan === undefined
   }
 }

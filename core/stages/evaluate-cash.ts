@@ -4,9 +4,9 @@ import { issue, type Issue, type Path } from '../kernel'
 import { timesRatio, type Minor } from '../money'
 import type { World } from '../workspace'
 
-/** Money that moves in a plan. Payments are negative. */
+/** Money that moves in a plan. Payments are negative; so is what is kept back for the repair of used tools. */
 export interface CashMovement {
-  readonly kind: 'receipt' | 'sale' | 'payment'
+  readonly kind: 'receipt' | 'sale' | 'resale' | 'saving' | 'payment' | 'kept'
   readonly date: Day
   readonly amount: Minor
   /** For sales: the whole net price, of which `amount` flows back into the budget. */
@@ -23,19 +23,22 @@ interface Outlay {
   readonly path: Path
   readonly date: Day
   readonly amount: Minor
+  /** Kept back on the same day for repairs. */
+  readonly kept?: Minor | undefined
 }
 
 /** All movements of a plan from today on, by date; on one day money in comes before money out. */
-export function cashMovements(world: World, purchases: readonly Outlay[], builds: readonly (Outlay & { build: Build; done: Day })[]): CashMovement[] {
+export function cashMovements(world: World, purchases: readonly Outlay[], builds: readonly (Outlay & { build: Build; done: Day })[], others: readonly CashMovement[] = []): CashMovement[] {
   const receipts = world.receipts.map(({ date, amount }): CashMovement => ({ kind: 'receipt', date, amount }))
   const payments = [...purchases, ...builds].filter(({ amount }) => amount !== 0).map(({ path, date, amount }): CashMovement => ({ kind: 'payment', date, amount: -amount, path }))
+  const kept = purchases.flatMap(({ path, date, kept: amount = 0 }): CashMovement[] => (amount === 0 ? [] : [{ kind: 'kept', date, amount: -amount, path }]))
   const sales = builds.flatMap(({ build, done }): CashMovement[] => {
     if (!build.sale) return []
     const full = build.sale.netEach * build.copies
     const date = addDays(done, build.sale.daysToSell)
     return date > world.until ? [] : [{ kind: 'sale', date, amount: timesRatio(full, world.workspace.money.reinvestShare), full }]
   })
-  return [...receipts, ...sales, ...payments].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : b.amount - a.amount))
+  return [...receipts, ...sales, ...others, ...payments, ...kept].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : b.amount - a.amount))
 }
 
 /**
@@ -67,4 +70,10 @@ export function checkCash(world: World, movements: readonly CashMovement[], brok
   }
   report()
   return balances
+}
+
+/** No plan pays out more than the cap, where there is one. */
+export function checkCap(world: World, spent: Minor, broken: Issue[]): void {
+  const { cap } = world.workspace.money
+  if (cap !== undefined && spent > cap) broken.push(issue('plan.over-cap', [], { spent, cap }))
 }

@@ -15,7 +15,7 @@ const later = (a: Day, b: Day): Day => (a > b ? a : b)
 const earlier = (a: Day, b: Day): Day => (a < b ? a : b)
 
 /** Minutes the user has from one day to another. */
-const available = (world: World, from: Day, to: Day): number => minutesBetween(world.workspace.time.minutesPerWeek, world.asOf, from, to)
+const available = (world: World, from: Day, to: Day): number => minutesBetween(world.workspace.time, world.asOf, from, to)
 
 function sharesOf(world: World, planned: PlannedBuild, index: number, broken: Issue[]): { stage: Stage; share: Share }[] {
   return planned.work.flatMap(({ stage: start, minutes }, k) => {

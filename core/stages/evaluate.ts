@@ -1,18 +1,21 @@
 import { isDone, type Build } from '../builds'
 import { checkDay, type Day } from '../calendar'
-import { entryOfOffer, fitBuild, fitContext, isUse, jigEntry, kitOf, kitTool, loadOf, makeKit, plainUse, useMethod, type FitContext, type Kit, type KitTool, type MethodUse } from '../fit'
+import { fitBuild, fitContext, isUse, kitOf, loadOf, plainUse, useMethod, type FitContext, type Kit, type MethodUse } from '../fit'
 import { issue, sumOf, type Issue } from '../kernel'
 import type { Minor } from '../money'
-import { findOffer, priceOf, type Offer } from '../prices'
-import { buildMaterial, findBuild, workspaceHash, type Plan, type PlannedBuild, type PlannedPurchase, type World } from '../workspace'
-import { checkCash, cashMovements, type CashMovement, type DayBalance } from './evaluate-cash'
+import { buildMaterial, findBuild, workspaceHash, type Plan, type PlannedBuild, type World } from '../workspace'
+import { checkCap, checkCash, cashMovements, type CashMovement, type DayBalance } from './evaluate-cash'
 import { checkHours } from './evaluate-hours'
+import { acquisitions, checkProtection, checkPurchases, checkResales, checkSavings, checkSpace, kitBetween, type Acquired, type Priced, type Resold } from './evaluate-purchases'
+import { batchOf, usedUp } from './batch'
 import { discount, resaleValue, worthWhenDone } from './terms'
 
 /** The objective of a plan, term by term, in minor units at today's worth; costs are negative. */
 export interface PlanValue {
   readonly builds: number
   readonly sales: number
+  /** Owned tools sold because something better has come; after the horizon's end all others count under `resale`. */
+  readonly resold: number
   readonly payments: number
   readonly hours: number
   readonly penalties: number
@@ -41,91 +44,7 @@ export interface Report {
   readonly spent: Minor
 }
 
-interface Acquired {
-  readonly entry: KitTool
-  readonly from: Day
-  readonly until?: Day | undefined
-  readonly paid: Minor
-}
-
-/** A planned purchase with the offer and price the workspace knows for it. */
-interface Priced {
-  readonly index: number
-  readonly purchase: PlannedPurchase
-  readonly offer: Offer
-  readonly payment: Minor
-  readonly tag: Minor
-}
-
 const isDay = (text: string): boolean => checkDay(text).ok
-
-function checkPurchases(world: World, plan: Plan, broken: Issue[]): Priced[] {
-  const priced: Priced[] = []
-  const ids = new Set<string>()
-  plan.purchases.forEach((purchase, index) => {
-    const path = ['purchases', index] as const
-    if (ids.has(purchase.id)) broken.push(issue('plan.duplicate-id', path, { id: purchase.id }))
-    ids.add(purchase.id)
-    if (!isDay(purchase.date)) broken.push(issue('day.does-not-exist', [...path, 'date'], { text: purchase.date }))
-    else if (purchase.date < world.asOf || purchase.date > world.until) broken.push(issue('plan.date-outside', [...path, 'date'], { date: purchase.date, from: world.asOf, until: world.until }))
-    if (!Number.isInteger(purchase.count) || purchase.count < 1) broken.push(issue('plan.count', [...path, 'count'], { count: purchase.count }))
-    const offer = findOffer(world.pricing, purchase.offer)
-    const price = offer && priceOf(world.pricing, offer, purchase.date)
-    if (!offer) broken.push(issue('plan.unknown-offer', [...path, 'offer'], { id: purchase.offer }))
-    else if (!price) broken.push(issue('plan.no-price', [...path, 'offer'], { id: purchase.offer }))
-    else {
-      const payment = price.payment * purchase.count
-      if (payment !== purchase.price) broken.push(issue('plan.price-differs', [...path, 'price'], { tool: offer.tool, planned: purchase.price, price: payment }))
-      if (world.workspace.bans.some(({ kind, id }) => kind === 'tool' && id === offer.tool)) broken.push(issue('plan.banned', path, { tool: offer.tool }))
-      const sleepsUntil = world.workspace.needTests?.find(({ tool }) => tool === offer.tool)?.until
-      if (sleepsUntil !== undefined && purchase.date < sleepsUntil) broken.push(issue('plan.not-slept-on', path, { tool: offer.tool, date: purchase.date, until: sleepsUntil }))
-      if ((offer.from !== undefined && purchase.date < offer.from) || (offer.until !== undefined && purchase.date > offer.until)) broken.push(issue('plan.offer-not-then', path, { tool: offer.tool, date: purchase.date }))
-      priced.push({ index, purchase, offer, payment, tag: price.tag * purchase.count })
-    }
-  })
-  for (const { index, offer, purchase } of priced) {
-    const total = sumOf(priced.filter((other) => other.offer.id === offer.id), (other) => other.purchase.count)
-    if (offer.single && total > 1 && priced.find((other) => other.offer.id === offer.id)?.index === index) broken.push(issue('plan.only-one', ['purchases', index], { tool: offer.tool, count: purchase.count }))
-  }
-  return priced
-}
-
-/** Everything that is in the workshop at some time, with the days it is there. */
-function acquisitions(world: World, plan: Plan, priced: readonly Priced[]): Acquired[] {
-  const owned = world.workspace.items.flatMap((item): Acquired[] => {
-    const entry = kitTool(world.library, item)
-    return entry ? [{ entry, from: '0000-01-01', paid: item.cost }] : []
-  })
-  const bought = priced.flatMap(({ purchase, offer, tag }): Acquired[] => {
-    const tool = world.library.tools.get(offer.tool)
-    return tool ? [{ entry: entryOfOffer(tool, offer, purchase.count), from: purchase.date, until: offer.until, paid: tag }] : []
-  })
-  const made = plan.builds.flatMap(({ build: id, done }): Acquired[] => {
-    const build = findBuild(world, id)
-    const tool = build?.yields === undefined ? undefined : world.library.tools.get(build.yields)
-    return tool ? [{ entry: jigEntry(tool), from: done, paid: 0 }] : []
-  })
-  return [...owned, ...bought, ...made]
-}
-
-const kitBetween = (acquired: readonly Acquired[], from: Day, until: Day): Kit =>
-  makeKit(acquired.filter((one) => one.from <= from && (one.until === undefined || one.until >= until)).map(({ entry }) => entry))
-
-/** Protective gear is there no later than the first tool that needs it. */
-function checkProtection(world: World, priced: readonly Priced[], acquired: readonly Acquired[], broken: Issue[]): void {
-  for (const { index, purchase, offer } of priced) {
-    const kit = kitBetween(acquired, purchase.date, purchase.date)
-    for (const protection of world.library.tools.get(offer.tool)?.needs ?? [])
-      if (!kit.protects.has(protection)) broken.push(issue('plan.protection-late', ['purchases', index], { tool: offer.tool, protection, date: purchase.date }))
-  }
-}
-
-function checkSpace(world: World, acquired: readonly Acquired[], broken: Issue[]): void {
-  const limit = world.workspace.workshop.floorM2
-  const added = acquired.filter(({ from }) => from >= world.asOf)
-  const taken = sumOf(acquired, ({ entry }) => entry.tool.storedM2 * entry.count)
-  if (limit !== undefined && taken > limit + 1e-9 && sumOf(added, ({ entry }) => entry.tool.storedM2) > 0) broken.push(issue('plan.space', [], { taken: Math.round(taken * 100) / 100, limit }))
-}
 
 interface CheckedBuild {
   readonly planned: PlannedBuild
@@ -139,11 +58,15 @@ interface CheckedBuild {
 
 function checkBuild(world: World, context: FitContext, acquired: readonly Acquired[], planned: PlannedBuild, index: number, broken: Issue[]): CheckedBuild | undefined {
   const path = ['builds', index] as const
-  const build = findBuild(world, planned.build)
-  if (!build) {
+  const whole = findBuild(world, planned.build)
+  if (!whole) {
     broken.push(issue('plan.unknown-build', [...path, 'build'], { id: planned.build }))
     return undefined
   }
+  const { copies } = planned
+  if (copies !== undefined && (!Number.isInteger(copies) || copies < 1 || copies > whole.copies || (whole.log !== undefined && copies < whole.copies)))
+    broken.push(issue('plan.copies', [...path, 'copies'], { build: whole.id, copies, all: whole.copies }))
+  const build = batchOf(whole, copies)
   if (!isDay(planned.begin) || !isDay(planned.done)) {
     broken.push(issue('day.does-not-exist', path, { text: isDay(planned.begin) ? planned.done : planned.begin }))
     return undefined
@@ -164,7 +87,7 @@ function checkBuild(world: World, context: FitContext, acquired: readonly Acquir
   })
   const begun = build.log !== undefined
   const minutes = Math.max(0, Math.ceil(sumOf(uses, (use) => use.minutes)) - (build.log?.minutesSpent ?? 0))
-  const payment = begun ? 0 : buildMaterial(world, build) + sumOf(uses, ({ fee }) => fee)
+  const payment = begun ? 0 : buildMaterial(world, build) + sumOf(uses, ({ fee }) => fee) + usedUp(world, build, uses)
   if (payment !== planned.material) broken.push(issue('plan.material-differs', [...path, 'material'], { build: build.id, planned: planned.material, price: payment }))
   return { planned, build, uses, minutes, payment }
 }
@@ -177,24 +100,33 @@ function checkPinsAndRepeats(world: World, plan: Plan, broken: Issue[]): void {
     const kept = sumOf(plan.purchases.filter(({ offer, date }) => offer === pin.offer && date === pin.date), ({ count }) => count)
     if (kept < pin.count) broken.push(issue('plan.pin-not-kept', ['pins', index], { offer: pin.offer, date: pin.date }))
   })
-  const seen = new Set<string>()
-  plan.builds.forEach(({ build }, index) => {
-    if (seen.has(build)) broken.push(issue('plan.build-twice', ['builds', index], { build }))
-    seen.add(build)
+  const made = new Map<string, number>()
+  plan.builds.forEach(({ build: id, copies }, index) => {
+    const all = findBuild(world, id)?.copies ?? 1
+    const before = made.get(id) ?? 0
+    const after = before + (copies ?? all)
+    if (before > 0 && after > all) broken.push(before >= all || copies === undefined ? issue('plan.build-twice', ['builds', index], { build: id }) : issue('plan.copies', ['builds', index, 'copies'], { build: id, copies: after, all }))
+    made.set(id, after)
   })
 }
 
-function valueOf(world: World, checked: readonly CheckedBuild[], movements: readonly CashMovement[], acquired: readonly Acquired[]): PlanValue {
+function valueOf(world: World, checked: readonly CheckedBuild[], movements: readonly CashMovement[], acquired: readonly Acquired[], list: readonly Priced[], resold: readonly Resold[]): PlanValue {
+  const { keptMoneyWorth } = world.workspace.money
   const own = checked.filter(({ build }) => build.sale === undefined)
   const builds = sumOf(own, ({ build, planned }) => discount(world, planned.done) * worthWhenDone(world, build, planned.done))
   const sales = sumOf(movements, ({ kind, date, full }) => (kind === 'sale' ? discount(world, date) * (full ?? 0) : 0))
-  const payments = -world.workspace.money.keptMoneyWorth * sumOf(movements, ({ kind, date, amount }) => (kind === 'payment' ? discount(world, date) * -amount : 0))
+  const sold = sumOf(resold, ({ date, amount }) => discount(world, date) * amount)
+  const saved = sumOf(movements, ({ kind, date, amount }) => (kind === 'saving' ? discount(world, date) * amount : 0))
+  const bought = sumOf(list, ({ purchase, expected }) => discount(world, purchase.date) * expected)
+  const material = sumOf(checked, ({ planned, payment }) => discount(world, planned.begin) * payment)
+  const payments = -keptMoneyWorth * (bought + material - saved)
   const hours = -sumOf(checked, ({ planned, build, minutes }) => (discount(world, planned.done) * minutes * (build.hourValue ?? world.workspace.money.hourValue)) / 60)
   const penalties = -sumOf(checked, ({ planned, uses }) => discount(world, planned.done) * sumOf(uses, ({ penalty }) => penalty))
-  const resale = discount(world, world.until) * sumOf(acquired, ({ entry, paid }) => resaleValue(entry, paid))
+  const gone = new Set(resold.map(({ item }) => item))
+  const resale = discount(world, world.until) * sumOf(acquired, ({ entry, paid, item }) => (item !== undefined && gone.has(item) ? 0 : resaleValue(entry, paid)))
   const perM2 = world.workspace.preferences.weighting?.spacePerM2 ?? 0
   const space = perM2 === 0 ? 0 : -perM2 * sumOf(acquired, ({ entry, from }) => (from < world.asOf ? 0 : discount(world, from) * entry.tool.storedM2 * entry.count))
-  return { builds, sales, payments, hours, penalties, space, resale, total: builds + sales + payments + hours + penalties + space + resale }
+  return { builds, sales, resold: sold, payments, hours, penalties, space, resale, total: builds + sales + sold + payments + hours + penalties + space + resale }
 }
 
 /**
@@ -208,40 +140,49 @@ export function evaluate(world: World, plan: Plan): Report {
   else if (plan.workspace.hash !== workspaceHash(world.workspace)) notes.push(issue('plan.older-state', ['workspace', 'hash'], {}))
   if (plan.libraryVersion !== world.library.version) notes.push(issue('plan.other-library', ['libraryVersion'], { made: plan.libraryVersion, now: world.library.version }))
   const context = fitContext(world)
-  const priced = checkPurchases(world, plan, broken)
-  const acquired = acquisitions(world, plan, priced)
-  checkProtection(world, priced, acquired, broken)
+  const list = checkPurchases(world, plan, broken)
+  const resold = checkResales(world, plan, list, broken)
+  const acquired = acquisitions(world, plan, list, resold)
+  checkProtection(list, acquired, broken)
   checkSpace(world, acquired, broken)
+  checkSavings(world, plan, list, broken)
   checkPinsAndRepeats(world, plan, broken)
   const checked = plan.builds.flatMap((planned, index) => checkBuild(world, context, acquired, planned, index, broken) ?? [])
   checkHours(world, plan, new Map(checked.map(({ planned, minutes }) => [planned, minutes])), broken)
   const movements = cashMovements(
     world,
-    priced.map(({ index, purchase, payment }) => ({ path: ['purchases', index], date: purchase.date, amount: payment })),
-    checked.map(({ planned, build, payment }) => ({ path: ['builds', plan.builds.indexOf(planned)], date: planned.begin, amount: payment, build, done: planned.done }))
+    list.map(({ index, purchase, payment, keptForRepair }) => ({ path: ['purchases', index], date: purchase.date, amount: payment, kept: keptForRepair })),
+    checked.map(({ planned, build, payment }) => ({ path: ['builds', plan.builds.indexOf(planned)], date: planned.begin, amount: payment, build, done: planned.done })),
+    [...resold.map(({ date, amount }): CashMovement => ({ kind: 'resale', date, amount })), ...(plan.savings ?? []).map(({ date, amount }): CashMovement => ({ kind: 'saving', date, amount }))]
   )
   const balances = checkCash(world, movements, broken)
+  const spent = sumOf(movements, ({ kind, amount }) => (kind === 'payment' || kind === 'saving' ? -amount : 0))
+  checkCap(world, spent, broken)
   return {
     broken,
     notes,
     balances,
     builds: checked.map(({ planned, minutes }) => ({ build: planned.build, begin: planned.begin, done: planned.done, minutes })),
-    value: valueOf(world, checked, movements, acquired),
-    spent: sumOf(movements, ({ kind, amount }) => (kind === 'payment' ? -amount : 0))
+    value: valueOf(world, checked, movements, acquired, list, resold),
+    spent
   }
+}
+
+const acquiredBy = (world: World, plan: Plan): Acquired[] => {
+  const list = checkPurchases(world, plan, [])
+  return acquisitions(world, plan, list, checkResales(world, plan, list, []))
 }
 
 /** Builds possible with what is owned at the end of a day if the plan is followed. */
 export function possibleAfter(world: World, plan: Plan, day: Day): string[] {
-  const priced = checkPurchases(world, plan, [])
-  const kit = kitBetween(acquisitions(world, plan, priced), day, day)
+  const kit = kitBetween(acquiredBy(world, plan), day, day)
   const context = fitContext(world)
   return world.workspace.builds.filter((build) => !isDone(build) && fitBuild(context, kit, build).gaps.length === 0).map(({ id }) => id)
 }
 
 /** What is owned at the end of a plan if it is followed. */
 export function kitAfter(world: World, plan: Plan): Kit {
-  return kitBetween(acquisitions(world, plan, checkPurchases(world, plan, [])), plan.until, plan.until)
+  return kitBetween(acquiredBy(world, plan), plan.until, plan.until)
 }
 
 /** Builds possible today with what is owned. */

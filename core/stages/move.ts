@@ -1,16 +1,39 @@
 import type { Day } from '../calendar'
-import { findOffer, priceOf } from '../prices'
+import { bundleThen, findOffer, priceThen } from '../prices'
+import { distinct } from '../kernel'
 import type { Plan, World } from '../workspace'
+import { bundleOf, checkPurchases, savingsOn } from './evaluate-purchases'
 
-/** The plan with one purchase on another day, everything else where it was. Rules are the evaluator's to judge. */
+/** The same plan with what deals take off the purchases of each day, worked out anew. */
+export function withSavings(world: World, plan: Plan): Plan {
+  if ((world.workspace.deals ?? []).length === 0) return plan
+  const list = checkPurchases(world, plan, [])
+  const savings = distinct(plan.purchases.map(({ date }) => date)).sort().flatMap((date) => savingsOn(world, list, date).map(({ deal, amount }) => ({ deal, date, amount })))
+  const { savings: _before, ...rest } = plan
+  return savings.length === 0 ? rest : { ...rest, savings }
+}
+
+/** What one of an offer or bundle is paid for on a day; undefined where it has no price then. */
+export function paymentThen(world: World, id: string, date: Day): number | undefined {
+  const offer = findOffer(world.pricing, id)
+  const bundle = offer ? undefined : bundleOf(world, id)
+  return (offer ? priceThen(world.pricing, world.workspace.saleWindows ?? [], offer, date) : bundle && bundleThen(world.pricing, bundle, date))?.payment
+}
+
+/**
+ * The plan with one purchase on another day, everything else where it was; what it replaces is not sold before. Rules are the
+ * evaluator's to judge.
+ */
 export function movePurchase(world: World, plan: Plan, id: string, date: Day): Plan {
   const purchases = plan.purchases.map((purchase) => {
     if (purchase.id !== id) return purchase
-    const offer = findOffer(world.pricing, purchase.offer)
-    const price = offer && priceOf(world.pricing, offer, date)
-    return { ...purchase, date, price: price ? price.payment * purchase.count : purchase.price }
+    const each = paymentThen(world, purchase.offer, date)
+    return { ...purchase, date, price: each === undefined ? purchase.price : each * purchase.count }
   })
-  return { ...plan, purchases: purchases.sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0)) }
+  const moved = plan.purchases.find((purchase) => purchase.id === id)
+  const tool = moved && findOffer(world.pricing, moved.offer)?.tool
+  const resales = plan.resales?.map((resale) => (resale.date < date && world.workspace.items.find((item) => item.id === resale.item)?.tool === tool ? { ...resale, date } : resale))
+  return withSavings(world, { ...plan, purchases: purchases.sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0)), ...(resales ? { resales } : {}) })
 }
 
 /** Days a purchase can be moved to: today and the days on which money comes in. */

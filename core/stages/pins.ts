@@ -1,76 +1,66 @@
-import type { Build } from '../builds'
-import { EMPTY_SET, entryOfOffer, makeFitter, union, type Buyable, type Fitter, type NeedSet } from '../fit'
 import type { Issue } from '../kernel'
-import { findOffer, priceOf } from '../prices'
-import { workspaceHash, type Pin, type Plan, type World } from '../workspace'
-import { Draft } from './draft'
+import { findOffer, priceThen, typicalOffer, offerId } from '../prices'
+import { kitOf } from '../fit'
+import { workspaceHash, type Pin, type Plan, type PlannedPurchase, type World } from '../workspace'
+import { bundleOf } from './evaluate-purchases'
 import { evaluate } from './evaluate'
+import { paymentThen } from './move'
 
-/** A plan under construction with what it has bought or made, and the builds still to be placed. */
-export interface Run {
-  readonly draft: Draft
-  planned: NeedSet
-  remaining: Build[]
+/** A plan of this workspace that does nothing. */
+export const emptyPlan = (world: World): Plan => ({
+  format: 'frugal-ledger/plan', version: 1, workspace: { id: world.workspace.id, hash: workspaceHash(world.workspace) }, libraryVersion: world.library.version, asOf: world.asOf, until: world.until, purchases: [], builds: []
+})
+
+/** The cheapest protection that can be bought on a day, as a purchase. */
+function gearFor(world: World, protection: string, date: string): PlannedPurchase | undefined {
+  const gear = (world.library.protectionFor.get(protection as never) ?? []).flatMap((tool) => {
+    const parts = { tool: tool.id, tier: 'weekend' as const, condition: 'new' as const, acquisition: 'buy' as const, power: tool.forms[0]?.power ?? ('hand' as const) }
+    const offer = typicalOffer(world.library, offerId(parts))
+    const price = offer && priceThen(world.pricing, world.workspace.saleWindows ?? [], offer, date)
+    return offer && price ? [{ id: `${offer.id}@${date}`, offer: offer.id, count: 1, date, price: price.payment }] : []
+  })
+  return gear.sort((a, b) => a.price - b.price)[0]
 }
 
-/** Purchases pinned by the user, with the protection they need that nobody owns. */
-export function bookPins(run: Run, world: World): void {
-  for (const pin of world.workspace.pins) {
-    const offer = findOffer(world.pricing, pin.offer)
-    const tool = offer && world.library.tools.get(offer.tool)
-    const price = offer && priceOf(world.pricing, offer, pin.date)
-    if (!offer || !tool || !price || pin.date < world.asOf || pin.date > world.until) continue
-    const day = run.draft.dayOf(pin.date)
-    const buyable = (run.draft.fitter.market.get(tool.id) ?? []).find(({ id }) => id === offer.id) ?? { id: offer.id, entry: entryOfOffer(tool, offer, 1), atTill: price.tag + price.tax, payment: price.payment, allIn: price.allIn, typical: price.typical, offer }
-    buyNow(run, buyable, pin.count, day)
-    for (const protection of tool.needs) {
-      if (run.draft.kitAt(day).protects.has(protection)) continue
-      const gear = (world.library.protectionFor.get(protection) ?? []).flatMap(({ id }) => run.draft.fitter.market.get(id) ?? []).sort((a, b) => a.allIn - b.allIn)[0]
-      if (gear) buyNow(run, gear, 1, day)
+/** The pins as purchases, with the protection they need that nobody owns. */
+function pinnedPurchases(world: World, pins: readonly Pin[]): PlannedPurchase[] {
+  const purchases: PlannedPurchase[] = []
+  const protects = new Set(kitOf(world.library, world.workspace.items).protects)
+  for (const { offer: id, count, date } of [...pins].sort((a, b) => (a.date < b.date ? -1 : 1))) {
+    const each = paymentThen(world, id, date)
+    if (each === undefined || date < world.asOf || date > world.until) continue
+    const same = purchases.findIndex((one) => one.id === `${id}@${date}`)
+    const present = purchases[same]
+    if (present) purchases[same] = { ...present, count: present.count + count, price: present.price + each * count }
+    else purchases.push({ id: `${id}@${date}`, offer: id, count, date, price: each * count })
+    const tools = [findOffer(world.pricing, id)?.tool ?? '', ...(bundleOf(world, id)?.pieces.map(({ tool }) => tool) ?? [])].flatMap((tool) => world.library.tools.get(tool) ?? [])
+    for (const tool of tools) for (const protection of tool.protects) protects.add(protection)
+    for (const protection of tools.flatMap(({ needs }) => needs)) {
+      const gear = protects.has(protection) ? undefined : gearFor(world, protection, date)
+      if (gear) purchases.push(gear)
+      protects.add(protection)
     }
   }
-}
-
-function buyNow(run: Run, buyable: Buyable, count: number, day: number): void {
-  run.draft.buy({ offer: buyable.id, count, price: buyable.payment * count }, day, { ...buyable.entry, count })
-  const more = (run.planned.get(buyable.id)?.count ?? 0) + count
-  run.planned = union(run.planned, new Map([[buyable.id, { buyable, count: more }]]))
-}
-
-export function planOf(world: World, draft: Pick<Draft, 'purchases' | 'slots'>): Plan {
-  const byDate = <T extends { date: string }>(a: T, b: T): number => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0)
-  return {
-    format: 'frugal-ledger/plan',
-    version: 1,
-    workspace: { id: world.workspace.id, hash: workspaceHash(world.workspace) },
-    libraryVersion: world.library.version,
-    asOf: world.asOf,
-    until: world.until,
-    purchases: [...draft.purchases].sort(byDate),
-    builds: draft.slots.map(({ planned }) => planned).sort((a, b) => (a.begin < b.begin ? -1 : a.begin > b.begin ? 1 : 0))
-  }
+  return purchases
 }
 
 const pinRules = (broken: readonly Issue[]): Issue[] => broken.filter(({ path }) => path[0] === 'purchases' || path[0] === 'pins' || path.length === 0)
 
 /** What the pins alone come to. */
-function pinsAlone(world: World, fitter: Fitter, pins: readonly Pin[]): Issue[] {
+function pinsAlone(world: World, pins: readonly Pin[]): Issue[] {
   const only: World = { ...world, workspace: { ...world.workspace, pins } }
-  const run: Run = { draft: new Draft(only, fitter), planned: EMPTY_SET, remaining: [] }
-  bookPins(run, only)
-  return pinRules(evaluate(only, planOf(only, run.draft)).broken)
+  return pinRules(evaluate(only, { ...emptyPlan(only), purchases: pinnedPurchases(only, pins) }).broken)
 }
 
 /** The smallest set of pins (by leaving out one after another) that cannot hold together; empty when all hold. */
-export function pinClash(world: World, fitter: Fitter = makeFitter(world)): { pins: readonly Pin[]; broken: readonly Issue[] } {
+export function pinClash(world: World): { pins: readonly Pin[]; broken: readonly Issue[] } {
   let clash = world.workspace.pins
-  let broken = pinsAlone(world, fitter, clash)
+  let broken = pinsAlone(world, clash)
   if (broken.length === 0) return { pins: [], broken: [] }
   for (const pin of clash) {
     const without = clash.filter((other) => other !== pin)
-    const still = pinsAlone(world, fitter, without)
+    const still = pinsAlone(world, without)
     if (still.length > 0) [clash, broken] = [without, still]
   }
   return { pins: clash, broken }
 }
-

@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals'
 import { library } from '../../data'
 import { worldWith } from '../../tests/helpers/workspaces'
 import { conditionPrice, repairReserve, resaleShare, tierPrice, timeFactor, type Condition, type Tier, type Tool } from '../catalogue'
-import { consumablesPerHour, lifeHours, ownershipOptions } from '.'
+import { lifeHours, ownershipOptions } from '.'
+import { consumablesPerHour } from '../workspace'
 
 const HOUR = 900
 const world = worldWith({ money: { ...worldWith().workspace.money, minorPer100Points: 10_000, hourValue: HOUR } })

@@ -4,6 +4,7 @@ import { composedAccuracy, kitOf, loadOf, reach, type KitTool } from '../fit'
 import { leastBy } from '../kernel'
 import { timesRatio, type Minor } from '../money'
 import { offerId, priceOf, type Price } from '../prices'
+import { consumablesPerHour } from '../workspace'
 import { specsOf } from '../catalogue'
 import type { World } from '../workspace'
 
@@ -58,22 +59,6 @@ export function lifeHours(tool: Tool, tier: Tier, condition: Condition): number 
   if (life === null) return Infinity
   const years = tier === 'get-by' ? life.getBy : tier === 'weekend' ? life.weekend : tier === 'trade' ? life.trade : 2 * life.trade
   return years * LIFE_LEFT[condition]
-}
-
-/** What an hour of use eats in blades, bits and discs: the cheapest of each needed companion that wears. */
-export function consumablesPerHour(world: World, tool: Tool): number {
-  const { library } = world
-  let perHour = 0
-  for (const { kind, anyOf, count } of tool.companions) {
-    if (kind === 'advised') continue
-    const rates = anyOf.flatMap((id) => {
-      const companion = library.tools.get(id)
-      const price = companion && typicalPrice(world, companion, 'weekend', 'new', companion.forms[0]?.power ?? 'hand')
-      return companion?.lifeHours && price && companion.kind === 'accessory' ? [(price.allIn * count) / companion.lifeHours.weekend] : []
-    })
-    perHour += rates.length > 0 ? Math.min(...rates) : 0
-  }
-  return perHour
 }
 
 function typicalPrice(world: World, tool: Tool, tier: Tier, condition: Condition, power: Power): Price | undefined {

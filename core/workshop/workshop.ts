@@ -3,6 +3,8 @@ import type { Minor } from '../money'
 
 /** Where the work is done and what it allows. Limits left out do not bind. */
 export interface Workshop {
+  /** Inner size of the room, metres. */
+  readonly room?: { readonly lengthM: number; readonly widthM: number } | undefined
   /** Floor that stored tools may take, m². */
   readonly floorM2?: number | undefined
   readonly volts: 230 | 120
@@ -15,6 +17,12 @@ export interface Workshop {
   /** The highest hazard level the user is comfortable with, by class; a class left out is not limited. */
   readonly comfort: { readonly [H in HazardClass]?: HazardLevel | undefined }
 }
+
+/** Share of a room that tools put away may take, so that the rest stays for the bench, the work and the way round it. Common practice. */
+const SHARE_FOR_TOOLS = 1 / 3
+
+/** Floor for tools put away that goes with a room, m², to a tenth. */
+export const floorFor = ({ lengthM, widthM }: { readonly lengthM: number; readonly widthM: number }): number => Math.round(lengthM * widthM * SHARE_FOR_TOOLS * 10) / 10
 
 /** Whether the declared comfort admits the method. */
 export function comfortable(workshop: Workshop, method: Method): boolean {

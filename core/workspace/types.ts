@@ -1,6 +1,6 @@
 import type { Build, MaterialPrice } from '../builds'
 import type { Condition, Leaning, Material, Method, NameSet, Operation, Power, PowerWish, Specs, Tier, Tool } from '../catalogue'
-import type { Day, Rhythm, StageLength } from '../calendar'
+import type { Day, Rhythm, ShopTime, StageLength } from '../calendar'
 import type { LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
 import type { Bundle, Deal, Offer, Quote, SaleWindow } from '../prices'
@@ -37,6 +37,8 @@ export interface MoneySettings {
   readonly oneOffs: readonly OneOff[]
   /** The balance is never planned below this. */
   readonly reserve: Minor
+  /** The most a plan may pay out from today on, whatever comes in; no limit when left out. */
+  readonly cap?: Minor | undefined
   readonly taxBasisPoints: number
   readonly deliveryEach: Minor
   /** What 100 price index points cost here; the currency's usual level when left out. */
@@ -123,6 +125,7 @@ export type Ban = { readonly kind: 'tool'; readonly id: string } | { readonly ki
 
 export interface PlannedPurchase {
   readonly id: string
+  /** An offer, or a bundle. */
   readonly offer: string
   readonly count: number
   readonly date: Day
@@ -135,14 +138,30 @@ export interface PlannedPurchase {
 export interface PlannedBuild {
   /** A build of the workspace, or `make/<template>` for a shop-made jig. */
   readonly build: string
+  /** How many of its copies are made here; all of them when left out. A build made in batches stands in a plan once for each. */
+  readonly copies?: number | undefined
   readonly begin: Day
   readonly done: Day
   /** Minutes given in each stage, by the stage's first day. */
   readonly work: readonly { readonly stage: Day; readonly minutes: number }[]
   /** The method chosen for each step, by step id. */
   readonly methods: Readonly<Record<string, string>>
-  /** Timber and fixings paid on the day it begins. */
+  /** Timber, fixings, fees and what is used up in blades and discs, paid on the day it begins. */
   readonly material: Minor
+}
+
+/** A tool one owns that is sold because a purchase of the plan has taken its place. */
+export interface PlannedResale {
+  readonly item: string
+  readonly date: Day
+  readonly amount: Minor
+}
+
+/** What a "buy several, get one" offer takes off the purchases of one day. */
+export interface PlannedSaving {
+  readonly deal: string
+  readonly date: Day
+  readonly amount: Minor
 }
 
 /** Dated purchases and builds for one state of a workspace. */
@@ -155,6 +174,26 @@ export interface Plan {
   readonly until: Day
   readonly purchases: readonly PlannedPurchase[]
   readonly builds: readonly PlannedBuild[]
+  readonly resales?: readonly PlannedResale[] | undefined
+  readonly savings?: readonly PlannedSaving[] | undefined
+}
+
+/** Another way things could go, kept to be compared: a few changes to the workspace, not a copy of it. */
+export interface Scenario {
+  readonly id: string
+  readonly name: string
+  readonly change: {
+    readonly school?: string | undefined
+    /** What is set aside is multiplied by this. */
+    readonly incomeTimes?: number | undefined
+    readonly hoursTimes?: number | undefined
+    /** Money that comes once more, or goes. */
+    readonly extra?: { readonly date: Day; readonly amount: Minor } | undefined
+    /** Purchases kept at their date: a machine now, or later. */
+    readonly pins?: readonly Pin[] | undefined
+    /** Tools that are not bought. */
+    readonly without?: readonly string[] | undefined
+  }
 }
 
 /** Everything one person plans with; plain readonly data, one file. */
@@ -169,7 +208,7 @@ export interface Workspace {
   readonly preferences: Preferences
   readonly money: MoneySettings
   readonly horizon: { readonly start: Day; readonly length: StageLength; readonly count: number }
-  readonly time: { readonly minutesPerWeek: number }
+  readonly time: ShopTime
   readonly workshop: Workshop
   readonly builds: readonly Build[]
   readonly items: readonly Item[]
@@ -190,6 +229,7 @@ export interface Workspace {
   readonly bundles?: readonly Bundle[] | undefined
   readonly deals?: readonly Deal[] | undefined
   readonly saleWindows?: readonly SaleWindow[] | undefined
+  readonly scenarios?: readonly Scenario[] | undefined
   readonly ledger: readonly LedgerEntry[]
   readonly plan?: Plan | undefined
   /** Plans kept, so that later one can see what was true. */

@@ -117,5 +117,5 @@ const ledgerPrints = new WeakMap<readonly LedgerEntry[], string>()
 export function workspaceHash(workspace: Workspace): string {
   const known = ledgerPrints.get(workspace.ledger) ?? fingerprint(workspace.ledger.map(({ id, date, kind, amount, answers, reverses }) => `${id}|${date}|${kind}|${amount}|${answers ?? ''}|${reverses ?? ''}`))
   ledgerPrints.set(workspace.ledger, known)
-  return fingerprint({ ...workspace, ledger: known, plan: undefined, adopted: undefined, name: undefined, wishes: undefined })
+  return fingerprint({ ...workspace, ledger: known, plan: undefined, adopted: undefined, name: undefined, wishes: undefined, scenarios: undefined })
 }

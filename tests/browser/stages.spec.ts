@@ -47,7 +47,7 @@ test('a pin the money cannot hold is named as a clash and can be let go', async 
   await openDemo(page, '/kit')
   await page.goto('/#/stages')
   await settled(page)
-  const dear = page.locator('button.tag').last()
+  const dear = page.getByRole('button', { name: /^Compact table saw,/ })
   await dear.focus()
   for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowLeft')
   await page.getByRole('link', { name: 'Ledger' }).click()

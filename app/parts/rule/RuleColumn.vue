@@ -5,8 +5,10 @@ import type { DayBalance } from '../../../core/stages'
 import type { PlannedBuild, PlannedPurchase, Receipt } from '../../../core/workspace'
 import type { Say } from '../../words/say'
 import { stages as words } from '../../words/stages'
+import { staging as more } from '../../words/staging'
 
-/** The same rule for a phone, running down the page. */
+/** The same rule for a phone, running down the page; what only the wide one draws is passed over. */
+defineOptions({ inheritAttrs: false })
 const props = defineProps<{
   stages: readonly Stage[]
   receipts: readonly Receipt[]
@@ -19,7 +21,7 @@ const props = defineProps<{
   isHazard: (purchase: PlannedPurchase) => boolean
   chosen: string | undefined
 }>()
-defineEmits<{ choose: [id: string] }>()
+defineEmits<{ choose: [id: string]; after: [stage: Stage] }>()
 
 const within = (stage: Stage, day: Day): boolean => day >= stage.start && day <= stage.end
 const rows = computed(() =>
@@ -38,14 +40,14 @@ const fullest = computed(() => Math.max(1, ...props.balances.map(({ balance }) =
 <template>
   <ol class="plain-list column" :aria-label="words.rule">
     <li v-for="row in rows" :key="row.stage.start" :class="{ now: row.now }">
-      <div class="tick">
+      <button type="button" class="tick" :aria-label="more.afterLabel(say.shortDay(row.stage.end))" @click="$emit('after', row.stage)">
         <span class="date">{{ say.shortDay(row.stage.start) }}</span>
         <span v-if="row.money !== 0" class="small">{{ say.moved(row.money) }}</span>
-      </div>
+      </button>
       <div class="hang">
         <div v-if="row.balance !== undefined" class="level" :style="{ width: `${Math.max(0, (row.balance / fullest) * 100)}%` }"><span>{{ say.money(row.balance) }}</span></div>
-        <button v-for="planned in row.builds" :key="planned.build" type="button" class="build" :class="{ chosen: chosen === planned.build, jig: planned.build.startsWith('make/') }" :aria-label="words.buildLabel(say.build(planned.build), say.day(planned.begin), say.day(planned.done))" @click="$emit('choose', planned.build)">
-          ▸ <bdi>{{ say.build(planned.build) }}</bdi>
+        <button v-for="planned in row.builds" :key="planned.build + planned.begin" type="button" class="build" :class="{ chosen: chosen === planned.build, jig: planned.build.startsWith('make/') }" :aria-label="words.buildLabel(say.build(planned.build), say.day(planned.begin), say.day(planned.done))" @click="$emit('choose', planned.build)">
+          ▸ <bdi>{{ say.planned(planned) }}</bdi>
         </button>
         <button
           v-for="purchase in row.purchases" :key="purchase.id" type="button" class="tag" :class="{ chosen: chosen === purchase.id, hazard: isHazard(purchase) }"
@@ -61,7 +63,7 @@ const fullest = computed(() => Math.max(1, ...props.balances.map(({ balance }) =
 
 <style scoped>
 .column li { display: grid; grid-template-columns: 4.75rem minmax(0, 1fr); }
-.tick { background: var(--rule); color: var(--rule-ink); border: 1px solid var(--rule-ink); border-bottom: 0; padding: 0.3rem 0.4rem; display: grid; align-content: start; background-image: repeating-linear-gradient(to bottom, var(--rule-ink) 0 1px, transparent 1px 12px); background-size: 8px 100%; background-position: right; background-repeat: no-repeat; }
+.tick { background: var(--rule); color: var(--rule-ink); border: 1px solid var(--rule-ink); border-bottom: 0; padding: 0.3rem 0.4rem; display: grid; align-content: start; text-align: left; font: inherit; border-radius: 0; cursor: pointer; background-image: repeating-linear-gradient(to bottom, var(--rule-ink) 0 1px, transparent 1px 12px); background-size: 8px 100%; background-position: right; background-repeat: no-repeat; }
 li:last-child .tick { border-bottom: 1px solid var(--rule-ink); }
 .now .tick { border-left: 4px solid var(--graphite); }
 .date { font-family: var(--slab); font-weight: 700; font-size: var(--text-small); }

@@ -2,11 +2,12 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, nextTick, ref } from 'vue'
 import type { Day, Stage } from '../../../core/calendar'
-import type { DayBalance } from '../../../core/stages'
+import type { DayBalance, Risk } from '../../../core/stages'
 import type { Receipt, PlannedBuild, PlannedPurchase } from '../../../core/workspace'
 import type { Say } from '../../words/say'
 import { stages as words } from '../../words/stages'
-import { levelPath, nearestDay, notches, scaleFor, tags } from './layout'
+import { staging as more } from '../../words/staging'
+import { bandPath, levelPath, nearestDay, notches, scaleFor, tags } from './layout'
 
 /** The rule: ticks are stages, the level is the balance, purchases hang below, builds notch the upper edge. */
 const props = defineProps<{
@@ -22,28 +23,67 @@ const props = defineProps<{
   isPinned: (purchase: PlannedPurchase) => boolean
   isHazard: (purchase: PlannedPurchase) => boolean
   chosen: string | undefined
+  /** Where purchases stood before the last change. */
+  former?: readonly PlannedPurchase[] | undefined
+  /** Where the balance lies in nine of ten courses of things, and in half of them. */
+  fan?: Risk['fan'] | undefined
 }>()
-const emit = defineEmits<{ choose: [id: string]; try: [purchase: PlannedPurchase, day: Day]; move: [purchase: PlannedPurchase, day: Day]; pin: [purchase: PlannedPurchase]; drop: [] }>()
+const emit = defineEmits<{ choose: [id: string]; try: [purchase: PlannedPurchase, day: Day]; move: [purchase: PlannedPurchase, day: Day]; pin: [purchase: PlannedPurchase]; drop: []; after: [stage: Stage] }>()
 
+const ZOOM_STEP = 1.3
+const LEAST_ZOOM = 0.3
+const MOST_ZOOM = 4
 const LEVEL_HEIGHT = 130
 const LABEL_ROW = 26
 const RULE_HEIGHT = 50
 
 const frame = ref<HTMLElement>()
 const { width: room } = useElementSize(frame)
-const scale = computed(() => scaleFor(props.stages, room.value > 0 ? room.value : 1100))
-const marks = computed(() => notches(props.builds.map((planned) => ({ planned, name: props.say.build(planned.build) })), scale.value))
+/** Width of a stage against the one at which all fit, or nearly. */
+const zoom = ref(1)
+const scale = computed(() => scaleFor(props.stages, room.value > 0 ? room.value : 1100, zoom.value))
+function zoomBy(factor: number): void {
+  const { scrollLeft = 0, clientWidth = 0 } = frame.value ?? {}
+  const middle = (scrollLeft + clientWidth / 2) / scale.value.width
+  zoom.value = Math.min(MOST_ZOOM, Math.max(LEAST_ZOOM, zoom.value * factor))
+  void nextTick(() => frame.value?.scrollTo({ left: middle * scale.value.width - clientWidth / 2 }))
+}
+function wheel(event: WheelEvent): void {
+  if (!event.ctrlKey) return
+  event.preventDefault()
+  zoomBy(event.deltaY < 0 ? ZOOM_STEP : 1 / ZOOM_STEP)
+}
+function frameKey(event: KeyboardEvent): void {
+  const { width } = scale.value
+  if (event.key === '+' || event.key === '=') zoomBy(ZOOM_STEP)
+  else if (event.key === '-') zoomBy(1 / ZOOM_STEP)
+  else if (event.key === 'Home') frame.value?.scrollTo({ left: 0 })
+  else if (event.key === 'End') frame.value?.scrollTo({ left: width })
+  else if (event.key === 'PageDown' || event.key === 'PageUp') frame.value?.scrollBy({ left: (event.key === 'PageDown' ? 0.8 : -0.8) * (frame.value.clientWidth || 0) })
+  else if (event.target === frame.value && (event.key === 'ArrowRight' || event.key === 'ArrowLeft')) frame.value?.scrollBy({ left: event.key === 'ArrowRight' ? 80 : -80 })
+  else return
+  event.preventDefault()
+}
+/** Tags of the plan before, where they stood otherwise than now. */
+const ghosts = computed(() => {
+  const now = new Set(props.purchases.map(({ offer, date }) => `${offer}@${date}`))
+  return tags((props.former ?? []).filter(({ offer, date }) => !now.has(`${offer}@${date}`)), scale.value).tags
+})
+defineExpose({ zoomBy })
+const marks = computed(() => notches(props.builds.map((planned) => ({ planned, name: props.say.planned(planned) })), scale.value))
 const hung = computed(() => tags(props.purchases, scale.value))
 const top = computed(() => marks.value.rows * LABEL_ROW + 8)
 const ruleY = computed(() => top.value + LEVEL_HEIGHT)
 const height = computed(() => ruleY.value + RULE_HEIGHT + hung.value.height + 4)
 
-const highest = computed(() => Math.max(props.reserve * 1.5, 1, ...props.balances.map(({ balance }) => balance)))
+const highest = computed(() => Math.max(props.reserve * 1.5, 1, ...props.balances.map(({ balance }) => balance), ...(props.fan ?? []).map(({ quantiles }) => quantiles.at(-1) ?? 0)))
 const lowest = computed(() => Math.min(0, ...props.balances.map(({ balance }) => balance)))
 const yOf = (balance: number): number => ruleY.value - 2 - ((balance - lowest.value) / (highest.value - lowest.value)) * (LEVEL_HEIGHT - 6)
 const level = computed(() => levelPath(props.balances, scale.value, yOf))
 const levelStart = computed(() => scale.value.xOf(props.balances[0]?.date ?? props.asOf))
 const area = computed(() => (level.value === '' ? '' : `${level.value}V${ruleY.value}H${levelStart.value}Z`))
+/** The band between two of the fan's quantiles. */
+const bandOf = (low: number, high: number): string => bandPath((props.fan ?? []).map(({ date, quantiles }) => ({ date, low: quantiles[low] ?? 0, high: quantiles[high] ?? 0 })), scale.value, yOf)
 const moneyIn = (stage: Stage): number => props.receipts.filter(({ date }) => date >= stage.start && date <= stage.end).reduce((sum, { amount }) => sum + amount, 0)
 
 /** A purchase under the pointer, and the day it would fall on. */
@@ -94,10 +134,11 @@ function key(event: KeyboardEvent, purchase: PlannedPurchase): void {
 </script>
 
 <template>
-  <div ref="frame" class="scroller" role="group" tabindex="0" :aria-label="words.rule">
+  <div ref="frame" class="scroller" role="group" tabindex="0" :aria-label="words.rule" @wheel="wheel" @keydown="frameKey">
     <div class="drawing" :style="{ width: `${scale.width}px`, height: `${height}px` }">
       <svg :width="scale.width" :height="height" aria-hidden="true">
         <path :d="area" class="level" />
+        <template v-if="fan"><path :d="bandOf(0, 4)" class="fan wide" /><path :d="bandOf(1, 3)" class="fan" /></template>
         <path :d="level" class="edge" />
         <line x1="0" :x2="scale.width" :y1="yOf(reserve)" :y2="yOf(reserve)" class="reserve" />
         <g v-for="mark in marks.notches" :key="mark.planned.build + mark.planned.begin">
@@ -108,7 +149,7 @@ function key(event: KeyboardEvent, purchase: PlannedPurchase): void {
           <line :x1="x" :x2="x" :y1="ruleY" :y2="ruleY + RULE_HEIGHT" class="tick" />
           <line v-for="n in 7" :key="n" :x1="x + (width * n) / 8" :x2="x + (width * n) / 8" :y1="ruleY" :y2="ruleY + (n === 4 ? 14 : 8)" class="tick fine" />
         </g>
-        <g v-for="mark in marks.notches" :key="mark.planned.build">
+        <g v-for="mark in marks.notches" :key="mark.planned.build + mark.planned.begin">
           <rect :x="mark.x" :y="ruleY" :width="Math.max(3, mark.doneX - mark.x)" height="5" class="span" />
           <path :d="`M${mark.x - 6},${ruleY}h12l-6,9z`" class="notch" :class="{ jig: mark.planned.build.startsWith('make/') }" />
         </g>
@@ -118,13 +159,14 @@ function key(event: KeyboardEvent, purchase: PlannedPurchase): void {
       <span class="reserve-label" :style="{ top: `${yOf(reserve) - 19}px` }">{{ words.keepBack(say.money(reserve)) }}</span>
       <span class="today" :style="{ left: `${scale.xOf(asOf) + 4}px`, top: `${ruleY - 40}px` }">{{ words.today }}</span>
       <button
-        v-for="mark in marks.notches" :key="mark.planned.build" type="button" class="build" :class="{ chosen: chosen === mark.planned.build, jig: mark.planned.build.startsWith('make/') }"
+        v-for="mark in marks.notches" :key="mark.planned.build + mark.planned.begin" type="button" class="build" :class="{ chosen: chosen === mark.planned.build, jig: mark.planned.build.startsWith('make/') }"
         :style="{ left: `${mark.labelX}px`, top: `${mark.row * LABEL_ROW}px`, width: `${mark.labelWidth}px` }"
-        :aria-label="words.buildLabel(say.build(mark.planned.build), say.day(mark.planned.begin), say.day(mark.planned.done))" @click="emit('choose', mark.planned.build)"
-      ><bdi>{{ say.build(mark.planned.build) }}</bdi></button>
-      <div v-for="{ stage, x, width } in scale.stages" :key="stage.start" class="stage-label" :style="{ left: `${x}px`, width: `${width}px`, top: `${ruleY + 15}px` }">
+        :aria-label="words.buildLabel(say.planned(mark.planned), say.day(mark.planned.begin), say.day(mark.planned.done))" @click="emit('choose', mark.planned.build)"
+      ><bdi>{{ say.planned(mark.planned) }}</bdi></button>
+      <button v-for="{ stage, x, width } in scale.stages" :key="stage.start" type="button" class="stage-label" :aria-label="more.afterLabel(say.shortDay(stage.end))" :style="{ left: `${x}px`, width: `${width}px`, top: `${ruleY + 15}px` }" @click="emit('after', stage)">
         <span>{{ say.shortDay(stage.start) }}</span><span v-if="moneyIn(stage) !== 0" class="money-in">{{ say.moved(moneyIn(stage)) }}</span>
-      </div>
+      </button>
+      <span v-for="ghost in ghosts" :key="`ghost-${ghost.purchase.id}`" class="ghost" aria-hidden="true" :style="{ left: `${ghost.x}px`, top: `${ruleY + RULE_HEIGHT + ghost.y}px`, width: `${ghost.width}px`, height: `${ghost.height}px` }">{{ say.shortOffer(ghost.purchase.offer) }}</span>
       <button
         v-for="tag in hung.tags" :key="tag.purchase.id" type="button" class="tag"
         :class="{ chosen: chosen === tag.purchase.id, hatch: isHazard(tag.purchase), held: dragged?.purchase.id === tag.purchase.id && dragged.moved }"
@@ -145,6 +187,8 @@ function key(event: KeyboardEvent, purchase: PlannedPurchase): void {
 .drawing { position: relative; }
 svg { position: absolute; inset: 0; }
 .level { fill: var(--planned-faint); }
+.fan { fill: var(--planned); opacity: 0.24; }
+.fan.wide { opacity: 0.14; }
 .edge { fill: none; stroke: var(--planned); stroke-width: 2; }
 .reserve { stroke: var(--spent); stroke-dasharray: 6 4; }
 .leader { stroke: var(--graphite); stroke-dasharray: 1 4; stroke-width: 1.2; }
@@ -158,7 +202,9 @@ svg { position: absolute; inset: 0; }
 .target { stroke: var(--attention); stroke-width: 2; stroke-dasharray: 4 3; }
 .reserve-label, .today { position: absolute; font-size: 0.75rem; color: var(--graphite-soft); pointer-events: none; }
 .reserve-label { right: 0.25rem; background: color-mix(in srgb, var(--paper) 70%, transparent); padding: 0 0.2rem; }
-.stage-label { position: absolute; display: grid; padding: 0 0.35rem; line-height: 1.3; font-size: 0.75rem; color: var(--rule-ink); font-family: var(--slab); pointer-events: none; white-space: nowrap; overflow: hidden; }
+.stage-label { position: absolute; display: grid; padding: 0 0.35rem; line-height: 1.3; font-size: 0.75rem; color: var(--rule-ink); font-family: var(--slab); white-space: nowrap; overflow: hidden; background: none; border: 0; text-align: left; align-content: start; cursor: pointer; height: 34px; }
+.stage-label:hover { text-decoration: underline; }
+.ghost { position: absolute; border: 1px dashed var(--graphite-soft); color: var(--graphite-soft); font-size: 0.6875rem; padding: 0.2rem 0.3rem; overflow: hidden; pointer-events: none; opacity: 0.75; border-radius: var(--radius); }
 .money-in { font-family: var(--sans); text-align: right; }
 .build { position: absolute; height: 22px; line-height: 18px; border: 1px solid var(--graphite); background: var(--paper-raised); font-size: 0.75rem; font-weight: 600; padding: 0 0.4rem; cursor: pointer; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; text-align: left; border-radius: var(--radius); color: var(--graphite); }
 .build.jig { border-style: dashed; font-weight: 400; }

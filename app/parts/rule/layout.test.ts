@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { stagesFrom } from '../../../core/calendar'
-import { LEAST_STAGE_WIDTH, levelPath, nearestDay, notches, scaleFor, tags } from './layout'
+import { bandPath, LEAST_STAGE_WIDTH, LEAST_ZOOMED_WIDTH, levelPath, nearestDay, notches, scaleFor, tags } from './layout'
 
 const stages = stagesFrom('2026-03-01', 'month', 12)
 const scale = scaleFor(stages, 1200)
@@ -41,4 +41,34 @@ test('the level steps from balance to balance, and the nearest payday is found',
   expect(levelPath([], scale, () => 0)).toBe('')
   expect(nearestDay(['2026-03-01', '2026-04-01', '2026-05-01'], scale, 160)).toBe('2026-05-01')
   expect(nearestDay([], scale, 160)).toBeUndefined()
+})
+
+describe('zoom', () => {
+  const stages = stagesFrom('2026-01-01', 'week', 60)
+  test('sixty stages do not fit: they stay wide enough for a tag, and the rule is wider than its room', () => {
+    const scale = scaleFor(stages, 1100)
+    expect(scale.stages[0]?.width).toBe(LEAST_STAGE_WIDTH)
+    expect(scale.width).toBe(60 * LEAST_STAGE_WIDTH)
+  })
+  test('zoomed out far enough they fit, but never narrower than a finger can hit', () => {
+    expect(scaleFor(stages, 1560, 0.3).width).toBeLessThanOrEqual(1560)
+    expect(scaleFor(stages, 1100, 0.01).stages[0]?.width).toBe(LEAST_ZOOMED_WIDTH)
+  })
+  test('a place on the rule keeps its day at every zoom', () => {
+    for (const zoom of [0.5, 1, 2.5]) {
+      const scale = scaleFor(stages, 1100, zoom)
+      for (const day of ['2026-01-01', '2026-03-05', '2026-12-24']) expect(nearestDay(['2026-01-01', '2026-03-05', '2026-12-24'], scale, scale.xOf(day))).toBe(day)
+    }
+  })
+  test('few stages share the whole room', () => {
+    expect(scaleFor(stages.slice(0, 4), 1000).width).toBe(1000)
+    expect(scaleFor(stages.slice(0, 4), 1000, 2).width).toBe(2000)
+  })
+})
+
+test('a band runs along its upper line and back along its lower one, closed at the end of the rule', () => {
+  const at = (balance: number): number => 100 - balance
+  const path = bandPath([{ date: '2026-03-01', low: 10, high: 20 }, { date: '2026-04-01', low: 30, high: 50 }], scale, at)
+  expect(path).toBe('M0,80H100V50H1200V70H100V90H0Z')
+  expect(bandPath([], scale, at)).toBe('')
 })

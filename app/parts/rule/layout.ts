@@ -18,9 +18,13 @@ export interface RuleScale {
 
 /** Narrower than this a stage cannot carry a tag; the rule then scrolls. */
 export const LEAST_STAGE_WIDTH = 78
+/** No zoom makes a stage narrower than this. */
+export const LEAST_ZOOMED_WIDTH = 26
 
-export function scaleFor(stages: readonly Stage[], room: number): RuleScale {
-  const each = Math.max(LEAST_STAGE_WIDTH, Math.floor(room / Math.max(1, stages.length)))
+/** @param zoom width of a stage against the one at which all of them fit, or are just wide enough for a tag */
+export function scaleFor(stages: readonly Stage[], room: number, zoom = 1): RuleScale {
+  const fitting = Math.floor(room / Math.max(1, stages.length))
+  const each = Math.max(LEAST_ZOOMED_WIDTH, Math.floor(Math.max(LEAST_STAGE_WIDTH, fitting) * zoom))
   const placed = stages.map((stage, index) => ({ stage, x: index * each, width: each }))
   const width = each * stages.length
   return {
@@ -110,6 +114,17 @@ export function levelPath(points: readonly { readonly date: Day; readonly balanc
   const start = `M${scale.xOf(first.date)},${yOf(first.balance)}`
   const steps = rest.map((point) => `H${scale.xOf(point.date)}V${yOf(point.balance)}`)
   return `${start}${steps.join('')}H${scale.width}`
+}
+
+/** A band between two stepped lines, closed. */
+export function bandPath(points: readonly { readonly date: Day; readonly low: number; readonly high: number }[], scale: RuleScale, yOf: (balance: number) => number): string {
+  const [first] = points
+  const last = points.at(-1)
+  if (!first || !last) return ''
+  const there = points.slice(1).map(({ date, high }) => `H${scale.xOf(date)}V${yOf(high)}`).join('')
+  // Back again below: each step down is taken where its day begins.
+  const back = [...points].reverse().map(({ date, low }) => `V${yOf(low)}H${scale.xOf(date)}`).join('')
+  return `M${scale.xOf(first.date)},${yOf(first.high)}${there}H${scale.width}${back}Z`
 }
 
 /** The purchase day nearest to a place on the rule. */

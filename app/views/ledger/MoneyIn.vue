@@ -108,7 +108,7 @@ function addOneOff(): void {
     <p v-for="one in problems" :key="one.code" class="attention small" role="alert">{{ sentence(one, store.say) }}</p>
     <div class="row top">
       <MoneyField :label="words.reserve" :value="money.reserve" @change="setMoney({ reserve: $event ?? 0 })" />
-      <NumberField :label="words.hours" :value="store.workspace.time.minutesPerWeek / 60" :least="0" :most="168" @change="store.run(steps.hours(), (state) => ({ ...state, time: { minutesPerWeek: Math.round(($event ?? 0) * 60) } }))" />
+      <NumberField :label="words.hours" :value="store.workspace.time.minutesPerWeek / 60" :least="0" :most="168" @change="store.run(steps.hours(), (state) => ({ ...state, time: { ...state.time, minutesPerWeek: Math.round(($event ?? 0) * 60) } }))" />
     </div>
     <div class="row top">
       <div class="field"><span id="stage-label" class="label">{{ words.stage }}</span><Select :model-value="store.workspace.horizon.length" :options="lengths" option-label="name" option-value="id" aria-labelledby="stage-label" @update:model-value="store.run(steps.hours(), (state) => ({ ...state, horizon: { ...state.horizon, length: $event, count: Math.min(state.horizon.count, 60) } }))" /></div>

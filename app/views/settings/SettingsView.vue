@@ -2,23 +2,19 @@
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import Select from 'primevue/select'
-import { computed, onMounted, ref } from 'vue'
+import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { CONDITIONS, HAZARDS, TIERS, type HazardClass, type HazardLevel } from '../../../core/catalogue'
-import { USUAL_HUMIDITY, type Humidity } from '../../../core/joinery'
+import { CONDITIONS, TIERS } from '../../../core/catalogue'
 import { issue, ok, refused, type Issue, type Result } from '../../../core/kernel'
 import type { Preferences } from '../../../core/workspace'
-import type { Workshop } from '../../../core/workshop'
-import NumberField from '../../parts/NumberField.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import TextField from '../../parts/TextField.vue'
 import { saveText } from '../../shell/save'
 import { DEMOS } from '../../stores/demos'
 import { useWorkspace } from '../../stores/workspace'
-import { hazards } from '../../words/builds'
 import { sentence } from '../../words/issues'
 import { settings as words } from '../../words/ledger'
-import { shell } from '../../words/shell'
+import { placeNames, shell } from '../../words/shell'
 import { steps } from '../../words/steps'
 import { weigh } from '../../words/weigh'
 
@@ -36,7 +32,6 @@ onMounted(async () => {
 const listOf = <T extends string>(record: Readonly<Record<T, string>>): { id: T; name: string }[] => Object.entries<string>(record).map(([id, name]) => ({ id: id as T, name }))
 const tiers = TIERS.map((id) => ({ id, name: weigh.tierName[id] }))
 const conditions = CONDITIONS.map((id) => ({ id, name: weigh.conditionName[id] }))
-const levels = words.comfortLevels.map((name, id) => ({ id: id as HazardLevel, name }))
 
 async function open(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0]
@@ -60,15 +55,6 @@ async function openMine(id: string): Promise<void> {
 }
 const readName = (text: string): Result<string> => (text.trim() === '' ? refused(issue('text.empty')) : text.length > 200 ? refused(issue('text.too-long')) : ok(text.trim()))
 const prefer = (next: Partial<Preferences>): void => store.run(steps.preferences(), (state) => ({ ...state, preferences: { ...state.preferences, ...next } }))
-function workshop<K extends 'floorM2' | 'circuitAmps'>(key: K, value: number | undefined): void {
-  store.run(steps.workshop(), (state) => {
-    const { [key]: _former, ...rest } = state.workshop
-    return { ...state, workshop: (value === undefined ? rest : { ...rest, [key]: value }) as Workshop }
-  })
-}
-const humidity = computed(() => store.workspace?.workshop.humidity ?? USUAL_HUMIDITY)
-const setHumidity = (next: Partial<Humidity>): void => store.run(steps.workshop(), (state) => ({ ...state, workshop: { ...state.workshop, humidity: { ...humidity.value, ...next } } }))
-const comfort = (hazard: HazardClass, level: HazardLevel): void => store.run(steps.workshop(), (state) => ({ ...state, workshop: { ...state.workshop, comfort: { ...state.workshop.comfort, [hazard]: level } } }))
 const where = (one: Issue): string => (typeof one.figures.line === 'number' ? `${words.line(one.figures.line)}: ` : '') + (one.path.length > 0 ? `${one.path.join(' › ')}: ` : '')
 </script>
 
@@ -111,21 +97,8 @@ const where = (one: Issue): string => (typeof one.figures.line === 'number' ? `$
     </section>
     <section class="stack">
       <h2>{{ words.shopTitle }}</h2>
-      <NumberField :label="words.floor" :value="store.workspace.workshop.floorM2" :least="0" :most="10000" optional @change="workshop('floorM2', $event)" />
-      <NumberField :label="words.circuit" :value="store.workspace.workshop.circuitAmps" :least="0" :most="400" optional @change="workshop('circuitAmps', $event)" />
-      <p class="caption">{{ words.circuitNote }}</p>
-      <h3>{{ words.humidity }}</h3>
-      <p class="caption">{{ words.humidityHint }}</p>
-      <div class="row">
-        <NumberField :label="words.driest" width="5rem" :value="humidity.low" :least="1" :most="humidity.high - 1" @change="setHumidity({ low: $event ?? humidity.low })" />
-        <NumberField :label="words.dampest" width="5rem" :value="humidity.high" :least="humidity.low + 1" :most="98" @change="setHumidity({ high: $event ?? humidity.high })" />
-      </div>
-      <h3>{{ words.comfort }}</h3>
-      <p class="caption">{{ words.comfortHint }}</p>
-      <div v-for="hazard in HAZARDS" :key="hazard" class="comfort">
-        <span :id="`comfort-${hazard}`">{{ hazards[hazard] }}</span>
-        <Select :model-value="store.workspace.workshop.comfort[hazard] ?? 3" :options="levels" option-label="name" option-value="id" :aria-labelledby="`comfort-${hazard}`" @update:model-value="comfort(hazard, $event)" />
-      </div>
+      <p>{{ words.shopMoved }}</p>
+      <RouterLink to="/workshop">{{ placeNames.workshop }}</RouterLink>
     </section>
   </div>
 </template>
@@ -134,5 +107,4 @@ const where = (one: Issue): string => (typeof one.figures.line === 'number' ? `$
 .columns { display: grid; grid-template-columns: repeat(auto-fit, minmax(18rem, 1fr)); gap: 1.5rem 2.5rem; align-items: start; }
 .stack { justify-items: start; }
 .refusal { border: 1px solid var(--attention); border-left-width: 6px; background: var(--attention-wash); padding: 0.6rem 0.9rem; overflow-wrap: anywhere; }
-.comfort { display: grid; grid-template-columns: 10rem auto; gap: 0.5rem; align-items: center; }
 </style>

@@ -9,6 +9,7 @@ import { sentence } from '../../words/issues'
 import { stages as words } from '../../words/stages'
 import { steps } from '../../words/steps'
 import { weigh } from '../../words/weigh'
+import PurchaseAnswers from './PurchaseAnswers.vue'
 
 /** Why a purchase stands where it does, answered by replaying the plan without it and on other days. */
 const props = defineProps<{ purchase: PlannedPurchase }>()
@@ -60,6 +61,7 @@ function ban(): void {
         <p>{{ reasons.earlierDay === undefined ? words.earlierFirst : reasons.earlier[0] ? sentence(reasons.earlier[0], store.say) : words.earlierFine }}</p>
       </div>
     </div>
+    <PurchaseAnswers :purchase="purchase" />
   </div>
 </template>
 

@@ -2,22 +2,26 @@
 import Button from 'primevue/button'
 import { useMediaQuery } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref } from 'vue'
-import type { Day } from '../../../core/calendar'
+import type { Day, Stage } from '../../../core/calendar'
 import { isDone } from '../../../core/builds'
 import { balanceOn } from '../../../core/ledger'
-import { purchaseDays, toolOfPurchase, type Report } from '../../../core/stages'
+import { possibleAfter, purchaseDays, toolOfPurchase, type Report } from '../../../core/stages'
 import { change, expectedReceipts, type PlannedPurchase } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import RuleColumn from '../../parts/rule/RuleColumn.vue'
 import RuleDrawing from '../../parts/rule/RuleDrawing.vue'
 import { saveText } from '../../shell/save'
 import { usePlanning } from '../../stores/planning'
+import { useStaging } from '../../stores/staging'
 import { useWorkspace } from '../../stores/workspace'
 import { bench } from '../../words/bench'
 import { sentence } from '../../words/issues'
 import { stages as words } from '../../words/stages'
 import { steps } from '../../words/steps'
+import { staging as more } from '../../words/staging'
+import PlanWorth from './PlanWorth.vue'
 import PurchaseDetail from './PurchaseDetail.vue'
+import StagesTabs from './StagesTabs.vue'
 
 const RecordPurchase = defineAsyncComponent(() => import('../../parts/RecordPurchase.vue'))
 const BuildLog = defineAsyncComponent(() => import('../../parts/BuildLog.vue'))
@@ -27,6 +31,7 @@ const LOOK_BACK = 2
 
 const store = useWorkspace()
 const planning = usePlanning()
+const staging = useStaging()
 const narrow = useMediaQuery('(max-width: 700px)')
 const chosen = ref<string>()
 const trial = ref<{ day: Day; report: Report | undefined }>()
@@ -50,8 +55,11 @@ const balances = computed(() => {
   return [...dates.map((date) => ({ date, balance: balanceOn(world.workspace.ledger, date) })), ...(planning.report?.balances ?? [])]
 })
 const days = computed(() => (store.world ? purchaseDays(store.world) : []))
-const purchases = computed(() => planning.plan?.purchases ?? [])
-const builds = computed(() => planning.plan?.builds ?? [])
+const purchases = computed(() => planning.shown?.purchases ?? [])
+const builds = computed(() => planning.shown?.builds ?? [])
+const after = ref<Stage>()
+const possible = computed(() => (after.value && store.world && planning.shown ? possibleAfter(store.world, planning.shown, after.value.end) : []))
+const drawing = ref<{ zoomBy?: (factor: number) => void }>()
 const broken = computed(() => planning.report?.broken ?? [])
 const clash = computed(() => (planning.outcome?.kind === 'clash' ? planning.outcome : undefined))
 const unopened = computed(() => (planning.outcome && 'unopened' in planning.outcome ? planning.outcome.unopened : []))
@@ -64,9 +72,9 @@ const isHazard = (purchase: PlannedPurchase): boolean => {
 
 const title = computed(() => {
   const { say } = store
-  const pieces = builds.value.filter(({ build }) => !build.startsWith('make/'))
+  const pieces = new Set(builds.value.map(({ build }) => build).filter((build) => !build.startsWith('make/')))
   if (clash.value) return words.clashTitle
-  return say && (pieces.length > 0 || purchases.value.length > 0) ? words.title(pieces.length, say.money(planning.report?.spent ?? 0)) : words.titleNone
+  return say && (pieces.size > 0 || purchases.value.length > 0) ? words.title(pieces.size, say.money(planning.report?.spent ?? 0)) : words.titleNone
 })
 const subtitle = computed(() => {
   const { say, world, workspace } = store
@@ -90,8 +98,9 @@ function tryMove(purchase: PlannedPurchase, day: Day): void {
 function move(purchase: PlannedPurchase, to: Day): void {
   moved.value = { purchase, from: purchase.date, to }
   trial.value = undefined
+  if (planning.whatIf) moved.value = undefined
   planning.move(purchase, to)
-  chosen.value = planning.plan?.purchases.find(({ id }) => id === purchase.id)?.id
+  chosen.value = planning.shown?.purchases.find(({ id }) => id === purchase.id)?.id
 }
 function step(purchase: PlannedPurchase, by: 1 | -1): void {
   const ordered = by === 1 ? days.value : [...days.value].reverse()
@@ -109,6 +118,10 @@ function putBack(): void {
 async function saveCsv(): Promise<void> {
   saveText(`${store.workspace?.name ?? 'plan'} plan.csv`, await store.csvText(), 'text/csv')
 }
+async function saveCalendar(): Promise<void> {
+  const text = await store.calendarText()
+  if (text !== undefined) saveText(`${store.workspace?.name ?? 'plan'} plan.ics`, text, 'text/calendar')
+}
 const printPage = (): void => window.print()
 </script>
 
@@ -117,8 +130,14 @@ const printPage = (): void => window.print()
     <Button severity="secondary" :label="planning.busy ? words.planning : words.planAgain" :disabled="planning.busy || !planning.plan" @click="planAgain" />
     <Button severity="secondary" :label="words.keep" :disabled="!planning.plan" @click="store.run(steps.adopted(), change.adoptPlan)" />
     <Button severity="secondary" :label="words.csv" :disabled="!planning.plan" @click="saveCsv" />
+    <Button severity="secondary" :label="more.ics" :disabled="!planning.plan" @click="saveCalendar" />
     <Button v-if="!narrow" severity="secondary" :label="words.print" @click="printPage" />
   </PlaceHead>
+  <StagesTabs />
+  <p v-if="planning.busy && planning.progress && store.say" class="small no-print" role="status">
+    {{ more.searching(store.say.number(planning.progress.evaluations, 0), store.say.number(planning.progress.of, 0), store.say.money(Math.round(planning.progress.value))) }}
+    <button type="button" class="link" @click="planning.stop()">{{ more.stop }}</button>
+  </p>
 
   <div v-if="clash && store.say" class="notice" role="alert">
     <p class="strong">{{ words.clashTitle }}</p>
@@ -127,7 +146,15 @@ const printPage = (): void => window.print()
       <Button v-for="pin in clash.pins" :key="pin.offer + pin.date" size="small" severity="secondary" :label="words.letGo(store.say.offer(pin.offer), store.say.shortDay(pin.date))" @click="store.run(steps.unpinned(store.say.offer(pin.offer)), (state) => change.unpin(state, pin.offer, pin.date))" />
     </div>
   </div>
-  <div v-else-if="broken.length > 0 && !planning.busy && store.say" class="notice" role="alert">
+  <div v-if="planning.whatIf && store.say" class="notice" role="status">
+    <p class="strong">{{ more.tryingOut }}</p>
+    <p v-for="(one, index) in broken.slice(0, 3)" :key="index">{{ sentence(one, store.say) }}</p>
+    <div class="row">
+      <Button size="small" :label="more.keepTried" @click="planning.keepTried()" />
+      <Button size="small" severity="secondary" :label="more.dropTried" @click="planning.tryOut(false)" />
+    </div>
+  </div>
+  <div v-else-if="!clash && broken.length > 0 && !planning.busy && store.say" class="notice" role="alert">
     <p class="strong">{{ words.breaks }}</p>
     <p v-for="(one, index) in broken.slice(0, 3)" :key="index">{{ sentence(one, store.say) }}</p>
     <div class="row">
@@ -135,19 +162,32 @@ const printPage = (): void => window.print()
       <Button size="small" severity="secondary" :label="words.planAround" @click="planAgain" />
     </div>
   </div>
-  <p v-else-if="moved && store.say" class="small" role="status">{{ words.movedFine(store.say.offer(moved.purchase.offer), store.say.day(moved.to)) }}</p>
+  <p v-else-if="!clash && moved && store.say" class="small" role="status">{{ words.movedFine(store.say.offer(moved.purchase.offer), store.say.day(moved.to)) }}</p>
 
   <template v-if="store.say && store.world">
     <component
-      :is="narrow ? RuleColumn : RuleDrawing" :stages="shownStages" :receipts="receipts" :balances="balances" :purchases="purchases" :builds="builds" :days="days" :as-of="store.world.asOf"
-      :reserve="store.world.workspace.money.reserve" :say="store.say" :is-pinned="planning.isPinned" :is-hazard="isHazard" :chosen="chosen"
+      :is="narrow ? RuleColumn : RuleDrawing" ref="drawing" :stages="shownStages" :receipts="receipts" :balances="balances" :purchases="purchases" :builds="builds" :days="days" :as-of="store.world.asOf"
+      :reserve="store.world.workspace.money.reserve" :say="store.say" :is-pinned="planning.isPinned" :is-hazard="isHazard" :chosen="chosen" :former="planning.former?.purchases" :fan="planning.whatIf ? undefined : staging.risk?.fan" @after="after = $event"
       @choose="chosen = $event" @try="tryMove" @drop="trial = undefined" @move="move" @pin="planning.setPinned($event, !planning.isPinned($event))"
     />
-    <p class="caption">{{ words.caption }}</p>
+    <p class="caption">{{ words.caption }} <template v-if="!narrow">{{ more.keysHint }}</template></p>
+    <div v-if="!narrow" class="row no-print">
+      <Button size="small" severity="secondary" :label="more.narrower" @click="drawing?.zoomBy?.(1 / 1.3)" />
+      <Button size="small" severity="secondary" :label="more.wider" @click="drawing?.zoomBy?.(1.3)" />
+      <Button v-if="!planning.whatIf" size="small" severity="secondary" :label="more.tryOut" :disabled="!planning.plan" @click="planning.tryOut(true)" />
+      <Button v-if="!staging.risk" size="small" severity="secondary" :label="more.showFan" :disabled="!planning.plan || staging.thinking !== undefined" @click="staging.weighRisk()" />
+      <span v-else class="small soft">{{ more.fanOnRule }}</span>
+      <span v-if="planning.former" class="small soft">{{ more.ghosts }}</span>
+    </div>
+    <section v-if="after" class="stack" aria-live="polite">
+      <h3>{{ more.afterTitle(store.say.day(after.end)) }}</h3>
+      <p v-if="possible.length === 0">{{ more.afterNone }}</p>
+      <p v-else>{{ possible.map((id) => store.say?.build(id)).join(' · ') }}</p>
+    </section>
     <section class="detail" aria-live="polite">
       <PurchaseDetail v-if="chosenPurchase" :purchase="chosenPurchase" @step="step(chosenPurchase, $event)" @record="recording = chosenPurchase" />
       <div v-else-if="chosenBuild" class="stack">
-        <h2><bdi>{{ store.say.build(chosenBuild.build) }}</bdi></h2>
+        <h2><bdi>{{ store.say.planned(chosenBuild) }}</bdi></h2>
         <p>{{ words.buildLabel(store.say.build(chosenBuild.build), store.say.day(chosenBuild.begin), store.say.day(chosenBuild.done)) }} · {{ words.buildWork(store.say.duration(chosenBuild.work.reduce((sum, { minutes }) => sum + minutes, 0)), store.say.money(chosenBuild.material)) }}</p>
         <p class="row">
           <RouterLink v-if="!chosenBuild.build.startsWith('make/')" :to="`/builds/${encodeURIComponent(chosenBuild.build)}`">{{ words.openBuild }}</RouterLink>
@@ -156,6 +196,11 @@ const printPage = (): void => window.print()
       </div>
       <p v-else class="soft">{{ words.choose }}</p>
     </section>
+    <PlanWorth />
+    <ul v-if="planning.shown?.resales?.length || planning.shown?.savings?.length" class="plain-list small">
+      <li v-for="one in planning.shown.resales" :key="one.item">{{ more.resale(store.say.tool(store.workspace?.items.find(({ id }) => id === one.item)?.tool ?? ''), store.say.shortDay(one.date), store.say.money(one.amount)) }}</li>
+      <li v-for="one in planning.shown.savings" :key="one.deal + one.date">{{ more.saving(store.workspace?.deals?.find(({ id }) => id === one.deal)?.name ?? one.deal, store.say.shortDay(one.date), store.say.money(one.amount)) }}</li>
+    </ul>
     <section v-if="unopened.length > 0" class="stack">
       <h3>{{ words.unopenedTitle }}</h3>
       <ul class="plain-list small">
