@@ -104,7 +104,7 @@ test('a file that was cut, swapped or garbled anywhere is refused or read, never
 
 describe('the plan', () => {
   const world = demoWorld('hive-yard')
-  const made = makePlan(world, { evaluations: 3000 })
+  const made = makePlan(world, { evaluations: 1200 })
   if (made.kind !== 'planned') throw new Error(made.kind)
   test('as CSV is read by an independent reader with every line and the same sum', () => {
     const parsed = Papa.parse<Record<string, string>>(planCsv(world, made.plan), { header: true, skipEmptyLines: true })

@@ -8,12 +8,12 @@ import { library } from '../../data'
 import { change, worldOf } from '../workspace'
 import { evaluate, explainPurchase, makePlan, movePurchase, pinClash, purchaseDays } from '.'
 
-const quick = { evaluations: 3000 }
+const quick = { evaluations: 1200 }
 
 describe('small random trades', () => {
   test('every plan is accepted by the evaluator, keeps the reserve every day and conserves money', () => {
     fc.assert(fc.property(miniArbitrary(anyMoney), ({ world }) => {
-      const made = makePlan(world, { evaluations: 3000 })
+      const made = makePlan(world, { evaluations: 1200 })
       if (made.kind === 'clash') throw new Error('there are no pins')
       const { broken, balances, spent } = evaluate(world, made.plan)
       expect(broken).toEqual([])

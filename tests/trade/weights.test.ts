@@ -50,7 +50,7 @@ describe('plans made with weights', () => {
   const plan = (change: Omit<Weights, 'money'>) => {
     const plain = worldWith({ ...funds(30_000, 9000), builds: [build('bird-box', { copies: 2 }), build('step-stool'), build('tool-tote')], items: items('tape', 'hammer', 'screwdrivers', 'finishing-kit'), horizon: { start: worldWith().asOf, length: 'month', count: 6 } })
     const world = worldOf(withWeights(plain.workspace, { money: 1, ...change }), library, plain.asOf)
-    const outcome = makePlan(world, { evaluations: 3000 })
+    const outcome = makePlan(world, { evaluations: 1200 })
     if (outcome.kind === 'clash') throw new Error('no pins, yet a clash')
     return { world, outcome }
   }

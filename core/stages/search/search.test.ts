@@ -143,16 +143,16 @@ describe('what must hold of any planner', () => {
     const renamed = worldOf({ ...world.workspace, builds: world.workspace.builds.map((one) => ({ ...one, id: `other-${one.id}` })) }, library, GENERATED_TODAY)
     expect(worth(renamed)).toBeCloseTo(worth(world), 6)
   })
-  test('pins hold in thousands of cases, whatever the search has come to', () => {
+  test('pins hold in a thousand cases, whatever the search has come to', () => {
     let held = 0
     fc.assert(fc.property(miniArbitrary(anyMoney), fc.array(fc.tuple(fc.integer({ min: 0, max: 7 }), fc.integer({ min: 0, max: 170 })), { minLength: 1, maxLength: 3 }), ({ world, library: mini }, wanted) => {
       const pins = wanted.map(([tool, day]) => ({ offer: `t${tool}/weekend/new/buy/hand`, count: 1, date: new Date(Date.UTC(2026, 4, 4 + day)).toISOString().slice(0, 10) }))
       const pinned = worldOf({ ...world.workspace, pins }, mini, TODAY)
-      const made = makePlan(pinned, { evaluations: 60 })
+      const made = makePlan(pinned, { evaluations: 40 })
       if (made.kind === 'clash') return
       held++
       expect(evaluate(pinned, made.plan).broken).toEqual([])
-    }), { numRuns: 2000 })
+    }), { numRuns: 1000 })
     expect(held).toBeGreaterThan(500)
   })
 })
