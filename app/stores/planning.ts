@@ -50,8 +50,7 @@ export const usePlanning = defineStore('planning', () => {
     rest()
     asked = hash.value
   }
-  /** @param afresh begins without the plan at hand */
-  function replan(afresh = false): void {
+  function replan(): void {
     const asks = question()
     if (!asks) return
     const wanted = hash.value
@@ -62,7 +61,7 @@ export const usePlanning = defineStore('planning', () => {
     whatIf.value = undefined
     const from = plan.value
     if (from) former.value = from
-    client.ask({ kind: 'plan', ...asks, from: afresh ? undefined : from }, (reply) => {
+    client.ask({ kind: 'plan', ...asks, from }, (reply) => {
       if (wanted !== hash.value) {
         // What was asked about has gone from the table, by an undo say; nothing is under way for what stands there now.
         if (reply.kind !== 'plan-so-far' && asked === wanted) rest()

@@ -24,6 +24,8 @@ export const useStaging = defineStore('staging', () => {
   const bound = ref<number>()
   const thinking = ref<'answers' | 'more' | 'curve' | 'scenarios' | 'risk'>()
   const proving = ref(false)
+  /** No limit came out in the time there was. */
+  const unbounded = ref(false)
   const failure = ref<string>()
 
   const key = computed(() => (planning.plan ? JSON.stringify([planning.plan.workspace.hash, planning.plan.purchases.map(({ id }) => id), planning.plan.builds.map(({ build, done }) => [build, done])]) : ''))
@@ -38,6 +40,7 @@ export const useStaging = defineStore('staging', () => {
   })
   watch(ground, () => {
     bound.value = undefined
+    unbounded.value = false
     outcomes.value = []
     prover.stop()
     proving.value = false
@@ -121,7 +124,7 @@ export const useStaging = defineStore('staging', () => {
     proving.value = true
     prover.ask({ kind: 'bound', workspace: asks.workspace, today: asks.today }, (reply) => {
       if (reply.kind === 'failed') failure.value = reply.message
-      if (reply.kind === 'bound') bound.value = reply.bound
+      if (reply.kind === 'bound') [bound.value, unbounded.value] = [reply.bound, reply.done && reply.bound === undefined]
       if (reply.kind === 'failed' || (reply.kind === 'bound' && reply.done)) proving.value = false
     })
   }
@@ -129,5 +132,5 @@ export const useStaging = defineStore('staging', () => {
     prover.stop()
     proving.value = false
   }
-  return { answers, more, curve, outcomes, risk, bound, thinking, proving, failure, ask, spend, drawCurve, compare, weighRisk, prove, stopProving, halt }
+  return { answers, more, curve, outcomes, risk, bound, unbounded, thinking, proving, failure, ask, spend, drawCurve, compare, weighRisk, prove, stopProving, halt }
 })

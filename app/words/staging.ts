@@ -1,7 +1,6 @@
 import type { Difference } from '../../core/stages'
 import type { Say } from './say'
 
-const plural = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`
 /** A few of them by name, the rest by number. */
 const NAMED = 4
 const list = (names: readonly string[]): string => (names.length <= NAMED ? names.join(', ') : `${names.slice(0, NAMED - 1).join(', ')} and ${names.length - NAMED + 1} more`)
@@ -11,19 +10,16 @@ export const staging = {
   tabs: { rule: 'The rule', scenarios: 'Other ways', risk: 'How sure' },
   searching: (evaluations: string, of: string, value: string) => `Planning: ${evaluations} of ${of} plans tried, the best so far is worth ${value}`,
   stop: 'Stop here',
-  afresh: 'Look afresh',
   ics: 'Calendar',
   tryOut: 'Only try things',
   tryingOut: 'You are only trying: nothing you move is kept until you say so.',
   keepTried: 'Keep it so',
   dropTried: 'Back to the plan',
-  zoom: 'Width of a stage',
   wider: 'Wider',
   narrower: 'Narrower',
   showFan: 'Show how sure it is',
   fanOnRule: 'The bands: where the purse is in half, and in nine of ten, of a thousand courses of things.',
   ghosts: 'Dashed: where it stood before the last change.',
-  ghost: (tool: string, day: string) => `${tool} stood at ${day} before`,
   keysHint: 'On the rule: + and − change its width, Home and End go to its ends. Ctrl with the wheel does the same as + and −.',
   afterTitle: (day: string) => `What you can build after ${day}`,
   afterNone: 'Nothing on your list yet.',
@@ -100,7 +96,5 @@ export const staging = {
   fanCaption: 'The line is the middle course; half of all lie in the dark band, nine in ten in the light one. The dashed line is what you keep back.',
   assumed: 'Assumed, common practice: a typical price is off by about a fifth, one quoted today by 4 %, more with age; one payday in twenty is missed; one week in eight has no hours; work takes a quarter more or less.',
   resale: (item: string, day: string, amount: string) => `${item} is sold on ${day} for about ${amount}: something better has come`,
-  saving: (deal: string, day: string, amount: string) => `${deal}: ${amount} off on ${day}`,
-  batch: (build: string, copies: number) => `${build} (${copies})`,
-  count: plural
+  saving: (deal: string, day: string, amount: string) => `${deal}: ${amount} off on ${day}`
 } as const

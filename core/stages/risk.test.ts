@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { quantileSorted, mean, standardDeviation } from 'simple-statistics'
+import { quantileSorted, mean } from 'simple-statistics'
 import fc from 'fast-check'
 import { demo, demoWorld } from '../../tests/helpers/workspaces'
 import { library, schools } from '../../data'
@@ -43,7 +43,6 @@ describe('possible courses of things', () => {
     }))
     // Type 7 of Hyndman and Fan (1996), value from memory: the first quartile of 1, 2, 3, 4.
     expect(quantile([1, 2, 3, 4], 0.25)).toBe(1.75)
-    expect(standardDeviation([2, 2])).toBe(0)
   })
 })
 
@@ -51,10 +50,9 @@ describe('what if', () => {
   test('without a purchase the plan is made again, never better than with it but for what the search leaves open', () => {
     const [purchase] = [...plan.purchases].sort((a, b) => b.price - a.price)
     if (!purchase) throw new Error('nothing bought')
-    const { dropped, up } = answersFor(world, plan, purchase)
+    const { dropped } = answersFor(world, plan, purchase)
     expect(dropped.value).toBeLessThanOrEqual(evaluate(world, plan).value.total * 0.01)
     expect(dropped.bought.every((offer) => !offer.startsWith(`${purchase.offer.split('/')[0]}/`))).toBe(true)
-    expect(up === undefined || up.difference.bought.some((offer) => offer.includes(`/${up.tier}/`)) || up.difference.lost.length > 0 || up.difference.value <= 0).toBe(true)
   })
   test('fifty more is never a loss beyond what the search leaves open', () => {
     expect(withMore(world, plan, 5000).value).toBeGreaterThanOrEqual(-evaluate(world, plan).value.total * 0.01)

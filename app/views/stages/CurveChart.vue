@@ -1,16 +1,10 @@
 <script setup lang="ts">
-import { LineChart } from 'echarts/charts'
-import { AriaComponent, GridComponent, TooltipComponent } from 'echarts/components'
-import { use } from 'echarts/core'
-import { SVGRenderer } from 'echarts/renderers'
 import { computed } from 'vue'
-import VChart from 'vue-echarts'
 import type { CurvePoint } from '../../../core/stages'
 import { exponentOf } from '../../../core/money'
+import LinesChart from '../../parts/LinesChart.vue'
 import { chartTheme } from '../../theme/chart'
 import { staging as words } from '../../words/staging'
-
-use([LineChart, GridComponent, TooltipComponent, AriaComponent, SVGRenderer])
 
 /** Money of the plan against builds ready by its end; the plan as it stands is ringed. */
 const props = defineProps<{ points: readonly CurvePoint[]; currency: string; dark: boolean }>()
@@ -18,25 +12,17 @@ const option = computed(() => {
   const unit = 10 ** exponentOf(props.currency)
   const theme = chartTheme()
   return {
-    aria: { enabled: true },
-    animation: false,
     grid: { left: 46, right: 20, top: 28, bottom: 44 },
-    tooltip: { trigger: 'axis', renderMode: 'richText' },
     xAxis: { type: 'value', name: words.curveX(props.currency), nameLocation: 'middle', nameGap: 28, nameTextStyle: { color: theme.soft }, ...theme.axis },
     yAxis: { type: 'value', minInterval: 1, min: 0, name: words.curveY, nameLocation: 'end', nameTextStyle: { color: theme.soft, align: 'left' }, ...theme.axis },
     series: [{
       type: 'line', step: 'end', data: props.points.map(({ money, builds, factor }) => ({ value: [money / unit, builds], symbolSize: factor === 1 ? 14 : 7, symbol: factor === 1 ? 'emptyCircle' : 'circle' })),
       lineStyle: { color: theme.planned, width: 2 }, itemStyle: { color: theme.planned }
-    }],
-    key: props.dark
+    }]
   }
 })
 </script>
 
 <template>
-  <VChart class="chart" :option="option" :init-options="{ renderer: 'svg' }" autoresize />
+  <LinesChart :option="option" height="15rem" :dark="dark" />
 </template>
-
-<style scoped>
-.chart { height: 15rem; }
-</style>

@@ -1,15 +1,9 @@
 <script setup lang="ts">
-import { LineChart } from 'echarts/charts'
-import { AriaComponent, GridComponent, TooltipComponent } from 'echarts/components'
-import { use } from 'echarts/core'
-import { SVGRenderer } from 'echarts/renderers'
 import { computed } from 'vue'
-import VChart from 'vue-echarts'
 import type { Risk } from '../../../core/stages'
 import { exponentOf } from '../../../core/money'
+import LinesChart from '../../parts/LinesChart.vue'
 import { chartTheme } from '../../theme/chart'
-
-use([LineChart, GridComponent, TooltipComponent, AriaComponent, SVGRenderer])
 
 /** The purse over time: the middle course as a line, half of all courses in the dark band, nine in ten in the light one. */
 const props = defineProps<{ fan: Risk['fan']; reserve: number; currency: string; days: readonly string[]; dark: boolean }>()
@@ -23,26 +17,18 @@ const option = computed(() => {
     { type: 'line', name, stack: name, symbol: 'none', lineStyle: { opacity: 0 }, areaStyle: { color: theme.planned, opacity }, data: at(high).map((value, i) => value - (at(low)[i] ?? 0)), silent: true, tooltip: { show: false }, step: 'end' }
   ]
   return {
-    aria: { enabled: true },
-    animation: false,
     grid: { left: 56, right: 16, top: 12, bottom: 28 },
-    tooltip: { trigger: 'axis', renderMode: 'richText' },
     xAxis: { type: 'category', data: props.days, ...theme.axis },
     yAxis: { type: 'value', ...theme.axis },
     series: [
       ...band('90 %', 0, 4, 0.18), ...band('50 %', 1, 3, 0.32),
       { type: 'line', name: '50', symbol: 'none', data: at(2), lineStyle: { color: theme.planned, width: 2 }, itemStyle: { color: theme.planned }, step: 'end' },
       { type: 'line', name: 'keep back', symbol: 'none', data: props.fan.map(() => props.reserve / unit), lineStyle: { color: theme.attention, type: [6, 4], width: 1 }, itemStyle: { color: theme.attention }, tooltip: { show: false } }
-    ],
-    key: props.dark
+    ]
   }
 })
 </script>
 
 <template>
-  <VChart class="chart" :option="option" :init-options="{ renderer: 'svg' }" autoresize />
+  <LinesChart :option="option" height="15rem" :dark="dark" />
 </template>
-
-<style scoped>
-.chart { height: 15rem; }
-</style>

@@ -16,6 +16,7 @@ const value = computed(() => planning.report?.value.total ?? 0)
 const FIFTY = 50
 const amount = computed(() => FIFTY * 10 ** exponentOf(store.workspace?.money.currency ?? 'EUR'))
 const gain = computed(() => {
+  if (staging.unbounded) return words.gainUnknown
   if (staging.bound === undefined || !store.say) return undefined
   const more = Math.max(0, staging.bound - value.value)
   return more < 1 ? words.gainNone : words.gain(value.value > 0 ? store.say.percent(more / value.value) : '–', store.say.money(Math.round(more)))

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import PlaceTabs from '../../parts/PlaceTabs.vue'
 import { staging as words } from '../../words/staging'
 
 /** The three questions of the Stages. */
@@ -6,14 +7,5 @@ const tabs = [['/stages', words.tabs.rule], ['/stages/scenarios', words.tabs.sce
 </script>
 
 <template>
-  <nav class="tabs no-print" :aria-label="words.tabs.rule">
-    <RouterLink v-for="[path, name] in tabs" :key="path" :to="path" exact-active-class="here">{{ name }}</RouterLink>
-  </nav>
+  <PlaceTabs :tabs="tabs" :label="words.tabs.rule" />
 </template>
-
-<style scoped>
-.tabs { display: flex; flex-wrap: wrap; gap: 0.25rem 1.25rem; border-bottom: 1px solid var(--line-strong); }
-.tabs a { padding: 0.2rem 0 0.3rem; text-decoration: none; color: var(--graphite-soft); font-weight: 650; border-bottom: 3px solid transparent; }
-.tabs a.here { color: var(--graphite); border-bottom-color: var(--planned); }
-.tabs a:hover { color: var(--graphite); }
-</style>

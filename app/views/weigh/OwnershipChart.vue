@@ -1,16 +1,10 @@
 <script setup lang="ts">
-import { LineChart } from 'echarts/charts'
-import { AriaComponent, GridComponent, LegendComponent, MarkLineComponent, TooltipComponent } from 'echarts/components'
-import { use } from 'echarts/core'
-import { SVGRenderer } from 'echarts/renderers'
 import { computed } from 'vue'
-import VChart from 'vue-echarts'
 import { exponentOf } from '../../../core/money'
+import LinesChart from '../../parts/LinesChart.vue'
 import { chartTheme } from '../../theme/chart'
 import { quality as words } from '../../words/quality'
 import type { OwnershipView } from '../../workers/protocol'
-
-use([LineChart, GridComponent, TooltipComponent, LegendComponent, MarkLineComponent, AriaComponent, SVGRenderer])
 
 /** Cost of having a tool over hours of use, a line for each way; told apart by dash and by its name at the end, colour last. */
 const props = defineProps<{ view: OwnershipView; shown: readonly string[]; currency: string; dark: boolean }>()
@@ -23,8 +17,6 @@ const option = computed(() => {
   const crossings = props.view.stretches.slice(1).map(({ from }) => from)
   const lines = props.view.options.filter(({ id }) => props.shown.includes(id))
   return {
-    aria: { enabled: true },
-    animation: false,
     grid: { left: 60, right: 24, top: 64, bottom: 40 },
     legend: { top: 0, left: 0, itemWidth: 34, itemStyle: { opacity: 0 }, textStyle: { color: theme.soft } },
     tooltip: { trigger: 'axis', renderMode: 'richText', valueFormatter: (value: unknown) => String(Math.round(Number(value))) },
@@ -34,16 +26,11 @@ const option = computed(() => {
       type: 'line', name: words.tenure(tenure), symbol: 'none', data: points.map(([hours, cost]) => [hours, cost / unit]),
       lineStyle: { color: ruledOut ? theme.soft : theme.planned, width: ruledOut ? 1 : 2, type: DASHES[i % DASHES.length], opacity: ruledOut ? 0.5 : 1 }, itemStyle: { color: ruledOut ? theme.soft : theme.planned },
       ...(i === 0 ? { markLine: { silent: true, symbol: 'none', data: [{ xAxis: Math.min(props.view.limit, props.view.hours) }, ...crossings.map((xAxis) => ({ xAxis, lineStyle: { color: theme.soft, type: [2, 4], width: 1 }, label: { show: false } }))], lineStyle: { color: theme.attention, type: 'solid' }, label: { formatter: words.yours(String(Math.round(props.view.hours * 10) / 10)), color: theme.attention, position: 'insideEndTop', distance: 6, rotate: 0, align: 'left', padding: [0, 0, 0, 6] } } } : {})
-    })),
-    key: props.dark
+    }))
   }
 })
 </script>
 
 <template>
-  <VChart class="chart" :option="option" :init-options="{ renderer: 'svg' }" autoresize />
+  <LinesChart :option="option" height="19rem" :dark="dark" />
 </template>
-
-<style scoped>
-.chart { height: 19rem; }
-</style>

@@ -1,0 +1,18 @@
+<script setup lang="ts">
+import { LineChart } from 'echarts/charts'
+import { AriaComponent, GridComponent, LegendComponent, MarkLineComponent, TooltipComponent } from 'echarts/components'
+import { use } from 'echarts/core'
+import { SVGRenderer } from 'echarts/renderers'
+import { computed } from 'vue'
+import VChart from 'vue-echarts'
+
+use([LineChart, GridComponent, TooltipComponent, LegendComponent, MarkLineComponent, AriaComponent, SVGRenderer])
+
+/** A drawing of lines with what all of them share: drawn as SVG, still, described for screen readers. @prop dark draws it anew with the other colours */
+const props = defineProps<{ option: Readonly<Record<string, unknown>>; height: string; dark: boolean }>()
+const whole = computed(() => ({ aria: { enabled: true }, animation: false, tooltip: { trigger: 'axis', renderMode: 'richText' }, ...props.option, key: props.dark }))
+</script>
+
+<template>
+  <VChart :style="{ height }" :option="whole" :init-options="{ renderer: 'svg' }" autoresize />
+</template>
