@@ -14,5 +14,5 @@ const whole = computed(() => ({ aria: { enabled: true }, animation: false, toolt
 </script>
 
 <template>
-  <VChart :style="{ height }" :option="whole" :init-options="{ renderer: 'svg' }" autoresize />
+  <VChart class="chart" :style="{ height }" :option="whole" :init-options="{ renderer: 'svg' }" autoresize />
 </template>
