@@ -2,6 +2,7 @@ import { jigBuild } from '../builds'
 import { withOwn, type Library } from '../catalogue'
 import { LONGEST_HORIZON_DAYS, daysBetween, horizonEnd, stagesFrom } from '../calendar'
 import { issue, type Issue, type Path } from '../kernel'
+import { ledgerProblems } from '../ledger'
 import { typicalOffer } from '../prices'
 import type { Workspace } from '../workspace'
 
@@ -13,6 +14,16 @@ const repeated = (list: readonly { readonly id: string }[], path: Path): Issue[]
     first.set(id, index)
     return []
   })
+}
+
+/** Pairs that must be in order. */
+function outOfOrder({ saleWindows = [], time, workshop }: Workspace): Issue[] {
+  const { humidity } = workshop
+  return [
+    ...saleWindows.flatMap(({ from, until }, i) => (from <= until ? [] : [issue('sale.ends-before-it-begins', ['saleWindows', i, 'until'])])),
+    ...(time.changes ?? []).flatMap(({ from, until }, i) => (from <= until ? [] : [issue('hours.ends-before-it-begins', ['time', 'changes', i, 'until'])])),
+    ...(humidity && humidity.low >= humidity.high ? [issue('workshop.humidity', ['workshop', 'humidity'])] : [])
+  ]
 }
 
 /** Methods that are their own tool's only way are refused elsewhere; here: every id that is referred to exists, none stands twice. */
@@ -58,13 +69,16 @@ export function crossCheck(workspace: Workspace, base: Library): Issue[] {
     tool.companions.forEach((companion, k) => companion.anyOf.forEach((id, n) => known(library.tools.has(id), id, 'tool', 'own', 'tools', i, 'companions', k, 'anyOf', n)))
     if (tool.madeBy !== undefined) known(library.templates.has(tool.madeBy), tool.madeBy, 'template', 'own', 'tools', i, 'madeBy')
   })
-  const entries = new Set(workspace.ledger.map(({ id }) => id))
-  workspace.ledger.forEach((entry, i) => {
-    if (entry.reverses !== undefined) known(entries.has(entry.reverses), entry.reverses, 'entry', 'ledger', i, 'reverses')
-  })
+  found.push(...ledgerProblems(workspace.ledger))
+  if (workspace.photos) {
+    const entries = new Set(workspace.ledger.map(({ id }) => id))
+    found.push(...repeated(workspace.photos, ['photos']))
+    workspace.photos.forEach(({ entry }, i) => known(entries.has(entry), entry, 'entry', 'photos', i, 'entry'))
+  }
   workspace.plan?.builds.forEach((planned, i) => known(isBuild(planned.build), planned.build, 'build', 'plan', 'builds', i, 'build'))
   workspace.plan?.purchases.forEach((purchase, i) => known(isOffer(purchase.offer), purchase.offer, 'offer', 'plan', 'purchases', i, 'offer'))
 
+  found.push(...outOfOrder(workspace))
   const { start, length, count } = workspace.horizon
   const end = horizonEnd(stagesFrom(start, length, count)) ?? start
   if (daysBetween(start, end) > LONGEST_HORIZON_DAYS) found.push(issue('horizon.too-long', ['horizon', 'count'], { count, limit: LONGEST_HORIZON_DAYS }))

@@ -1,9 +1,8 @@
-import Papa from 'papaparse'
 import { JOINTS, type Joint, type StockKind } from '../catalogue'
 import { dressedSize, type EdgeWork, type Part } from '../cutlist'
 import { issue, ok, refused, type Issue, type Result } from '../kernel'
 import { parseLength, type UnitSystem } from '../units'
-import { cleanText } from './schema-parts'
+import { readSheet, writeSheet } from './sheet'
 
 /** A cut list as read: the rows that are in order, and what is wrong with the others, by row and column. */
 export interface CutListReading {
@@ -66,9 +65,7 @@ interface Sheet {
 
 /** Rows and their columns: by heading, or in the usual order where the first row holds figures already. */
 function sheetOf(text: string): Result<Sheet> {
-  const delimiter = text.includes('\t') ? '\t' : (text.split('\n', 1)[0] ?? '').includes(';') ? ';' : ''
-  const parsed = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), { delimiter, skipEmptyLines: false, delimitersToGuess: [',', ';', '|'] })
-  const all = parsed.data.map((cells, i) => ({ number: i + 1, cells: cells.map((cell) => cleanText(cell).trim()) })).filter(({ cells }) => cells.some((cell) => cell !== ''))
+  const all = readSheet(text).map(({ row, cells }) => ({ number: row, cells }))
   const [first, ...rest] = all
   if (!first) return refused(issue('cut.empty'))
   if (all.length > MOST_ROWS) return refused(issue('cut.too-many', [], { rows: all.length, limit: MOST_ROWS }))
@@ -188,11 +185,11 @@ export function readCutList(text: string, system: UnitSystem): CutListReading {
 
 /** The cut list as CSV (RFC 4180), sizes in mm; what a spreadsheet would run as a formula is made inert. */
 export const writeCutList = (parts: readonly Part[]): string =>
-  `${Papa.unparse(
+  writeSheet(
+    ['part', 'quantity', 'length (mm)', 'width (mm)', 'thickness (mm)', 'material', 'edges', 'joints', 'grain'],
     parts.map(({ name, quantity, lengthMm, widthMm, thicknessMm, stock, species, edges: edge, joints: joined, grain }) => ({
       part: name, quantity, 'length (mm)': lengthMm, 'width (mm)': widthMm, 'thickness (mm)': thicknessMm,
       material: stock === 'sheet' ? 'plywood' : stock === 'softwood' ? 'softwood' : `${stock === 'hardwood-rough' ? 'rough ' : ''}hardwood${species === undefined ? '' : ` ${species.split('-').at(-1)}`}`,
       edges: edge ? `${edge.work === 'band' ? 'band' : 'round'} ${edge.run}` : '', joints: joined.map(({ joint, count }) => `${joint} ${count}`).join('; '), grain: stock === 'sheet' && grain ? 'yes' : ''
-    })),
-    { newline: '\r\n', escapeFormulae: true }
-  )}\r\n`
+    }))
+  )

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import Papa from 'papaparse'
@@ -25,7 +26,7 @@ describe.each(DEMO_FILES)('demo %s', (name) => {
 describe('files that are refused', () => {
   test.each<[string, string, string]>([
     ['nothing', '', 'file.empty'], ['white space', ' \n ', 'file.empty'], ['no JSON', 'hello', 'json.syntax'], ['cut short', demoText('hive-yard').slice(0, 900), 'json.syntax'], ['an array', '[]', 'file.not-this-format'],
-    ['another format', '{"format":"something/else","version":1}', 'file.not-this-format'], ['no version', '{"format":"frugal-ledger/workspace"}', 'file.no-version'], ['a newer one', text({ version: 2 }), 'file.newer'],
+    ['another format', '{"format":"something/else","version":1}', 'file.not-this-format'], ['no version', '{"format":"frugal-ledger/workspace"}', 'file.no-version'], ['a newer one', text({ version: 3 }), 'file.newer'],
     ['a version that never was', text({ version: 0 }), 'file.unknown-version'], ['too large', `{"x":"${'y'.repeat(16_100_000)}"}`, 'file.too-large']
   ])('%s', (_, raw, code) => expect(first(raw)).toBe(code))
 
@@ -79,16 +80,26 @@ describe('names', () => {
 })
 
 describe('versions', () => {
+  test('a stored file of version 1 is read as it was, brought up to version 2, and that is said', () => {
+    const old = readFileSync(new URL('../../tests/fixtures/workspace-version-1.json', import.meta.url), 'utf8')
+    const read = readWorkspace(old, library)
+    if (!read.ok) throw new Error(JSON.stringify(read.issues))
+    expect(read.value.notes).toMatchObject([{ code: 'file.migrated', figures: { from: 1, to: 2 } }])
+    const { trail, version, ...rest } = read.value.workspace
+    const { version: _old, ...was } = JSON.parse(old) as Record<string, unknown>
+    expect([version, trail, rest]).toEqual([2, { changed: {}, removed: {}, handed: [] }, was])
+  })
   test('an older file is brought up step by step; the steps are pure', () => {
     const old = { ...demo('hive-yard'), version: -1, title: 'Old name', name: undefined }
     const before = JSON.stringify(old)
     const migrations = [
       { from: -1, apply: ({ title, ...rest }: Record<string, unknown>) => ({ ...rest, called: title }) },
-      { from: 0, apply: ({ called, ...rest }: Record<string, unknown>) => ({ ...rest, name: called }) }
+      { from: 0, apply: ({ called, ...rest }: Record<string, unknown>) => ({ ...rest, name: called }) },
+      { from: 1, apply: (data: Record<string, unknown>) => data }
     ]
     const read = readWorkspace(JSON.stringify(old), library, migrations)
     expect(read.ok && read.value.workspace.name).toBe('Old name')
-    expect(read.ok && read.value.notes).toMatchObject([{ code: 'file.migrated', figures: { from: -1, to: 1 } }])
+    expect(read.ok && read.value.notes).toMatchObject([{ code: 'file.migrated', figures: { from: -1, to: 2 } }])
     expect(JSON.stringify(old)).toBe(before)
   })
 })

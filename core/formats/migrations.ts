@@ -6,8 +6,8 @@ export interface Migration {
   readonly apply: (data: Record<string, unknown>) => Record<string, unknown>
 }
 
-/** Version 1 is the first that was ever written, so there is nothing to bring up to date yet. */
-export const MIGRATIONS: readonly Migration[] = []
+/** Version 2 notes when what was changed; a file from before knows nothing of it. The receipts' fields of the ledger came with it and are all optional. */
+export const MIGRATIONS: readonly Migration[] = [{ from: 1, apply: (data) => ({ ...data, trail: { changed: {}, removed: {}, handed: [] } }) }]
 
 /** Brings data of an older version up to the current one, step by step. */
 export function migrate(data: Record<string, unknown>, from: number, to: number, migrations: readonly Migration[]): Result<Record<string, unknown>> {

@@ -1,10 +1,10 @@
-import Papa from 'papaparse'
 import { CONDITIONS, POWERS, TIERS, type Condition, type Library, type Power, type Tier, type Tool } from '../catalogue'
 import { checkDay, type Day } from '../calendar'
 import { issue, ok, refused, type Issue, type Result } from '../kernel'
-import { parseAmount } from '../money'
-import { SELLER_TYPES, offerId, type Quote, type SellerType } from '../prices'
-import { cleanText } from './schema-parts'
+import { foreignCurrency, parseAmount } from '../money'
+import { SELLER_TYPES, offerId, typicalOffer, type Quote, type SellerType } from '../prices'
+import { columnsIn, plainHeading as plain, readSheet, writeSheet } from './sheet'
+import { decimal } from './write'
 
 /** Prices as read: those in order, and what is wrong with the other rows, by row and column. */
 export interface QuotesReading {
@@ -19,9 +19,11 @@ export interface QuoteDefaults {
   readonly tier: Tier
   readonly today: Day
   readonly newId: () => string
+  /** Offers and bundles of the user's own, which a row may name by their id. */
+  readonly offers?: ReadonlySet<string> | undefined
 }
 
-const COLUMNS = ['tool', 'price', 'date', 'seller', 'tier', 'condition', 'power', 'until', 'currency'] as const
+const COLUMNS = ['tool', 'price', 'date', 'seller', 'tier', 'condition', 'power', 'until', 'currency', 'offer', 'id'] as const
 type Column = (typeof COLUMNS)[number]
 const HEADINGS: Readonly<Record<Column, readonly string[]>> = {
   tool: ['tool', 'item', 'name', 'article', 'what'],
@@ -32,13 +34,11 @@ const HEADINGS: Readonly<Record<Column, readonly string[]>> = {
   condition: ['condition', 'state'],
   power: ['power', 'power form', 'drive'],
   until: ['until', 'valid until', 'ends', 'expires'],
-  currency: ['currency', 'cur']
+  currency: ['currency', 'cur'],
+  offer: ['offer'],
+  id: ['id']
 }
 const MOST_ROWS = 2000
-/** Signs people write for a currency, where only one currency is usually meant by them. */
-const SIGNS: Readonly<Record<string, readonly string[]>> = { '€': ['EUR'], '£': ['GBP'], '$': ['USD', 'CAD', 'AUD', 'NZD'], '¥': ['JPY', 'CNY'] }
-
-const plain = (text: string): string => text.trim().toLowerCase().replace(/\s+/g, ' ')
 
 /** A tool by its id, its name or another name people use. */
 export function findTool(library: Library, text: string): Tool | undefined {
@@ -54,16 +54,10 @@ const oneOf = <T extends string>(list: readonly T[], text: string): T | undefine
  * others are taken. A row in another currency than the workspace's is refused: amounts are never converted in silence.
  */
 export function readQuotes(text: string, library: Library, defaults: QuoteDefaults): Result<QuotesReading> {
-  const delimiter = text.includes('\t') ? '\t' : (text.split('\n', 1)[0] ?? '').includes(';') ? ';' : ''
-  const { data } = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), { delimiter, skipEmptyLines: false, delimitersToGuess: [',', ';', '|'] })
-  const all = data.map((cells, i) => ({ row: i + 1, cells: cells.map((cell) => cleanText(cell).trim()) })).filter(({ cells }) => cells.some((cell) => cell !== ''))
-  const [head, ...rows] = all
+  const [head, ...rows] = readSheet(text)
   if (!head || rows.length === 0) return refused(issue('quotes.empty'))
   if (rows.length > MOST_ROWS) return refused(issue('quotes.too-many', [], { rows: rows.length, limit: MOST_ROWS }))
-  const at = new Map(COLUMNS.flatMap((column) => {
-    const index = head.cells.findIndex((cell) => HEADINGS[column].includes(plain(cell)))
-    return index < 0 ? [] : [[column, index] as const]
-  }))
+  const at = columnsIn(head, HEADINGS)
   const missing = (['tool', 'price'] as const).filter((column) => !at.has(column))
   if (missing.length > 0) return refused(...missing.map((column) => issue('quotes.no-column', [column], { column, found: head.cells.filter((cell) => cell !== '').join(', ') || 'none' })))
   const quotes: Quote[] = []
@@ -76,10 +70,12 @@ export function readQuotes(text: string, library: Library, defaults: QuoteDefaul
   return ok({ quotes, problems, rows: rows.length })
 }
 
-function rowOf(row: number, cell: (column: Column) => string, library: Library, defaults: QuoteDefaults): Result<Quote> {
-  const wrong = (column: Column, code: string, figures: Record<string, string | number> = {}): Result<never> => refused(issue(code, [row, column], { row, text: cell(column), ...figures }))
-  const tool = findTool(library, cell('tool'))
-  if (!tool) return wrong('tool', 'quotes.tool')
+type Wrong = (column: Column, code: string, figures?: Record<string, string | number>) => Result<never>
+
+/** An id a file brings along, where it is one. */
+export const idIn = (text: string): string | undefined => (/^[A-Za-z0-9][A-Za-z0-9/_.@ +*-]{0,119}$/.test(text) ? text : undefined)
+
+function offerOf(cell: (column: Column) => string, wrong: Wrong, tool: Tool, defaults: QuoteDefaults): Result<string> {
   if (tool.madeBy !== undefined) return wrong('tool', 'quotes.shop-made')
   const tier: Tier | undefined = cell('tier') === '' ? defaults.tier : oneOf(TIERS, cell('tier'))
   if (!tier) return wrong('tier', 'quotes.choice', { choices: TIERS.join(', ') })
@@ -88,9 +84,20 @@ function rowOf(row: number, cell: (column: Column) => string, library: Library, 
   const forms = tool.forms.map((form) => form.power)
   const power: Power | undefined = cell('power') === '' ? forms[0] : oneOf(POWERS.filter((one) => forms.includes(one)), cell('power'))
   if (!power) return wrong('power', 'quotes.choice', { choices: forms.join(', ') })
+  return ok(offerId({ tool: tool.id, tier, condition, acquisition: 'buy', power }))
+}
+
+function rowOf(row: number, cell: (column: Column) => string, library: Library, defaults: QuoteDefaults): Result<Quote> {
+  const wrong: Wrong = (column, code, figures = {}) => refused(issue(code, [row, column], { row, text: cell(column), ...figures }))
+  const named = cell('offer')
+  const known = named !== '' && defaults.offers?.has(named) === true
+  const tool = known ? undefined : findTool(library, cell('tool'))
+  if (!tool && !known) return wrong('tool', 'quotes.tool')
   const seller: SellerType | undefined = cell('seller') === '' ? 'other' : oneOf(SELLER_TYPES, cell('seller'))
   if (!seller) return wrong('seller', 'quotes.choice', { choices: SELLER_TYPES.join(', ') })
-  const foreign = currencyOf(cell('currency'), cell('price'), defaults.currency)
+  const offer = tool ? offerOf(cell, wrong, tool, defaults) : ok(named)
+  if (!offer.ok) return offer
+  const foreign = foreignCurrency(`${cell('currency')} ${cell('price')}`, defaults.currency)
   if (foreign !== undefined) return wrong('price', 'quotes.currency', { found: foreign, expected: defaults.currency })
   const price = parseAmount(cell('price').replace(/[a-z]{3}/gi, ''), defaults.currency)
   if (!price.ok) return wrong('price', 'quotes.price')
@@ -101,14 +108,12 @@ function rowOf(row: number, cell: (column: Column) => string, library: Library, 
   if (date > defaults.today) return wrong('date', 'quotes.future', { today: defaults.today })
   if (until !== '' && !checkDay(until).ok) return wrong('until', 'quotes.date')
   if (until !== '' && until < date) return wrong('until', 'quotes.until', { date })
-  const offer = offerId({ tool: tool.id, tier, condition, acquisition: 'buy', power })
-  return ok({ id: defaults.newId(), offer, date, price: price.value, seller, ...(until === '' ? {} : { until }) })
+  return ok({ id: idIn(cell('id')) ?? defaults.newId(), offer: offer.value, date, price: price.value, seller, ...(until === '' ? {} : { until }) })
 }
 
-/** The currency a row is written in, where that is another one; undefined where it is the workspace's, or not said. */
-function currencyOf(column: string, price: string, own: string): string | undefined {
-  const word = (/\b[A-Z]{3}\b/.exec(column.toUpperCase()) ?? /(?<=\d\s*)[A-Z]{3}\b|\b[A-Z]{3}(?=\s*\d)/.exec(price.toUpperCase()))?.[0]
-  if (word !== undefined) return word === own ? undefined : word
-  const sign = [...`${column}${price}`].find((character) => SIGNS[character] !== undefined)
-  return sign === undefined || SIGNS[sign]?.includes(own) ? undefined : sign
-}
+/** Prices as CSV; read back, it gives the same prices. A typical offer is spelt out, an own one named by its id. */
+export const writeQuotes = (quotes: readonly Quote[], library: Library, currency: string): string =>
+  writeSheet(COLUMNS, quotes.map(({ id, offer, date, price, seller, until }) => {
+    const typical = typicalOffer(library, offer)
+    return { tool: typical?.tool ?? '', price: decimal(price, currency), date, seller, tier: typical?.tier ?? '', condition: typical?.condition ?? '', power: typical?.power ?? '', until: until ?? '', currency, offer: typical ? '' : offer, id }
+  }))

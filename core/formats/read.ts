@@ -1,7 +1,8 @@
 import type { z } from 'zod'
 import { companionCircles, withOwn, type Library } from '../catalogue'
+import { checkDay } from '../calendar'
 import { issue, ok, refused, type Issue, type Path, type Result } from '../kernel'
-import type { Plan, Workspace } from '../workspace'
+import { partsToPutBack, withParts, type Plan, type Workspace } from '../workspace'
 import { crossCheck } from './cross-checks'
 import { parseJson, type ParsedJson } from './json'
 import { migrate, MIGRATIONS, type Migration } from './migrations'
@@ -39,7 +40,14 @@ function fromZod(error: z.ZodError): Issue[] {
       case 'invalid_union':
         return [issue('field.choice', path, { choices: 'none, weekly, fortnightly, monthly, list' })]
       case 'invalid_format':
+        // What is wrong with a day, the calendar says best.
+        if (problem.message.startsWith('day.') && typeof problem.input === 'string') {
+          const day = checkDay(problem.input, path)
+          if (!day.ok) return [...day.issues]
+        }
+        return [issue(isCode(problem.message) ? problem.message : 'field.type', path, { expected: problem.code, text: String(problem.input).slice(0, 60) })]
       case 'not_multiple_of':
+        return [issue(isCode(problem.message) ? problem.message : 'field.type', path, { expected: problem.code, value: String(problem.input) })]
       case 'invalid_key':
       case 'invalid_element':
         return [issue(isCode(problem.message) ? problem.message : 'field.type', path, { expected: problem.code })]
@@ -101,6 +109,24 @@ export function checkWorkspace(data: unknown, library: Library): Result<Workspac
   const workspace: Workspace = shape.data
   const problems = crossCheck(workspace, library)
   return problems.length > 0 ? { ok: false, issues: problems } : ok(workspace)
+}
+
+/**
+ * Checks a state that was merged from two. What one side took out and the other still refers to is put back from whichever has it.
+ * @param sides the states it was merged from
+ */
+export function checkMerged(merged: Workspace, sides: readonly Workspace[], library: Library): Result<{ readonly workspace: Workspace; readonly putBack: readonly string[] }> {
+  const putBack: string[] = []
+  let state = merged
+  for (;;) {
+    const problems = crossCheck(state, library)
+    if (problems.length === 0) return ok({ workspace: state, putBack })
+    const missing = problems.filter(({ code }) => code.startsWith('unknown.')).map(({ code, figures }) => ({ kind: code.slice('unknown.'.length), id: String(figures.id) }))
+    const parts = [...partsToPutBack(sides, missing)].filter(([key]) => !putBack.includes(key))
+    if (parts.length === 0) return { ok: false, issues: problems }
+    putBack.push(...parts.map(([key]) => key))
+    state = withParts(state, new Map(parts))
+  }
 }
 
 /** Reads a plan file; what its ids refer to is the evaluator's business. */

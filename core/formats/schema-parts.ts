@@ -2,37 +2,40 @@ import { z } from 'zod'
 import {
   ACQUISITIONS, CONDITIONS, HAZARDS, MATERIAL_UNITS, OPERATION_UNITS, POWERS, PROTECTIONS, SPECS, STOCK_FIELDS, STOCK_KINDS, SURFACES, TIERS, TOOL_GROUPS, WORK_AROUNDS
 } from '../catalogue'
-import { checkDay } from '../calendar'
 import { LARGEST_AMOUNT } from '../money'
 
 /** No code is made from strings: a strict content security policy forbids it, and nothing here needs it. */
 z.config({ jitless: true })
 
-/** Building blocks of the file formats. Messages are issue codes; figures stand in `params`. */
-
-const custom = (code: string, figures: Record<string, string | number> = {}): { message: string; params: Record<string, string | number> } => ({ message: code, params: figures })
+/**
+ * Building blocks of the file formats. Messages are issue codes. Everything here can be said in JSON Schema too (the published one is
+ * made from it); what cannot, such as dates in order, is checked across the whole file in `cross-checks`.
+ */
 
 export const id = z.string().min(1, 'id.empty').max(120, 'id.too-long').regex(/^[A-Za-z0-9][A-Za-z0-9/_.@ +*-]*$/, 'id.characters')
 
 /** Direction overrides and other invisible controls: they can make a name read as another one, so they are taken out on reading. */
-// eslint-disable-next-line no-control-regex -- control characters are what it looks for
-const INVISIBLE = new RegExp('[\\u0000-\\u0008\\u000b-\\u001f\\u007f-\\u009f\\u200b\\u200e\\u200f\\u202a-\\u202e\\u2060-\\u2064\\u2066-\\u2069\\ufeff]', 'g')
+const HIDDEN = '\\u0000-\\u0008\\u000b-\\u001f\\u007f-\\u009f\\u200b\\u200e\\u200f\\u202a-\\u202e\\u2060-\\u2064\\u2066-\\u2069\\ufeff'
+const INVISIBLE = new RegExp(`[${HIDDEN}]`, 'g')
+/** At least one character that is seen. */
+const SEEN = new RegExp(`[^\\s${HIDDEN}]`)
 export const cleanText = (text: string): string => text.normalize('NFC').replace(INVISIBLE, '')
 
-export const name = z.string().max(200, 'text.too-long').transform(cleanText).refine((text) => text.trim().length > 0, 'text.empty')
+export const name = z.string().max(200, 'text.too-long').regex(SEEN, 'text.empty').transform(cleanText)
 export const text = z.string().max(2000, 'text.too-long').transform(cleanText)
-export const day = z.string().superRefine((value, context) => {
-  const checked = checkDay(value)
-  if (!checked.ok) for (const { code, figures } of checked.issues) context.addIssue({ code: 'custom', ...custom(code, figures) })
-})
+/** A calendar day of the years 1900 to 2199; whether the month has it, is said apart. */
+export const day = z.string().regex(/^(19|20|21)\d\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { error: 'day.format', abort: true }).check(z.iso.date('day.does-not-exist'))
+/** A moment in UTC, to the millisecond. */
+export const moment = z.string().regex(/^(19|20|21)\d\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])T([01]\d|2[0-3]):[0-5]\d:[0-5]\d\.\d{3}Z$/, 'moment.format')
 /** A signed amount in whole minor units. */
-export const amount = z.number().refine(Number.isInteger, 'money.fraction').refine((value) => Math.abs(value) <= LARGEST_AMOUNT, 'money.too-large')
+export const amount = z.number().multipleOf(1, 'money.fraction').min(-LARGEST_AMOUNT, 'money.too-large').max(LARGEST_AMOUNT, 'money.too-large')
 /** An amount that must not be negative: a price, a reserve, a set-aside. */
-export const price = amount.refine((value) => value >= 0, 'money.negative')
-export const count = z.number().int('number.whole').min(1, 'number.too-small').max(100_000, 'number.too-large')
+export const price = z.number().multipleOf(1, 'money.fraction').min(0, 'money.negative').max(LARGEST_AMOUNT, 'money.too-large')
+export const count = z.number().multipleOf(1, 'number.whole').min(1, 'number.too-small').max(100_000, 'number.too-large')
+export const link = z.string().max(2000, 'text.too-long').regex(/^https?:\/\/[^\s<>"]+$/i, 'link.only-web')
 export const share = z.number().min(0, 'number.too-small').max(1, 'number.too-large')
 export const measure = z.number().min(0, 'number.too-small').max(1_000_000, 'number.too-large')
-export const minutes = z.number().int('number.whole').min(0, 'number.too-small').max(10_000_000, 'number.too-large')
+export const minutes = z.number().multipleOf(1, 'number.whole').min(0, 'number.too-small').max(10_000_000, 'number.too-large')
 
 export const tier = z.enum(TIERS)
 export const condition = z.enum(CONDITIONS)
@@ -56,7 +59,7 @@ export const step = z.strictObject({
 })
 export const materialLine = z.strictObject({ material: id, quantity: z.number().positive('number.too-small').max(1_000_000, 'number.too-large') })
 
-export const ownId = id.refine((value) => value.startsWith('my/'), 'id.own-prefix')
+export const ownId = id.regex(/^my\//, 'id.own-prefix')
 /** A library entry may be replaced as a whole, so its id is allowed beside `my/` ones. */
 export const operation = z.strictObject({
   id,
@@ -127,7 +130,7 @@ export const material = z.strictObject({
   name,
   unit: z.enum(MATERIAL_UNITS),
   points: measure,
-  keepsDays: z.number().int().positive().max(36_500).optional(),
+  keepsDays: z.number().multipleOf(1, 'number.whole').min(1, 'number.too-small').max(36_500, 'number.too-large').optional(),
   stock: z.strictObject({ kind: z.enum(STOCK_KINDS), lengthMm: measure.optional(), widthMm: measure.optional(), thicknessMm: measure }).optional(),
   nominal: name.optional()
 })

@@ -4,11 +4,11 @@ import { ENTRY_KINDS } from '../ledger'
 import { SELLER_TYPES } from '../prices'
 import * as part from './schema-parts'
 
-/** The shape of the workspace and plan files, version 1. What ids refer to is checked in `cross-checks`. */
+/** The shape of the workspace file, version 2, and of the plan file, version 1. What ids refer to and what must be in order is checked in `cross-checks`. */
 
 export const WORKSPACE_FORMAT = 'frugal-ledger/workspace'
 export const PLAN_FORMAT = 'frugal-ledger/plan'
-export const WORKSPACE_VERSION = 1
+export const WORKSPACE_VERSION = 2
 export const PLAN_VERSION = 1
 
 const { id, name, text, day, amount, price, count, share, measure, minutes, tier, condition, power } = part
@@ -40,11 +40,11 @@ const income = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('none') }),
   z.strictObject({ kind: z.literal('weekly'), first: day, amount: price, until: day.optional() }),
   z.strictObject({ kind: z.literal('fortnightly'), first: day, amount: price, until: day.optional() }),
-  z.strictObject({ kind: z.literal('monthly'), first: day, dayOfMonth: z.number().int('number.whole').min(1, 'number.too-small').max(31, 'number.too-large'), amount: price, until: day.optional() }),
+  z.strictObject({ kind: z.literal('monthly'), first: day, dayOfMonth: z.number().multipleOf(1, 'number.whole').min(1, 'number.too-small').max(31, 'number.too-large'), amount: price, until: day.optional() }),
   z.strictObject({ kind: z.literal('list'), receipts: z.array(z.strictObject({ date: day, amount: price })).max(2000) })
 ])
 
-const minutesPerWeek = z.number().int('number.whole').min(0, 'number.too-small').max(10_080, 'number.too-large')
+const minutesPerWeek = z.number().multipleOf(1, 'number.whole').min(0, 'number.too-small').max(10_080, 'number.too-large')
 
 const money = z.strictObject({
   currency: z.string().regex(/^[A-Z]{3}$/, 'currency.code'),
@@ -52,7 +52,7 @@ const money = z.strictObject({
   oneOffs: z.array(z.strictObject({ id, date: day, amount, text })).max(2000),
   reserve: price,
   cap: price.optional(),
-  taxBasisPoints: z.number().int('number.whole').min(0, 'number.too-small').max(10_000, 'number.too-large'),
+  taxBasisPoints: z.number().multipleOf(1, 'number.whole').min(0, 'number.too-small').max(10_000, 'number.too-large'),
   deliveryEach: price,
   minorPer100Points: price.optional(),
   hourValue: price,
@@ -86,7 +86,7 @@ const build = z.strictObject({
   copies: count,
   batchSize: count.optional(),
   worthEach: price.optional(),
-  sale: z.strictObject({ netEach: price, daysToSell: z.number().int('number.whole').min(0, 'number.too-small').max(3650, 'number.too-large') }).optional(),
+  sale: z.strictObject({ netEach: price, daysToSell: z.number().multipleOf(1, 'number.whole').min(0, 'number.too-small').max(3650, 'number.too-large') }).optional(),
   hourValue: price.optional(),
   wished: day.optional(),
   yields: id.optional(),
@@ -107,7 +107,7 @@ const item = z.strictObject({
   count,
   since: day,
   cost: price,
-  uses: z.number().int('number.whole').min(0, 'number.too-small').max(1_000_000, 'number.too-large').optional()
+  uses: z.number().multipleOf(1, 'number.whole').min(0, 'number.too-small').max(1_000_000, 'number.too-large').optional()
 })
 
 const offer = z.strictObject({
@@ -121,7 +121,8 @@ const offer = z.strictObject({
   specs: part.specs.optional(),
   single: z.boolean().optional(),
   from: day.optional(),
-  until: day.optional()
+  until: day.optional(),
+  link: part.link.optional()
 })
 
 const bundle = z.strictObject({
@@ -130,9 +131,7 @@ const bundle = z.strictObject({
   pieces: z.array(z.strictObject({ tool: id, tier, condition, power, platform: name.optional(), count })).min(1, 'list.empty').max(30)
 })
 const deal = z.strictObject({ id, name, buy: count, free: count, tools: z.array(id).min(1, 'list.empty').max(500), until: day.optional() })
-const saleWindow = z
-  .strictObject({ id, name, from: day, until: day, off: share, chance: share, tools: z.array(id).max(500) })
-  .refine(({ from, until }) => from <= until, 'sale.ends-before-it-begins')
+const saleWindow = z.strictObject({ id, name, from: day, until: day, off: share, chance: share, tools: z.array(id).max(500) })
 
 const pin = z.strictObject({ offer: id, count, date: day })
 const scenario = z.strictObject({
@@ -160,7 +159,23 @@ const entry = z.strictObject({
   item: id.optional(),
   build: id.optional(),
   answers: id.optional(),
-  reverses: id.optional()
+  reverses: id.optional(),
+  tool: id.optional(),
+  receipt: id.optional(),
+  tax: price.optional(),
+  delivery: price.optional(),
+  seller: z.enum(SELLER_TYPES).optional(),
+  condition: condition.optional(),
+  warrantyUntil: day.optional(),
+  refunds: id.optional()
+})
+const pixels = z.number().multipleOf(1, 'number.whole').min(1, 'number.too-small').max(20_000, 'number.too-large')
+const photo = z.strictObject({ id, entry: id, type: z.enum(['image/jpeg', 'image/png', 'image/webp']), widthPx: pixels, heightPx: pixels, bytes: z.number().multipleOf(1, 'number.whole').min(1, 'number.too-small').max(20_000_000, 'number.too-large') })
+const partKey = z.string().min(1, 'id.empty').max(300, 'id.too-long')
+const trail = z.strictObject({
+  changed: z.record(partKey, part.moment),
+  removed: z.record(partKey, part.moment),
+  handed: z.array(z.strictObject({ print: z.string().min(1, 'id.empty').max(40, 'id.too-long'), at: part.moment })).max(50, 'list.too-long')
 })
 
 const comfortLevel = z.literal([0, 1, 2, 3]).optional()
@@ -172,7 +187,7 @@ const workshop = z.strictObject({
     floorM2: measure.optional(),
   volts: z.literal([230, 120]),
   circuitAmps: measure.optional(),
-  humidity: z.strictObject({ low: humidity, high: humidity }).refine(({ low, high }) => low < high, 'workshop.humidity').optional(),
+  humidity: z.strictObject({ low: humidity, high: humidity }).optional(),
   quiet: quiet.optional(),
   comfort
 })
@@ -194,8 +209,8 @@ export const workspaceSchema = z.strictObject({
   asOf: day.optional(),
   preferences,
   money,
-  horizon: z.strictObject({ start: day, length: z.enum(['week', 'fortnight', 'month']), count: z.number().int('number.whole').min(1, 'number.too-small').max(260, 'number.too-large') }),
-  time: z.strictObject({ minutesPerWeek, changes: z.array(z.strictObject({ from: day, until: day, minutesPerWeek }).refine(({ from, until }) => from <= until, 'hours.ends-before-it-begins')).max(200).optional() }),
+  horizon: z.strictObject({ start: day, length: z.enum(['week', 'fortnight', 'month']), count: z.number().multipleOf(1, 'number.whole').min(1, 'number.too-small').max(260, 'number.too-large') }),
+  time: z.strictObject({ minutesPerWeek, changes: z.array(z.strictObject({ from: day, until: day, minutesPerWeek })).max(200).optional() }),
   workshop,
   builds: z.array(build).max(500),
   items: z.array(item).max(5000),
@@ -218,5 +233,7 @@ export const workspaceSchema = z.strictObject({
   scenarios: z.array(scenario).max(50).optional(),
   ledger: z.array(entry).max(200_000),
   plan: planSchema.optional(),
-  adopted: z.array(planSchema).max(200)
+  adopted: z.array(planSchema).max(200),
+  photos: z.array(photo).max(20_000, 'list.too-long').optional(),
+  trail
 })

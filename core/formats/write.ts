@@ -1,10 +1,29 @@
-import Papa from 'papaparse'
+import { fingerprint } from '../kernel'
 import { exponentOf, type Minor } from '../money'
 import { findOffer } from '../prices'
 import { findBuild, type Plan, type Workspace, type World } from '../workspace'
+import { cleanText } from './schema-parts'
+import { writeSheet } from './sheet'
 
-/** The workspace file: indented JSON with a line break at the end. Fields that are left out are not written. */
-export const writeWorkspace = (workspace: Workspace): string => `${JSON.stringify(workspace, null, 2)}\n`
+/** What stands first in each object of a file; the rest follows in alphabetical order. */
+const FIRST = ['format', 'version', 'id', 'name']
+const place = (key: string): string => (FIRST.includes(key) ? `\u0000${FIRST.indexOf(key)}` : key)
+
+/** Plain data with its keys in the file's order and its texts without invisible marks, as they come back when the file is read. */
+function inFileOrder(data: unknown): unknown {
+  if (typeof data === 'string') return cleanText(data)
+  if (Array.isArray(data)) return data.map(inFileOrder)
+  if (typeof data !== 'object' || data === null) return data
+  const record = data as Record<string, unknown>
+  const keys = Object.keys(record).filter((key) => record[key] !== undefined).sort((a, b) => (place(a) < place(b) ? -1 : 1))
+  return Object.fromEntries(keys.map((key) => [key, inFileOrder(record[key])]))
+}
+
+/** The workspace file: indented JSON with a line break at the end, keys in a fixed order, so that equal workspaces give equal files. Fields that are left out are not written. */
+export const writeWorkspace = (workspace: Workspace): string => `${JSON.stringify(inFileOrder(workspace), null, 2)}\n`
+
+/** What a workspace says, apart from the hand-overs it remembers: two files with the same print hold the same state. */
+export const workspacePrint = (workspace: Workspace): string => fingerprint(inFileOrder({ ...workspace, trail: { ...workspace.trail, handed: [] } }))
 
 export const writePlan = (plan: Plan): string => `${JSON.stringify(plan, null, 2)}\n`
 
@@ -31,5 +50,5 @@ export function planCsv(world: World, plan: Plan): string {
     count: String(findBuild(world, planned.build)?.copies ?? 1), amount: decimal(planned.material, currency), currency, done: planned.done, forBuild: ''
   }))
   const rows = [...purchases, ...builds].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
-  return Papa.unparse(rows, { newline: '\r\n', escapeFormulae: true, columns: ['date', 'what', 'name', 'tier', 'condition', 'count', 'amount', 'currency', 'done', 'forBuild'] }) + '\r\n'
+  return writeSheet(['date', 'what', 'name', 'tier', 'condition', 'count', 'amount', 'currency', 'done', 'forBuild'], rows)
 }

@@ -3,8 +3,10 @@
  * `undefined` fields left out, so two equal documents have equal fingerprints however they were built.
  * Mixing function: cyrb53, public domain. Not for secrets.
  */
-export function fingerprint(data: unknown): string {
-  const text = stableText(data)
+export const fingerprint = (data: unknown): string => textPrint(stableText(data))
+
+/** The same for text. */
+export function textPrint(text: string): string {
   let a = 0xdeadbeef
   let b = 0x41c6ce57
   for (let i = 0; i < text.length; i++) {

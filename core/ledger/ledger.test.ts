@@ -1,6 +1,6 @@
-import { expect, test } from '@jest/globals'
+import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { balanceOn, reconcile, reversalOf, standing, type LedgerEntry } from '.'
+import { NO_FILTER, balanceOn, filterRows, ledgerProblems, ledgerRows, reconcile, reversalOf, shareOut, sortRows, splitReceipt, standing, type LedgerEntry } from '.'
 
 const entry = fc.record({ day: fc.integer({ min: 1, max: 28 }), amount: fc.integer({ min: -50_000, max: 50_000 }), text: fc.constantFrom('saw', 'boards', 'glue') })
 const ledgerOf = (list: readonly { day: number; amount: number; text: string }[], prefix = 'e'): LedgerEntry[] =>
@@ -43,4 +43,78 @@ test('reconciling adds only, and ends at the other ledger’s standing entries',
 test('reconciling equal ledgers adds nothing', () => {
   const ledger = ledgerOf([{ day: 1, amount: 5, text: 'a' }, { day: 1, amount: 5, text: 'a' }])
   expect(reconcile(ledger, ledger, ids())).toEqual(ledger)
+})
+
+describe('what a ledger must keep to', () => {
+  const paid: LedgerEntry = { id: 'a', date: '2026-05-03', kind: 'tool', amount: -5000, text: 'saw' }
+  const back = reversalOf(paid, 'r')
+  const refund = (id: string, amount: number): LedgerEntry => ({ id, date: '2026-05-09', kind: 'refund', amount, text: 'saw', refunds: 'a' })
+  const codes = (...ledger: LedgerEntry[]): string[] => ledgerProblems(ledger).map(({ code, path }) => `${code} ${path.join('.')}`)
+
+  test('a purchase, its reversal and its refunds up to what was paid are in order', () => {
+    expect(codes(paid, back)).toEqual([])
+    expect(codes(paid, refund('f', 2000), refund('g', 3000))).toEqual([])
+    expect(codes(paid, refund('f', 5000), reversalOf(refund('f', 5000), 'x'), refund('g', 5000))).toEqual([])
+  })
+  test.each<[string, LedgerEntry[], string]>([
+    ['taken back twice', [paid, back, { ...back, id: 's' }], 'ledger.reversed-twice ledger.2.reverses'],
+    ['a reversal of another amount', [paid, { ...back, amount: 4999 }], 'ledger.reversal-differs ledger.1.reverses'],
+    ['a reversal on another day', [paid, { ...back, date: '2026-05-04' }], 'ledger.reversal-differs ledger.1.reverses'],
+    ['a reversal of a reversal', [paid, back, reversalOf(back, 't')], 'ledger.reversal-differs ledger.2.reverses'],
+    ['taking back what is not there', [{ ...back, reverses: 'gone' }], 'unknown.entry ledger.0.reverses'],
+    ['a reversal that takes nothing back', [{ ...paid, kind: 'reversal' }], 'ledger.reversal-kind ledger.0.kind'],
+    ['more refunded than paid', [paid, refund('f', 3000), refund('g', 2001)], 'ledger.refund-too-large ledger.2.refunds'],
+    ['a refund of money that came in', [{ ...paid, kind: 'sale', amount: 5000 }, refund('f', 1)], 'ledger.refund-too-large ledger.1.refunds'],
+    ['a tool that brings money', [{ ...paid, amount: 5000 }], 'ledger.wrong-way ledger.0.amount'],
+    ['a set-aside that takes money', [{ ...paid, kind: 'set-aside' }], 'ledger.wrong-way ledger.0.amount'],
+    ['more tax than money', [{ ...paid, tax: 3000, delivery: 2001 }], 'ledger.parts-too-large ledger.0.amount']
+  ])('%s', (_what, ledger, expected) => expect(codes(...ledger)).toEqual([expected]))
+})
+
+describe('a receipt with several lines', () => {
+  test('shares add up to the whole, and none is off its exact share by a whole unit', () => {
+    fc.assert(fc.property(fc.nat(1_000_000), fc.array(fc.nat(100_000), { minLength: 1, maxLength: 30 }), (total, weights) => {
+      const shares = shareOut(total, weights)
+      const sum = weights.reduce((a, b) => a + b, 0)
+      expect(shares.reduce((a, b) => a + b, 0)).toBe(total)
+      shares.forEach((share, i) => expect(Math.abs(share - (sum === 0 ? total / weights.length : (total * (weights[i] ?? 0)) / sum))).toBeLessThan(1))
+    }))
+  })
+  test('worked by hand: 10.00 of delivery over 30.00, 30.00 and 40.01, tax contained', () => {
+    // 10 × 3000/10001 = 2.9997, 2.9997, 4.0006: 299 + 299 + 400, the two cents left go to the largest remainders.
+    expect(splitReceipt([{ price: 3000 }, { price: 3000 }, { price: 4001 }], { tax: 0, taxIncluded: true, delivery: 1000 })).toEqual({
+      ok: true, value: [{ amount: 3300, tax: 0, delivery: 300 }, { amount: 3300, tax: 0, delivery: 300 }, { amount: 4401, tax: 0, delivery: 400 }]
+    })
+  })
+  test('tax below the lines is added, tax within them only shown; a total that differs is refused with the difference', () => {
+    const lines = [{ price: 1000 }, { price: 3000 }]
+    expect(splitReceipt(lines, { tax: 800, taxIncluded: false, delivery: 0 })).toMatchObject({ value: [{ amount: 1200, tax: 200 }, { amount: 3600, tax: 600 }] })
+    expect(splitReceipt(lines, { tax: 800, taxIncluded: true, delivery: 0, total: 4000 })).toMatchObject({ value: [{ amount: 1000, tax: 200 }, { amount: 3000, tax: 600 }] })
+    expect(splitReceipt(lines, { tax: 0, taxIncluded: true, delivery: 0, total: 4100 })).toMatchObject({ ok: false, issues: [{ code: 'receipt.total-differs', figures: { difference: 100 } }] })
+    expect(splitReceipt([], { tax: 0, taxIncluded: true, delivery: 0 })).toMatchObject({ issues: [{ code: 'receipt.empty' }] })
+  })
+})
+
+describe('rows of the table', () => {
+  const ledger = [...ledgerOf([{ day: 9, amount: -300, text: 'Glue' }, { day: 3, amount: 1000, text: 'Start' }, { day: 9, amount: -200, text: 'Boards of oak' }]), reversalOf(ledgerOf([{ day: 9, amount: -300, text: 'Glue' }])[0] as LedgerEntry, 'r')]
+  const rows = ledgerRows(ledger)
+  test('the running balance of each row is the sum of all that stands before it', () => {
+    fc.assert(fc.property(fc.array(entry, { maxLength: 20 }), (list) => {
+      const all = ledgerRows(ledgerOf(list))
+      const last = new Map([...all].reverse().map((row) => [row.entry.date, row.balance]))
+      for (const [day, balance] of last) expect(balance).toBe(balanceOn(ledgerOf(list), day))
+    }))
+    expect(rows.map(({ entry: { text }, balance, reversed }) => [text, balance, reversed])).toEqual([['Glue', 800, false], ['Boards of oak', 500, false], ['Glue', 700, true], ['Start', 1000, false]])
+  })
+  test('filters by every word, kind, day and standing; sorting turns round and keeps equals in order', () => {
+    const texts = (list: readonly { entry: LedgerEntry }[]): string[] => list.map(({ entry: { text } }) => text)
+    expect(texts(filterRows(rows, { ...NO_FILTER, text: 'OAK boards' }))).toEqual(['Boards of oak'])
+    expect(texts(filterRows(rows, { ...NO_FILTER, kinds: ['set-aside'] }))).toEqual(['Start'])
+    expect(texts(filterRows(rows, { ...NO_FILTER, from: '2026-05-04', standing: true }))).toEqual(['Boards of oak'])
+    expect(texts(filterRows(rows, { ...NO_FILTER, to: '2026-05-03' }))).toEqual(['Start'])
+    expect(filterRows(rows, NO_FILTER)).toBe(rows)
+    expect(texts(sortRows(rows, 'amount', true))).toEqual(['Start', 'Glue', 'Boards of oak', 'Glue'])
+    expect(texts(sortRows(rows, 'text', false))).toEqual(['Boards of oak', 'Glue', 'Glue', 'Start'])
+    expect(texts(sortRows(rows, 'date', false))).toEqual(texts([...rows].reverse()))
+  })
 })

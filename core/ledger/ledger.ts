@@ -1,11 +1,18 @@
 import type { Day } from '../calendar'
+import type { Condition } from '../catalogue'
 import { sumOf } from '../kernel'
 import type { Minor } from '../money'
+import type { SellerType } from '../prices'
 
 export const ENTRY_KINDS = [
   'opening', 'set-aside', 'one-off', 'sale', 'resale', 'refund', 'tool', 'companion', 'consumable', 'timber', 'fee', 'repair', 'other', 'reversal'
 ] as const
 export type EntryKind = (typeof ENTRY_KINDS)[number]
+
+/** Kinds that bring money in; the others take it out. */
+export const COMES_IN: ReadonlySet<EntryKind> = new Set(['opening', 'set-aside', 'one-off', 'sale', 'resale', 'refund'])
+/** Kinds that may go either way: a purse that starts in debt, an expense that comes once, a reversal. */
+export const EITHER_WAY: ReadonlySet<EntryKind> = new Set(['opening', 'one-off', 'other', 'reversal'])
 
 /** Money that really moved: in is positive, out is negative. Entries are added, never changed. */
 export interface LedgerEntry {
@@ -24,6 +31,20 @@ export interface LedgerEntry {
   readonly answers?: string | undefined
   /** The entry this one takes back. */
   readonly reverses?: string | undefined
+  /** The kind of tool it was paid for, where no offer says so. */
+  readonly tool?: string | undefined
+  /** Lines of one receipt share this. */
+  readonly receipt?: string | undefined
+  /** Tax contained in the amount, minor units without sign. */
+  readonly tax?: Minor | undefined
+  /** Delivery contained in the amount, minor units without sign. */
+  readonly delivery?: Minor | undefined
+  readonly seller?: SellerType | undefined
+  readonly condition?: Condition | undefined
+  /** The last day of the warranty. */
+  readonly warrantyUntil?: Day | undefined
+  /** The purchase this brings money back for. */
+  readonly refunds?: string | undefined
 }
 
 /** What is in the purse at the end of a day. */
@@ -38,7 +59,8 @@ export const reversalOf = (entry: LedgerEntry, id: string): LedgerEntry => ({
   text: entry.text,
   reverses: entry.id,
   ...(entry.planned === undefined ? {} : { planned: -entry.planned }),
-  ...(entry.build === undefined ? {} : { build: entry.build })
+  ...(entry.build === undefined ? {} : { build: entry.build }),
+  ...(entry.tool === undefined ? {} : { tool: entry.tool })
 })
 
 /** The entries that still count: neither reversed nor reversals. */
@@ -53,15 +75,26 @@ export function standing(ledger: readonly LedgerEntry[]): LedgerEntry[] {
  * @param newId makes an id for each entry that is added
  */
 export function reconcile(current: readonly LedgerEntry[], target: readonly LedgerEntry[], newId: () => string): LedgerEntry[] {
+  if (current === target) return [...current]
+  // Most entries are the same objects in both; only the others are compared by what they say.
+  const [here, there] = [new Set(standing(current)), new Set(standing(target))]
   const content = (entry: LedgerEntry): string => JSON.stringify({ ...entry, id: undefined })
   const wanted = new Map<string, LedgerEntry[]>()
-  for (const entry of standing(target)) wanted.set(content(entry), [...(wanted.get(content(entry)) ?? []), entry])
+  for (const entry of there) if (!here.has(entry)) wanted.set(content(entry), [...(wanted.get(content(entry)) ?? []), entry])
   const added: LedgerEntry[] = []
-  for (const entry of standing(current)) {
+  for (const entry of here) {
+    if (there.has(entry)) continue
     const match = wanted.get(content(entry))
     if (match && match.length > 0) match.pop()
     else added.push(reversalOf(entry, newId()))
   }
-  for (const missing of [...wanted.values()].flat()) added.push({ ...missing, id: newId() })
-  return [...current, ...added]
+  const ids = new Map<string, string>()
+  for (const missing of [...wanted.values()].flat()) {
+    const id = newId()
+    ids.set(missing.id, id)
+    added.push({ ...missing, id })
+  }
+  // A refund that is entered again belongs to the purchase as it is entered again.
+  const linked = added.map((entry) => (entry.refunds !== undefined && ids.has(entry.refunds) ? { ...entry, refunds: ids.get(entry.refunds) } : entry))
+  return [...current, ...linked]
 }

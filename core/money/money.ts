@@ -35,12 +35,26 @@ export function checkAmount(value: number, path: Path = []): Result<Minor> {
   return ok(value)
 }
 
+/** Signs people write for a currency, where only these are usually meant by them. */
+const SIGNS: Readonly<Record<string, readonly string[]>> = { '€': ['EUR'], '£': ['GBP'], $: ['USD', 'CAD', 'AUD', 'NZD'], '¥': ['JPY', 'CNY'] }
+
+/** The currency an amount is written in, where that is another one than `own`: its letters or its sign. Undefined where it is the own one, or not said. */
+export function foreignCurrency(text: string, own: string): string | undefined {
+  const word = /(?<![A-Z])[A-Z]{3}(?![A-Z])/.exec(text.toUpperCase())?.[0]
+  if (word !== undefined) return word === own ? undefined : word
+  const sign = [...text].find((character) => SIGNS[character] !== undefined)
+  return sign === undefined || SIGNS[sign]?.includes(own) ? undefined : sign
+}
+
 /**
  * Reads an amount as people type it: "12", "12.50", "12,50", "1 234,5", "1.234,50", with or without a currency sign.
  * The last mark followed by no more than the currency's number of digits is the decimal mark.
+ * An amount in another currency is refused (`money.other-currency`): nothing is converted in silence.
  */
 export function parseAmount(text: string, currency: string): Result<Minor> {
   const exponent = exponentOf(currency)
+  const foreign = foreignCurrency(text, currency)
+  if (foreign !== undefined && /\d/.test(text)) return refused(issue('money.other-currency', [], { found: foreign, expected: currency }))
   const bare = text.replace(/[\s\u00a0\u202f'’]/g, '').replace(/^[^\d.,+-]+|[^\d.,]+$/g, '')
   const match = /^([+-]?)(\d[\d.,]*|[.,]\d+)$/.exec(bare)
   if (!match) return refused(issue('money.not-a-number', [], { text }))

@@ -20,6 +20,8 @@ export interface Offer {
   /** Hire and borrow: the days it may be in the workshop. */
   readonly from?: Day | undefined
   readonly until?: Day | undefined
+  /** Where it was seen: an address on the web, http or https. */
+  readonly link?: string | undefined
 }
 
 export const SELLER_TYPES = ['timber-yard', 'hardware-store', 'online', 'private', 'auction', 'hire-depot', 'other'] as const

@@ -3,9 +3,9 @@ import { jigBuild } from '../builds'
 import { specsOf, type Library, type Method, type Tool } from '../catalogue'
 import type { Day } from '../calendar'
 import { must } from '../kernel'
-import { reversalOf, type EntryKind, type LedgerEntry } from '../ledger'
+import type { LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
-import { findOffer, type Bundle, type Deal, type Offer, type Quote, type SaleWindow, type SellerType } from '../prices'
+import { type Bundle, type Deal, type Offer, type Quote, type SaleWindow, type SellerType } from '../prices'
 import type { Ban, Item, NeedTest, Pin, Plan, PlannedPurchase, Workspace } from './types'
 
 /** Changes a person makes to a workspace, as plain functions from one state to the next. Ids are handed in. */
@@ -47,14 +47,8 @@ export const changeItem = (workspace: Workspace, id: string, change: (item: Item
 
 export const addEntry = (workspace: Workspace, entry: LedgerEntry): Workspace => ({ ...workspace, ledger: [...workspace.ledger, entry] })
 
-/** Takes an entry back by adding its reversal. */
-export function reverseEntry(workspace: Workspace, entryId: string, id: string): Workspace {
-  const entry = must(workspace.ledger.find((candidate) => candidate.id === entryId), 'the entry to take back')
-  return addEntry(workspace, reversalOf(entry, id))
-}
-
-/** Without `count` of a purchase: the plan's entry, and the pin on it. */
-function withoutPurchase(workspace: Workspace, purchase: PlannedPurchase): Workspace {
+/** Without a purchase: the plan's entry, and the pin on it. */
+export function withoutPurchase(workspace: Workspace, purchase: PlannedPurchase): Workspace {
   const plan: Plan | undefined = workspace.plan && { ...workspace.plan, purchases: workspace.plan.purchases.filter(({ id }) => id !== purchase.id) }
   return {
     ...workspace,
@@ -87,30 +81,6 @@ export function removeOwn(workspace: Workspace, id: string): Workspace | undefin
     pins: workspace.pins.filter(({ offer }) => free(offer)),
     ...(workspace.plan === undefined ? {} : { plan: { ...workspace.plan, purchases: workspace.plan.purchases.filter(({ offer }) => free(offer)) } })
   }
-}
-
-/** What a purchase is in the ledger. */
-export const entryKindOf = (tool: Tool): EntryKind => (tool.kind === 'tool' ? 'tool' : 'companion')
-
-export interface RealPurchase {
-  readonly purchase: PlannedPurchase
-  readonly date: Day
-  /** Really paid for all of them together. */
-  readonly paid: Minor
-  readonly itemId: string
-  readonly entryId: string
-}
-
-/** A planned purchase that was really made: into the kit, into the ledger at its real price, out of the plan. */
-export function recordPurchase(workspace: Workspace, library: Library, { purchase, date, paid, itemId, entryId }: RealPurchase): Workspace {
-  const offer = must(findOffer({ library, offers: workspace.offers }, purchase.offer), 'the offer of a planned purchase')
-  const tool = must(library.tools.get(offer.tool), 'the tool of an offer')
-  const item: Item = {
-    id: itemId, tool: tool.id, tier: offer.tier, condition: offer.condition, power: offer.power, specs: { ...specsOf(tool, offer.tier), ...offer.specs },
-    count: purchase.count, since: date, cost: paid, ...(offer.platform === undefined ? {} : { platform: offer.platform })
-  }
-  const entry: LedgerEntry = { id: entryId, date, kind: entryKindOf(tool), amount: -paid, planned: -purchase.price, text: tool.name, offer: offer.id, item: itemId }
-  return addEntry(addItem(withoutPurchase(workspace, purchase), item), entry)
 }
 
 export interface BuildBegun {

@@ -1,5 +1,6 @@
 import type { Library } from '../catalogue'
 import type { Day } from '../calendar'
+import { NO_TRAIL } from './trail'
 import type { Workspace } from './types'
 
 /** Evening minutes a week a new workspace starts with: one free evening. */
@@ -10,7 +11,7 @@ export function freshWorkspace(library: Library, id: string, name: string, curre
   const region = library.data.regions.find((candidate) => candidate.currency === currency)
   return {
     format: 'frugal-ledger/workspace',
-    version: 1,
+    version: 2,
     id,
     name,
     libraryVersion: library.version,
@@ -24,6 +25,6 @@ export function freshWorkspace(library: Library, id: string, name: string, curre
     workshop: { volts: region?.volts ?? 230, comfort: {} },
     builds: [], items: [], offers: [], quotes: [], materialPrices: [],
     own: { operations: [], methods: [], tools: [], materials: [] },
-    pins: [], bans: [], wishes: [], ledger: [], adopted: []
+    pins: [], bans: [], wishes: [], ledger: [], adopted: [], trail: NO_TRAIL
   }
 }

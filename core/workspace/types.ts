@@ -196,10 +196,33 @@ export interface Scenario {
   }
 }
 
+/** A picture of a receipt or a tool, by the ledger entry it belongs to. The picture itself is kept beside the workspace, never in it. */
+export interface Photo {
+  readonly id: string
+  readonly entry: string
+  readonly type: 'image/jpeg' | 'image/png' | 'image/webp'
+  readonly widthPx: number
+  readonly heightPx: number
+  readonly bytes: number
+}
+
+/** A moment, ISO 8601 in UTC to the millisecond: `2026-05-04T18:30:00.000Z`. */
+export type Moment = string
+
+/** When what was changed, so that two devices can be brought together. Keys name a part: `items/<id>`, `money`, … */
+export interface Trail {
+  /** When each part was last changed here. */
+  readonly changed: Readonly<Record<string, Moment>>
+  /** When parts were taken out. */
+  readonly removed: Readonly<Record<string, Moment>>
+  /** States that left this device as a file or came in as one, by their print, oldest first. */
+  readonly handed: readonly { readonly print: string; readonly at: Moment }[]
+}
+
 /** Everything one person plans with; plain readonly data, one file. */
 export interface Workspace {
   readonly format: 'frugal-ledger/workspace'
-  readonly version: 1
+  readonly version: 2
   readonly id: string
   readonly name: string
   readonly libraryVersion: string
@@ -234,4 +257,6 @@ export interface Workspace {
   readonly plan?: Plan | undefined
   /** Plans kept, so that later one can see what was true. */
   readonly adopted: readonly Plan[]
+  readonly photos?: readonly Photo[] | undefined
+  readonly trail: Trail
 }

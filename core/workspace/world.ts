@@ -113,9 +113,22 @@ export const buildWorth = (world: World, build: Build): Minor => worthOf(world.p
 /** Fingerprints of ledgers, which are long and change seldom, by the list itself. */
 const ledgerPrints = new WeakMap<readonly LedgerEntry[], string>()
 
-/** What a plan is made for: everything but the plans themselves, names and wishes. */
-export function workspaceHash(workspace: Workspace): string {
-  const known = ledgerPrints.get(workspace.ledger) ?? fingerprint(workspace.ledger.map(({ id, date, kind, amount, answers, reverses }) => `${id}|${date}|${kind}|${amount}|${answers ?? ''}|${reverses ?? ''}`))
-  ledgerPrints.set(workspace.ledger, known)
-  return fingerprint({ ...workspace, ledger: known, plan: undefined, adopted: undefined, name: undefined, wishes: undefined, scenarios: undefined })
+/** What a plan knows of a ledger: what is in the purse, by which day, since when it is kept, and which receipts it answers. */
+function ledgerPrint(ledger: readonly LedgerEntry[]): string {
+  const known = ledgerPrints.get(ledger)
+  if (known !== undefined) return known
+  const answered = ledger.some(({ answers }) => answers !== undefined) ? standing(ledger).flatMap(({ answers }) => answers ?? []).sort() : []
+  let [balance, last, opened] = [0, '', '']
+  for (const { amount, date, kind } of ledger) {
+    balance += amount
+    if (date > last) last = date
+    if (opened === '' && kind === 'opening') opened = date
+  }
+  const print = fingerprint([balance, last, opened, answered])
+  ledgerPrints.set(ledger, print)
+  return print
 }
+
+/** What a plan is made for: everything but the plans themselves, names, wishes, photos and when what was changed. */
+export const workspaceHash = (workspace: Workspace): string =>
+  fingerprint({ ...workspace, ledger: ledgerPrint(workspace.ledger), plan: undefined, adopted: undefined, name: undefined, wishes: undefined, scenarios: undefined, photos: undefined, trail: undefined })

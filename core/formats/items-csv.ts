@@ -1,0 +1,89 @@
+import { CONDITIONS, POWERS, SPECS, TIERS, specsOf, type Library, type Specs } from '../catalogue'
+import { checkDay, type Day } from '../calendar'
+import { issue, ok, refused, type Issue, type Result } from '../kernel'
+import { parseAmount } from '../money'
+import type { Item } from '../workspace'
+import { findTool, idIn } from './quotes-csv'
+import { columnsIn, plainHeading, readSheet, writeSheet } from './sheet'
+import { decimal } from './write'
+
+const COLUMNS = ['tool', 'name', 'tier', 'condition', 'power', 'platform', 'count', 'since', 'paid', 'currency', 'uses', 'specs', 'id'] as const
+type Column = (typeof COLUMNS)[number]
+const HEADINGS: Readonly<Record<Column, readonly string[]>> = {
+  tool: ['tool', 'item', 'article', 'what'], name: ['name', 'own name', 'label'], tier: ['tier', 'quality', 'grade'], condition: ['condition', 'state'], power: ['power', 'power form', 'drive'], platform: ['platform', 'battery', 'packs'],
+  count: ['count', 'quantity', 'qty', 'pieces'], since: ['since', 'bought', 'date', 'owned since'], paid: ['paid', 'cost', 'price'], currency: ['currency', 'cur'], uses: ['uses'], specs: ['specs', 'sizes'], id: ['id']
+}
+const MOST_ROWS = 5000
+
+export interface ItemsReading {
+  readonly items: readonly Item[]
+  readonly problems: readonly Issue[]
+  readonly rows: number
+}
+
+const specsText = (specs: Specs): string => SPECS.flatMap((spec) => (specs[spec] === undefined ? [] : [`${spec} ${specs[spec]}`])).join('; ')
+
+/** What is owned as CSV; read back, it gives the same tools. Sizes stand as `depthMm 57; bladeMm 190`. */
+export const writeItems = (items: readonly Item[], currency: string): string =>
+  writeSheet(COLUMNS, items.map((item) => ({ ...item, name: item.name ?? '', platform: item.platform ?? '', uses: item.uses ?? '', specs: specsText(item.specs), paid: decimal(item.cost, currency), currency })))
+
+/**
+ * Reads what is owned from CSV or pasted cells: a row for each, the first row headings; needed is the tool. Left out: weekend tier,
+ * used as bought new, the tool's first power form, one, today, nothing paid, the usual sizes. Faulty rows are named and left out.
+ * Codes: `items-csv.empty`, `items-csv.no-column`, `items-csv.too-many`, `items-csv.tool`, `items-csv.choice`, `items-csv.cell`
+ */
+export function readItems(text: string, library: Library, defaults: { readonly currency: string; readonly today: Day; readonly newId: () => string }): Result<ItemsReading> {
+  const [head, ...rows] = readSheet(text)
+  if (!head || rows.length === 0) return refused(issue('items-csv.empty'))
+  if (rows.length > MOST_ROWS) return refused(issue('items-csv.too-many', [], { rows: rows.length, limit: MOST_ROWS }))
+  const at = columnsIn(head, HEADINGS)
+  if (!at.has('tool')) return refused(issue('items-csv.no-column', ['tool'], { column: 'tool', found: head.cells.filter((cell) => cell !== '').join(', ') || 'none' }))
+  const items: Item[] = []
+  const problems: Issue[] = []
+  for (const { row, cells } of rows) {
+    const read = itemOf(row, (column) => cells[at.get(column) ?? -1] ?? '', library, defaults)
+    if (read.ok) items.push(read.value)
+    else problems.push(...read.issues)
+  }
+  return ok({ items, problems, rows: rows.length })
+}
+
+function itemOf(row: number, cell: (column: Column) => string, library: Library, { currency, today, newId }: { readonly currency: string; readonly today: Day; readonly newId: () => string }): Result<Item> {
+  const wrong = (column: Column, code: string, figures: Issue['figures'] = {}): Result<never> => refused(issue(code, [row, column], { row, column, text: cell(column), ...figures }))
+  const tool = findTool(library, cell('tool'))
+  if (!tool) return wrong('tool', 'items-csv.tool')
+  const one = <T extends string>(column: Column, list: readonly T[], usual: T): T | undefined => (cell(column) === '' ? usual : list.find((candidate) => candidate === plainHeading(cell(column)).replace(/ /g, '-')))
+  const forms = tool.forms.map(({ power }) => power)
+  const tier = one('tier', TIERS, 'weekend')
+  const condition = one('condition', CONDITIONS, 'new')
+  const power = one('power', POWERS, forms[0] ?? 'hand')
+  if (!tier) return wrong('tier', 'items-csv.choice', { choices: TIERS.join(', ') })
+  if (!condition) return wrong('condition', 'items-csv.choice', { choices: CONDITIONS.join(', ') })
+  if (!power || !(forms.includes(power) || tool.madeBy !== undefined)) return wrong('power', 'items-csv.choice', { choices: forms.join(', ') })
+  const count = cell('count') === '' ? 1 : Number(cell('count'))
+  const uses = cell('uses') === '' ? undefined : Number(cell('uses'))
+  if (!Number.isInteger(count) || count < 1 || count > 100_000) return wrong('count', 'items-csv.cell')
+  if (uses !== undefined && (!Number.isInteger(uses) || uses < 0 || uses > 1_000_000)) return wrong('uses', 'items-csv.cell')
+  const since = cell('since') === '' ? today : cell('since')
+  if (!checkDay(since).ok) return wrong('since', 'items-csv.cell')
+  const paid = cell('paid') === '' ? ok(0) : parseAmount(`${cell('paid')} ${cell('currency')}`.trim(), currency)
+  if (!paid.ok || paid.value < 0) return wrong('paid', paid.ok ? 'items-csv.cell' : paid.issues[0]?.code === 'money.other-currency' ? 'items-csv.currency' : 'items-csv.cell', paid.ok ? {} : paid.issues[0]?.figures)
+  const specs = cell('specs') === '' ? specsOf(tool, tier) : readSpecs(cell('specs'))
+  if (!specs) return wrong('specs', 'items-csv.cell')
+  return ok({
+    id: idIn(cell('id')) ?? newId(), tool: tool.id, tier, condition, power, specs, count, since, cost: paid.value,
+    ...(cell('name') === '' ? {} : { name: cell('name').slice(0, 200) }), ...(cell('platform') === '' ? {} : { platform: cell('platform').slice(0, 200) }), ...(uses === undefined ? {} : { uses })
+  })
+}
+
+function readSpecs(text: string): Specs | undefined {
+  const specs: Record<string, number> = {}
+  for (const part of text.split(';')) {
+    const [name = '', value = ''] = part.trim().split(/[\s=:]+/)
+    const spec = SPECS.find((one) => one === name)
+    const figure = Number(value.replace(',', '.'))
+    if (spec === undefined || value === '' || !Number.isFinite(figure) || figure < 0) return undefined
+    specs[spec] = figure
+  }
+  return specs
+}

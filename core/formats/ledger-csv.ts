@@ -1,0 +1,125 @@
+import { CONDITIONS, type Condition } from '../catalogue'
+import { checkDay, type Day } from '../calendar'
+import { issue, ok, refused, type Issue, type Result } from '../kernel'
+import { COMES_IN, ENTRY_KINDS, type EntryKind, type LedgerEntry } from '../ledger'
+import { foreignCurrency, parseAmount, type Minor } from '../money'
+import { SELLER_TYPES, type SellerType } from '../prices'
+import { idIn } from './quotes-csv'
+import { columnsIn, plainHeading, readSheet, writeSheet } from './sheet'
+import { decimal } from './write'
+
+const COLUMNS = [
+  'date', 'kind', 'text', 'in', 'out', 'currency', 'planned', 'tax', 'delivery', 'seller', 'condition', 'warranty until', 'receipt', 'tool', 'offer', 'item', 'build', 'answers', 'refunds', 'reverses', 'id'
+] as const
+type Column = (typeof COLUMNS)[number] | 'amount'
+const HEADINGS: Readonly<Record<Column, readonly string[]>> = {
+  date: ['date', 'day', 'on', 'booked'], kind: ['kind', 'what', 'type', 'category'], text: ['text', 'for', 'description', 'memo', 'name', 'payee'], in: ['in', 'money in', 'received', 'credit'], out: ['out', 'money out', 'paid', 'spent', 'debit'],
+  amount: ['amount', 'value', 'sum'], currency: ['currency', 'cur'], planned: ['planned'], tax: ['tax', 'vat', 'of which tax'], delivery: ['delivery', 'shipping', 'of which delivery'], seller: ['seller', 'seller type'], condition: ['condition', 'state'],
+  'warranty until': ['warranty until', 'warranty'], receipt: ['receipt'], tool: ['tool'], offer: ['offer'], item: ['item'], build: ['build'], answers: ['answers'], refunds: ['refunds'], reverses: ['reverses'], id: ['id']
+}
+const MOST_ROWS = 100_000
+/** Faulty rows that are listed; the count of all is said. */
+const MOST_PROBLEMS = 50
+
+/** Entries as read, and what is wrong with the other rows, by row and column. */
+export interface LedgerReading {
+  readonly entries: readonly LedgerEntry[]
+  readonly problems: readonly Issue[]
+  readonly rows: number
+}
+
+/** The ledger as CSV; read back, it gives the same entries. Amounts stand in a column for money in and one for money out, without sign. */
+export const writeLedgerCsv = (ledger: readonly LedgerEntry[], currency: string): string =>
+  writeSheet(COLUMNS, ledger.map((entry) => ({
+    ...entry, in: entry.amount >= 0 ? decimal(entry.amount, currency) : '', out: entry.amount < 0 ? decimal(-entry.amount, currency) : '', currency,
+    // A plan's figure goes the way its entry goes; a minus says otherwise.
+    planned: entry.planned === undefined ? '' : Number(decimal(entry.amount < 0 ? -entry.planned : entry.planned, currency)),
+    tax: entry.tax === undefined ? '' : decimal(entry.tax, currency), delivery: entry.delivery === undefined ? '' : decimal(entry.delivery, currency), 'warranty until': entry.warrantyUntil ?? ''
+  })))
+
+interface Cells {
+  readonly row: number
+  cell(column: Column): string
+}
+
+/**
+ * Reads entries from CSV or pasted cells: a row for each, the first row headings. Needed are a date and an amount (`in` and `out`, or
+ * one signed `amount`). Faulty rows are named and left out. A row in another currency is refused with its reason.
+ * Codes: `ledger-csv.empty`, `ledger-csv.no-column`, `ledger-csv.too-many`, `ledger-csv.cell`, `ledger-csv.amount`, `ledger-csv.currency`, `ledger-csv.future`, `ledger-csv.choice`
+ */
+export function readLedgerCsv(text: string, defaults: { readonly currency: string; readonly today: Day; readonly newId: () => string }): Result<LedgerReading> {
+  const [head, ...rows] = readSheet(text)
+  if (!head || rows.length === 0) return refused(issue('ledger-csv.empty'))
+  if (rows.length > MOST_ROWS) return refused(issue('ledger-csv.too-many', [], { rows: rows.length, limit: MOST_ROWS }))
+  const at = columnsIn(head, HEADINGS)
+  const found = head.cells.filter((cell) => cell !== '').join(', ') || 'none'
+  const missing = [...(at.has('date') ? [] : ['date']), ...(at.has('amount') || at.has('in') || at.has('out') ? [] : ['amount'])]
+  if (missing.length > 0) return refused(...missing.map((column) => issue('ledger-csv.no-column', [column], { column, found })))
+  const entries: LedgerEntry[] = []
+  const problems: Issue[] = []
+  for (const { row, cells } of rows) {
+    const read = entryOf({ row, cell: (column) => cells[at.get(column) ?? -1] ?? '' }, defaults)
+    if (read.ok) entries.push(read.value)
+    else problems.push(...read.issues)
+  }
+  const listed = problems.length > MOST_PROBLEMS ? [...problems.slice(0, MOST_PROBLEMS), issue('file.more-problems', [], { more: problems.length - MOST_PROBLEMS })] : problems
+  return ok({ entries, problems: listed, rows: rows.length })
+}
+
+type Defaults = { readonly currency: string; readonly today: Day; readonly newId: () => string }
+const wrong = ({ row, cell }: Cells, column: Column, code: string, figures: Issue['figures'] = {}): Result<never> => refused(issue(code, [row, column], { row, column, text: cell(column), ...figures }))
+
+/** The amount of a row, in minor units with its sign. */
+function amountOf(cells: Cells, { currency }: Defaults): Result<Minor> {
+  const { cell } = cells
+  const foreign = foreignCurrency(cell('currency'), currency)
+  if (foreign !== undefined) return wrong(cells, 'currency', 'ledger-csv.currency', { found: foreign, expected: currency })
+  const filled = (['in', 'out', 'amount'] as const).filter((column) => cell(column) !== '')
+  const [column] = filled
+  if (column === undefined || filled.length > 1) return wrong(cells, column ?? 'amount', 'ledger-csv.amount')
+  const read = parseAmount(cell(column), currency)
+  if (!read.ok) return read.issues[0]?.code === 'money.other-currency' ? wrong(cells, column, 'ledger-csv.currency', read.issues[0].figures) : wrong(cells, column, 'ledger-csv.amount')
+  return ok(column === 'out' && read.value !== 0 ? -read.value : read.value)
+}
+
+function choice<T extends string>(cells: Cells, column: Column, list: readonly T[]): Result<T | undefined> {
+  const text = plainHeading(cells.cell(column)).replace(/ /g, '-')
+  const one = list.find((candidate) => candidate === text)
+  return text === '' ? ok(undefined) : one === undefined ? wrong(cells, column, 'ledger-csv.choice', { choices: list.join(', ') }) : ok(one)
+}
+function day(cells: Cells, column: Column): Result<Day | undefined> {
+  const text = cells.cell(column)
+  return text === '' ? ok(undefined) : checkDay(text).ok ? ok(text) : wrong(cells, column, 'ledger-csv.cell')
+}
+function money(cells: Cells, column: Column, currency: string): Result<Minor | undefined> {
+  const text = cells.cell(column)
+  const read = text === '' ? ok(undefined) : parseAmount(text, currency)
+  return read.ok ? read : wrong(cells, column, 'ledger-csv.cell')
+}
+
+function entryOf(cells: Cells, defaults: Defaults): Result<LedgerEntry> {
+  const { cell } = cells
+  const date = day(cells, 'date')
+  const amount = amountOf(cells, defaults)
+  const kind: Result<EntryKind | undefined> = choice(cells, 'kind', ENTRY_KINDS)
+  const seller: Result<SellerType | undefined> = choice(cells, 'seller', SELLER_TYPES)
+  const condition: Result<Condition | undefined> = choice(cells, 'condition', CONDITIONS)
+  const warranty = day(cells, 'warranty until')
+  const figures = (['planned', 'tax', 'delivery'] as const).map((column) => money(cells, column, defaults.currency))
+  const bad = [date, amount, kind, seller, condition, warranty, ...figures].find((one) => !one.ok)
+  if (bad && !bad.ok) return bad
+  if (!date.ok || date.value === undefined) return wrong(cells, 'date', 'ledger-csv.cell')
+  if (date.value > defaults.today) return wrong(cells, 'date', 'ledger-csv.future')
+  if (!amount.ok || !kind.ok || !seller.ok || !condition.ok || !warranty.ok) return wrong(cells, 'amount', 'ledger-csv.amount')
+  const [planned, tax, delivery] = figures.map((one) => (one.ok ? one.value : undefined))
+  const ids = Object.fromEntries((['receipt', 'tool', 'offer', 'item', 'build', 'answers', 'refunds', 'reverses'] as const).flatMap((column) => {
+    const id = idIn(cell(column))
+    return id === undefined ? [] : [[column, id]]
+  }))
+  const optional = Object.entries({ tax, delivery, seller: seller.value, condition: condition.value, warrantyUntil: warranty.value, planned: planned === undefined ? undefined : amount.value < 0 ? 0 - planned : planned })
+  const fallback: EntryKind = ids.reverses !== undefined ? 'reversal' : amount.value >= 0 ? 'one-off' : 'other'
+  const of = kind.value ?? fallback
+  // Bank lists write what goes out with a minus; kinds that only bring money in cannot.
+  if (of !== 'reversal' && of !== 'one-off' && of !== 'opening' && COMES_IN.has(of) && amount.value < 0) return wrong(cells, 'kind', 'ledger-csv.way')
+  return ok({ id: idIn(cell('id')) ?? defaults.newId(), date: date.value, kind: of, amount: amount.value, text: cell('text').slice(0, 2000), ...Object.fromEntries(optional.filter(([, value]) => value !== undefined)), ...ids })
+}

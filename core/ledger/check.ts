@@ -1,0 +1,39 @@
+import { issue, type Issue, type Path } from '../kernel'
+import { COMES_IN, EITHER_WAY, type LedgerEntry } from './ledger'
+
+/**
+ * What a ledger must keep to, beyond the shape of its entries: what is taken back exists, once, with the same date and the opposite
+ * amount; no more is refunded than was paid; tax and delivery are part of the amount; money goes the way its kind says.
+ * Codes: `unknown.entry`, `ledger.reversed-twice`, `ledger.reversal-differs`, `ledger.reversal-kind`, `ledger.refund-too-large`,
+ * `ledger.parts-too-large`, `ledger.wrong-way`.
+ */
+export function ledgerProblems(ledger: readonly LedgerEntry[], path: Path = ['ledger']): Issue[] {
+  const found: Issue[] = []
+  const entries = new Map(ledger.map((entry) => [entry.id, entry]))
+  const reversed = new Set<string>()
+  const standingRefunds = new Map<string, number>()
+  const takenBack = new Set(ledger.flatMap(({ reverses }) => reverses ?? []))
+  ledger.forEach((entry, i) => {
+    const note = (code: string, field: string, figures: Issue['figures'] = {}): void => void found.push(issue(code, [...path, i, field], { id: entry.id, ...figures }))
+    const { reverses, refunds, kind, amount } = entry
+    if ((kind === 'reversal') !== (reverses !== undefined)) note('ledger.reversal-kind', 'kind')
+    if (reverses !== undefined) {
+      const original = entries.get(reverses)
+      if (!original) note('unknown.entry', 'reverses', { id: reverses })
+      else if (original.reverses !== undefined || original.amount !== -amount || original.date !== entry.date) note('ledger.reversal-differs', 'reverses', { id: reverses })
+      if (reversed.has(reverses)) note('ledger.reversed-twice', 'reverses', { id: reverses })
+      reversed.add(reverses)
+    } else if (!EITHER_WAY.has(kind) && (COMES_IN.has(kind) ? amount < 0 : amount > 0)) note('ledger.wrong-way', 'amount', { kind })
+    if (refunds !== undefined) {
+      const original = entries.get(refunds)
+      if (!original) note('unknown.entry', 'refunds', { id: refunds })
+      else if (!takenBack.has(entry.id)) {
+        const sum = (standingRefunds.get(refunds) ?? 0) + amount
+        standingRefunds.set(refunds, sum)
+        if (kind !== 'refund' || sum > Math.max(0, -original.amount)) note('ledger.refund-too-large', 'refunds', { id: refunds, amount: sum, paid: Math.max(0, -original.amount) })
+      }
+    }
+    if ((entry.tax ?? 0) + (entry.delivery ?? 0) > Math.abs(amount)) note('ledger.parts-too-large', 'amount')
+  })
+  return found
+}

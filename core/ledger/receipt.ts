@@ -1,0 +1,48 @@
+import { issue, ok, refused, sumOf, type Result } from '../kernel'
+import type { Minor } from '../money'
+
+/** One line of a receipt as it is read off the paper: its price, with or without tax as the receipt has it. */
+export interface ReceiptLine {
+  readonly price: Minor
+}
+
+/** A line with its share of what stands below the lines. `amount` is all of it; tax and delivery are contained in it. */
+export interface SplitReceipt {
+  readonly amount: Minor
+  readonly tax: Minor
+  readonly delivery: Minor
+}
+
+/**
+ * Shares a whole amount out in proportion to weights, so that the shares add up to it exactly: each gets the whole part of its share,
+ * the rest goes one by one to the largest remainders (the method of largest remainders), the earlier line first among equals. With no
+ * weight at all the shares are equal.
+ * @param total minor units, not negative
+ */
+export function shareOut(total: Minor, weights: readonly number[]): Minor[] {
+  const sum = sumOf(weights, (one) => one)
+  const exact = weights.map((weight) => (sum === 0 ? total / weights.length : (total * weight) / sum))
+  const shares = exact.map(Math.floor)
+  const rest = total - sumOf(shares, (one) => one)
+  const order = exact.map((value, i) => ({ i, left: value - Math.floor(value) })).sort((a, b) => b.left - a.left || a.i - b.i)
+  for (const { i } of order.slice(0, Math.max(0, rest))) shares[i] = (shares[i] ?? 0) + 1
+  return shares
+}
+
+/**
+ * Splits a receipt over its lines. Delivery is shared out by price. Tax is shared out by price too; where the prices already contain
+ * it, it is only shown, else it is added.
+ * @param total what was really paid, where it is known; codes `receipt.empty`, `receipt.total-differs` with the difference in minor units
+ */
+export function splitReceipt(lines: readonly ReceiptLine[], below: { readonly tax: Minor; readonly taxIncluded: boolean; readonly delivery: Minor; readonly total?: Minor | undefined }): Result<SplitReceipt[]> {
+  if (lines.length === 0) return refused(issue('receipt.empty'))
+  const weights = lines.map(({ price }) => price)
+  const delivery = shareOut(below.delivery, weights)
+  const tax = shareOut(below.tax, weights)
+  const split = lines.map(({ price }, i): SplitReceipt => {
+    const [ownTax, ownDelivery] = [tax[i] ?? 0, delivery[i] ?? 0]
+    return { amount: price + ownDelivery + (below.taxIncluded ? 0 : ownTax), tax: ownTax, delivery: ownDelivery }
+  })
+  const paid = sumOf(split, ({ amount }) => amount)
+  return below.total === undefined || below.total === paid ? ok(split) : refused(issue('receipt.total-differs', [], { lines: paid, total: below.total, difference: below.total - paid }))
+}

@@ -1,0 +1,3 @@
+export * from './changes'
+export * from './purchases'
+export * from './take-in'

@@ -1,0 +1,6 @@
+import { writeFileSync } from 'node:fs'
+import { planJsonSchema, schemaText, workspaceJsonSchema } from '../core/formats'
+
+/** `npm run schema`: publishes the JSON Schemas of the file formats, made from the schemas that read them. */
+writeFileSync('docs/workspace.schema.json', schemaText(workspaceJsonSchema()))
+writeFileSync('docs/plan.schema.json', schemaText(planJsonSchema()))
