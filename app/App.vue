@@ -7,7 +7,7 @@ import FindDialog from './shell/FindDialog.vue'
 import KeysDialog from './shell/KeysDialog.vue'
 import ThumbIndex from './shell/ThumbIndex.vue'
 import { useKeys } from './shell/keys'
-import { saveText } from './shell/save'
+import { useSave } from './shell/use-save'
 import { useWorkspace } from './stores/workspace'
 import { usePlanning } from './stores/planning'
 import { sentence } from './words/issues'
@@ -39,9 +39,7 @@ const messages = computed(() => [
   ...store.notes.map((one) => ({ text: sentence(one, store.say), severity: 'info' as const })),
   ...(planning.failure === undefined && !failed.value ? [] : [{ text: shell.failed, severity: 'error' as const }])
 ])
-async function save(): Promise<void> {
-  saveText(`${store.workspace?.name ?? 'workspace'}.json`, await store.fileText(), 'application/json')
-}
+const save = useSave()
 </script>
 
 <template>

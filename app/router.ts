@@ -21,6 +21,11 @@ export const router = createRouter({
     { path: '/stages/risk', component: () => import('./views/stages/RiskView.vue'), meta: { place: 'stages' } },
     { path: '/workshop', component: () => import('./views/workshop/WorkshopView.vue'), meta: { place: 'workshop' } },
     { path: '/ledger', component: () => import('./views/ledger/LedgerView.vue'), meta: { place: 'ledger' } },
+    { path: '/ledger/plan', component: () => import('./views/ledger/AgainstView.vue'), meta: { place: 'ledger' } },
+    { path: '/ledger/inventory', component: () => import('./views/ledger/InventoryView.vue'), meta: { place: 'ledger' } },
+    { path: '/keeping', component: () => import('./views/keeping/KeepingView.vue') },
+    { path: '/incoming', component: () => import('./views/keeping/IncomingView.vue') },
+    { path: '/pocket', component: () => import('./views/keeping/PocketView.vue') },
     { path: '/start', component: () => import('./views/start/StartView.vue') },
     { path: '/settings', component: () => import('./views/settings/SettingsView.vue') },
     { path: '/:rest(.*)*', redirect: '/' }

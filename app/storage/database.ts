@@ -1,9 +1,23 @@
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
+import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction } from 'idb'
 import { issue, ok, refused, type Issue, type Result } from '../../core/kernel'
-import type { Workspace } from '../../core/workspace'
+import type { Photo, Workspace } from '../../core/workspace'
+import { splitRecord, type Head, type LedgerChunk } from './records'
 
-/** What the browser keeps. Each workspace is one record; `revision` counts its changes, so that two tabs notice one another. */
-interface Stored {
+/** What the browser keeps of a workspace, without its ledger; `revision` counts its changes, so that two tabs notice one another. */
+export interface StoredHead {
+  readonly id: string
+  readonly name: string
+  readonly revision: number
+  readonly savedAt: number
+  readonly head: Head
+  /** Print of `head`, to notice damage. */
+  readonly print: string
+  /** How many entries the ledger has, over all its chunks. */
+  readonly entries: number
+}
+
+/** Version 1 kept a workspace in one record. */
+interface StoredV1 {
   readonly id: string
   readonly name: string
   readonly revision: number
@@ -17,86 +31,134 @@ export interface Settings {
   readonly letters?: boolean | undefined
 }
 
-interface Schema extends DBSchema {
-  workspaces: { key: string; value: Stored }
-  settings: { key: string; value: Settings }
+export type SnapshotReason = 'while-working' | 'before-import' | 'before-return' | 'by-hand'
+/** A former state, packed; what it holds in short, so that a list need not unpack it. */
+export interface StoredSnapshot {
+  readonly key: string
+  readonly workspace: string
+  readonly at: number
+  readonly reason: SnapshotReason
+  readonly packed: Uint8Array
+  readonly print: string
+  readonly builds: number
+  readonly items: number
+  readonly entries: number
+  readonly balance: number
 }
 
-const NAME = 'frugal-ledger'
-const VERSION = 1
-const SETTINGS_KEY = 'settings'
+export interface StoredPhoto {
+  readonly id: string
+  readonly workspace: string
+  readonly type: Photo['type']
+  readonly bytes: Uint8Array
+}
+
+/** When a workspace was last saved outside the browser, and what it was then. */
+export interface BackupNote {
+  readonly workspace: string
+  readonly at: number
+  readonly revision: number
+  readonly where: 'file' | 'folder'
+}
+
+export interface Schema extends DBSchema {
+  workspaces: { key: string; value: StoredHead }
+  ledger: { key: [string, number]; value: LedgerChunk }
+  settings: { key: string; value: Settings }
+  snapshots: { key: string; value: StoredSnapshot; indexes: { workspace: string } }
+  photos: { key: string; value: StoredPhoto; indexes: { workspace: string } }
+  backups: { key: string; value: BackupNote }
+  /** Records that could not be read, kept untouched. */
+  aside: { key: string; value: { readonly key: string; readonly at: number; readonly record: unknown } }
+  /** The folder backups go to; only the browser can hold such a handle. */
+  handles: { key: string; value: FileSystemDirectoryHandle }
+}
+export type Database = IDBPDatabase<Schema>
+type Upgrading = IDBPTransaction<Schema, ('workspaces' | 'ledger' | 'settings' | 'snapshots' | 'photos' | 'backups' | 'aside' | 'handles')[], 'versionchange'>
+
+export const NAME = 'frugal-ledger'
+export const VERSION = 2
 
 /** Steps that bring the database from one version to the next; none is ever changed once it has been released. */
-const UPGRADES: readonly ((db: IDBPDatabase<Schema>) => void)[] = [
+const UPGRADES: readonly ((db: Database, transaction: Upgrading) => void | Promise<void>)[] = [
   (db) => {
     db.createObjectStore('workspaces', { keyPath: 'id' })
     db.createObjectStore('settings')
+  },
+  async (db, transaction) => {
+    db.createObjectStore('ledger', { keyPath: ['workspace', 'index'] })
+    db.createObjectStore('snapshots', { keyPath: 'key' }).createIndex('workspace', 'workspace')
+    db.createObjectStore('photos', { keyPath: 'id' }).createIndex('workspace', 'workspace')
+    db.createObjectStore('backups', { keyPath: 'workspace' })
+    db.createObjectStore('aside', { keyPath: 'key' })
+    db.createObjectStore('handles')
+    const workspaces = transaction.objectStore('workspaces')
+    for (const old of (await workspaces.getAll()) as unknown as StoredV1[]) {
+      const { head, print, chunks, entries } = splitRecord(old.data)
+      await workspaces.put({ id: old.id, name: old.name, revision: old.revision, savedAt: old.savedAt, head, print, entries })
+      for (const chunk of chunks) await transaction.objectStore('ledger').put(chunk)
+    }
   }
 ]
 
-export interface Storage {
-  settings(): Promise<Result<Settings>>
-  saveSettings(settings: Settings): Promise<Result<void>>
-  list(): Promise<Result<readonly { id: string; name: string; savedAt: number }[]>>
-  load(id: string): Promise<Result<{ data: unknown; revision: number } | undefined>>
-  /** Writes a workspace if the stored revision is still `base`; answers with the new revision. Code `storage.elsewhere` when it is not. */
-  save(workspace: Workspace, base: number): Promise<Result<number>>
-  remove(id: string): Promise<Result<void>>
-}
+/** What the connection to the database has to say of itself: an older tab blocks it, or a newer one has taken over. */
+export type ConnectionNews = 'blocked' | 'outdated' | 'closed'
 
-/** What went wrong, as an issue: `storage.full`, `storage.refused` or `storage.failed`. */
-function storageIssue(error: unknown): Issue {
+/** What went wrong, as an issue: `storage.full`, `storage.refused`, `storage.newer` or `storage.failed`. */
+export function storageIssue(error: unknown): Issue {
   const name = error instanceof DOMException || error instanceof Error ? error.name : ''
   if (name === 'QuotaExceededError') return issue('storage.full')
+  if (name === 'VersionError') return issue('storage.newer')
   if (name === 'SecurityError' || name === 'InvalidStateError' || name === 'UnknownError' || name === 'NotAllowedError') return issue('storage.refused')
   return issue('storage.failed', [], { reason: name })
 }
 
-/** Opens the browser's database on first use. Nothing here throws: refusals come back as issues. */
-export function openStorage(now: () => number): Storage {
-  let opened: Promise<IDBPDatabase<Schema>> | undefined
-  const database = (): Promise<IDBPDatabase<Schema>> => {
+/** A connection that is opened on first use, and again after it was lost. Nothing here throws: refusals come back as issues. */
+export function connection(tell: (news: ConnectionNews) => void): <T>(work: (db: Database) => Promise<T>) => Promise<Result<T>> {
+  let opened: Promise<Database> | undefined
+  let outdated = false
+  const forget = (): void => {
+    opened = undefined
+  }
+  const database = (): Promise<Database> => {
     opened ??= openDB<Schema>(NAME, VERSION, {
-      upgrade: (db, from) => UPGRADES.slice(from).forEach((step) => step(db))
+      upgrade: async (db, from, _to, transaction) => {
+        for (const step of UPGRADES.slice(from)) await step(db, transaction as unknown as Upgrading)
+      },
+      blocked: () => tell('blocked'),
+      // A newer program in another tab wants to bring the database up to date; this one must let go of it.
+      blocking: (_current, _blocked, event) => {
+        outdated = true
+        ;(event.target as IDBDatabase).close()
+        forget()
+        tell('outdated')
+      },
+      terminated: () => {
+        forget()
+        tell('closed')
+      }
     }).catch((error: unknown) => {
-      opened = undefined
+      forget()
       throw error
     })
     return opened
   }
-  const attempt = async <T>(work: (db: IDBPDatabase<Schema>) => Promise<T>): Promise<Result<T>> => {
-    if (typeof indexedDB === 'undefined') return refused(issue('storage.refused'))
+  return async (work) => {
+    if (typeof indexedDB === 'undefined' || indexedDB === null) return refused(issue('storage.refused'))
+    if (outdated) return refused(issue('storage.outdated'))
     try {
       return ok(await work(await database()))
     } catch (error) {
+      // The browser may close a connection by itself, under pressure; the next attempt opens it again.
+      if (error instanceof DOMException && error.name === 'InvalidStateError' && opened) {
+        forget()
+        try {
+          return ok(await work(await database()))
+        } catch (again) {
+          return refused(storageIssue(again))
+        }
+      }
       return refused(storageIssue(error))
     }
-  }
-  return {
-    settings: () => attempt(async (db) => (await db.get('settings', SETTINGS_KEY)) ?? {}),
-    saveSettings: (settings) => attempt(async (db) => void (await db.put('settings', settings, SETTINGS_KEY))),
-    list: () => attempt(async (db) => (await db.getAll('workspaces')).map(({ id, name, savedAt }) => ({ id, name, savedAt }))),
-    load: (id) =>
-      attempt(async (db) => {
-        const stored = await db.get('workspaces', id)
-        return stored && { data: stored.data, revision: stored.revision }
-      }),
-    save: async (workspace, base) => {
-      const written = await attempt(async (db) => {
-        const transaction = db.transaction('workspaces', 'readwrite', { durability: 'strict' })
-        const stored = await transaction.store.get(workspace.id)
-        if (stored && stored.revision !== base) {
-          await transaction.done
-          return undefined
-        }
-        const revision = base + 1
-        await transaction.store.put({ id: workspace.id, name: workspace.name, revision, savedAt: now(), data: workspace })
-        await transaction.done
-        return revision
-      })
-      if (!written.ok) return written
-      return written.value === undefined ? refused(issue('storage.elsewhere')) : ok(written.value)
-    },
-    remove: (id) => attempt(async (db) => db.delete('workspaces', id))
   }
 }

@@ -1,1 +1,3 @@
-export { openStorage, type Settings, type Storage } from './database'
+export { openStorage, type Loaded, type Storage } from './storage'
+export type { BackupNote, ConnectionNews, Settings, SnapshotReason, StoredPhoto } from './database'
+export type { SnapshotInfo } from './snapshots'

@@ -11,3 +11,6 @@ export function newId(prefix: string): string {
   const words = crypto.getRandomValues(new Uint32Array(2))
   return `${prefix}-${[...words].map((word) => (word & 0x3fffffff).toString(36).padStart(6, '0')).join('')}`
 }
+
+/** This moment in UTC, to the millisecond. */
+export const momentNow = (): string => new Date().toISOString()

@@ -70,7 +70,7 @@ export const usePlanning = defineStore('planning', () => {
       if (reply.kind === 'failed') failure.value = reply.message
       if (reply.kind === 'plan-so-far') {
         progress.value = reply
-        store.settlePlan(reply.plan)
+        store.settlePlan(reply.plan, false)
         return
       }
       busy.value = false

@@ -1,31 +1,42 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { issue, type Issue } from '../../core/kernel'
-import { freshWorkspace, worldOf, type Plan, type Workspace, type World } from '../../core/workspace'
+import { compareWithBase, differingParts, freshWorkspace, mergeStates, stamped, worldOf, type Plan, type Workspace, type World } from '../../core/workspace'
 import { library } from '../../data'
-import { openStorage, type Settings } from '../storage'
+import { openStorage, type ConnectionNews, type Loaded, type Settings, type SnapshotReason } from '../storage'
 import { sayFor, type Say } from '../words/say'
-import { newId, todayHere } from './clock'
+import { steps } from '../words/steps'
+import { tabChannel, type TabNews } from './channel'
+import { momentNow, newId, todayHere } from './clock'
 import { DEMOS, loadDemo, type DemoId } from './demos'
-import { NO_HISTORY, recorded, redone, undone, type History } from './history'
+import { NO_HISTORY, recorded, redone, returnedTo, undone, type History } from './history'
 
 const formats = (): Promise<typeof import('../../core/formats')> => import('../../core/formats')
+const recovery = (): Promise<typeof import('./recovery')> => import('./recovery')
+
+/** A snapshot of the state before a change is made when the last one is older than this, ms. */
+const SNAPSHOT_EVERY = 600_000
+/** Snapshots are packed once the page has drawn the change, ms. */
+const SNAPSHOT_AFTER = 400
 
 /** The workspace on the table: its state, what can be undone, and how it is kept. */
 export const useWorkspace = defineStore('workspace', () => {
-  const storage = openStorage(() => Date.now())
   const workspace = shallowRef<Workspace>()
   const today = ref(todayHere())
   const history = shallowRef<History>(NO_HISTORY)
   const kept = ref<'kept' | 'keeping' | 'not-kept'>('kept')
   /** What storage has to say; shown until it is settled. */
   const trouble = shallowRef<readonly Issue[]>([])
-  /** What the last opened file has to say. */
+  /** What the last opened file, or a repair, has to say. */
   const notes = shallowRef<readonly Issue[]>([])
   const settings = shallowRef<Settings>({})
-  /** The stored revision of each workspace seen so far. */
-  const revisions = new Map<string, number>()
-  let pending: Workspace | undefined
+  /** The stored revision of the workspace on the table. */
+  const revision = ref(0)
+  /** What each workspace seen so far was when this page last read or kept it. */
+  const known = new Map<string, { readonly revision: number; readonly state: Workspace }>()
+  const lastSnapshot = new Map<string, number>()
+  /** States to be kept, the newest of each workspace. */
+  const pending = new Map<string, { readonly state: Workspace; readonly change: string | undefined }>()
   let writing: Promise<void> | undefined
 
   const world = computed<World | undefined>(() => workspace.value && worldOf(workspace.value, library, today.value))
@@ -37,38 +48,87 @@ export const useWorkspace = defineStore('workspace', () => {
   const setTrouble = (issues: readonly Issue[]): void => {
     trouble.value = issues
   }
+  const storage = openStorage(() => Date.now(), () => newId('s'), (news: ConnectionNews) => {
+    if (news !== 'closed') setTrouble([issue(news === 'blocked' ? 'storage.blocked' : 'storage.outdated')])
+  })
+  const channel = tabChannel((news) => void heard(news))
+  const know = (state: Workspace, at: number): void => {
+    known.set(state.id, { revision: at, state })
+    if (workspace.value?.id === state.id) revision.value = at
+  }
 
   async function write(): Promise<void> {
-    while (pending) {
-      const next = pending
-      pending = undefined
-      const saved = await storage.save(next, revisions.get(next.id) ?? 0)
+    for (let next = [...pending.values()][0]; next; next = [...pending.values()][0]) {
+      const { state, change } = next
+      pending.delete(state.id)
+      const saved = await storage.save(state, known.get(state.id)?.revision ?? 0)
       if (saved.ok) {
-        revisions.set(next.id, saved.value)
+        know(state, saved.value)
+        channel.tell({ workspace: state.id, revision: saved.value, change })
         if (trouble.value.some(({ code }) => code.startsWith('storage.'))) setTrouble([])
-        kept.value = pending ? 'keeping' : 'kept'
-      } else {
+        kept.value = pending.size > 0 ? 'keeping' : 'kept'
+      } else if (saved.issues.some(({ code }) => code === 'storage.elsewhere')) await bringTogether(state.id)
+      else {
         kept.value = 'not-kept'
         setTrouble(saved.issues)
-        if (saved.issues.some(({ code }) => code === 'storage.elsewhere')) await reload(next.id)
       }
     }
     writing = undefined
   }
-  function keep(state: Workspace): void {
-    pending = state
+  function keep(state: Workspace, change?: string): void {
+    pending.set(state.id, { state, change: change ?? pending.get(state.id)?.change })
     kept.value = 'keeping'
     writing ??= write()
   }
-  async function reload(id: string): Promise<void> {
-    const stored = await storage.load(id)
-    if (!stored.ok || !stored.value) return
-    const checked = (await formats()).checkWorkspace(stored.value.data, library)
-    // Another workspace may have come to the table meanwhile; it stays.
-    if (!checked.ok || workspace.value?.id !== id) return
-    revisions.set(id, stored.value.revision)
-    workspace.value = checked.value
-    history.value = NO_HISTORY
+  const idle = async (): Promise<void> => {
+    while (writing) await writing
+  }
+
+  async function stored(id: string): Promise<{ readonly state: Workspace; readonly revision: number } | undefined> {
+    const loaded = await storage.load(id)
+    if (!loaded.ok || !loaded.value || loaded.value.damaged.length > 0) return undefined
+    const read = (await formats()).readKept(loaded.value.data, library)
+    return read.ok ? { state: read.value.workspace, revision: loaded.value.revision } : undefined
+  }
+
+  /** Another tab has changed the workspace meanwhile: both changes are kept, each part from the one that changed it. */
+  async function bringTogether(id: string): Promise<void> {
+    const theirs = await stored(id)
+    const base = known.get(id)?.state
+    const mine = workspace.value
+    if (!theirs || !mine || mine.id !== id) return
+    const untouched = base !== undefined && differingParts(base, mine).size === 0 && base.ledger === mine.ledger
+    if (untouched) return adopt(theirs.state, theirs.revision, undefined)
+    const comparison = compareWithBase(base ?? theirs.state, theirs.state, mine)
+    const merged = mergeStates(theirs.state, mine, comparison)
+    const checked = (await formats()).checkMerged(merged, [theirs.state, mine], library)
+    // Where both together cannot hold, the other tab's stands, and what was changed here can be redone by hand from the step before.
+    const next = checked.ok ? checked.value.workspace : theirs.state
+    know(theirs.state, theirs.revision)
+    history.value = recorded(history.value, { name: steps.otherTab(undefined), before: mine, after: next })
+    workspace.value = next
+    notes.value = [issue(checked.ok ? 'storage.merged' : 'storage.elsewhere', [], { conflicts: comparison.parts.filter(({ kind }) => kind === 'conflict').length })]
+    keep(next, steps.otherTab(undefined))
+  }
+  /** Shows what another tab has kept; it can be undone here as well. */
+  function adopt(state: Workspace, at: number, change: string | undefined): void {
+    const before = workspace.value
+    workspace.value = state
+    know(state, at)
+    if (before && (differingParts(before, state).size > 0 || before.ledger.length !== state.ledger.length)) history.value = recorded(history.value, { name: steps.otherTab(change), before, after: state })
+    kept.value = 'kept'
+  }
+  async function heard({ workspace: id, revision: at, change }: TabNews): Promise<void> {
+    const mine = known.get(id)
+    if (mine && at <= mine.revision) return
+    if (workspace.value?.id !== id) {
+      known.delete(id)
+      return
+    }
+    // With a change of its own under way, this tab notices when it writes.
+    if (pending.size > 0 || writing) return
+    const theirs = await stored(id)
+    if (theirs && workspace.value?.id === id && pending.size === 0 && !writing && theirs.revision > (known.get(id)?.revision ?? 0)) adopt(theirs.state, theirs.revision, change)
   }
 
   /** Shows a workspace as the current one at once, and keeps it behind the scenes. A known revision means it is stored already. */
@@ -76,14 +136,14 @@ export const useWorkspace = defineStore('workspace', () => {
     workspace.value = next
     history.value = NO_HISTORY
     settings.value = { ...settings.value, current: next.id }
-    if (storedRevision !== undefined) revisions.set(next.id, storedRevision)
+    if (storedRevision !== undefined) know(next, storedRevision)
     void remember(next, storedRevision === undefined)
   }
   async function remember(next: Workspace, isNew: boolean): Promise<void> {
     if (isNew) {
-      await writing
+      await idle()
       const present = await storage.load(next.id)
-      if (present.ok && present.value) revisions.set(next.id, present.value.revision)
+      if (present.ok && present.value) know(next, present.value.revision)
       if (workspace.value?.id === next.id) keep(workspace.value)
     }
     const saved = await storage.saveSettings(settings.value)
@@ -92,23 +152,31 @@ export const useWorkspace = defineStore('workspace', () => {
 
   /** Opens what was open last, or the default demo. */
   async function start(): Promise<void> {
-    const known = await storage.settings()
-    if (!known.ok) setTrouble(known.issues)
-    else settings.value = known.value
+    const settingsKept = await storage.settings()
+    if (!settingsKept.ok) setTrouble(settingsKept.issues)
+    else settings.value = settingsKept.value
     const { current } = settings.value
     if (current !== undefined && (await openKept(current))) return
     await showDemo('hive-yard', false)
   }
   async function openKept(id: string): Promise<boolean> {
-    const stored = await storage.load(id)
-    if (!stored.ok || !stored.value) return false
-    const checked = (await formats()).checkWorkspace(stored.value.data, library)
-    if (checked.ok) {
-      show(checked.value, stored.value.revision)
-      return true
+    const loaded = await storage.load(id)
+    if (!loaded.ok || !loaded.value) return false
+    const read = await (await recovery()).readStored(id, loaded.value, storage, library)
+    if (!read.ok) {
+      setTrouble(read.issues)
+      return false
     }
-    setTrouble([issue('storage.unreadable')])
-    return false
+    notes.value = read.value.notes
+    if (read.value.repaired) await writeRepaired(id, loaded.value, read.value.workspace)
+    else show(read.value.workspace, loaded.value.revision)
+    return true
+  }
+  async function writeRepaired(id: string, loaded: Loaded, state: Workspace): Promise<void> {
+    const aside = await storage.setAside(id)
+    if (!aside.ok) setTrouble(aside.issues)
+    show(state, loaded.revision)
+    keep(state)
   }
 
   /** Shows a demo as it was left, or as it was shipped when `afresh`. */
@@ -121,43 +189,56 @@ export const useWorkspace = defineStore('workspace', () => {
     else setTrouble(loaded.issues)
   }
 
-  /** Makes an undoable change. A change to nothing leaves no step. */
-  function run(name: string, change: (state: Workspace) => Workspace): void {
+  /** Keeps the state before a change as a snapshot, when the last one is some time ago. */
+  async function snapshotIfDue(before: Workspace): Promise<void> {
+    const last = lastSnapshot.get(before.id)
+    if (last !== undefined && Date.now() - last < SNAPSHOT_EVERY) return
+    lastSnapshot.set(before.id, Date.now())
+    await new Promise((resolve) => setTimeout(resolve, SNAPSHOT_AFTER))
+    await snapshot(before, 'while-working')
+  }
+  const snapshot = async (state: Workspace, reason: SnapshotReason): ReturnType<typeof storage.snapshot> => storage.snapshot(state, (await formats()).writeWorkspace(state), reason)
+
+  /** Makes an undoable change. A change to nothing leaves no step. `whole` puts another workspace in the place of this one; `merged` brings its own moments along. */
+  function run(name: string, change: (state: Workspace) => Workspace, kind?: 'whole' | 'merged'): void {
     const before = workspace.value
     if (!before) return
-    const after = change(before)
-    if (after === before) return
+    const changed = change(before)
+    if (changed === before) return
+    const after = kind ? changed : stamped(before, changed, momentNow())
     workspace.value = after
-    history.value = recorded(history.value, { name, before, after })
-    keep(after)
+    history.value = recorded(history.value, { name, before, after, ...(kind === 'whole' ? { whole: true } : {}) })
+    keep(after, name)
+    void snapshotIfDue(before)
   }
-  function travel(go: typeof undone): void {
-    if (!workspace.value) return
-    const there = go(history.value, workspace.value, () => newId('e'))
+  function travel(go: typeof undone, name: string | undefined): void {
+    const before = workspace.value
+    if (!before) return
+    const there = go(history.value, before, () => newId('e'))
     if (!there) return
+    const next = stamped(before, there.workspace, momentNow())
     history.value = there.history
-    workspace.value = there.workspace
-    keep(there.workspace)
+    workspace.value = next
+    keep(next, name)
   }
+  /** Goes back to a former state; what has moved since is reversed in the ledger, and all of it can be undone. */
+  const returnTo = (name: string, former: Workspace): void => run(name, (state) => returnedTo(former, state, () => newId('e')))
 
   /** Puts a plan the worker made into the workspace; not a step of its own, since it follows from the rest. */
-  function settlePlan(plan: Plan): void {
+  function settlePlan(plan: Plan, final = true): void {
     if (!workspace.value) return
     workspace.value = { ...workspace.value, plan }
-    keep(workspace.value)
+    if (final) keep(workspace.value)
+  }
+  /** Notes something that is no change of the user's, such as that the state was handed over as a file. */
+  function note(change: (state: Workspace) => Workspace): void {
+    if (!workspace.value) return
+    const next = change(workspace.value)
+    if (next === workspace.value) return
+    workspace.value = next
+    keep(next)
   }
 
-  /** Opens a workspace file. What is refused leaves everything as it is. */
-  async function openFile(text: string): Promise<readonly Issue[]> {
-    const read = (await formats()).readWorkspace(text, library)
-    if (!read.ok) return read.issues
-    notes.value = read.value.notes
-    show(read.value.workspace)
-    return []
-  }
-  async function fileText(): Promise<string> {
-    return workspace.value ? (await formats()).writeWorkspace(workspace.value) : ''
-  }
   /** The plan as a calendar file; undefined where none can be written. */
   async function calendarText(): Promise<string | undefined> {
     return world.value?.workspace.plan && (await formats()).planCalendar(world.value, world.value.workspace.plan)
@@ -169,6 +250,8 @@ export const useWorkspace = defineStore('workspace', () => {
 
   function startOwn(prepare: (fresh: Workspace) => Workspace, currency: string): void {
     show(prepare(freshWorkspace(library, newId('ws'), 'My workshop', currency, today.value)))
+    // Ask the browser not to clear what is kept here when it runs short of room; it may say no.
+    void navigator.storage?.persist?.()
   }
   async function changeSettings(change: Partial<Settings>): Promise<void> {
     settings.value = { ...settings.value, ...change }
@@ -177,8 +260,8 @@ export const useWorkspace = defineStore('workspace', () => {
   const keptWorkspaces = (): ReturnType<typeof storage.list> => storage.list()
 
   return {
-    workspace, world, say, today, kept, trouble, notes, settings, isDemo, undoName, redoName,
-    start, run, undo: () => travel(undone), redo: () => travel(redone), settlePlan, openFile, fileText, csvText, calendarText, showDemo, startOwn, openKept, changeSettings, keptWorkspaces,
+    workspace, world, say, today, kept, trouble, notes, settings, revision, isDemo, undoName, redoName, storage,
+    start, run, undo: () => travel(undone, undoName.value), redo: () => travel(redone, redoName.value), returnTo, settlePlan, note, show, idle, snapshot, csvText, calendarText, showDemo, startOwn, openKept, changeSettings, keptWorkspaces,
     /** Fetches what reads files before it is needed. */
     warm: () => void formats(),
     dismiss: () => { notes.value = []; setTrouble([]) }

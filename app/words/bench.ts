@@ -66,6 +66,8 @@ export const bench = {
         return `${say.build(due.build)} was wished for by ${say.day(due.wished)}.`
       case 'slept-on':
         return `You slept on ${lowerFirst(say.tool(due.tool))} until ${say.day(due.until)}: is it still needed for ${say.build(due.build)}? Say so in the Weigh-up.`
+      case 'warranty':
+        return `The warranty of ${lowerFirst(say.tool(due.tool))} ends on ${say.day(due.until)}: try all of it once before then.`
       case 'below-reserve':
         return `There is ${say.money(due.balance)} in the purse and you keep back ${say.money(due.reserve)}: nothing is bought until money comes in.`
     }

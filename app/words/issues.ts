@@ -1,4 +1,5 @@
 import type { Issue } from '../../core/kernel'
+import { KEEPING } from './issues-keeping'
 import { plainSay, type Say } from './say'
 
 type Figures = Issue['figures']
@@ -14,7 +15,7 @@ const FILES: Readonly<Record<string, Sentence>> = {
   'file.too-large': (_, f) => `The file has ${(n(f.size) / 1e6).toFixed(1)} MB; at most ${n(f.limit) / 1e6} MB are read. A workspace file is far smaller: is it the right file?`,
   'json.syntax': (_, f) => `The file stops making sense at line ${t(f.line)}, column ${t(f.column)} (${t(f.what)}). It may have been cut short or edited; use an earlier copy.`,
   'file.not-this-format': (_, f) => `This is not a ${t(f.expected)} file${f.found === undefined ? '' : ` (it calls itself ${quoted(f.found)})`}. Choose a file that was saved from here.`,
-  'file.no-version': () => 'The file does not say which version it is. Add "version": 1 if you wrote it yourself.',
+  'file.no-version': () => 'The file does not say which version it is. Add "version": 2 if you wrote it yourself.',
   'file.newer': (_, f) => `The file is of version ${t(f.found)}; this program knows up to version ${t(f.known)}. Open it with the newer program, or update this one.`,
   'file.unknown-version': (_, f) => `No program ever wrote version ${t(f.found)} of this file. Correct the version if you edited it.`,
   'file.more-problems': (_, f) => `And ${t(f.more)} more problems.`,
@@ -160,11 +161,11 @@ const STORAGE: Readonly<Record<string, Sentence>> = {
   'storage.refused': () => 'This browser does not let the page keep data. You can go on, but save to a file before you close it.',
   'storage.full': () => 'The browser’s storage is full. What you see is not kept yet: save it to a file, then free some space.',
   'storage.failed': () => 'The last change could not be kept. Save it to a file to be safe; the page will try again with the next change.',
-  'storage.elsewhere': () => 'Another tab has changed this workspace since. Its state has been loaded here; your last change was not kept.',
+  'storage.elsewhere': () => 'Another tab changed this workspace at the same time, and both changes together do not hold. The other tab’s state stands; Undo brings yours back.',
   'storage.unreadable': () => 'What this browser had kept cannot be read any more. It is left untouched; the demo is shown instead.'
 }
 
-const ALL: Readonly<Record<string, Sentence>> = { ...FILES, ...FIGURES, ...PLAN, ...STORAGE }
+const ALL: Readonly<Record<string, Sentence>> = { ...FILES, ...FIGURES, ...PLAN, ...STORAGE, ...KEEPING }
 
 /** The sentence for an issue. A code without one is a bug; a test goes through all codes of the core. */
 export function sentence(one: Issue, say: Say = plainSay): string {

@@ -42,5 +42,16 @@ export const steps = {
   sale: (name: string) => `the sale “${name}”`,
   quoted: (tool: string) => `the price for ${tool}`,
   adopted: () => 'keeping this plan',
-  renamed: () => 'the new name'
+  renamed: () => 'the new name',
+  otherTab: (change: string | undefined) => (change === undefined ? 'what another tab changed' : `${change}, done in another tab`),
+  merged: (file: string) => `merging “${file}”`,
+  replaced: (file: string) => `replacing this workspace by “${file}”`,
+  takenIn: (file: string) => `taking in “${file}”`,
+  returned: (moment: string) => `going back to ${moment}`,
+  receipt: (count: number) => `a receipt with ${count} ${count === 1 ? 'line' : 'lines'}`,
+  corrected: (text: string) => `correcting ${text}`,
+  refunded: (text: string) => `the refund for ${text}`,
+  soldTool: (tool: string) => `selling ${tool}`,
+  photo: (text: string) => `the photo of ${text}`,
+  noPhoto: (text: string) => `taking the photo of ${text} off`
 } as const

@@ -2,12 +2,16 @@ import { isDone } from '../builds'
 import type { Protection } from '../catalogue'
 import { daysBetween, type Day } from '../calendar'
 import { countOf, kitOf } from '../fit'
+import { standing } from '../ledger'
 import type { Minor } from '../money'
 import { findOffer } from '../prices'
 import type { Receipt, World } from '../workspace'
 
 /** A quote older than this is stale. Prices move weekly; half a year is common practice for a plan. */
 export const STALE_AFTER_DAYS = 180
+
+/** The end of a warranty is said this many days before it. */
+export const WARRANTY_WARNING_DAYS = 30
 
 /** Something that waits for the user. */
 export type Due =
@@ -17,6 +21,7 @@ export type Due =
   | { readonly kind: 'stale-quote'; readonly quote: string; readonly tool: string; readonly price: Minor; readonly date: Day; readonly days: number }
   | { readonly kind: 'late-build'; readonly build: string; readonly wished: Day }
   | { readonly kind: 'slept-on'; readonly tool: string; readonly build: string; readonly until: Day }
+  | { readonly kind: 'warranty'; readonly tool: string; readonly until: Day; readonly entry: string }
   | { readonly kind: 'below-reserve'; readonly balance: Minor; readonly reserve: Minor }
 
 /** Everything due in a workspace, what concerns safety first. */
@@ -42,5 +47,11 @@ export function dueIn(world: World): Due[] {
   const late = workspace.builds.flatMap((build): Due[] => (build.wished !== undefined && build.wished < asOf && !isDone(build) ? [{ kind: 'late-build', build: build.id, wished: build.wished }] : []))
   const low: Due[] = world.balance < workspace.money.reserve ? [{ kind: 'below-reserve', balance: world.balance, reserve: workspace.money.reserve }] : []
   const sleptOn = (workspace.needTests ?? []).flatMap(({ tool, build, until }): Due[] => (until <= asOf && countOf(kit, tool) === 0 ? [{ kind: 'slept-on', tool, build, until }] : []))
-  return [...low, ...unprotected, ...companions, ...receipts, ...late, ...sleptOn, ...stale]
+  const items = new Map(workspace.items.map((item) => [item.id, item]))
+  const warranties = standing(workspace.ledger).flatMap(({ id, warrantyUntil, item, kind }): Due[] => {
+    const owned = items.get(item ?? '')
+    const left = warrantyUntil === undefined ? -1 : daysBetween(asOf, warrantyUntil)
+    return owned && kind !== 'refund' && warrantyUntil !== undefined && left >= 0 && left <= WARRANTY_WARNING_DAYS ? [{ kind: 'warranty', tool: owned.tool, until: warrantyUntil, entry: id }] : []
+  })
+  return [...low, ...unprotected, ...companions, ...receipts, ...late, ...sleptOn, ...warranties, ...stale]
 }

@@ -1,4 +1,4 @@
-export { checkMerged, checkWorkspace, pathText, readPlan, readWorkspace, MOST_PROBLEMS, type ReadWorkspace } from './read'
+export { checkMerged, checkWorkspace, pathText, readKept, readPlan, readWorkspace, MOST_PROBLEMS, type ReadWorkspace } from './read'
 export { LARGEST_FILE } from './json'
 export { decimal, planCsv, workspacePrint, writePlan, writeWorkspace } from './write'
 export { WORKSPACE_VERSION } from './workspace-schema'
@@ -6,6 +6,7 @@ export { planJsonSchema, schemaText, workspaceJsonSchema } from './published-sch
 export { isZip, pictureType, readZip, writeZip, LARGEST_PHOTO, type PhotoFile } from './bundle-file'
 export { writeJournal } from './journal'
 export { readLedgerCsv, writeLedgerCsv, type LedgerReading } from './ledger-csv'
+export { writeInventory } from './inventory-csv'
 export { readItems, writeItems, type ItemsReading } from './items-csv'
 export type { Migration } from './migrations'
 export { readCutList, writeCutList, type CutListReading } from './cut-list'

@@ -87,12 +87,18 @@ const countInvisible = (before: unknown, after: unknown): number => {
 export function readWorkspace(text: string, library: Library, migrations: readonly Migration[] = MIGRATIONS): Result<ReadWorkspace> {
   const parsed = parseJson(text)
   if (!parsed.ok) return parsed
-  const head = header(parsed.value.data, WORKSPACE_FORMAT, WORKSPACE_VERSION)
-  if (!head.ok) return { ok: false, issues: listed(head.issues, parsed.value) }
+  const read = readKept(parsed.value.data, library, migrations)
+  return read.ok ? read : { ok: false, issues: listed(read.issues, parsed.value) }
+}
+
+/** The same for data that is parsed already, such as what the browser has kept: older versions are brought up to date. */
+export function readKept(data: unknown, library: Library, migrations: readonly Migration[] = MIGRATIONS): Result<ReadWorkspace> {
+  const head = header(data, WORKSPACE_FORMAT, WORKSPACE_VERSION)
+  if (!head.ok) return head
   const migrated = migrate(head.value.data, head.value.version, WORKSPACE_VERSION, migrations)
-  if (!migrated.ok) return { ok: false, issues: listed(migrated.issues, parsed.value) }
+  if (!migrated.ok) return migrated
   const checked = checkWorkspace(migrated.value, library)
-  if (!checked.ok) return { ok: false, issues: listed(checked.issues, parsed.value) }
+  if (!checked.ok) return checked
   const notes: Issue[] = []
   if (head.value.version < WORKSPACE_VERSION) notes.push(issue('file.migrated', [], { from: head.value.version, to: WORKSPACE_VERSION }))
   const cleaned = countInvisible(migrated.value, checked.value)
@@ -102,11 +108,31 @@ export function readWorkspace(text: string, library: Library, migrations: readon
   return ok({ workspace: checked.value, notes })
 }
 
+/** Where a field of the name that JavaScript takes for an object's prototype stands; the schema library passes it over in silence. */
+function prototypeAt(data: unknown, path: Path = []): Path | undefined {
+  if (typeof data !== 'object' || data === null) return undefined
+  if (!Array.isArray(data) && Object.hasOwn(data, '__proto__')) return [...path, '__proto__']
+  for (const [key, value] of Object.entries(data)) {
+    if (typeof value !== 'object' || value === null) continue
+    const found = prototypeAt(value, [...path, Array.isArray(data) ? Number(key) : key])
+    if (found) return found
+  }
+  return undefined
+}
+
+/** Checks the shape alone, as the published JSON Schema does. */
+export function checkShape(data: unknown): Result<Workspace> {
+  const foreign = prototypeAt(data)
+  if (foreign) return refused(issue('field.unknown', foreign, { field: '__proto__' }))
+  const shape = workspaceSchema.safeParse(data, { reportInput: true })
+  return shape.success ? ok(shape.data) : { ok: false, issues: fromZod(shape.error) }
+}
+
 /** Checks data that is already parsed, such as what the browser has kept. */
 export function checkWorkspace(data: unknown, library: Library): Result<Workspace> {
-  const shape = workspaceSchema.safeParse(data, { reportInput: true })
-  if (!shape.success) return { ok: false, issues: fromZod(shape.error) }
-  const workspace: Workspace = shape.data
+  const shape = checkShape(data)
+  if (!shape.ok) return shape
+  const workspace = shape.value
   const problems = crossCheck(workspace, library)
   return problems.length > 0 ? { ok: false, issues: problems } : ok(workspace)
 }

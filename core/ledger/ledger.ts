@@ -73,8 +73,9 @@ export function standing(ledger: readonly LedgerEntry[]): LedgerEntry[] {
  * Brings a ledger to the standing entries of another without taking a line out: what stands too much is reversed, what is
  * missing is entered again. Used by undo and redo.
  * @param newId makes an id for each entry that is added
+ * @param entered hears under which id an entry was entered again
  */
-export function reconcile(current: readonly LedgerEntry[], target: readonly LedgerEntry[], newId: () => string): LedgerEntry[] {
+export function reconcile(current: readonly LedgerEntry[], target: readonly LedgerEntry[], newId: () => string, entered: (from: string, to: string) => void = () => undefined): LedgerEntry[] {
   if (current === target) return [...current]
   // Most entries are the same objects in both; only the others are compared by what they say.
   const [here, there] = [new Set(standing(current)), new Set(standing(target))]
@@ -92,6 +93,7 @@ export function reconcile(current: readonly LedgerEntry[], target: readonly Ledg
   for (const missing of [...wanted.values()].flat()) {
     const id = newId()
     ids.set(missing.id, id)
+    entered(missing.id, id)
     added.push({ ...missing, id })
   }
   // A refund that is entered again belongs to the purchase as it is entered again.

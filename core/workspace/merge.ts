@@ -114,8 +114,9 @@ const laterOf = (a: Readonly<Record<string, Moment>>, b: Readonly<Record<string,
 /**
  * Brings the other state in: each part as chosen, the ledgers united. The plan here goes with it, since it was made for neither.
  * @param choices by part, where the user decided otherwise than proposed
+ * @param now the moment conflicts were decided at, so that the decision counts as the newest change elsewhere too
  */
-export function mergeStates(mine: Workspace, theirs: Workspace, comparison: Comparison, choices: ReadonlyMap<PartKey, 'mine' | 'theirs'> = new Map()): Workspace {
+export function mergeStates(mine: Workspace, theirs: Workspace, comparison: Comparison, choices: ReadonlyMap<PartKey, 'mine' | 'theirs'> = new Map(), now?: Moment): Workspace {
   const taken = new Map(comparison.parts.filter(({ key, takes }) => (choices.get(key) ?? takes) === 'theirs').map(({ key, theirs: value }) => [key, value]))
   const merged = withParts(mine, taken)
   const { plan: _plan, ...rest } = merged
@@ -123,6 +124,7 @@ export function mergeStates(mine: Workspace, theirs: Workspace, comparison: Comp
   const changed = laterOf(mine.trail.changed, theirs.trail.changed)
   const removed = laterOf(mine.trail.removed, theirs.trail.removed)
   const parts = partsOf(merged)
+  if (now !== undefined) for (const { key, kind } of comparison.parts) if (kind === 'conflict') (parts.has(key) ? changed : removed)[key] = now
   for (const key of Object.keys(changed)) if (key.includes('/') && !parts.has(key)) delete changed[key]
   for (const key of Object.keys(removed)) if (parts.has(key)) delete removed[key]
   const ledger = comparison.entries.length === 0 ? mine.ledger : [...mine.ledger, ...comparison.entries]

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
+import { zipSync } from 'fflate'
 import Papa from 'papaparse'
 import { LARGEST_PHOTO, pictureType, readItems, readLedgerCsv, readQuotes, readWorkspace, readZip, writeItems, writeJournal, writeLedgerCsv, writeQuotes, writeWorkspace, writeZip } from '../../core/formats'
 import { balanceOn, ledgerProblems, reversalOf, type LedgerEntry } from '../../core/ledger'
@@ -88,7 +89,7 @@ describe('the journal', () => {
     if (status !== 0) throw new Error(stderr || 'hledger is missing: apt-get install hledger')
     return stdout
   }
-  const purse = (journal: string, ...args: string[]): number => Math.round(Number(/-?[\d.]+/.exec(Papa.parse<string[]>(hledger(journal, 'balance', 'assets:purse', '-O', 'csv', ...args)).data.at(-1)?.[1] ?? '')?.[0] ?? 0) * 10 ** exponent)
+  const purse = (journal: string, ...args: string[]): number => Math.round(Number(/-?[\d.]+/.exec(Papa.parse<string[]>(hledger(journal, 'balance', 'assets:purse', '-O', 'csv', ...args)).data.find(([account]) => account === 'assets:purse')?.[1] ?? '')?.[0] ?? 0) * 10 ** exponent)
   let exponent = 2
   test.each(DEMO_FILES)('%s: hledger (Debian) reads it, with the purse the same to the cent on the last day and on a day between', (name) => {
     const state = demo(name)
@@ -147,8 +148,7 @@ describe('the zip with photos', () => {
   })
   test('what is no zip, no workspace, no picture, or far too large is refused or left out', () => {
     expect(readZip(Uint8Array.from([0x50, 0x4b, 1, 2]))).toMatchObject({ ok: false, issues: [{ code: 'zip.unreadable' }] })
-    const empty = writeZip('{}', [])
-    expect(readZip(empty.map((byte, i) => (i > 25 && i < 60 && byte === 0x77 ? 0x78 : byte)))).toMatchObject({ ok: false })
+    expect(readZip(zipSync({ 'other.json': new Uint8Array([123, 125]) }))).toMatchObject({ ok: false, issues: [{ code: 'zip.no-workspace' }] })
     const script = writeZip('{}', [{ id: 'p', bytes: new TextEncoder().encode('<script>'), type: 'image/png' }])
     expect(readZip(script)).toMatchObject({ ok: true, value: { photos: [] } })
     expect(readZip(writeZip('{}', [{ id: 'p', bytes: new Uint8Array(LARGEST_PHOTO + 1), type: 'image/png' }]))).toMatchObject({ ok: false, issues: [{ code: 'zip.too-large' }] })

@@ -6,11 +6,13 @@ import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { CONDITIONS, TIERS } from '../../../core/catalogue'
 import { issue, ok, refused, type Issue, type Result } from '../../../core/kernel'
+import KeepingTabs from '../keeping/KeepingTabs.vue'
 import type { Preferences } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import TextField from '../../parts/TextField.vue'
-import { saveText } from '../../shell/save'
+import { useSave } from '../../shell/use-save'
 import { DEMOS } from '../../stores/demos'
+import { useKeeping } from '../../stores/keeping'
 import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
 import { settings as words } from '../../words/ledger'
@@ -18,7 +20,12 @@ import { placeNames, shell } from '../../words/shell'
 import { steps } from '../../words/steps'
 import { weigh } from '../../words/weigh'
 
+/** Larger files are not even read, bytes. */
+const LARGEST_TEXT = 40_000_000
+const LARGEST_ZIP = 600_000_000
 const store = useWorkspace()
+const keeping = useKeeping()
+const save = useSave()
 const router = useRouter()
 const refusal = ref<{ name: string; issues: readonly Issue[] }>()
 const mine = ref<readonly { id: string; name: string }[]>([])
@@ -37,14 +44,16 @@ async function open(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0]
   if (!file) return
   refusal.value = undefined
-  const tooLarge = file.size > 40_000_000
-  const issues = tooLarge ? [issue('file.too-large', [], { size: file.size, limit: 16_000_000 })] : await store.openFile(await file.text().catch(() => ''))
+  const tooLarge = file.size > LARGEST_ZIP || (!/\.zip$/i.test(file.name) && file.size > LARGEST_TEXT)
+  const bytes = tooLarge ? undefined : await file.arrayBuffer().catch(() => undefined)
+  const issues = bytes === undefined ? [tooLarge ? issue('file.too-large', [], { size: file.size, limit: 16_000_000 }) : issue('file.unreadable', [], { file: file.name, reason: 'not found' })] : await keeping.openFile(file.name, new Uint8Array(bytes))
   if (picker.value) picker.value.value = ''
   if (issues.length > 0) refusal.value = { name: file.name, issues }
-  else await router.push('/')
+  else await router.push(keeping.incoming ? '/incoming' : '/')
 }
-async function save(): Promise<void> {
-  saveText(`${store.workspace?.name ?? 'workspace'}.json`, await store.fileText(), 'application/json')
+async function saveNow(): Promise<void> {
+  const issues = await save()
+  refusal.value = issues.length > 0 ? { name: store.workspace?.name ?? '', issues } : undefined
 }
 async function demo(id: (typeof DEMOS)[number]['id'], afresh: boolean): Promise<void> {
   await store.showDemo(id, afresh)
@@ -60,14 +69,15 @@ const where = (one: Issue): string => (typeof one.figures.line === 'number' ? `$
 
 <template>
   <PlaceHead :title="words.title" :subtitle="words.subtitle(store.workspace?.name ?? '')" />
+  <KeepingTabs />
   <div v-if="store.workspace" class="columns">
     <section class="stack">
       <h2>{{ words.fileTitle }}</h2>
       <p class="caption">{{ words.fileHint }}</p>
       <div class="row">
-        <Button :label="words.save" @click="save" />
+        <Button :label="words.save" @click="saveNow" />
         <Button severity="secondary" :label="words.open" @click="picker?.click()" />
-        <input ref="picker" type="file" accept=".json,application/json" class="visually-hidden" tabindex="-1" :aria-label="words.open" @change="open" />
+        <input ref="picker" type="file" accept=".json,.zip,application/json,application/zip" class="visually-hidden" tabindex="-1" :aria-label="words.open" @change="open" />
       </div>
       <div v-if="refusal" class="refusal" role="alert">
         <p class="strong"><bdi>{{ words.refused(refusal.name) }}</bdi></p>

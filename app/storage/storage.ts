@@ -1,0 +1,137 @@
+import { issue, ok, refused, type Result } from '../../core/kernel'
+import type { LedgerEntry } from '../../core/ledger'
+import type { Workspace } from '../../core/workspace'
+import { connection, type BackupNote, type ConnectionNews, type Database, type Settings, type SnapshotReason, type StoredPhoto } from './database'
+import { CHUNK, chunkCount, chunkOf, commonStart, joinRecord, splitRecord, type Joined } from './records'
+import { expired, makeSnapshot, snapshotText, type SnapshotInfo } from './snapshots'
+
+export interface Loaded extends Joined {
+  readonly revision: number
+  readonly savedAt: number
+}
+
+/** What the browser keeps. Every answer comes when the data is on the disk, not before; nothing throws. */
+export interface Storage {
+  settings(): Promise<Result<Settings>>
+  saveSettings(settings: Settings): Promise<Result<void>>
+  list(): Promise<Result<readonly { id: string; name: string; savedAt: number }[]>>
+  load(id: string): Promise<Result<Loaded | undefined>>
+  /** Writes a workspace if the stored revision is still `base`; answers with the new revision. Code `storage.elsewhere` when it is not. */
+  save(workspace: Workspace, base: number): Promise<Result<number>>
+  remove(id: string): Promise<Result<void>>
+  /** Puts a record that cannot be read aside, untouched, and makes room for a repaired one. */
+  setAside(id: string): Promise<Result<void>>
+  snapshots(id: string): Promise<Result<readonly SnapshotInfo[]>>
+  /** Keeps a state, and lets those go that have had their time. @param text the workspace file of that state */
+  snapshot(workspace: Workspace, text: string, reason: SnapshotReason): Promise<Result<void>>
+  /** The file of a snapshot; undefined where it is gone or damaged. */
+  snapshotText(key: string): Promise<Result<string | undefined>>
+  putPhotos(photos: readonly StoredPhoto[]): Promise<Result<void>>
+  photo(id: string): Promise<Result<StoredPhoto | undefined>>
+  photosOf(workspace: string): Promise<Result<readonly StoredPhoto[]>>
+  backup(workspace: string): Promise<Result<BackupNote | undefined>>
+  noteBackup(note: BackupNote): Promise<Result<void>>
+  folder(): Promise<Result<FileSystemDirectoryHandle | undefined>>
+  keepFolder(folder: FileSystemDirectoryHandle | undefined): Promise<Result<void>>
+}
+
+const SETTINGS_KEY = 'settings'
+const FOLDER_KEY = 'backups'
+const rangeOf = (id: string): IDBKeyRange => IDBKeyRange.bound([id, 0], [id, Number.MAX_SAFE_INTEGER])
+
+/** What this page last read or wrote of a workspace: a ledger that begins with it need only have its end written. */
+interface Known {
+  readonly revision: number
+  readonly ledger: readonly LedgerEntry[]
+}
+
+async function write(db: Database, workspace: Workspace, base: number, known: Known | undefined, now: number): Promise<number | undefined> {
+  const { head, print } = splitRecord({ ...workspace, ledger: [] })
+  const { ledger } = workspace
+  const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite', { durability: 'strict' })
+  // A write that fails rejects both its request and the transaction; the transaction's word is the one that counts.
+  const done = transaction.done
+  done.catch(() => undefined)
+  const [heads, chunks] = [transaction.objectStore('workspaces'), transaction.objectStore('ledger')]
+  const stored = await heads.get(workspace.id)
+  if (stored && stored.revision !== base) {
+    await done
+    return undefined
+  }
+  const revision = base + 1
+  const writes: Promise<unknown>[] = [heads.put({ id: workspace.id, name: workspace.name, revision, savedAt: now, head, print, entries: ledger.length })]
+  const same = known && known.revision === base && stored ? commonStart(known.ledger, ledger) : 0
+  const first = Math.floor(same / CHUNK)
+  if (same === 0 || same < (known?.ledger.length ?? 0)) writes.push(chunks.delete(IDBKeyRange.bound([workspace.id, first], [workspace.id, Number.MAX_SAFE_INTEGER])))
+  for (let index = first; index < chunkCount(ledger.length); index++) writes.push(chunks.put(chunkOf(workspace.id, ledger, index)))
+  await Promise.all(writes)
+  await done
+  return revision
+}
+
+/** @param now the clock, ms since the epoch  @param newKey makes a key nobody else has  @param tell hears what the connection has to say */
+export function openStorage(now: () => number, newKey: () => string = () => `${now()}`, tell: (news: ConnectionNews) => void = () => undefined): Storage {
+  const attempt = connection(tell)
+  const known = new Map<string, Known>()
+  return {
+    settings: () => attempt(async (db) => (await db.get('settings', SETTINGS_KEY)) ?? {}),
+    saveSettings: (settings) => attempt(async (db) => void (await db.put('settings', settings, SETTINGS_KEY))),
+    list: () => attempt(async (db) => (await db.getAll('workspaces')).map(({ id, name, savedAt }) => ({ id, name, savedAt }))),
+    load: (id) =>
+      attempt(async (db) => {
+        const transaction = db.transaction(['workspaces', 'ledger'])
+        const [stored, chunks] = await Promise.all([transaction.objectStore('workspaces').get(id), transaction.objectStore('ledger').getAll(rangeOf(id))])
+        if (!stored) return undefined
+        const joined = joinRecord(stored, chunks)
+        if (joined.damaged.length === 0) known.set(id, { revision: stored.revision, ledger: joined.readable })
+        return { ...joined, revision: stored.revision, savedAt: stored.savedAt }
+      }),
+    save: async (workspace, base) => {
+      const written = await attempt((db) => write(db, workspace, base, known.get(workspace.id), now()))
+      if (!written.ok) return written
+      if (written.value === undefined) return refused(issue('storage.elsewhere'))
+      known.set(workspace.id, { revision: written.value, ledger: workspace.ledger })
+      return ok(written.value)
+    },
+    remove: (id) =>
+      attempt(async (db) => {
+        const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite')
+        await Promise.all([transaction.objectStore('workspaces').delete(id), transaction.objectStore('ledger').delete(rangeOf(id)), transaction.done])
+        known.delete(id)
+      }),
+    setAside: (id) =>
+      attempt(async (db) => {
+        const transaction = db.transaction(['workspaces', 'ledger', 'aside'], 'readwrite', { durability: 'strict' })
+        const [heads, chunks] = [transaction.objectStore('workspaces'), transaction.objectStore('ledger')]
+        const record = { head: await heads.get(id), ledger: await chunks.getAll(rangeOf(id)) }
+        await Promise.all([transaction.objectStore('aside').put({ key: `${id}@${newKey()}`, at: now(), record }), heads.delete(id), chunks.delete(rangeOf(id)), transaction.done])
+        known.delete(id)
+      }),
+    snapshots: (id) => attempt(async (db) => (await db.getAllFromIndex('snapshots', 'workspace', id)).map(({ packed: _packed, print: _print, ...info }) => info).sort((a, b) => b.at - a.at)),
+    snapshot: async (workspace, text, reason) => {
+      const made = await makeSnapshot(workspace, text, now(), reason, newKey())
+      return attempt(async (db) => {
+        const transaction = db.transaction('snapshots', 'readwrite')
+        const present = await transaction.store.index('workspace').getAll(workspace.id)
+        const gone = expired([...present, made], now())
+        await Promise.all([transaction.store.put(made), ...gone.filter((key) => key !== made.key).map((key) => transaction.store.delete(key)), transaction.done])
+      })
+    },
+    snapshotText: (key) =>
+      attempt(async (db) => {
+        const stored = await db.get('snapshots', key)
+        return stored && (await snapshotText(stored))
+      }),
+    putPhotos: (photos) =>
+      attempt(async (db) => {
+        const transaction = db.transaction('photos', 'readwrite', { durability: 'strict' })
+        await Promise.all([...photos.map((photo) => transaction.store.put(photo)), transaction.done])
+      }),
+    photo: (id) => attempt((db) => db.get('photos', id)),
+    photosOf: (workspace) => attempt((db) => db.getAllFromIndex('photos', 'workspace', workspace)),
+    backup: (workspace) => attempt((db) => db.get('backups', workspace)),
+    noteBackup: (note) => attempt(async (db) => void (await db.put('backups', note))),
+    folder: () => attempt((db) => db.get('handles', FOLDER_KEY)),
+    keepFolder: (folder) => attempt(async (db) => void (folder ? await db.put('handles', folder, FOLDER_KEY) : await db.delete('handles', FOLDER_KEY)))
+  }
+}

@@ -1,0 +1,233 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { issue, ok, refused, type Issue, type Result } from '../../core/kernel'
+import { change, compareForReplacing, compareStates, handedOver, mergeStates, type Comparison, type PartKey, type Photo, type Workspace } from '../../core/workspace'
+import type { PhotoFile } from '../../core/formats'
+import { library } from '../../data'
+import type { BackupNote, SnapshotInfo, StoredPhoto } from '../storage'
+import { steps } from '../words/steps'
+import { momentNow, newId } from './clock'
+import { useWorkspace } from './workspace'
+
+const formats = (): Promise<typeof import('../../core/formats')> => import('../../core/formats')
+
+/** What a file would do here, before it does it. */
+export interface Incoming {
+  readonly file: string
+  /** A whole workspace that is known here already, or rows of a table for the one on the table. */
+  readonly kind: 'workspace' | 'rows'
+  readonly theirs: Workspace
+  readonly merge: Comparison
+  readonly replace: Comparison
+  readonly photos: readonly PhotoFile[]
+  /** What the reader has to say: rows left out, marks taken out, an older version. */
+  readonly notes: readonly Issue[]
+  readonly alreadyThere: number
+}
+
+/** A backup older than this is asked for again, ms; common practice for something changed every week or so. */
+const BACKUP_EVERY = 14 * 86_400_000
+/** Into a folder that is allowed, a backup goes by itself once an hour of changes. */
+const FOLDER_EVERY = 3_600_000
+const FOLDER_KEEPS = 20
+
+/** Files in and out, snapshots and backups of the workspace on the table. */
+export const useKeeping = defineStore('keeping', () => {
+  const store = useWorkspace()
+  const { storage } = store
+  const incoming = shallowRef<Incoming>()
+  const snapshots = shallowRef<readonly SnapshotInfo[]>([])
+  const backup = shallowRef<BackupNote>()
+  const folder = shallowRef<FileSystemDirectoryHandle>()
+  const room = shallowRef<{ readonly used: number; readonly quota: number; readonly lasting: boolean }>()
+  const now = ref(Date.now())
+
+  const oldest = computed(() => Object.values(store.workspace?.trail.changed ?? {}).reduce((least, at) => (at < least ? at : least), '9'))
+  /** Days since the last backup, where one is due; undefined where none is. */
+  const backupDue = computed<number | undefined>(() => {
+    if (!store.workspace || store.isDemo) return undefined
+    const since = backup.value?.at ?? Date.parse(oldest.value)
+    const changed = backup.value === undefined || backup.value.revision < store.revision
+    return changed && now.value - since > BACKUP_EVERY ? Math.floor((now.value - since) / 86_400_000) : undefined
+  })
+
+  async function refresh(): Promise<void> {
+    const id = store.workspace?.id
+    if (id === undefined) return
+    now.value = Date.now()
+    const [listed, noted, kept] = await Promise.all([storage.snapshots(id), storage.backup(id), storage.folder()])
+    if (listed.ok) snapshots.value = listed.value
+    if (noted.ok) backup.value = noted.value
+    if (kept.ok) folder.value = kept.value
+    const estimate = await navigator.storage?.estimate?.()
+    const lasting = (await navigator.storage?.persisted?.()) ?? false
+    room.value = estimate && { used: estimate.usage ?? 0, quota: estimate.quota ?? 0, lasting }
+  }
+  watch(() => store.workspace?.id, () => void refresh(), { immediate: true })
+
+  /** The workspace as text for a file, checked by reading it back. What leaves is remembered, so that it can be merged later. */
+  async function fileText(): Promise<Result<string>> {
+    const { workspacePrint, writeWorkspace, readWorkspace } = await formats()
+    if (!store.workspace) return ok('')
+    const print = workspacePrint(store.workspace)
+    store.note((state) => handedOver(state, print, momentNow()))
+    const text = writeWorkspace(store.workspace)
+    const read = readWorkspace(text, library)
+    return read.ok ? ok(text) : refused(issue('file.not-written', [], { reason: read.issues[0]?.code ?? '' }), ...read.issues)
+  }
+  async function photosHere(): Promise<StoredPhoto[]> {
+    const wanted = new Set((store.workspace?.photos ?? []).map(({ id }) => id))
+    const all = wanted.size > 0 && store.workspace ? await storage.photosOf(store.workspace.id) : ok([])
+    return all.ok ? all.value.filter(({ id }) => wanted.has(id)) : []
+  }
+  /** The whole as a file: JSON, or a zip where there are photos. */
+  async function file(): Promise<Result<{ readonly name: string; readonly type: string; readonly data: Uint8Array | string }>> {
+    const text = await fileText()
+    if (!text.ok) return text
+    const name = store.workspace?.name ?? 'workspace'
+    const photos = await photosHere()
+    if (photos.length === 0) return ok({ name: `${name}.json`, type: 'application/json', data: text.value })
+    return ok({ name: `${name}.zip`, type: 'application/zip', data: (await formats()).writeZip(text.value, photos) })
+  }
+  async function noteBackup(where: BackupNote['where']): Promise<void> {
+    if (!store.workspace) return
+    await store.idle()
+    const note: BackupNote = { workspace: store.workspace.id, at: Date.now(), revision: store.revision, where }
+    backup.value = note
+    await storage.noteBackup(note)
+  }
+
+  /** Writes a backup into the chosen folder and lets the oldest of its own go. Code `backup.folder` where the folder cannot be written to. */
+  async function toFolder(): Promise<Result<string>> {
+    const made = await file()
+    if (!made.ok) return made
+    const to = folder.value
+    if (!to || !store.workspace) return refused(issue('backup.folder', [], { reason: 'none' }))
+    const stem = store.workspace.name.replace(/[^\p{L}\p{N} _-]/gu, '').trim().replace(/\s+/g, '-') || 'workspace'
+    const name = `${stem}-${momentNow().slice(0, 19).replace(/[:T]/g, '-')}.${made.value.name.split('.').at(-1)}`
+    try {
+      const handle = await to.getFileHandle(name, { create: true })
+      const stream = await handle.createWritable()
+      await stream.write(made.value.data as FileSystemWriteChunkType)
+      await stream.close()
+      const mine: string[] = []
+      for await (const entry of (to as unknown as { keys(): AsyncIterable<string> }).keys()) if (new RegExp(`^${stem}-\\d{4}(-\\d\\d){5}\\.(json|zip)$`, 'u').test(entry)) mine.push(entry)
+      for (const old of mine.sort().slice(0, -FOLDER_KEEPS)) await to.removeEntry(old)
+    } catch (error) {
+      return refused(issue('backup.folder', [], { reason: error instanceof Error ? error.name : '' }))
+    }
+    await noteBackup('folder')
+    return ok(name)
+  }
+  async function chooseFolder(chosen: FileSystemDirectoryHandle | undefined): Promise<void> {
+    folder.value = chosen
+    await storage.keepFolder(chosen)
+  }
+  /** After a change, when the folder may be written to without asking and the last backup there is an hour old. */
+  async function toFolderIfDue(): Promise<void> {
+    const to = folder.value as (FileSystemDirectoryHandle & { queryPermission?: (mode: { mode: 'readwrite' }) => Promise<string> }) | undefined
+    if (!to || store.isDemo || (backup.value?.where === 'folder' && Date.now() - backup.value.at < FOLDER_EVERY)) return
+    if ((await to.queryPermission?.({ mode: 'readwrite' })) === 'granted') await toFolder()
+  }
+  watch(() => store.revision, () => void toFolderIfDue())
+
+  /** Takes a file in: a workspace that is not known here is opened; for any other, what it would change is shown first. What is refused leaves everything as it is. */
+  async function openFile(name: string, bytes: Uint8Array): Promise<readonly Issue[]> {
+    const { isZip, readWorkspace, readZip } = await formats()
+    const zip = isZip(bytes) ? readZip(bytes) : ok({ text: new TextDecoder().decode(bytes), photos: [] as PhotoFile[] })
+    if (!zip.ok) return zip.issues
+    const read = readWorkspace(zip.value.text, library)
+    if (!read.ok) return read.issues
+    const { workspace: theirs, notes } = read.value
+    const wanted = new Map((theirs.photos ?? []).map((photo) => [photo.id, photo]))
+    const photos = zip.value.photos.filter(({ id }) => wanted.has(id))
+    const listed = await storage.list()
+    const isHere = store.workspace?.id === theirs.id || (listed.ok && listed.value.some(({ id }) => id === theirs.id))
+    if (!isHere) {
+      await storage.putPhotos(stored(theirs.id, photos, wanted))
+      store.show(theirs)
+      store.notes = notes
+      return []
+    }
+    if (store.workspace?.id !== theirs.id && !(await store.openKept(theirs.id))) return [issue('storage.unreadable')]
+    const mine = store.workspace
+    incoming.value = mine && { file: name, kind: 'workspace', theirs, merge: compareStates(mine, theirs), replace: compareForReplacing(mine, theirs), photos, notes, alreadyThere: 0 }
+    return []
+  }
+  const stored = (workspace: string, photos: readonly PhotoFile[], wanted: ReadonlyMap<string, Photo>): StoredPhoto[] =>
+    photos.flatMap(({ id, bytes }) => {
+      const photo = wanted.get(id)
+      return photo ? [{ id, workspace, type: photo.type, bytes }] : []
+    })
+
+  /** Rows of a table: tools, prices or the ledger, as CSV. */
+  async function openRows(name: string, text: string, what: 'tools' | 'prices' | 'ledger'): Promise<readonly Issue[]> {
+    const { world, workspace: mine } = store
+    if (!world || !mine) return []
+    const { checkWorkspace, readItems, readLedgerCsv, readQuotes } = await formats()
+    const { currency } = mine.money
+    const defaults = { currency, today: world.asOf, newId: () => newId(what === 'ledger' ? 'e' : what === 'tools' ? 'item' : 'q') }
+    let taken: { readonly workspace: Workspace; readonly alreadyThere: number; readonly problems: readonly Issue[] }
+    if (what === 'tools') {
+      const read = readItems(text, world.library, defaults)
+      if (!read.ok) return read.issues
+      taken = { ...change.takeInItems(mine, read.value.items), problems: read.value.problems }
+    } else if (what === 'prices') {
+      const read = readQuotes(text, world.library, { ...defaults, tier: mine.preferences.tier, offers: new Set([...mine.offers, ...(mine.bundles ?? [])].map(({ id }) => id)) })
+      if (!read.ok) return read.issues
+      taken = { ...change.takeInQuotes(mine, read.value.quotes), problems: read.value.problems }
+    } else {
+      const read = readLedgerCsv(text, defaults)
+      if (!read.ok) return read.issues
+      const { conflicts, ...rest } = change.takeInEntries(mine, read.value.entries)
+      taken = { ...rest, problems: [...read.value.problems, ...conflicts.map(({ id }) => issue('ledger-csv.conflict', [], { id }))] }
+    }
+    const checked = checkWorkspace(taken.workspace, library)
+    if (!checked.ok) return checked.issues
+    const comparison = compareForReplacing(mine, taken.workspace)
+    incoming.value = { file: name, kind: 'rows', theirs: taken.workspace, merge: comparison, replace: comparison, photos: [], notes: taken.problems, alreadyThere: taken.alreadyThere }
+    return []
+  }
+
+  /** Does what was shown. A snapshot is kept first; the step can be undone. */
+  async function takeIn(mode: 'merge' | 'replace', choices: ReadonlyMap<PartKey, 'mine' | 'theirs'> = new Map()): Promise<readonly Issue[]> {
+    const from = incoming.value
+    const mine = store.workspace
+    if (!from || !mine) return []
+    await store.snapshot(mine, 'before-import')
+    await storage.putPhotos(stored(mine.id, from.photos, new Map((from.theirs.photos ?? []).map((photo) => [photo.id, photo]))))
+    if (from.kind === 'rows') store.run(steps.takenIn(from.file), () => from.theirs)
+    else if (mode === 'replace') store.run(steps.replaced(from.file), () => from.theirs, 'whole')
+    else {
+      const checked = (await formats()).checkMerged(mergeStates(mine, from.theirs, from.merge, choices, momentNow()), [mine, from.theirs], library)
+      if (!checked.ok) return checked.issues
+      store.run(steps.merged(from.file), () => checked.value.workspace, 'merged')
+      if (checked.value.putBack.length > 0) store.notes = [issue('merge.put-back', [], { parts: checked.value.putBack.join(', ') })]
+    }
+    incoming.value = undefined
+    await refresh()
+    return []
+  }
+
+  /** A snapshot's state; undefined where it is gone or cannot be read any more. */
+  async function snapshotState(key: string): Promise<Workspace | undefined> {
+    const text = await storage.snapshotText(key)
+    if (!text.ok || text.value === undefined) return undefined
+    const read = (await formats()).readWorkspace(text.value, library)
+    return read.ok ? read.value.workspace : undefined
+  }
+  async function snapshotNow(): Promise<readonly Issue[]> {
+    if (!store.workspace) return []
+    const made = await store.snapshot(store.workspace, 'by-hand')
+    await refresh()
+    return made.ok ? [] : made.issues
+  }
+  async function goBack(former: Workspace, moment: string): Promise<void> {
+    if (!store.workspace) return
+    await store.snapshot(store.workspace, 'before-return')
+    store.returnTo(steps.returned(moment), former)
+    await refresh()
+  }
+
+  return { incoming, snapshots, backup, backupDue, folder, room, refresh, file, noteBackup, toFolder, chooseFolder, openFile, openRows, takeIn, snapshotState, snapshotNow, goBack }
+})

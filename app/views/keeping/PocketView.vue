@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import { pocketList } from '../../../core/stages'
+import PlaceHead from '../../parts/PlaceHead.vue'
+import { usePlanning } from '../../stores/planning'
+import { useWorkspace } from '../../stores/workspace'
+import { pocket as words } from '../../words/pocket'
+
+const store = useWorkspace()
+const planning = usePlanning()
+const lines = computed(() => (store.world && planning.plan ? pocketList(store.world, planning.plan) : []))
+const dates = computed(() => [...new Set(lines.value.map(({ date }) => date))].map((date) => ({ date, lines: lines.value.filter((line) => line.date === date) })))
+const print = (): void => window.print()
+</script>
+
+<template>
+  <PlaceHead :title="words.title" :subtitle="words.subtitle"><Button severity="secondary" :label="words.print" @click="print" /></PlaceHead>
+  <div v-if="store.say" class="stack list">
+    <p v-if="lines.length === 0" class="soft">{{ words.none }}</p>
+    <section v-for="day in dates" :key="day.date">
+      <h2>{{ words.on(store.say.day(day.date)) }}</h2>
+      <ul class="plain-list">
+        <li v-for="line in day.lines" :key="line.id">
+          <span class="box" aria-hidden="true" />
+          <div>
+            <p class="strong"><bdi>{{ store.say.offer(line.offer) }}</bdi><span v-if="line.count > 1"> × {{ line.count }}</span> <span v-if="line.forBuild" class="soft small"><bdi>{{ words.forBuild(store.say.build(line.forBuild)) }}</bdi></span></p>
+            <p class="small">{{ words.look }}: {{ line.checks.map((check) => words.checks[check]).join('; ') }}.</p>
+            <p v-if="line.caution" class="small hatched">{{ line.caution }}</p>
+          </div>
+          <p class="figure">{{ store.say.money(line.price) }}<br /><span class="small soft">{{ words.upTo }} {{ store.say.money(line.upTo) }}: {{ words.limits[line.limit] }}</span></p>
+        </li>
+      </ul>
+      <p class="small strong">{{ words.total(store.say.money(day.lines.reduce((sum, { price }) => sum + price, 0))) }}</p>
+    </section>
+    <p class="caption">{{ words.note }}</p>
+  </div>
+</template>
+
+<style scoped>
+.list { max-width: 46rem; }
+li { display: grid; grid-template-columns: 1.1rem minmax(0, 1fr) minmax(6rem, 11rem); gap: 0.25rem 0.75rem; padding: 0.45rem 0; border-bottom: 1px solid var(--line); break-inside: avoid; }
+.box { width: 0.9rem; height: 0.9rem; border: 1.5px solid var(--graphite); margin-top: 0.2rem; }
+.hatched { border-left: 4px solid var(--hazard); padding-left: 0.5rem; }
+.figure { text-align: right; }
+</style>

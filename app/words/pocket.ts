@@ -1,0 +1,43 @@
+import type { Check, PocketLine } from '../../core/stages'
+import type { Workspace } from '../../core/workspace'
+import { lowerFirst } from './bench'
+import type { Say } from './say'
+
+export const pocket = {
+  title: 'Pocket list',
+  subtitle: 'What to buy next, up to which price, and what to look at before paying',
+  none: 'The plan buys nothing in the days ahead.',
+  print: 'Print it',
+  on: (day: string) => `On ${day}`,
+  planned: 'Planned',
+  upTo: 'Up to',
+  limits: { money: 'more than that is not there on the day', fair: 'dearer than that, look elsewhere' } as const satisfies Record<PocketLine['limit'], string>,
+  forBuild: (build: string) => `for ${build}`,
+  look: 'Look at',
+  total: (planned: string) => `All of it as planned: ${planned}`,
+  note: 'Each upper price holds if the others cost what is planned. Follow the tool’s manual; a machine with a damaged cord or guard is not switched on.',
+  checks: {
+    runs: 'have it run, under load if you may', cord: 'cord, plug and switch whole', pack: 'battery holds its charge; its age', bearings: 'no play, no grinding, no smell', guard: 'guard and riving knife there and moving freely', fence: 'fence locks square and straight',
+    flat: 'sole or table flat against a straight edge', square: 'square: draw a line, turn it over, draw again', edge: 'edge and iron: enough steel, no deep rust', jaws: 'bar straight, thread clean, pads there', parts: 'all parts and the manual there', size: 'the sizes on the tag'
+  } as const satisfies Record<Check, string>
+} as const
+
+const plain = (text: string): string => text.replace(/([\\`*_[\]<>#|~])/g, '\\$1').replace(/\s+/g, ' ').trim()
+
+/** The pocket list as Markdown; names are text in it, whatever they hold. */
+export function pocketMarkdown(say: Say, workspace: Workspace, lines: readonly PocketLine[], asOf: string): string {
+  const dates = [...new Set(lines.map(({ date }) => date))]
+  const item = (line: PocketLine): string[] => [
+    `- [ ] **${plain(say.offer(line.offer))}**${line.count > 1 ? ` × ${line.count}` : ''}: ${plain(say.money(line.price))}, up to ${plain(say.money(line.upTo))} (${pocket.limits[line.limit]})${line.forBuild === undefined ? '' : `, ${plain(pocket.forBuild(say.build(line.forBuild)))}`}`,
+    ...(line.checks.length === 0 ? [] : [`  - ${pocket.look}: ${line.checks.map((check) => pocket.checks[check]).join('; ')}`]),
+    ...(line.caution === undefined ? [] : [`  - ${plain(line.caution)}`])
+  ]
+  return [
+    `# ${pocket.title}: ${plain(workspace.name)}`, '', `${say.day(asOf)}`, '',
+    ...(lines.length === 0 ? [pocket.none, ''] : dates.flatMap((date) => {
+      const those = lines.filter((line) => line.date === date)
+      return [`## ${pocket.on(say.day(date))}`, '', ...those.flatMap(item), '', lowerFirst(pocket.total(plain(say.money(those.reduce((sum, { price }) => sum + price, 0))))), '']
+    })),
+    pocket.note, ''
+  ].join('\n')
+}

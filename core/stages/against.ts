@@ -1,0 +1,145 @@
+import { stagesFrom, type Day, type Stage } from '../calendar'
+import { groupBy, sumOf } from '../kernel'
+import { balanceOn, standing, type EntryKind, type LedgerEntry } from '../ledger'
+import type { Minor } from '../money'
+import { findOffer } from '../prices'
+import { expectedReceipts, type Plan, type World } from '../workspace'
+
+/** A stage of a kept plan beside what really moved in it. Money out is net of refunds. */
+export interface AgainstStage {
+  readonly start: Day
+  /** The last day that is counted; today in the stage that is under way. */
+  readonly end: Day
+  readonly plannedIn: Minor
+  readonly actualIn: Minor
+  readonly plannedOut: Minor
+  readonly actualOut: Minor
+}
+
+/** A tool (or a bundle, by its id) as it was planned and as it was bought. */
+export interface AgainstTool {
+  readonly tool: string
+  readonly kind: 'bought' | 'to-come' | 'late' | 'unplanned' | 'given-back'
+  readonly plannedOn?: Day | undefined
+  readonly planned: Minor
+  readonly boughtOn?: Day | undefined
+  /** Paid, less what was refunded. */
+  readonly actual: Minor
+}
+
+export interface AgainstBuild {
+  readonly build: string
+  readonly plannedDone: Day
+  readonly done?: Day | undefined
+  readonly planned: Minor
+  /** Timber and fees really paid for it. */
+  readonly actual: Minor
+}
+
+export interface Against {
+  readonly stages: readonly AgainstStage[]
+  readonly tools: readonly AgainstTool[]
+  readonly builds: readonly AgainstBuild[]
+  /** The purse as it was planned, and as it was, from the plan's day on; the planned one goes on to its end. */
+  readonly planned: readonly { readonly date: Day; readonly balance: Minor }[]
+  readonly actual: readonly { readonly date: Day; readonly balance: Minor }[]
+  /** What the purse has more today than the plan had for today. */
+  readonly ahead: Minor
+}
+
+const TOOL_KINDS: ReadonlySet<EntryKind> = new Set(['tool', 'companion', 'consumable', 'refund'])
+interface Movement {
+  readonly date: Day
+  readonly amount: Minor
+}
+
+/** What a plan pays and takes in, as it was made. */
+function plannedMovements(world: World, plan: Plan): Movement[] {
+  return [
+    ...expectedReceipts(world.workspace, plan.asOf, plan.until),
+    ...plan.purchases.map(({ date, price }) => ({ date, amount: -price })),
+    ...plan.builds.map(({ begin, material }) => ({ date: begin, amount: -material })),
+    ...(plan.resales ?? []),
+    ...(plan.savings ?? [])
+  ].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
+}
+
+/** The balance after each day on which something moves. */
+function running(start: Minor, movements: readonly Movement[]): { date: Day; balance: Minor }[] {
+  let balance = start
+  return [...groupBy(movements, ({ date }) => date)].map(([date, list]) => ({ date, balance: (balance += sumOf(list, ({ amount }) => amount)) }))
+}
+
+/** Stages from the plan's day to today. */
+function stagesUntilToday(world: World, plan: Plan): Stage[] {
+  const { length } = world.workspace.horizon
+  const anchor = world.workspace.horizon.start <= plan.asOf ? world.workspace.horizon.start : plan.asOf
+  const found: Stage[] = []
+  for (let count = 12; ; count *= 2) {
+    const stages = stagesFrom(anchor, length, count)
+    const last = stages.at(-1)
+    if (!last || last.end < world.asOf) continue
+    found.push(...stages.filter(({ start, end }) => end >= plan.asOf && start <= world.asOf))
+    return found
+  }
+}
+
+function stageOf({ start, end }: Stage, plan: Plan, today: Day, movements: readonly Movement[], real: readonly LedgerEntry[]): AgainstStage {
+  const from = start < plan.asOf ? plan.asOf : start
+  const to = end > today ? today : end
+  const within = ({ date }: { readonly date: Day }): boolean => date >= from && date <= to
+  const [planned, actual] = [movements.filter(within), real.filter(within)]
+  const into = (list: readonly Movement[]): Minor => sumOf(list, ({ amount }) => Math.max(0, amount))
+  const refunds = sumOf(actual.filter(({ kind }) => kind === 'refund'), ({ amount }) => amount)
+  return { start: from, end: to, plannedIn: into(planned), actualIn: into(actual) - refunds, plannedOut: -sumOf(planned, ({ amount }) => Math.min(0, amount)), actualOut: -sumOf(actual, ({ amount }) => Math.min(0, amount)) - refunds }
+}
+
+function toolsOf(world: World, plan: Plan, real: readonly LedgerEntry[]): AgainstTool[] {
+  const keyOf = (offer: string): string => findOffer(world.pricing, offer)?.tool ?? offer
+  const planned = groupBy(plan.purchases, ({ offer }) => keyOf(offer))
+  const byId = new Map(world.workspace.ledger.map((entry) => [entry.id, entry]))
+  const of = (entry: LedgerEntry): string | undefined => {
+    const original = entry.refunds === undefined ? entry : (byId.get(entry.refunds) ?? entry)
+    return original.offer === undefined ? original.tool : keyOf(original.offer)
+  }
+  const bought = groupBy(real.filter((entry) => TOOL_KINDS.has(entry.kind) && of(entry) !== undefined), (entry) => of(entry) ?? '')
+  return [...new Set([...planned.keys(), ...bought.keys()])].map((tool): AgainstTool => {
+    const wanted = planned.get(tool) ?? []
+    const entries = bought.get(tool) ?? []
+    const paid = entries.filter(({ amount }) => amount < 0)
+    const actual = -sumOf(entries, ({ amount }) => amount)
+    const plannedOn = wanted.map(({ date }) => date).sort()[0]
+    const boughtOn = paid.map(({ date }) => date).sort()[0]
+    const kind = paid.length === 0 ? (plannedOn !== undefined && plannedOn < world.asOf ? 'late' : 'to-come') : actual <= 0 && entries.length > paid.length ? 'given-back' : wanted.length === 0 ? 'unplanned' : 'bought'
+    return { tool, kind, planned: sumOf(wanted, ({ price }) => price), actual, ...(plannedOn === undefined ? {} : { plannedOn }), ...(boughtOn === undefined ? {} : { boughtOn }) }
+  }).filter(({ planned: price, actual, kind }) => kind !== 'to-come' || price > 0 || actual !== 0).sort((a, b) => ((a.plannedOn ?? a.boughtOn ?? '') < (b.plannedOn ?? b.boughtOn ?? '') ? -1 : 1))
+}
+
+/**
+ * A kept plan laid over what really happened since the day it was made: by stage, by tool, by build, and as the purse. Money in minor
+ * units; what the plan expected to come in follows the money settings as they are now.
+ */
+export function againstPlan(world: World, plan: Plan): Against {
+  const { workspace, asOf } = world
+  const since = standing(workspace.ledger).filter(({ date }) => date >= plan.asOf && date <= asOf)
+  const real = since.filter(({ kind, amount }) => kind !== 'opening' && amount !== 0)
+  const movements = plannedMovements(world, plan)
+  // The plan knew what was in the purse before anything moved on its day; what was there at the start of the ledger counts as that too.
+  const start = balanceOn(standing(workspace.ledger).filter((entry) => entry.date < plan.asOf || (entry.date === plan.asOf && entry.kind === 'opening')), plan.asOf)
+  const planned = [{ date: plan.asOf, balance: start }, ...running(start, movements)]
+  const actual = [{ date: plan.asOf, balance: start }, ...running(start, [...real].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0)))]
+  const plannedToday = planned.filter(({ date }) => date <= asOf).at(-1)?.balance ?? start
+  const paidFor = groupBy(real.filter(({ build, kind }) => build !== undefined && kind !== 'sale'), ({ build }) => build ?? '')
+  const builds = groupBy(plan.builds, ({ build }) => build)
+  return {
+    stages: stagesUntilToday(world, plan).map((stage) => stageOf(stage, plan, asOf, movements, real)),
+    tools: toolsOf(world, plan, real),
+    builds: [...builds].map(([build, parts]): AgainstBuild => {
+      const done = workspace.builds.find(({ id }) => id === build)?.log?.done
+      return { build, plannedDone: parts.map((part) => part.done).sort().at(-1) ?? plan.until, planned: sumOf(parts, ({ material }) => material), actual: -sumOf(paidFor.get(build) ?? [], ({ amount }) => amount), ...(done === undefined ? {} : { done }) }
+    }),
+    planned,
+    actual: actual.at(-1)?.date === asOf ? actual : [...actual, { date: asOf, balance: actual.at(-1)?.balance ?? start }],
+    ahead: world.balance - plannedToday
+  }
+}
