@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import { computed, onErrorCaptured, onMounted, ref, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
+import { useOnline } from '@vueuse/core'
 import Button from 'primevue/button'
 import Message from 'primevue/message'
 import FindDialog from './shell/FindDialog.vue'
 import KeysDialog from './shell/KeysDialog.vue'
 import ThumbIndex from './shell/ThumbIndex.vue'
 import { useKeys } from './shell/keys'
+import { takeUp, waiting } from './shell/offline'
 import { useSave } from './shell/use-save'
+import { useKeeping } from './stores/keeping'
+import { keeping as keepingWords } from './words/keeping'
 import { useWorkspace } from './stores/workspace'
 import { usePlanning } from './stores/planning'
 import { sentence } from './words/issues'
@@ -15,6 +19,7 @@ import { shell } from './words/shell'
 
 const store = useWorkspace()
 const planning = usePlanning()
+const keeping = useKeeping()
 const route = useRoute()
 const failed = ref(false)
 const finding = ref(false)
@@ -34,6 +39,18 @@ watchEffect(() => {
 useKeys({ find: () => (finding.value = true), keys: () => (showingKeys.value = true) })
 
 const demoLine = computed(() => (store.isDemo && store.workspace && store.world && store.say && route.path !== '/start' ? shell.demo(store.workspace.name, store.say.day(store.world.asOf)) : undefined))
+/** A part of the page that was not loaded yet may be gone with a newer version; the page is asked for anew. */
+const partMissing = ref(false)
+const online = useOnline()
+onMounted(() => window.addEventListener('vite:preloadError', (event) => {
+  event.preventDefault()
+  partMissing.value = true
+}))
+/** A page that is closed while a change is being written asks first. */
+onMounted(() => window.addEventListener('beforeunload', (event) => {
+  if (store.kept === 'keeping') event.preventDefault()
+}))
+const backupLine = computed(() => (keeping.backupDue !== undefined && (route.path === '/' || route.path === '/settings') ? keepingWords.due(keeping.backupDue) : undefined))
 const messages = computed(() => [
   ...store.trouble.map((one) => ({ text: sentence(one, store.say), severity: 'error' as const })),
   ...store.notes.map((one) => ({ text: sentence(one, store.say), severity: 'info' as const })),
@@ -57,6 +74,12 @@ const save = useSave()
           <Button v-if="message.severity === 'error' && store.workspace" size="small" severity="secondary" :label="shell.saveNow" @click="save" />
           <Button size="small" severity="secondary" variant="text" :label="shell.dismiss" @click="store.dismiss()" />
         </div>
+      </Message>
+      <Message v-if="waiting !== 'no' || partMissing" class="no-print" severity="info">
+        <div class="row"><span>{{ partMissing ? (online ? shell.partMissing : shell.partOffline) : waiting === 'here' ? shell.newVersion : shell.newElsewhere }}</span><Button size="small" :label="shell.takeUp" @click="takeUp(store.idle)" /></div>
+      </Message>
+      <Message v-if="backupLine" class="no-print" severity="warn">
+        <div class="row"><span>{{ backupLine }}</span><Button size="small" severity="secondary" :label="shell.saveNow" @click="save" /></div>
       </Message>
       <RouterView v-if="store.world" v-slot="{ Component }">
         <component :is="Component" :key="`${store.workspace?.id}${route.path}`" />

@@ -8,6 +8,7 @@ import PrimeVue from 'primevue/config'
 import { createApp } from 'vue'
 import App from './App.vue'
 import { router } from './router'
+import { keepOffline } from './shell/offline'
 import { preset } from './theme/preset'
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce
@@ -17,3 +18,5 @@ createApp(App)
   .use(router)
   .use(PrimeVue, { theme: { preset, options: { darkModeSelector: '[data-theme="dark"]', cssLayer: false } }, ...(nonce ? { csp: { nonce } } : {}) })
   .mount('#app')
+
+keepOffline()

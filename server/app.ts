@@ -27,7 +27,7 @@ export function createApp(dist: string): Express {
           styleSrcElem: ["'self'", (_request, response) => `'nonce-${String((response as express.Response).locals.nonce)}'`],
           styleSrcAttr: ["'none'"],
           fontSrc: ["'self'"],
-          imgSrc: ["'self'", 'data:'],
+          imgSrc: ["'self'", 'data:', 'blob:'],
           connectSrc: ["'self'"],
           workerSrc: ["'self'"],
           manifestSrc: ["'self'"],
@@ -44,6 +44,11 @@ export function createApp(dist: string): Express {
   app.use(compression())
   app.get(['/', '/index.html'], (_request, response) => {
     response.set('Cache-Control', 'no-store').type('html').send(page.replaceAll(PLACEHOLDER, String(response.locals.nonce)))
+  })
+  // A service worker that is kept too long keeps everything else too long as well.
+  app.get(['/sw.js', '/manifest.webmanifest'], (_request, response, next) => {
+    response.set('Cache-Control', 'no-cache')
+    next()
   })
   app.use('/assets', express.static(join(dist, 'assets'), { index: false, immutable: true, maxAge: YEAR_SECONDS * 1000 }))
   app.use(express.static(dist, { index: false }))

@@ -19,5 +19,5 @@ const option = computed(() => {
 </script>
 
 <template>
-  <LinesChart :option="option" height="12rem" :dark="dark" />
+  <LinesChart :option="option" height="9.5rem" :dark="dark" />
 </template>

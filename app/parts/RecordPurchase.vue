@@ -3,15 +3,24 @@ import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { ref } from 'vue'
 import { checkDay, type Day } from '../../core/calendar'
-import { issue, type Issue } from '../../core/kernel'
+import { CONDITIONS, type Condition } from '../../core/catalogue'
+import { issue, ok, type Issue } from '../../core/kernel'
+import type { SellerType } from '../../core/prices'
 import { parseAmount, exponentOf } from '../../core/money'
 import { change, type PlannedPurchase } from '../../core/workspace'
 import InputText from 'primevue/inputtext'
+import Select from 'primevue/select'
+import type { Taken } from '../shell/photo'
 import { newId } from '../stores/clock'
+import { attachPhoto } from '../stores/photos'
 import { useWorkspace } from '../stores/workspace'
 import { record } from '../words/bench'
 import { sentence } from '../words/issues'
+import { ledger as words } from '../words/ledger'
 import { steps } from '../words/steps'
+import { weigh } from '../words/weigh'
+import PhotoPick from './PhotoPick.vue'
+import ReceiptFields from './ReceiptFields.vue'
 
 /** A planned purchase that was really made, at its real price: two actions, open and confirm. */
 const props = defineProps<{ purchase: PlannedPurchase }>()
@@ -21,20 +30,34 @@ const store = useWorkspace()
 const exponent = exponentOf(store.workspace?.money.currency ?? 'EUR')
 const paid = ref((props.purchase.price / 10 ** exponent).toFixed(exponent))
 const date = ref<Day>(store.world?.asOf ?? '')
+const seller = ref<SellerType>()
+const warranty = ref('')
+const condition = ref<Condition | undefined>()
+const photo = ref<Taken>()
+const more = ref(false)
 const problems = ref<readonly Issue[]>([])
+const conditions = [{ id: undefined, name: words.notSaid }, ...CONDITIONS.map((id) => ({ id: id as Condition | undefined, name: weigh.conditionName[id] }))]
 const tool = (): string => store.say?.offer(props.purchase.offer) ?? ''
 
-function confirm(): void {
+async function confirm(): Promise<void> {
   const { world, workspace } = store
   if (!world || !workspace) return
   const amount = parseAmount(paid.value, workspace.money.currency)
   const day = checkDay(date.value)
   const future = day.ok && day.value > world.asOf ? [issue('ledger.future', [], { date: day.value })] : []
   const negative = amount.ok && amount.value < 0 ? [issue('money.negative')] : []
-  problems.value = [...(amount.ok ? negative : amount.issues), ...(day.ok ? future : day.issues)]
+  const until = warranty.value === '' ? undefined : checkDay(warranty.value)
+  problems.value = [...(amount.ok ? negative : amount.issues), ...(day.ok ? future : day.issues), ...(until && !until.ok ? until.issues : [])]
   if (problems.value.length > 0 || !amount.ok || !day.ok) return
   const { library } = world
-  store.run(steps.bought(tool()), (state) => change.recordPurchase(state, library, { purchase: props.purchase, date: day.value, paid: amount.value, itemId: newId('item'), entryId: newId('e') }))
+  const entryId = newId('e')
+  const what = tool()
+  store.run(steps.bought(what), (state) => change.recordPurchase(state, library, { purchase: props.purchase, date: day.value, paid: amount.value, itemId: newId('item'), entryId, seller: seller.value, condition: condition.value, ...(until?.ok ? { warrantyUntil: until.value } : {}) }))
+  const kept = photo.value ? await attachPhoto(entryId, what, photo.value) : ok(undefined)
+  if (!kept.ok) {
+    problems.value = kept.issues
+    return
+  }
   visible.value = false
   emit('recorded')
 }
@@ -51,6 +74,15 @@ function confirm(): void {
       <div class="field">
         <label for="paid-on">{{ record.date }}</label>
         <InputText id="paid-on" v-model="date" type="date" />
+      </div>
+      <template v-if="more">
+        <ReceiptFields v-model:seller="seller" v-model:warranty="warranty" />
+        <div class="field"><span id="bought-condition" class="label">{{ words.condition }}</span><Select v-model="condition" :options="conditions" option-label="name" option-value="id" :placeholder="words.notSaid" aria-labelledby="bought-condition" /></div>
+      </template>
+      <div class="row">
+        <PhotoPick @taken="photo = $event" />
+        <span v-if="photo" class="small" role="status">{{ words.photoReady }}</span>
+        <button v-if="!more" type="button" class="link small" @click="more = true">{{ record.more }}</button>
       </div>
       <p v-for="one in problems" :key="one.code" class="attention small" role="alert">{{ sentence(one, store.say) }}</p>
       <div class="row">

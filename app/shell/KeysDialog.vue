@@ -10,7 +10,7 @@ const visible = defineModel<boolean>('visible', { required: true })
 const store = useWorkspace()
 const route = useRoute()
 const lines = computed(() => [
-  ...(route.meta.place === 'stages' ? shell.stageKeys : route.meta.place === 'builds' ? shell.gridKeys : route.meta.place === 'weigh' ? shell.weighKeys : []),
+  ...(route.meta.place === 'stages' ? shell.stageKeys : route.meta.place === 'builds' ? shell.gridKeys : route.meta.place === 'weigh' ? shell.weighKeys : route.meta.place === 'ledger' ? shell.ledgerKeys : []),
   ...shell.keyLines(store.settings.letters === false ? [] : PLACES.map(({ id, letter }) => [letter, placeNames[id]] as const))
 ])
 </script>

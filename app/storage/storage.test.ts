@@ -188,15 +188,15 @@ describe('damage is noticed and repaired from the newest good snapshot', () => {
     expect((await recovered(storage)).read).toMatchObject({ ok: false, issues: [{ code: 'storage.unreadable' }] })
     expect(await storage.load(hive.id)).toEqual(before)
   })
-  test('put aside, the record is there as it was, and the repaired one can be written', async () => {
+  test('put aside, the record is there as it was, and the repaired one stands in its place', async () => {
     const storage = await prepared()
     await alter('workspaces', (record) => { record.print = 'x' })
-    expect(await storage.setAside(hive.id)).toMatchObject({ ok: true })
+    expect(await storage.repair(later, 1)).toEqual({ ok: true, value: 2 })
     const db = await openDB('frugal-ledger', 2)
     expect((await db.getAll('aside')) as unknown[]).toMatchObject([{ record: { head: { print: 'x' }, ledger: [{ index: 0 }] } }])
     db.close()
-    expect(await storage.save(hive, 1)).toEqual({ ok: true, value: 2 })
-    expect((await storage.load(hive.id)).ok).toBe(true)
+    expect(await storage.load(hive.id)).toMatchObject({ ok: true, value: { revision: 2, damaged: [], readable: later.ledger } })
+    expect(await storage.save(hive, 2)).toEqual({ ok: true, value: 3 })
   })
 })
 

@@ -19,8 +19,8 @@ export interface Storage {
   /** Writes a workspace if the stored revision is still `base`; answers with the new revision. Code `storage.elsewhere` when it is not. */
   save(workspace: Workspace, base: number): Promise<Result<number>>
   remove(id: string): Promise<Result<void>>
-  /** Puts a record that cannot be read aside, untouched, and makes room for a repaired one. */
-  setAside(id: string): Promise<Result<void>>
+  /** Puts a record that cannot be read aside, untouched, and the repaired one in its place: both or neither. Answers with the new revision. */
+  repair(repaired: Workspace, base: number): Promise<Result<number>>
   snapshots(id: string): Promise<Result<readonly SnapshotInfo[]>>
   /** Keeps a state, and lets those go that have had their time. @param text the workspace file of that state */
   snapshot(workspace: Workspace, text: string, reason: SnapshotReason): Promise<Result<void>>
@@ -99,14 +99,25 @@ export function openStorage(now: () => number, newKey: () => string = () => `${n
         await Promise.all([transaction.objectStore('workspaces').delete(id), transaction.objectStore('ledger').delete(rangeOf(id)), transaction.done])
         known.delete(id)
       }),
-    setAside: (id) =>
-      attempt(async (db) => {
+    repair: async (repaired, base) => {
+      const { id, name, ledger } = repaired
+      const { head, print } = splitRecord({ ...repaired, ledger: [] })
+      const written = await attempt(async (db) => {
         const transaction = db.transaction(['workspaces', 'ledger', 'aside'], 'readwrite', { durability: 'strict' })
+        const { done } = transaction
+        done.catch(() => undefined)
         const [heads, chunks] = [transaction.objectStore('workspaces'), transaction.objectStore('ledger')]
         const record = { head: await heads.get(id), ledger: await chunks.getAll(rangeOf(id)) }
-        await Promise.all([transaction.objectStore('aside').put({ key: `${id}@${newKey()}`, at: now(), record }), heads.delete(id), chunks.delete(rangeOf(id)), transaction.done])
-        known.delete(id)
-      }),
+        await Promise.all([
+          transaction.objectStore('aside').put({ key: `${id}@${newKey()}`, at: now(), record }), chunks.delete(rangeOf(id)),
+          heads.put({ id, name, revision: base + 1, savedAt: now(), head, print, entries: ledger.length }), ...Array.from({ length: chunkCount(ledger.length) }, (_, index) => chunks.put(chunkOf(id, ledger, index)))
+        ])
+        await done
+        return base + 1
+      })
+      if (written.ok) known.set(id, { revision: written.value, ledger })
+      return written
+    },
     snapshots: (id) => attempt(async (db) => (await db.getAllFromIndex('snapshots', 'workspace', id)).map(({ packed: _packed, print: _print, ...info }) => info).sort((a, b) => b.at - a.at)),
     snapshot: async (workspace, text, reason) => {
       const made = await makeSnapshot(workspace, text, now(), reason, newKey())

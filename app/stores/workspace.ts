@@ -168,15 +168,14 @@ export const useWorkspace = defineStore('workspace', () => {
       return false
     }
     notes.value = read.value.notes
-    if (read.value.repaired) await writeRepaired(id, loaded.value, read.value.workspace)
+    if (read.value.repaired) await writeRepaired(loaded.value, read.value.workspace)
     else show(read.value.workspace, loaded.value.revision)
     return true
   }
-  async function writeRepaired(id: string, loaded: Loaded, state: Workspace): Promise<void> {
-    const aside = await storage.setAside(id)
-    if (!aside.ok) setTrouble(aside.issues)
-    show(state, loaded.revision)
-    keep(state)
+  async function writeRepaired(loaded: Loaded, state: Workspace): Promise<void> {
+    const written = await storage.repair(state, loaded.revision)
+    show(state, written.ok ? written.value : loaded.revision)
+    if (!written.ok) setTrouble(written.issues)
   }
 
   /** Shows a demo as it was left, or as it was shipped when `afresh`. */

@@ -79,6 +79,7 @@ export const record = {
   paid: 'Really paid, for all of it',
   plannedWas: (amount: string) => `The plan had ${amount}.`,
   date: 'On',
+  more: 'Seller, warranty, condition',
   confirm: 'Put it in the ledger',
   cancel: 'Cancel',
   beginTitle: (build: string) => `Begin: ${build}`,

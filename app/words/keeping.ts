@@ -1,10 +1,10 @@
+import { stableText } from '../../core/kernel'
 import type { Comparison, PartChange, Workspace } from '../../core/workspace'
-import type { SnapshotInfo } from '../storage'
 import { entryKinds } from './ledger'
 import type { Say } from './say'
 
 const plural = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`
-const megabytes = (bytes: number): string => (bytes < 100_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1e6).toFixed(1)} MB`)
+const megabytes = (bytes: number): string => (bytes < 100_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : bytes < 1e9 ? `${(bytes / 1e6).toFixed(1)} MB` : `${(bytes / 1e9).toFixed(1)} GB`)
 
 const moments = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' })
 /** A moment as people say it, in the zone of the device. */
@@ -15,6 +15,20 @@ const LISTS: Readonly<Record<string, string>> = {
   wishes: 'Wish', needTests: 'Needed', bundles: 'Bundle', deals: 'Deal', saleWindows: 'Sale', scenarios: 'Scenario', photos: 'Photo', adopted: 'Plan kept'
 }
 const SINGLE: Readonly<Record<string, string>> = { name: 'Name of the workspace', asOf: 'Fixed date', libraryVersion: 'Tool library', preferences: 'Preferences', horizon: 'Stages', time: 'Hours', workshop: 'Workshop', money: 'Money settings', order: 'Order of the builds' }
+
+/** Fields that hold money. */
+const MONEY = /Each$|^(cost|price|amount|reserve|cap|hourValue|netEach)$/
+/** A field's name as words: `worthEach` is "worth each". */
+const fieldName = (key: string): string => key.replace(/([a-z])([A-Z])/g, (_all, a: string, b: string) => `${a} ${b.toLowerCase()}`)
+
+/** A former state in short. */
+interface Former {
+  readonly reason: 'while-working' | 'before-import' | 'before-return' | 'by-hand'
+  readonly builds: number
+  readonly items: number
+  readonly entries: number
+  readonly balance: number
+}
 
 type Fields = Readonly<Record<string, unknown>>
 const field = (value: unknown, name: string): string | undefined => (typeof value === 'object' && value !== null && typeof (value as Fields)[name] === 'string' ? ((value as Fields)[name] as string) : undefined)
@@ -32,12 +46,12 @@ export function partName(say: Say, { key, mine, theirs }: Pick<PartChange, 'key'
 }
 
 /** The fields in which two states of a part differ, in short. */
-export function partDifference({ mine, theirs }: Pick<PartChange, 'mine' | 'theirs'>): string {
+export function partDifference(say: Say, { mine, theirs }: Pick<PartChange, 'mine' | 'theirs'>): string {
   if (typeof mine !== 'object' || typeof theirs !== 'object' || mine === null || theirs === null) return ''
-  const show = (value: unknown): string => (value === undefined ? 'nothing' : typeof value === 'object' ? '…' : String(value).slice(0, 40))
+  const show = (key: string, value: unknown): string => (value === undefined ? 'nothing' : typeof value === 'object' ? '…' : typeof value === 'number' && MONEY.test(key) ? say.money(value) : String(value).slice(0, 40))
   const [a, b] = [mine as Fields, theirs as Fields]
-  const keys = [...new Set([...Object.keys(a), ...Object.keys(b)])].filter((key) => JSON.stringify(a[key]) !== JSON.stringify(b[key]))
-  return keys.slice(0, 3).map((key) => (show(a[key]) === '…' || show(b[key]) === '…' ? key : `${key}: ${show(a[key])} → ${show(b[key])}`)).join('; ') + (keys.length > 3 ? '; …' : '')
+  const keys = [...new Set([...Object.keys(a), ...Object.keys(b)])].filter((key) => stableText(a[key]) !== stableText(b[key]))
+  return keys.slice(0, 3).map((key) => (show(key, a[key]) === '…' || show(key, b[key]) === '…' ? fieldName(key) : `${fieldName(key)}: ${show(key, a[key])} → ${show(key, b[key])}`)).join('; ') + (keys.length > 3 ? '; …' : '')
 }
 
 export const keeping = {
@@ -63,9 +77,9 @@ export const keeping = {
   snapshotsHint: 'Made while you work and before files come in. Looking into one changes nothing.',
   snapshotsNone: 'None yet: the first is made before your next change.',
   snapshotNow: 'Keep this state',
-  reasons: { 'while-working': 'while working', 'before-import': 'before a file came in', 'before-return': 'before going back', 'by-hand': 'kept by you' } as const satisfies Record<SnapshotInfo['reason'], string>,
+  reasons: { 'while-working': 'while working', 'before-import': 'before a file came in', 'before-return': 'before going back', 'by-hand': 'kept by you' } as const satisfies Record<Former['reason'], string>,
   when: 'When', why: 'Why', holds: 'Holds',
-  holdsText: (say: Say, one: SnapshotInfo) => `${plural(one.builds, 'build', 'builds')}, ${plural(one.items, 'tool', 'tools')}, ${plural(one.entries, 'entry', 'entries')}, ${say.money(one.balance)} in the purse`,
+  holdsText: (say: Say, one: Former) => `${plural(one.builds, 'build', 'builds')}, ${plural(one.items, 'tool', 'tools')}, ${plural(one.entries, 'entry', 'entries')}, ${say.money(one.balance)} in the purse`,
   look: 'Look into it',
   lookTitle: (moment: string) => `What going back to ${moment} would do`,
   unreadable: 'This state cannot be read any more. The others can.',

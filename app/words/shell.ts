@@ -20,16 +20,23 @@ export const shell = {
   startMine: 'Start mine',
   dismiss: 'Close',
   saveNow: 'Save to a file',
+  newVersion: 'A newer version is ready. Everything you have entered is kept; the page is loaded anew.',
+  newElsewhere: 'Another tab has taken up a newer version. Load this page anew when you are done with what you are typing.',
+  partMissing: 'This page is of an older version and a part of it is gone. Load it anew; what you have entered is kept.',
+  partOffline: 'This part is not in the browser yet, and there is no network. It will be there once you have been online.',
+  takeUp: 'Load it anew',
   failed: 'Something went wrong in the program itself. What you have entered is kept. Reload the page; if it comes back, save the workspace to a file.',
   loading: 'Laying things out …',
-  findTitle: 'Find a place, a build or a tool',
+  findTitle: 'Find anything',
   findLabel: 'What are you looking for',
   findNothing: 'Nothing here by that name.',
   keysTitle: 'Keys',
+  findKinds: { place: 'Place', build: 'Build', tool: 'Tool', owned: 'Owned', plan: 'In the plan', entry: 'Ledger', quote: 'Price', find: 'Find', operation: 'Operation', scenario: 'Scenario' } as const,
+  findMore: (count: number) => `${count} more; type on to narrow it down.`,
   lettersOff: 'Single-letter keys are switched off in the settings.',
   keyLines: (letters: readonly (readonly [string, string])[]): readonly (readonly [string, string])[] => [
     ...letters,
-    ['/', 'find a place, a build or a tool'],
+    ['/', 'find anything: a place, a build, a tool, an entry, a price'],
     ['?', 'show these keys'],
     ['Ctrl + Z', 'undo'],
     ['Ctrl + Shift + Z', 'redo']
@@ -44,6 +51,11 @@ export const shell = {
     ['Enter', 'on a purchase: what speaks for and against it'],
     ['C', 'on a purchase: compare it'],
     ['← →', 'on a slider: try another weight']
+  ] as readonly (readonly [string, string])[],
+  ledgerKeys: [
+    ['↑ ↓', 'through the entries'],
+    ['Enter', 'on an entry: all that is known of it, and what can be done'],
+    ['Esc', 'close it']
   ] as readonly (readonly [string, string])[],
   gridKeys: [
     ['← → ↑ ↓', 'go through the cells'],

@@ -91,7 +91,7 @@ function stageOf({ start, end }: Stage, plan: Plan, today: Day, movements: reado
   const [planned, actual] = [movements.filter(within), real.filter(within)]
   const into = (list: readonly Movement[]): Minor => sumOf(list, ({ amount }) => Math.max(0, amount))
   const refunds = sumOf(actual.filter(({ kind }) => kind === 'refund'), ({ amount }) => amount)
-  return { start: from, end: to, plannedIn: into(planned), actualIn: into(actual) - refunds, plannedOut: -sumOf(planned, ({ amount }) => Math.min(0, amount)), actualOut: -sumOf(actual, ({ amount }) => Math.min(0, amount)) - refunds }
+  return { start: from, end: to, plannedIn: into(planned), actualIn: into(actual) - refunds, plannedOut: 0 - sumOf(planned, ({ amount }) => Math.min(0, amount)), actualOut: 0 - sumOf(actual, ({ amount }) => Math.min(0, amount)) - refunds }
 }
 
 function toolsOf(world: World, plan: Plan, real: readonly LedgerEntry[]): AgainstTool[] {
@@ -107,7 +107,7 @@ function toolsOf(world: World, plan: Plan, real: readonly LedgerEntry[]): Agains
     const wanted = planned.get(tool) ?? []
     const entries = bought.get(tool) ?? []
     const paid = entries.filter(({ amount }) => amount < 0)
-    const actual = -sumOf(entries, ({ amount }) => amount)
+    const actual = 0 - sumOf(entries, ({ amount }) => amount)
     const plannedOn = wanted.map(({ date }) => date).sort()[0]
     const boughtOn = paid.map(({ date }) => date).sort()[0]
     const kind = paid.length === 0 ? (plannedOn !== undefined && plannedOn < world.asOf ? 'late' : 'to-come') : actual <= 0 && entries.length > paid.length ? 'given-back' : wanted.length === 0 ? 'unplanned' : 'bought'
@@ -128,7 +128,10 @@ export function againstPlan(world: World, plan: Plan): Against {
   const start = balanceOn(standing(workspace.ledger).filter((entry) => entry.date < plan.asOf || (entry.date === plan.asOf && entry.kind === 'opening')), plan.asOf)
   const planned = [{ date: plan.asOf, balance: start }, ...running(start, movements)]
   const actual = [{ date: plan.asOf, balance: start }, ...running(start, [...real].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0)))]
-  const plannedToday = planned.filter(({ date }) => date <= asOf).at(-1)?.balance ?? start
+  // What is planned for today and has not moved yet is no difference.
+  const today = { planned: movements.filter(({ date }) => date === asOf), real: real.filter(({ date }) => date === asOf) }
+  const way = (list: readonly Movement[], sign: 1 | -1): Minor => sumOf(list, ({ amount }) => Math.max(0, sign * amount))
+  const plannedToday = (planned.filter(({ date }) => date < asOf).at(-1)?.balance ?? start) + Math.min(way(today.planned, 1), way(today.real, 1)) - Math.min(way(today.planned, -1), way(today.real, -1))
   const paidFor = groupBy(real.filter(({ build, kind }) => build !== undefined && kind !== 'sale'), ({ build }) => build ?? '')
   const builds = groupBy(plan.builds, ({ build }) => build)
   return {
@@ -136,7 +139,7 @@ export function againstPlan(world: World, plan: Plan): Against {
     tools: toolsOf(world, plan, real),
     builds: [...builds].map(([build, parts]): AgainstBuild => {
       const done = workspace.builds.find(({ id }) => id === build)?.log?.done
-      return { build, plannedDone: parts.map((part) => part.done).sort().at(-1) ?? plan.until, planned: sumOf(parts, ({ material }) => material), actual: -sumOf(paidFor.get(build) ?? [], ({ amount }) => amount), ...(done === undefined ? {} : { done }) }
+      return { build, plannedDone: parts.map((part) => part.done).sort().at(-1) ?? plan.until, planned: sumOf(parts, ({ material }) => material), actual: 0 - sumOf(paidFor.get(build) ?? [], ({ amount }) => amount), ...(done === undefined ? {} : { done }) }
     }),
     planned,
     actual: actual.at(-1)?.date === asOf ? actual : [...actual, { date: asOf, balance: actual.at(-1)?.balance ?? start }],

@@ -9,8 +9,8 @@ test('a workspace is saved to a file and opened again, the same', async ({ page 
   await openDemo(page, '/settings')
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save to a file' }).click()])
   const saved = readFileSync(await download.path(), 'utf8')
-  expect(JSON.parse(saved)).toMatchObject({ format: 'frugal-ledger/workspace', version: 1, name: 'Hive yard' })
-  await page.setInputFiles('input[type=file]', file('mine.json', saved.replace('"demo-hive-yard"', '"ws-mine"').replace('"name": "Hive yard"', '"name": "Carried over"')))
+  expect(JSON.parse(saved)).toMatchObject({ format: 'frugal-ledger/workspace', version: 2, name: 'Hive yard' })
+  await page.setInputFiles('input[type=file]', file('mine.json', saved.replaceAll('"demo-hive-yard"', '"ws-mine"').replace('"name": "Hive yard"', '"name": "Carried over"')))
   // Opening a file leads to the Bench; only then is the way back taken.
   await expect(page.getByRole('heading', { level: 1 })).not.toHaveText('File and settings', { timeout: 20_000 })
   await page.goto('/#/settings')
@@ -23,7 +23,7 @@ test('refused files leave everything as it was and say where and why', async ({ 
   const refused: [string, string, RegExp][] = [
     ['empty.json', '', /The file is empty/],
     ['not.json', '{"format": "frugal-ledger/workspace", oops', /stops making sense at line 1/],
-    ['newer.json', hive.replace('"version": 1', '"version": 9'), /is of version 9; this program knows up to version 1/],
+    ['newer.json', hive.replace('"version": 2', '"version": 9'), /is of version 9; this program knows up to version 2/],
     ['money.json', hive.replace('"reserve": 4000', '"reserve": -4000'), /line \d+: money › reserve: This amount must not be negative/],
     ['unknown.json', hive.replace('"tool": "tape"', '"tool": "warp"'), /items › 0 › tool: There is no tool “warp”/],
     ['day.json', hive.replace('"asOf": "2026-05-04"', '"asOf": "2026-02-30"'), /The date 2026-02-30 does not exist/],
@@ -40,7 +40,7 @@ test('refused files leave everything as it was and say where and why', async ({ 
 
 test('names with markup or direction marks are shown as text', async ({ page }) => {
   await openDemo(page, '/settings')
-  await page.setInputFiles('input[type=file]', file('names.json', hive.replace('"demo-hive-yard"', '"ws-names"').replace('"name": "Step stool"', '"name": "<script>alert(1)</script>\u202eloots"')))
+  await page.setInputFiles('input[type=file]', file('names.json', hive.replaceAll('"demo-hive-yard"', '"ws-names"').replace('"name": "Step stool"', '"name": "<script>alert(1)</script>\u202eloots"')))
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy', { timeout: 20_000 })
   await expect(page.getByText('Invisible control or direction marks were taken out of 1 texts.')).toBeVisible()
   await page.goto('/#/builds')

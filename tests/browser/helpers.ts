@@ -10,7 +10,15 @@ export function watch(page: Page): string[] {
   return errors
 }
 
+/** Takes the browser's own question for a place on the disk away, so that files come as downloads. */
+export async function asDownloads(page: Page): Promise<void> {
+  await page.addInitScript(() => {
+    delete (window as { showSaveFilePicker?: unknown }).showSaveFilePicker
+  })
+}
+
 export async function openDemo(page: Page, path = '/'): Promise<void> {
+  await asDownloads(page)
   await page.goto('/')
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy', { timeout: 20_000 })
   if (path !== '/') await page.goto(`/#${path}`)

@@ -23,7 +23,7 @@ const side = (part: PartChange): 'mine' | 'theirs' => props.choices?.get(part.ke
       <p v-if="group.kind === 'conflict' && !plain" class="caption">{{ words.ask }}</p>
       <ul class="plain-list">
         <li v-for="part in group.parts.slice(0, SHOWN)" :key="part.key">
-          <span><bdi>{{ partName(store.say, part) }}</bdi> <span v-if="partDifference(part)" class="soft small"><bdi>{{ partDifference(part) }}</bdi></span></span>
+          <span><bdi>{{ partName(store.say, part) }}</bdi> <span v-if="partDifference(store.say, part)" class="soft small"><bdi>{{ partDifference(store.say, part) }}</bdi></span></span>
           <fieldset v-if="group.kind === 'conflict' && !plain" class="row">
             <legend class="visually-hidden">{{ partName(store.say, part) }}</legend>
             <label v-for="one in (['mine', 'theirs'] as const)" :key="one" class="small">

@@ -39,8 +39,9 @@ const print = (): void => window.print()
 
 <style scoped>
 .list { max-width: 46rem; }
-li { display: grid; grid-template-columns: 1.1rem minmax(0, 1fr) minmax(6rem, 11rem); gap: 0.25rem 0.75rem; padding: 0.45rem 0; border-bottom: 1px solid var(--line); break-inside: avoid; }
+li { display: grid; grid-template-columns: 1.1rem minmax(0, 1fr) minmax(6rem, 13rem); gap: 0.25rem 0.75rem; padding: 0.45rem 0; border-bottom: 1px solid var(--line); break-inside: avoid; }
 .box { width: 0.9rem; height: 0.9rem; border: 1.5px solid var(--graphite); margin-top: 0.2rem; }
 .hatched { border-left: 4px solid var(--hazard); padding-left: 0.5rem; }
-.figure { text-align: right; }
+.figure { text-align: right; white-space: normal; }
+@media (max-width: 700px) { li { grid-template-columns: 1.1rem minmax(0, 1fr); } .figure { grid-column: 2; text-align: left; } }
 </style>

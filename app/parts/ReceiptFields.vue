@@ -1,0 +1,23 @@
+<script setup lang="ts">
+import InputText from 'primevue/inputtext'
+import Select from 'primevue/select'
+import { SELLER_TYPES, type SellerType } from '../../core/prices'
+import { ledger as words } from '../words/ledger'
+import { prices } from '../words/prices'
+
+/** Who sold it, and how long it is under warranty. */
+const seller = defineModel<SellerType | undefined>('seller', { required: true })
+const warranty = defineModel<string>('warranty', { required: true })
+const sellers = [{ id: undefined, name: words.notSaid }, ...SELLER_TYPES.map((id) => ({ id: id as SellerType | undefined, name: prices.sellerName[id] }))]
+</script>
+
+<template>
+  <div class="row top">
+    <div class="field"><span id="seller-label" class="label">{{ words.seller }}</span><Select v-model="seller" :options="sellers" option-label="name" option-value="id" :placeholder="words.notSaid" aria-labelledby="seller-label" /></div>
+    <div class="field"><label for="warranty-until">{{ words.warranty }}</label><InputText id="warranty-until" v-model="warranty" type="date" /></div>
+  </div>
+</template>
+
+<style scoped>
+.top { align-items: end; }
+</style>

@@ -1,0 +1,23 @@
+import { ok, type Result } from '../../core/kernel'
+import { change } from '../../core/workspace'
+import { steps } from '../words/steps'
+import { newId } from './clock'
+import { useWorkspace } from './workspace'
+
+interface TakenPhoto {
+  readonly type: 'image/jpeg' | 'image/png' | 'image/webp'
+  readonly widthPx: number
+  readonly heightPx: number
+  readonly data: Uint8Array
+}
+
+/** Puts a photo to a ledger entry: the picture is on the disk before the workspace speaks of it. */
+export async function attachPhoto(entry: string, text: string, { type, widthPx, heightPx, data }: TakenPhoto): Promise<Result<void>> {
+  const store = useWorkspace()
+  const { workspace } = store
+  if (!workspace) return ok(undefined)
+  const id = newId('photo')
+  const kept = await store.storage.putPhotos([{ id, workspace: workspace.id, type, bytes: data }])
+  if (kept.ok) store.run(steps.photo(text), (state) => change.addPhoto(state, { id, entry, type, widthPx, heightPx, bytes: data.length }))
+  return kept
+}

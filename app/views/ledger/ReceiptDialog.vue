@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import InputText from 'primevue/inputtext'
+import Select from 'primevue/select'
+import { computed, ref } from 'vue'
+import { checkDay } from '../../../core/calendar'
+import { issue, type Issue } from '../../../core/kernel'
+import { COMES_IN, ENTRY_KINDS, splitReceipt, type EntryKind } from '../../../core/ledger'
+import { parseAmount, type Minor } from '../../../core/money'
+import { change, type BoughtLine, type Line } from '../../../core/workspace'
+import type { SellerType } from '../../../core/prices'
+import PhotoPick from '../../parts/PhotoPick.vue'
+import ReceiptFields from '../../parts/ReceiptFields.vue'
+import type { Taken } from '../../shell/photo'
+import { newId } from '../../stores/clock'
+import { attachPhoto } from '../../stores/photos'
+import { usePlanning } from '../../stores/planning'
+import { useWorkspace } from '../../stores/workspace'
+import { decimalText } from '../../words/amounts'
+import { sentence } from '../../words/issues'
+import { entryKinds, ledger as words } from '../../words/ledger'
+import { steps } from '../../words/steps'
+
+/** A receipt with several lines: delivery and tax are shared out over them to the cent, and the total is checked. */
+const visible = defineModel<boolean>('visible', { required: true })
+const store = useWorkspace()
+const planning = usePlanning()
+const currency = store.workspace?.money.currency ?? 'EUR'
+const MOST_PLANNED = 30
+
+interface Draft {
+  readonly key: string
+  what: string
+  text: string
+  price: string
+}
+const line = (): Draft => ({ key: newId('line'), what: 'kind/consumable', text: '', price: '' })
+const lines = ref<Draft[]>([line(), line()])
+const date = ref(store.world?.asOf ?? '')
+const delivery = ref('')
+const tax = ref('')
+const taxIncluded = ref((store.workspace?.money.taxBasisPoints ?? 0) === 0)
+const total = ref('')
+const seller = ref<SellerType>()
+const warranty = ref('')
+const photo = ref<Taken>()
+const problems = ref<readonly Issue[]>([])
+
+const kinds = ENTRY_KINDS.filter((id) => id !== 'reversal' && !COMES_IN.has(id)).map((id) => ({ id: `kind/${id}`, name: entryKinds[id] }))
+const planned = computed(() => (planning.plan?.purchases ?? []).slice(0, MOST_PLANNED).map((purchase) => ({ id: `plan/${purchase.id}`, name: store.say?.offer(purchase.offer) ?? purchase.offer, purchase })))
+const tools = computed(() => [...(store.world?.library.tools.values() ?? [])].filter(({ madeBy }) => madeBy === undefined).map(({ id, name }) => ({ id: `tool/${id}`, name })).sort((a, b) => (a.name < b.name ? -1 : 1)))
+const choices = computed(() => [{ label: words.lineOther, items: kinds }, ...(planned.value.length > 0 ? [{ label: words.linePlanned, items: planned.value }] : []), { label: words.lineTool, items: tools.value }])
+
+function chosen(draft: Draft): void {
+  const purchase = planned.value.find(({ id }) => id === draft.what)?.purchase
+  if (purchase && draft.price === '') draft.price = decimalText(purchase.price, currency)
+}
+const money = (text: string): Minor | undefined => {
+  if (text.trim() === '') return 0
+  const read = parseAmount(text, currency)
+  return read.ok && read.value >= 0 ? read.value : undefined
+}
+const filled = computed(() => lines.value.filter(({ price, text }) => price.trim() !== '' || text.trim() !== ''))
+const split = computed(() => {
+  const prices = filled.value.map(({ price }) => money(price))
+  const below = [money(delivery.value), money(tax.value)]
+  if (prices.some((price) => price === undefined) || below.some((one) => one === undefined)) return undefined
+  const asked = total.value.trim() === '' ? undefined : money(total.value)
+  return splitReceipt(prices.map((price) => ({ price: price ?? 0 })), { delivery: below[0] ?? 0, tax: below[1] ?? 0, taxIncluded: taxIncluded.value, ...(asked === undefined ? {} : { total: asked }) })
+})
+const sum = computed(() => (split.value?.ok ? split.value.value.reduce((all, { amount }) => all + amount, 0) : undefined))
+
+function lineOf({ what, text }: Draft): Line | undefined {
+  const [kind = '', ...rest] = what.split('/')
+  const id = rest.join('/')
+  const tool = kind === 'tool' ? store.world?.library.tools.get(id) : undefined
+  const preferences = store.workspace?.preferences
+  if (tool && preferences) return { what: 'tool', tool: id, tier: preferences.tier, condition: 'new', power: tool.forms[0]?.power ?? 'hand', count: 1 }
+  const purchase = planned.value.find((one) => one.id === what)?.purchase
+  if (purchase) return { what: 'planned', purchase }
+  return { what: 'other', kind: id as EntryKind, text: text.trim() || entryKinds[id as EntryKind] }
+}
+async function confirm(): Promise<void> {
+  const { world, workspace } = store
+  if (!world || !workspace) return
+  const day = checkDay(date.value)
+  const until = warranty.value === '' ? undefined : checkDay(warranty.value)
+  const amounts = [...filled.value.map(({ price }) => price), delivery.value, tax.value, total.value].filter((text) => text.trim() !== '').map((text) => parseAmount(text, currency))
+  problems.value = [
+    ...amounts.flatMap((read) => (read.ok ? (read.value < 0 ? [issue('money.negative')] : []) : read.issues)), ...(day.ok ? (day.value > world.asOf ? [issue('ledger.future', [], { date: day.value })] : []) : day.issues),
+    ...(until && !until.ok ? until.issues : []), ...(filled.value.some(({ price }) => money(price) === 0) ? [issue('ledger.zero')] : []), ...(split.value && !split.value.ok ? split.value.issues : [])
+  ]
+  if (problems.value.length > 0 || !day.ok || !split.value?.ok) return
+  const parts = split.value.value
+  const bought = filled.value.flatMap((draft, i): BoughtLine[] => {
+    const one = lineOf(draft)
+    const part = parts[i]
+    return one && part ? [{ ...one, ...part, entryId: newId('e'), itemId: newId('item') }] : []
+  })
+  const { library } = world
+  store.run(steps.receipt(bought.length), (state) => change.recordReceipt(state, library, { id: newId('r'), date: day.value, lines: bought, seller: seller.value, ...(until?.ok ? { warrantyUntil: until.value } : {}) }))
+  const [first] = bought
+  if (photo.value && first) await attachPhoto(first.entryId, words.receiptNo, photo.value)
+  visible.value = false
+}
+</script>
+
+<template>
+  <Dialog v-model:visible="visible" modal :header="words.receiptTitle" :style="{ width: '46rem', maxWidth: '97vw' }">
+    <form class="stack" @submit.prevent="confirm">
+      <div class="field"><label for="receipt-date">{{ words.date }}</label><InputText id="receipt-date" v-model="date" type="date" style="width: 10rem" /></div>
+      <div v-for="(draft, index) in lines" :key="draft.key" class="line">
+        <div class="field"><span :id="`${draft.key}-label`" class="label">{{ words.lineWhat(index + 1) }}</span><Select v-model="draft.what" :options="choices" option-group-label="label" option-group-children="items" option-label="name" option-value="id" filter :aria-labelledby="`${draft.key}-label`" fluid @change="chosen(draft)" /></div>
+        <div class="field"><label :for="`${draft.key}-text`">{{ words.text }}</label><InputText :id="`${draft.key}-text`" v-model="draft.text" maxlength="200" fluid :disabled="!draft.what.startsWith('kind/')" /></div>
+        <div class="field"><label :for="`${draft.key}-price`">{{ words.price }}</label><InputText :id="`${draft.key}-price`" v-model="draft.price" inputmode="decimal" fluid /></div>
+        <button type="button" class="link small" :aria-label="`${words.remove}: ${words.lineWhat(index + 1)}`" @click="lines = lines.filter(({ key }) => key !== draft.key)">{{ words.remove }}</button>
+      </div>
+      <div><Button type="button" size="small" severity="secondary" :label="words.addLine" @click="lines = [...lines, line()]" /></div>
+      <div class="row top">
+        <div class="field"><label for="receipt-delivery">{{ words.deliveryAll }}</label><InputText id="receipt-delivery" v-model="delivery" inputmode="decimal" style="width: 6rem" /></div>
+        <div class="field"><label for="receipt-tax">{{ words.taxAmount }}</label><InputText id="receipt-tax" v-model="tax" inputmode="decimal" style="width: 6rem" /></div>
+        <label class="row small"><input v-model="taxIncluded" type="checkbox" /> {{ words.taxIncluded }}</label>
+        <div class="field"><label for="receipt-total">{{ words.total }}</label><InputText id="receipt-total" v-model="total" inputmode="decimal" style="width: 6rem" /></div>
+      </div>
+      <ReceiptFields v-model:seller="seller" v-model:warranty="warranty" />
+      <div class="row"><PhotoPick @taken="photo = $event" /><span v-if="photo" class="small" role="status">{{ words.photoReady }}</span></div>
+      <p v-if="sum !== undefined && store.say" class="small" role="status">{{ words.receiptSum(store.say.money(sum), filled.length) }}</p>
+      <p v-for="(one, index) in problems" :key="index" class="attention small" role="alert">{{ sentence(one, store.say) }}</p>
+      <div class="row"><Button type="submit" :label="words.confirm" /><Button type="button" severity="secondary" :label="words.cancel" @click="visible = false" /></div>
+    </form>
+  </Dialog>
+</template>
+
+<style scoped>
+.line { display: grid; grid-template-columns: minmax(0, 2fr) minmax(0, 2fr) 6rem auto; gap: 0.5rem 0.75rem; align-items: end; }
+.top { align-items: end; }
+@media (max-width: 700px) { .line { grid-template-columns: minmax(0, 1fr) 6rem; border-bottom: 1px solid var(--line); padding-bottom: 0.5rem; } }
+</style>
