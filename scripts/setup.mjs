@@ -25,8 +25,12 @@ if (kept !== lock) {
   writeFileSync(KEPT, lock)
 }
 
-if (process.argv.includes('--tests') && !existsSync(CHROMIUM)) {
-  if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) stop(`The browser tests need Chromium at ${CHROMIUM}. On Debian, as root: apt-get install chromium`)
-  console.log('Installing Chromium for the browser tests …')
-  if (!run('apt-get', ['update']) || !run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium'])) stop('Chromium could not be installed. Install it by hand: apt-get install chromium')
+/** Programs the tests need besides Node: a browser, and the accounting program that reads the journal independently. */
+const PROGRAMS = [[CHROMIUM, 'chromium', 'Chromium for the browser tests'], ['/usr/bin/hledger', 'hledger', 'hledger for the test of the accounting journal']]
+const missing = process.argv.includes('--tests') ? PROGRAMS.filter(([path]) => !existsSync(path)) : []
+if (missing.length > 0) {
+  const names = missing.map(([, name]) => name)
+  if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) stop(`The tests need ${missing.map(([path, , what]) => `${what} at ${path}`).join(' and ')}. On Debian, as root: apt-get install ${names.join(' ')}`)
+  console.log(`Installing ${missing.map(([, , what]) => what).join(' and ')} …`)
+  if (!run('apt-get', ['update']) || !run('apt-get', ['install', '-y', '--no-install-recommends', ...names])) stop(`They could not be installed. Install them by hand: apt-get install ${names.join(' ')}`)
 }

@@ -7,6 +7,7 @@ const steps = [
   ['Lint', 'node_modules/eslint/bin/eslint.js', '.'],
   ['Boundaries', 'node_modules/dependency-cruiser/bin/dependency-cruise.mjs', '--config', '.dependency-cruiser.cjs', 'core', 'data', 'app', 'cli', 'server'],
   ['Types', 'node_modules/vue-tsc/bin/vue-tsc.js', '--noEmit', '-p', 'tsconfig.json'],
+  ['Known faults of the packages', '--import', 'tsx', 'scripts/audit.ts'],
   ['Unit tests', 'scripts/unit.mjs'],
   ['Browser tests', 'node_modules/@playwright/test/cli.js', 'test']
 ]

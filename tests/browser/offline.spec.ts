@@ -1,4 +1,9 @@
+import { appendFileSync, cpSync, mkdtempSync, rmSync } from 'node:fs'
+import type { AddressInfo } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { expect, test } from '@playwright/test'
+import { createApp } from '../../server/app'
 import { openDemo, watch } from './helpers'
 
 test.use({ serviceWorkers: 'allow' })
@@ -44,24 +49,29 @@ test('what is installed says so: manifest, icons, and a page whose policy still 
   expect(policy).not.toMatch(/unsafe-inline|'unsafe-eval'|https?:/)
 })
 
-test('a newer version waits until it is asked for, and a change that is half typed stays', async ({ page, context }) => {
-  await openDemo(page)
-  await controlled(page)
-  // The server’s next answer for the worker differs by a comment: a new version.
-  let version = 1
-  await context.route('**/sw.js', async (route) => {
-    const response = await route.fetch()
-    await route.fulfill({ response, body: `${await response.text()}\n// version ${version}` })
-  })
-  version = 2
-  await page.goto('/#/ledger')
-  await page.locator('#entry-text').fill('Half typed')
-  await page.evaluate(async () => void (await (await navigator.serviceWorker.getRegistration())?.update()))
-  await expect(page.getByText('A newer version is ready.')).toBeVisible({ timeout: 40_000 })
-  await expect(page.locator('#entry-text')).toHaveValue('Half typed')
-  await page.getByLabel('Amount').first().fill('3')
-  await page.getByRole('button', { name: 'Enter', exact: true }).click()
-  await Promise.all([page.waitForEvent('load'), page.getByRole('button', { name: 'Load it anew' }).click()])
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('€295.70 in the purse', { timeout: 20_000 })
-  await expect(page.getByText('A newer version is ready.')).toHaveCount(0)
+test('a newer version waits until it is asked for, and a change that is half typed stays', async ({ page }) => {
+  // A server of its own, whose program can be changed while it runs.
+  const folder = mkdtempSync(join(tmpdir(), 'served-'))
+  cpSync('dist', folder, { recursive: true })
+  const server = createApp(folder).listen(0)
+  const address = `http://localhost:${(server.address() as AddressInfo).port}`
+  try {
+    await page.goto(address)
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy', { timeout: 20_000 })
+    await controlled(page)
+    await page.goto(`${address}/#/ledger`)
+    await page.locator('#entry-text').fill('Half typed')
+    appendFileSync(join(folder, 'sw.js'), '\n// a newer version\n')
+    await page.evaluate(async () => void (await (await navigator.serviceWorker.getRegistration())?.update()))
+    await expect(page.getByText('A newer version is ready.')).toBeVisible({ timeout: 40_000 })
+    await expect(page.locator('#entry-text')).toHaveValue('Half typed')
+    await page.getByLabel('Amount').first().fill('3')
+    await page.getByRole('button', { name: 'Enter', exact: true }).click()
+    await Promise.all([page.waitForEvent('load'), page.getByRole('button', { name: 'Load it anew' }).click()])
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('€295.70 in the purse', { timeout: 20_000 })
+    await expect(page.getByText('A newer version is ready.')).toHaveCount(0)
+  } finally {
+    server.close()
+    rmSync(folder, { recursive: true, force: true })
+  }
 })

@@ -1,0 +1,84 @@
+import { spawnSync } from 'node:child_process'
+import { readFileSync } from 'node:fs'
+import type { AddressInfo } from 'node:net'
+import { Ajv2020 } from 'ajv/dist/2020.js'
+import addFormats from 'ajv-formats'
+import { readItems, readLedgerCsv, readQuotes, readWorkspace, readZip, workspaceJsonSchema, writeItems, writeLedgerCsv, writeQuotes, writeWorkspace, writeZip } from '../core/formats'
+import { crossCheck } from '../core/formats/cross-checks'
+import { fingerprint, seededRandom } from '../core/kernel'
+import { library } from '../data'
+import { createApp } from '../server/app'
+import { killRuns } from '../tests/faults/kills'
+import { damaged } from '../tests/helpers/mutate'
+
+/** `npm run faults`: the long fault runs. `-- --kills 200 --files 10000 --seed 1` are the usual figures; it ends with 1 where anything was lost. */
+const option = (name: string, usual: number): number => Number(process.argv[process.argv.indexOf(`--${name}`) + 1] && process.argv.includes(`--${name}`) ? process.argv[process.argv.indexOf(`--${name}`) + 1] : usual)
+const [kills, files, seed] = [option('kills', 200), option('files', 10_000), option('seed', 20_261_125)]
+const rows: [what: string, runs: number, result: string, good: boolean][] = []
+
+const demos = ['hive-yard', 'third-floor', 'half-a-garage'].map((name) => readFileSync(`data/demo/${name}.json`, 'utf8'))
+const present = JSON.parse(demos[0] ?? '{}') as object
+
+function damagedFiles(): void {
+  const ajv = new Ajv2020({ strict: false })
+  ;(addFormats as unknown as (target: Ajv2020) => void)(ajv)
+  const accepts = ajv.compile(workspaceJsonSchema())
+  const before = fingerprint(present)
+  let [crashes, wrong, accepted] = [0, 0, 0]
+  for (let i = 0; i < files; i++) {
+    try {
+      const read = readWorkspace(damaged(demos[i % demos.length] ?? '', seed + i), library)
+      if (!read.ok) continue
+      accepted++
+      if (!accepts(JSON.parse(writeWorkspace(read.value.workspace))) || crossCheck(read.value.workspace, library).length > 0) wrong++
+    } catch (error) {
+      crashes++
+      console.error(`Damage ${seed + i}: ${error instanceof Error ? error.message : String(error)}`)
+    }
+  }
+  rows.push(['damaged workspace files', files, `${crashes} crashes, ${wrong} accepted wrongly (${accepted} read), ${fingerprint(present) === before ? 0 : 1} changes to present data`, crashes + wrong === 0 && fingerprint(present) === before])
+}
+
+/** Zips and sheets with bytes changed, cut and doubled. */
+function damagedOthers(): void {
+  const random = seededRandom(seed)
+  const demo = readWorkspace(demos[0] ?? '', library)
+  if (!demo.ok) throw new Error('the demo cannot be read')
+  const { workspace } = demo.value
+  const { currency } = workspace.money
+  const zip = writeZip(demos[0] ?? '', [{ id: 'p', bytes: Uint8Array.from([0xff, 0xd8, 0xff, 1]), type: 'image/jpeg' }])
+  const defaults = { currency, today: '2026-05-04', newId: () => 'id' }
+  const sheets = [
+    { text: writeLedgerCsv(workspace.ledger, currency), read: (text: string) => readLedgerCsv(text, defaults) }, { text: writeItems(workspace.items, currency), read: (text: string) => readItems(text, library, defaults) },
+    { text: writeQuotes(workspace.quotes, library, currency), read: (text: string) => readQuotes(text, library, { ...defaults, tier: 'weekend' }) }
+  ]
+  let crashes = 0
+  for (let i = 0; i < files; i++) {
+    try {
+      const bytes = zip.slice(0, random() < 0.3 ? Math.floor(random() * zip.length) : zip.length)
+      for (let k = 0; k < 4; k++) bytes[Math.floor(random() * bytes.length)] = Math.floor(random() * 256)
+      readZip(bytes)
+      const sheet = sheets[i % sheets.length]
+      if (!sheet) continue
+      const at = Math.floor(random() * sheet.text.length)
+      sheet.read(sheet.text.slice(0, at) + ['"', ',', '\u0000', ';', '\r', '=', '-', '9'.repeat(40)][Math.floor(random() * 8)] + sheet.text.slice(at + Math.floor(random() * 20)))
+    } catch (error) {
+      crashes++
+      console.error(`Bytes ${i}: ${error instanceof Error ? error.message : String(error)}`)
+    }
+  }
+  rows.push(['damaged zips and sheets', files, `${crashes} crashes`, crashes === 0])
+}
+
+damagedFiles()
+damagedOthers()
+if (kills > 0) {
+  spawnSync(process.execPath, ['scripts/start.mjs', '--build-only'], { stdio: 'inherit' })
+  const server = createApp('dist').listen(0)
+  const url = `http://localhost:${(server.address() as AddressInfo).port}/`
+  const { acknowledged, lost, unreadable } = await killRuns(url, kills, seed, (done, all) => done % 20 === 0 && console.log(`${done} of ${kills} kills, ${all} changes acknowledged`))
+  server.close()
+  rows.push(['browser killed while writing', kills, `${lost.length} of ${acknowledged} acknowledged changes lost, ${unreadable} unreadable stores`, lost.length + unreadable === 0])
+}
+for (const [what, runs, result, good] of rows) console.log(`${good ? 'held ' : 'FAILED'}  ${what.padEnd(30)} ${String(runs).padStart(6)} runs   ${result}`)
+process.exit(rows.every(([, , , good]) => good) ? 0 : 1)
