@@ -1,6 +1,8 @@
 import { spawnSync } from 'node:child_process'
-import { readFileSync } from 'node:fs'
+import { cpSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import type { AddressInfo } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { Ajv2020 } from 'ajv/dist/2020.js'
 import addFormats from 'ajv-formats'
 import { readItems, readLedgerCsv, readQuotes, readWorkspace, readZip, workspaceJsonSchema, writeItems, writeLedgerCsv, writeQuotes, writeWorkspace, writeZip } from '../core/formats'
@@ -74,10 +76,14 @@ damagedFiles()
 damagedOthers()
 if (kills > 0) {
   spawnSync(process.execPath, ['scripts/start.mjs', '--build-only'], { stdio: 'inherit' })
-  const server = createApp('dist').listen(0)
+  // A copy of its own, so that a build beside it does not disturb the run.
+  const folder = mkdtempSync(join(tmpdir(), 'served-'))
+  cpSync('dist', folder, { recursive: true })
+  const server = createApp(folder).listen(0)
   const url = `http://localhost:${(server.address() as AddressInfo).port}/`
   const { acknowledged, lost, unreadable } = await killRuns(url, kills, seed, (done, all) => done % 20 === 0 && console.log(`${done} of ${kills} kills, ${all} changes acknowledged`))
   server.close()
+  rmSync(folder, { recursive: true, force: true })
   rows.push(['browser killed while writing', kills, `${lost.length} of ${acknowledged} acknowledged changes lost, ${unreadable} unreadable stores`, lost.length + unreadable === 0])
 }
 for (const [what, runs, result, good] of rows) console.log(`${good ? 'held ' : 'FAILED'}  ${what.padEnd(30)} ${String(runs).padStart(6)} runs   ${result}`)

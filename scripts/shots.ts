@@ -18,12 +18,6 @@ const makeBuild = async (page: Page): Promise<void> => {
   await page.getByRole('heading', { name: /^Pocket joint, for/ }).evaluate((heading) => heading.scrollIntoView())
 }
 
-const openReason = async (page: Page): Promise<void> => {
-  await page.getByRole('button', { name: /^4 / }).click()
-  await page.waitForTimeout(2500)
-  await page.getByRole('button', { name: /^3 / }).evaluate((row) => row.scrollIntoView())
-}
-
 const compareWays = async (page: Page): Promise<void> => {
   await page.getByLabel('Set aside, against now, %').fill('60')
   await page.getByLabel('Set aside, against now, %').blur()
@@ -37,10 +31,13 @@ const weighRisk = async (page: Page): Promise<void> => {
   await page.waitForTimeout(4000)
 }
 
+const openEntry = async (page: Page): Promise<void> => page.getByRole('row', { name: /Boards/ }).click()
+const keepState = async (page: Page): Promise<void> => page.getByRole('button', { name: 'Keep this state' }).click()
+
 const VIEWS: readonly [file: string, path: string, width: number, height: number, prepare?: (page: Page) => Promise<void>][] = [
-  ['bench', '/', 1280, 800], ['builds', '/builds', 1280, 800], ['cut-list', '/cut-list', 1280, 800, fillList], ['build', '/cut-list', 1280, 800, makeBuild], ['kit', '/kit', 1280, 800], ['weigh-up', '/weigh', 1280, 800], ['weigh-up-reason', '/weigh', 1280, 800, openReason], ['weigh-up-quality', '/weigh/quality', 1280, 800], ['weigh-up-schools', '/weigh/schools', 1280, 800], ['prices', '/prices', 1280, 800], ['weigh-up-phone', '/weigh', 390, 844], ['stages', '/stages', 1280, 800], ['ledger', '/ledger', 1280, 800],
+  ['bench', '/', 1280, 800], ['builds', '/builds', 1280, 800], ['cut-list', '/cut-list', 1280, 800, fillList], ['build', '/cut-list', 1280, 800, makeBuild], ['kit', '/kit', 1280, 800], ['weigh-up', '/weigh', 1280, 800], ['weigh-up-quality', '/weigh/quality', 1280, 800], ['weigh-up-schools', '/weigh/schools', 1280, 800], ['prices', '/prices', 1280, 800], ['weigh-up-phone', '/weigh', 390, 844], ['stages', '/stages', 1280, 800], ['ledger', '/ledger', 1280, 800, openEntry], ['ledger-plan', '/ledger/plan', 1280, 800], ['keeping', '/keeping', 1280, 800, keepState],
   ['stages-other-ways', '/stages/scenarios', 1280, 800, compareWays], ['stages-how-sure', '/stages/risk', 1280, 800, weighRisk], ['workshop', '/workshop', 1280, 800],
-  ['start', '/start', 1280, 800], ['bench-phone', '/', 390, 844], ['stages-phone', '/stages', 390, 844]
+  ['bench-phone', '/', 390, 844], ['stages-phone', '/stages', 390, 844]
 ]
 const SETTLE_MS = 2500
 

@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
+import { CONDITIONS, type Condition } from '../../core/catalogue'
 import { SELLER_TYPES, type SellerType } from '../../core/prices'
 import { ledger as words } from '../words/ledger'
 import { prices } from '../words/prices'
+import { weigh } from '../words/weigh'
 
-/** Who sold it, and how long it is under warranty. */
+/** Who sold it, in which condition, and how long it is under warranty. */
 const seller = defineModel<SellerType | undefined>('seller', { required: true })
 const warranty = defineModel<string>('warranty', { required: true })
+const condition = defineModel<Condition | undefined>('condition', { required: true })
+const conditions = [{ id: undefined, name: words.notSaid }, ...CONDITIONS.map((id) => ({ id: id as Condition | undefined, name: weigh.conditionName[id] ?? id }))]
 const sellers = [{ id: undefined, name: words.notSaid }, ...SELLER_TYPES.map((id) => ({ id: id as SellerType | undefined, name: prices.sellerName[id] }))]
 </script>
 
@@ -15,6 +19,7 @@ const sellers = [{ id: undefined, name: words.notSaid }, ...SELLER_TYPES.map((id
   <div class="row top">
     <div class="field"><span id="seller-label" class="label">{{ words.seller }}</span><Select v-model="seller" :options="sellers" option-label="name" option-value="id" :placeholder="words.notSaid" aria-labelledby="seller-label" /></div>
     <div class="field"><label for="warranty-until">{{ words.warranty }}</label><InputText id="warranty-until" v-model="warranty" type="date" /></div>
+    <div class="field"><span id="bought-condition" class="label">{{ words.condition }}</span><Select v-model="condition" :options="conditions" option-label="name" option-value="id" :placeholder="words.notSaid" aria-labelledby="bought-condition" /></div>
   </div>
 </template>
 

@@ -3,13 +3,12 @@ import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { ref } from 'vue'
 import { checkDay, type Day } from '../../core/calendar'
-import { CONDITIONS, type Condition } from '../../core/catalogue'
+import type { Condition } from '../../core/catalogue'
 import { issue, ok, type Issue } from '../../core/kernel'
 import type { SellerType } from '../../core/prices'
 import { parseAmount, exponentOf } from '../../core/money'
 import { change, type PlannedPurchase } from '../../core/workspace'
 import InputText from 'primevue/inputtext'
-import Select from 'primevue/select'
 import type { Taken } from '../shell/photo'
 import { newId } from '../stores/clock'
 import { attachPhoto } from '../stores/photos'
@@ -18,7 +17,6 @@ import { record } from '../words/bench'
 import { sentence } from '../words/issues'
 import { ledger as words } from '../words/ledger'
 import { steps } from '../words/steps'
-import { weigh } from '../words/weigh'
 import PhotoPick from './PhotoPick.vue'
 import ReceiptFields from './ReceiptFields.vue'
 
@@ -36,7 +34,6 @@ const condition = ref<Condition | undefined>()
 const photo = ref<Taken>()
 const more = ref(false)
 const problems = ref<readonly Issue[]>([])
-const conditions = [{ id: undefined, name: words.notSaid }, ...CONDITIONS.map((id) => ({ id: id as Condition | undefined, name: weigh.conditionName[id] }))]
 const tool = (): string => store.say?.offer(props.purchase.offer) ?? ''
 
 async function confirm(): Promise<void> {
@@ -76,8 +73,7 @@ async function confirm(): Promise<void> {
         <InputText id="paid-on" v-model="date" type="date" />
       </div>
       <template v-if="more">
-        <ReceiptFields v-model:seller="seller" v-model:warranty="warranty" />
-        <div class="field"><span id="bought-condition" class="label">{{ words.condition }}</span><Select v-model="condition" :options="conditions" option-label="name" option-value="id" :placeholder="words.notSaid" aria-labelledby="bought-condition" /></div>
+        <ReceiptFields v-model:seller="seller" v-model:warranty="warranty" v-model:condition="condition" />
       </template>
       <div class="row">
         <PhotoPick @taken="photo = $event" />

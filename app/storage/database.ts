@@ -113,6 +113,23 @@ export function storageIssue(error: unknown): Issue {
   return issue('storage.failed', [], { reason: name })
 }
 
+/** Faults of opening that pass by themselves: another process of the browser still holds the files for a moment. */
+const PASSING = new Set(['UnknownError', 'AbortError', 'TimeoutError'])
+/** Waits between tries to open, ms. */
+const TRIES = [60, 200, 500, 1200]
+
+async function patiently<T>(open: () => Promise<T>): Promise<T> {
+  for (const wait of TRIES) {
+    try {
+      return await open()
+    } catch (error) {
+      if (!(error instanceof DOMException && PASSING.has(error.name))) throw error
+      await new Promise((resolve) => setTimeout(resolve, wait))
+    }
+  }
+  return open()
+}
+
 /** A connection that is opened on first use, and again after it was lost. Nothing here throws: refusals come back as issues. */
 export function connection(tell: (news: ConnectionNews) => void): <T>(work: (db: Database) => Promise<T>) => Promise<Result<T>> {
   let opened: Promise<Database> | undefined
@@ -121,7 +138,7 @@ export function connection(tell: (news: ConnectionNews) => void): <T>(work: (db:
     opened = undefined
   }
   const database = (): Promise<Database> => {
-    opened ??= openDB<Schema>(NAME, VERSION, {
+    opened ??= patiently(() => openDB<Schema>(NAME, VERSION, {
       upgrade: async (db, from, _to, transaction) => {
         for (const step of UPGRADES.slice(from)) await step(db, transaction as unknown as Upgrading)
       },
@@ -137,7 +154,7 @@ export function connection(tell: (news: ConnectionNews) => void): <T>(work: (db:
         forget()
         tell('closed')
       }
-    }).catch((error: unknown) => {
+    })).catch((error: unknown) => {
       forget()
       throw error
     })

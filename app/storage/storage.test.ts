@@ -238,3 +238,17 @@ test('photos, backup notes and who owns them', async () => {
   await storage.noteBackup({ workspace: 'one', at: 3, revision: 4, where: 'file' })
   expect(await storage.backup('one')).toEqual({ ok: true, value: { workspace: 'one', at: 3, revision: 4, where: 'file' } })
 })
+
+test('a store another process holds for a moment is opened a little later', async () => {
+  const real = new IDBFactory()
+  let calls = 0
+  globalThis.indexedDB = {
+    open: (...args: [string, number?]) => {
+      calls += 1
+      if (calls < 3) throw new DOMException('held', 'UnknownError')
+      return real.open(...args)
+    }
+  } as unknown as IDBFactory
+  expect(await openStorage(() => 1).settings()).toEqual({ ok: true, value: {} })
+  expect(calls).toBe(3)
+})

@@ -146,6 +146,7 @@ export const useKeeping = defineStore('keeping', () => {
     if (!isHere) {
       await storage.putPhotos(stored(theirs.id, photos, wanted))
       store.show(theirs)
+      store.askToLast()
       store.notes = notes
       return []
     }

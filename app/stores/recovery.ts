@@ -1,5 +1,5 @@
 import type { Library } from '../../core/catalogue'
-import { checkWorkspace, readKept, readWorkspace } from '../../core/formats'
+import { checkWorkspace, readKept, readProven, readWorkspace } from '../../core/formats'
 import { issue, ok, refused, type Issue, type Result } from '../../core/kernel'
 import type { LedgerEntry } from '../../core/ledger'
 import type { Workspace } from '../../core/workspace'
@@ -27,7 +27,7 @@ const ledgerOf = (data: unknown): readonly LedgerEntry[] => (data as { ledger?: 
  * that can still be read. Notes say what was damaged and what is shown. Code `storage.unreadable` where nothing can be made of it.
  */
 export async function readStored(id: string, loaded: Loaded, storage: Storage, library: Library): Promise<Result<Recovered>> {
-  const read = loaded.damaged.length === 0 ? readKept(loaded.data, library) : undefined
+  const read = loaded.damaged.length === 0 ? readProven(loaded.data as { readonly ledger: readonly LedgerEntry[] }, library) : undefined
   if (read?.ok) return ok({ workspace: read.value.workspace, notes: read.value.notes, repaired: false })
   const listed = await storage.snapshots(id)
   for (const { key, at } of listed.ok ? listed.value : []) {

@@ -35,6 +35,8 @@ export const useWorkspace = defineStore('workspace', () => {
   /** What each workspace seen so far was when this page last read or kept it. */
   const known = new Map<string, { readonly revision: number; readonly state: Workspace }>()
   const lastSnapshot = new Map<string, number>()
+  /** What the browser has kept could not be opened; something else is shown in its place and must not be written over it. */
+  const standIn = ref(false)
   /** States to be kept, the newest of each workspace. */
   const pending = new Map<string, { readonly state: Workspace; readonly change: string | undefined }>()
   let writing: Promise<void> | undefined
@@ -76,6 +78,10 @@ export const useWorkspace = defineStore('workspace', () => {
     writing = undefined
   }
   function keep(state: Workspace, change?: string): void {
+    if (standIn.value) {
+      kept.value = 'not-kept'
+      return
+    }
     pending.set(state.id, { state, change: change ?? pending.get(state.id)?.change })
     kept.value = 'keeping'
     writing ??= write()
@@ -87,7 +93,7 @@ export const useWorkspace = defineStore('workspace', () => {
   async function stored(id: string): Promise<{ readonly state: Workspace; readonly revision: number } | undefined> {
     const loaded = await storage.load(id)
     if (!loaded.ok || !loaded.value || loaded.value.damaged.length > 0) return undefined
-    const read = (await formats()).readKept(loaded.value.data, library)
+    const read = (await formats()).readProven(loaded.value.data as { ledger: Workspace['ledger'] }, library)
     return read.ok ? { state: read.value.workspace, revision: loaded.value.revision } : undefined
   }
 
@@ -96,7 +102,11 @@ export const useWorkspace = defineStore('workspace', () => {
     const theirs = await stored(id)
     const base = known.get(id)?.state
     const mine = workspace.value
-    if (!theirs || !mine || mine.id !== id) return
+    if (!mine || mine.id !== id) return
+    if (!theirs) {
+      kept.value = 'not-kept'
+      return setTrouble([issue('storage.failed', [], { reason: 'unreadable' })])
+    }
     const untouched = base !== undefined && differingParts(base, mine).size === 0 && base.ledger === mine.ledger
     if (untouched) return adopt(theirs.state, theirs.revision, undefined)
     const comparison = compareWithBase(base ?? theirs.state, theirs.state, mine)
@@ -133,6 +143,7 @@ export const useWorkspace = defineStore('workspace', () => {
 
   /** Shows a workspace as the current one at once, and keeps it behind the scenes. A known revision means it is stored already. */
   function show(next: Workspace, storedRevision?: number): void {
+    standIn.value = false
     workspace.value = next
     history.value = NO_HISTORY
     settings.value = { ...settings.value, current: next.id }
@@ -144,7 +155,10 @@ export const useWorkspace = defineStore('workspace', () => {
       await idle()
       const present = await storage.load(next.id)
       if (present.ok && present.value) know(next, present.value.revision)
-      if (workspace.value?.id === next.id) keep(workspace.value)
+      if (!present.ok) {
+        kept.value = 'not-kept'
+        setTrouble(present.issues)
+      } else if (workspace.value?.id === next.id) keep(workspace.value)
     }
     const saved = await storage.saveSettings(settings.value)
     if (!saved.ok) setTrouble(saved.issues)
@@ -153,39 +167,62 @@ export const useWorkspace = defineStore('workspace', () => {
   /** Opens what was open last, or the default demo. */
   async function start(): Promise<void> {
     const settingsKept = await storage.settings()
-    if (!settingsKept.ok) setTrouble(settingsKept.issues)
-    else settings.value = settingsKept.value
+    if (settingsKept.ok) settings.value = settingsKept.value
+    else return showInstead(settingsKept.issues)
     const { current } = settings.value
-    if (current !== undefined && (await openKept(current))) return
+    const opened = current === undefined ? 'absent' : await open(current)
+    if (opened === 'shown' || opened === 'failed') return
+    const unreadable = trouble.value
     await showDemo('hive-yard', false)
+    if (opened === 'unreadable') setTrouble([...unreadable, ...trouble.value.filter((one) => !unreadable.includes(one))])
   }
-  async function openKept(id: string): Promise<boolean> {
+  /** The default demo, kept nowhere: what is kept cannot be opened just now, and nothing may be written over it. */
+  async function showInstead(issues: readonly Issue[]): Promise<void> {
+    standIn.value = true
+    const demo = await loadDemo('hive-yard')
+    if (demo.ok) {
+      workspace.value = demo.value
+      history.value = NO_HISTORY
+    }
+    kept.value = 'not-kept'
+    setTrouble(issues)
+  }
+  /** Shows what is kept under an id. `failed`: the store cannot be opened; a stand-in is shown. `unreadable`: nothing can be made of the record, which stays as it is. */
+  async function open(id: string): Promise<'shown' | 'absent' | 'unreadable' | 'failed'> {
     const loaded = await storage.load(id)
-    if (!loaded.ok || !loaded.value) return false
+    if (!loaded.ok) {
+      await showInstead(loaded.issues)
+      return 'failed'
+    }
+    if (!loaded.value) return 'absent'
     const read = await (await recovery()).readStored(id, loaded.value, storage, library)
     if (!read.ok) {
       setTrouble(read.issues)
-      return false
+      return read.issues.some(({ code }) => code === 'storage.unreadable') ? 'unreadable' : 'failed'
     }
     notes.value = read.value.notes
     if (read.value.repaired) await writeRepaired(loaded.value, read.value.workspace)
     else show(read.value.workspace, loaded.value.revision)
-    return true
+    return 'shown'
   }
+  const openKept = async (id: string): Promise<boolean> => (await open(id)) === 'shown'
   async function writeRepaired(loaded: Loaded, state: Workspace): Promise<void> {
     const written = await storage.repair(state, loaded.revision)
     show(state, written.ok ? written.value : loaded.revision)
     if (!written.ok) setTrouble(written.issues)
   }
 
-  /** Shows a demo as it was left, or as it was shipped when `afresh`. */
+  /** Shows a demo as it was left, or as it was shipped when `afresh`. A record of it that cannot be read is put aside, not written over. */
   async function showDemo(id: DemoId, afresh: boolean): Promise<void> {
     const demo = DEMOS.find((candidate) => candidate.id === id)
     if (!demo) return
-    if (!afresh && (await openKept(demo.workspaceId))) return
-    const loaded = await loadDemo(id)
-    if (loaded.ok) show(loaded.value)
-    else setTrouble(loaded.issues)
+    const opened = afresh ? 'absent' : await open(demo.workspaceId)
+    if (opened === 'shown' || opened === 'failed') return
+    const shipped = await loadDemo(id)
+    if (!shipped.ok) return setTrouble(shipped.issues)
+    const former = opened === 'unreadable' ? await storage.load(demo.workspaceId) : undefined
+    if (former?.ok && former.value) await writeRepaired(former.value, shipped.value)
+    else show(shipped.value)
   }
 
   /** Keeps the state before a change as a snapshot, when the last one is some time ago. */
@@ -249,9 +286,10 @@ export const useWorkspace = defineStore('workspace', () => {
 
   function startOwn(prepare: (fresh: Workspace) => Workspace, currency: string): void {
     show(prepare(freshWorkspace(library, newId('ws'), 'My workshop', currency, today.value)))
-    // Ask the browser not to clear what is kept here when it runs short of room; it may say no.
-    void navigator.storage?.persist?.()
+    askToLast()
   }
+  /** Asks the browser not to clear what is kept here when it runs short of room; it may say no. */
+  const askToLast = (): void => void navigator.storage?.persist?.()
   async function changeSettings(change: Partial<Settings>): Promise<void> {
     settings.value = { ...settings.value, ...change }
     await storage.saveSettings(settings.value)
@@ -260,7 +298,7 @@ export const useWorkspace = defineStore('workspace', () => {
 
   return {
     workspace, world, say, today, kept, trouble, notes, settings, revision, isDemo, undoName, redoName, storage,
-    start, run, undo: () => travel(undone, undoName.value), redo: () => travel(redone, redoName.value), returnTo, settlePlan, note, show, idle, snapshot, csvText, calendarText, showDemo, startOwn, openKept, changeSettings, keptWorkspaces,
+    start, run, undo: () => travel(undone, undoName.value), redo: () => travel(redone, redoName.value), returnTo, settlePlan, note, show, askToLast, idle, snapshot, csvText, calendarText, showDemo, startOwn, openKept, changeSettings, keptWorkspaces,
     /** Fetches what reads files before it is needed. */
     warm: () => void formats(),
     dismiss: () => { notes.value = []; setTrouble([]) }

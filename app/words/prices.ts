@@ -32,6 +32,7 @@ export const prices = {
   findHint: 'One piece that turned up, with its own measures. Test it running before you pay; a repair reserve is counted in.',
   findName: 'What it is, in a few words',
   measures: 'Its measures, where they differ',
+  findLink: 'Link to it, if it has one',
   putFind: 'Keep this find',
   bundle: 'A bundle',
   bundleHint: 'Several tools sold as one. It is a bargain only for the pieces you would buy anyway.',

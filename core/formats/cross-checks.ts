@@ -26,8 +26,11 @@ function outOfOrder({ saleWindows = [], time, workshop }: Workspace): Issue[] {
   ]
 }
 
-/** Methods that are their own tool's only way are refused elsewhere; here: every id that is referred to exists, none stands twice. */
-export function crossCheck(workspace: Workspace, base: Library): Issue[] {
+/**
+ * Methods that are their own tool's only way are refused elsewhere; here: every id that is referred to exists, none stands twice.
+ * @param provenLedger the ledger is known to be what was checked before
+ */
+export function crossCheck(workspace: Workspace, base: Library, provenLedger = false): Issue[] {
   const found: Issue[] = []
   const library = withOwn(base, workspace.own)
   const known = (has: boolean, id: string, kind: string, ...path: Path): void => {
@@ -37,7 +40,7 @@ export function crossCheck(workspace: Workspace, base: Library): Issue[] {
   const isOffer = (id: string): boolean => workspace.offers.some((offer) => offer.id === id) || bundles.some((bundle) => bundle.id === id) || typicalOffer(library, id) !== undefined
   const isBuild = (id: string): boolean => workspace.builds.some((build) => build.id === id) || jigBuild(library, id) !== undefined
 
-  for (const key of ['builds', 'items', 'offers', 'quotes', 'ledger'] as const) found.push(...repeated(workspace[key], [key]))
+  for (const key of ['builds', 'items', 'offers', 'quotes', ...(provenLedger ? [] : (['ledger'] as const))] as const) found.push(...repeated(workspace[key], [key]))
   for (const key of ['operations', 'methods', 'tools', 'materials'] as const) found.push(...repeated(workspace.own[key], ['own', key]))
   found.push(...repeated(workspace.money.oneOffs, ['money', 'oneOffs']))
 
@@ -69,7 +72,7 @@ export function crossCheck(workspace: Workspace, base: Library): Issue[] {
     tool.companions.forEach((companion, k) => companion.anyOf.forEach((id, n) => known(library.tools.has(id), id, 'tool', 'own', 'tools', i, 'companions', k, 'anyOf', n)))
     if (tool.madeBy !== undefined) known(library.templates.has(tool.madeBy), tool.madeBy, 'template', 'own', 'tools', i, 'madeBy')
   })
-  found.push(...ledgerProblems(workspace.ledger))
+  if (!provenLedger) found.push(...ledgerProblems(workspace.ledger))
   if (workspace.photos) {
     const entries = new Set(workspace.ledger.map(({ id }) => id))
     found.push(...repeated(workspace.photos, ['photos']))

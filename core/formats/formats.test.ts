@@ -6,7 +6,7 @@ import { DEMO_FILES, TODAY, build, demo, demoText, demoWorld, emptyWorkspace, fu
 import { library } from '../../data'
 import { makePlan } from '../stages'
 import { worldOf, type Workspace } from '../workspace'
-import { MOST_PROBLEMS, checkWorkspace, pathText, planCsv, readPlan, readWorkspace, writeWorkspace } from '.'
+import { MOST_PROBLEMS, checkWorkspace, pathText, planCsv, readKept, readPlan, readProven, readWorkspace, writeWorkspace } from '.'
 
 const text = (change: object): string => JSON.stringify({ ...demo('hive-yard'), ...change })
 const refusals = (raw: string): { code: string; path: string; line: unknown }[] => {
@@ -174,5 +174,23 @@ describe('what the cut list and the workshop add to the file', () => {
     expect(refusals(own([{ ...rule, otherwise: around }]))).toEqual([])
     expect(refusals(own([{ ...rule, otherwise: { ...around, reach: 0.5 } }]))).toContainEqual(expect.objectContaining({ code: 'number.too-small', path: 'own.methods[0].roles[0].rules[0].otherwise.reach' }))
     expect(refusals(own([{ ...rule, otherwise: { ...around, how: 'magic' } }]))).toContainEqual(expect.objectContaining({ code: 'field.choice' }))
+  })
+})
+
+describe('a workspace whose ledger is known to be what was written', () => {
+  test('is read as any other, everything but the ledger checked', () => {
+    const kept = demo('hive-yard')
+    expect(readProven(kept, library)).toEqual(readKept(kept, library))
+    const wrong = readProven({ ...kept, items: [{ ...kept.items[0], tool: 'warp' }] } as unknown as Workspace, library)
+    expect(wrong.ok ? '' : wrong.issues[0]?.code).toBe('unknown.tool')
+    const photo = { id: 'p', entry: 'gone', type: 'image/jpeg', widthPx: 1, heightPx: 1, bytes: 1 }
+    const pictured = readProven({ ...kept, photos: [photo] } as unknown as Workspace, library)
+    expect(pictured.ok ? '' : pictured.issues[0]?.code).toBe('unknown.entry')
+  })
+  test('of an older version is brought up to date with all checks', () => {
+    const old = JSON.parse(readFileSync(new URL('../../tests/fixtures/workspace-version-1.json', import.meta.url), 'utf8')) as Workspace
+    expect(readProven(old, library)).toMatchObject({ ok: true, value: { notes: [{ code: 'file.migrated' }] } })
+    const wrong = readProven({ ...old, ledger: [{ ...old.ledger[0], amount: 0.5 }] } as unknown as Workspace, library)
+    expect(wrong.ok ? '' : wrong.issues[0]?.code).toBe('money.fraction')
   })
 })

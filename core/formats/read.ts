@@ -2,6 +2,7 @@ import type { z } from 'zod'
 import { companionCircles, withOwn, type Library } from '../catalogue'
 import { checkDay } from '../calendar'
 import { issue, ok, refused, type Issue, type Path, type Result } from '../kernel'
+import type { LedgerEntry } from '../ledger'
 import { partsToPutBack, withParts, type Plan, type Workspace } from '../workspace'
 import { crossCheck } from './cross-checks'
 import { parseJson, type ParsedJson } from './json'
@@ -89,6 +90,19 @@ export function readWorkspace(text: string, library: Library, migrations: readon
   if (!parsed.ok) return parsed
   const read = readKept(parsed.value.data, library, migrations)
   return read.ok ? read : { ok: false, issues: listed(read.issues, parsed.value) }
+}
+
+/**
+ * The same for a workspace the browser has kept whose parts are, by their prints, what was written: a ledger of the present version was
+ * checked entry by entry when it came in, and is not checked again. Everything else is.
+ */
+export function readProven(data: { readonly ledger: readonly LedgerEntry[]; readonly version?: unknown }, library: Library): Result<ReadWorkspace> {
+  if (data.version !== WORKSPACE_VERSION) return readKept(data, library)
+  const shape = checkShape({ ...data, ledger: [] })
+  if (!shape.ok) return shape
+  const workspace: Workspace = { ...shape.value, ledger: data.ledger }
+  const problems = crossCheck(workspace, library, true)
+  return problems.length > 0 ? { ok: false, issues: problems } : ok({ workspace, notes: workspace.libraryVersion === library.version ? [] : [issue('file.other-library', [], { made: workspace.libraryVersion, now: library.version })] })
 }
 
 /** The same for data that is parsed already, such as what the browser has kept: older versions are brought up to date. */

@@ -4,7 +4,7 @@ import { pocketMarkdown } from '../../app/words/pocket'
 import { library } from '../../data'
 import { DEMO_FILES, TODAY, demoWorld } from '../../tests/helpers/workspaces'
 import { worldOf } from '../workspace'
-import { CHECKS, FAIR_TIMES, checksFor, evaluate, pocketList } from '.'
+import { type CHECKS, FAIR_TIMES, checksFor, evaluate, pocketList } from '.'
 
 describe.each(DEMO_FILES)('%s', (name) => {
   const world = demoWorld(name)

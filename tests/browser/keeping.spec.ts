@@ -236,3 +236,55 @@ test('a browser that was used with version 1 is brought up to date, and nothing 
   await page.reload()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('€297.70 in the purse')
 })
+
+test('when the last copy outside the browser is old and things have changed since, it is said with the way out', async ({ page }) => {
+  await openDemo(page)
+  await open(page, 'mine.json', Buffer.from(hive.replaceAll('"demo-hive-yard"', '"ws-mine"')))
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy', { timeout: 20_000 })
+  await saved(page)
+  await expect(page.getByText(/^Last saved to a file on/)).toBeVisible()
+  await worth(page, 'bird-boxes', '55')
+  await kept(page)
+  await page.clock.setFixedTime(Date.now() + 20 * 86_400_000)
+  await page.goto('/#/settings')
+  await page.reload()
+  const reminder = page.getByText('The last copy outside this browser is 20 days old, and things have changed since.')
+  await expect(reminder).toBeVisible({ timeout: 20_000 })
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('alert').getByRole('button', { name: 'Save to a file' }).click()])
+  expect(download.suggestedFilename()).toBe('Hive-yard.json')
+  await expect(reminder).toHaveCount(0)
+})
+
+test('a store that cannot be opened just now is not written over by what is shown in its place', async ({ context }) => {
+  const page = await context.newPage()
+  await openDemo(page, '/ledger')
+  const enter = async (on: Page, amount: string, text: string): Promise<void> => {
+    await on.getByLabel('Amount').first().fill(amount)
+    await on.locator('#entry-text').fill(text)
+    await on.getByRole('button', { name: 'Enter', exact: true }).click()
+  }
+  await enter(page, '7', 'Really bought')
+  await kept(page)
+  await page.close()
+  const troubled = await context.newPage()
+  await troubled.addInitScript(() => {
+    const open = IDBFactory.prototype.open
+    let calls = 0
+    IDBFactory.prototype.open = function (this: IDBFactory, ...args: [string, number?]) {
+      // The first tries fail, as when another process still holds the files; later ones would do.
+      calls += 1
+      if (calls > 5) return open.apply(this, args)
+      throw new DOMException('Internal error opening backing store', 'UnknownError')
+    }
+  })
+  await troubled.goto('/')
+  await expect(troubled.getByText('This browser does not let the page keep data.')).toBeVisible({ timeout: 20_000 })
+  await troubled.goto('/#/ledger')
+  await enter(troubled, '1', 'Into the stand-in')
+  await expect(troubled.getByText('Not kept', { exact: true })).toBeVisible()
+  await troubled.close()
+  const again = await context.newPage()
+  await again.goto('/#/ledger')
+  await expect(again.getByRole('heading', { level: 1 })).toHaveText('€291.70 in the purse', { timeout: 20_000 })
+  await expect(again.getByRole('row', { name: /Into the stand-in/ })).toHaveCount(0)
+})

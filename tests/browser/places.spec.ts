@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
 import { openDemo, settled, watch } from './helpers'
 
-const PLACES = ['/', '/builds', '/builds/blanket-chest', '/kit', '/weigh', '/weigh/quality', '/weigh/power', '/weigh/schools', '/prices', '/stages', '/ledger', '/start', '/settings']
+const PLACES = ['/', '/builds', '/builds/blanket-chest', '/kit', '/weigh', '/weigh/quality', '/weigh/power', '/weigh/schools', '/prices', '/stages', '/ledger', '/ledger/plan', '/ledger/inventory', '/keeping', '/pocket', '/start', '/settings']
 
 for (const scheme of ['light', 'dark'] as const)
   test.describe(`accessibility, ${scheme}`, () => {

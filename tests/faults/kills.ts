@@ -62,6 +62,21 @@ const storedTexts = (page: Page): Promise<string[]> =>
     }
   }))
 
+/** What else the store says, for the record of a loss. */
+const storedState = async (page: Page): Promise<string> =>
+  JSON.stringify(await page.evaluate(() => new Promise<unknown>((resolve) => {
+    const opening = indexedDB.open('frugal-ledger')
+    opening.onsuccess = () => {
+      const transaction = opening.result.transaction(['workspaces', 'aside', 'snapshots'])
+      const found: unknown[] = []
+      for (const name of ['workspaces', 'aside', 'snapshots']) transaction.objectStore(name).getAll().onsuccess = ({ target }) => void found.push([name, ((target as IDBRequest).result as { id?: string; key?: string; revision?: number }[]).map(({ id, key, revision }) => [id ?? key, revision])])
+      transaction.oncomplete = () => {
+        opening.result.close()
+        resolve(found)
+      }
+    }
+  })))
+
 /** @param seed decides the moments  @param tell hears of each kill */
 export async function killRuns(url: string, count: number, seed: number, tell: (done: number, acknowledged: number) => void = () => undefined): Promise<KillRuns> {
   const random = seededRandom(seed)
@@ -79,7 +94,9 @@ export async function killRuns(url: string, count: number, seed: number, tell: (
       const complains = await page.getByText(/was damaged|cannot be read any more|could not be read/).count()
       if (!shown || complains > 0) unreadable++
       const texts = new Set(await storedTexts(page).catch(() => (unreadable++, [] as string[])))
+      const before = lost.size
       for (const text of acknowledged) if (!texts.has(text)) lost.add(text)
+      if (lost.size > before) console.error(`After kill ${run}: ${lost.size - before} of ${acknowledged.length} acknowledged changes are gone, ${texts.size} entries are there; ${await storedState(page)}`)
       if (run === count) {
         await context.close()
         break

@@ -5,6 +5,7 @@ import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed, ref } from 'vue'
 import { checkDay } from '../../../core/calendar'
+import type { Condition } from '../../../core/catalogue'
 import { issue, type Issue } from '../../../core/kernel'
 import { COMES_IN, ENTRY_KINDS, splitReceipt, type EntryKind } from '../../../core/ledger'
 import { parseAmount, type Minor } from '../../../core/money'
@@ -44,6 +45,7 @@ const taxIncluded = ref((store.workspace?.money.taxBasisPoints ?? 0) === 0)
 const total = ref('')
 const seller = ref<SellerType>()
 const warranty = ref('')
+const condition = ref<Condition>()
 const photo = ref<Taken>()
 const problems = ref<readonly Issue[]>([])
 
@@ -76,7 +78,7 @@ function lineOf({ what, text }: Draft): Line | undefined {
   const id = rest.join('/')
   const tool = kind === 'tool' ? store.world?.library.tools.get(id) : undefined
   const preferences = store.workspace?.preferences
-  if (tool && preferences) return { what: 'tool', tool: id, tier: preferences.tier, condition: 'new', power: tool.forms[0]?.power ?? 'hand', count: 1 }
+  if (tool && preferences) return { what: 'tool', tool: id, tier: preferences.tier, condition: condition.value ?? 'new', power: tool.forms[0]?.power ?? 'hand', count: 1 }
   const purchase = planned.value.find((one) => one.id === what)?.purchase
   if (purchase) return { what: 'planned', purchase }
   return { what: 'other', kind: id as EntryKind, text: text.trim() || entryKinds[id as EntryKind] }
@@ -99,7 +101,7 @@ async function confirm(): Promise<void> {
     return one && part ? [{ ...one, ...part, entryId: newId('e'), itemId: newId('item') }] : []
   })
   const { library } = world
-  store.run(steps.receipt(bought.length), (state) => change.recordReceipt(state, library, { id: newId('r'), date: day.value, lines: bought, seller: seller.value, ...(until?.ok ? { warrantyUntil: until.value } : {}) }))
+  store.run(steps.receipt(bought.length), (state) => change.recordReceipt(state, library, { id: newId('r'), date: day.value, lines: bought, seller: seller.value, condition: condition.value, ...(until?.ok ? { warrantyUntil: until.value } : {}) }))
   const [first] = bought
   if (photo.value && first) await attachPhoto(first.entryId, words.receiptNo, photo.value)
   visible.value = false
@@ -123,7 +125,7 @@ async function confirm(): Promise<void> {
         <label class="row small"><input v-model="taxIncluded" type="checkbox" /> {{ words.taxIncluded }}</label>
         <div class="field"><label for="receipt-total">{{ words.total }}</label><InputText id="receipt-total" v-model="total" inputmode="decimal" style="width: 6rem" /></div>
       </div>
-      <ReceiptFields v-model:seller="seller" v-model:warranty="warranty" />
+      <ReceiptFields v-model:seller="seller" v-model:warranty="warranty" v-model:condition="condition" />
       <div class="row"><PhotoPick @taken="photo = $event" /><span v-if="photo" class="small" role="status">{{ words.photoReady }}</span></div>
       <p v-if="sum !== undefined && store.say" class="small" role="status">{{ words.receiptSum(store.say.money(sum), filled.length) }}</p>
       <p v-for="(one, index) in problems" :key="index" class="attention small" role="alert">{{ sentence(one, store.say) }}</p>

@@ -6,7 +6,8 @@ import { computed, ref, watch } from 'vue'
 import { CONDITIONS, SPECS, TIERS, ownId, type Condition, type Power, type SpecName, type Specs, type Tier } from '../../../core/catalogue'
 import type { Day } from '../../../core/calendar'
 import type { Minor } from '../../../core/money'
-import { SELLER_TYPES, offerId, type SellerType } from '../../../core/prices'
+import { issue } from '../../../core/kernel'
+import { SELLER_TYPES, checkLink, offerId, type SellerType } from '../../../core/prices'
 import { parseLength } from '../../../core/units'
 import { change } from '../../../core/workspace'
 import DayField from '../../parts/DayField.vue'
@@ -32,6 +33,7 @@ const date = ref<Day>(store.world?.asOf ?? '2026-01-01')
 const seller = ref<SellerType>(props.find ? 'private' : 'online')
 const until = ref<Day>()
 const name = ref('')
+const link = ref('')
 const sizes = ref<Partial<Record<SpecName, string>>>({})
 const problem = ref('')
 
@@ -71,12 +73,15 @@ function put(): void {
   } else {
     const specs = readSizes()
     if (!specs) return
+    const web = link.value.trim() === '' ? undefined : checkLink(link.value)
+    if (web && !web.ok) return void (problem.value = sentence(web.issues[0] ?? issue('link.only-web'), say))
     const text = name.value.trim() || say.shortTool(entry.value.id)
     const id = ownId(text, (taken) => workspace.offers.some((offer) => offer.id === taken) || (workspace.bundles ?? []).some((bundle) => bundle.id === taken))
-    store.run(steps.offered(text), (state) => change.addOffer(state, { ...parts, id, single: true, ...(Object.keys(specs).length > 0 ? { specs } : {}) }, { ...quote, offer: id }))
+    store.run(steps.offered(text), (state) => change.addOffer(state, { ...parts, id, single: true, ...(web?.ok ? { link: web.value } : {}), ...(Object.keys(specs).length > 0 ? { specs } : {}) }, { ...quote, offer: id }))
   }
   price.value = undefined
   name.value = ''
+  link.value = ''
   sizes.value = {}
 }
 </script>
@@ -96,6 +101,7 @@ function put(): void {
     <template v-if="find">
       <div class="row fields">
         <div class="field"><label for="find-name">{{ words.findName }}</label><InputText id="find-name" v-model="name" /></div>
+        <div class="field grow"><label for="find-link">{{ words.findLink }}</label><InputText id="find-link" v-model="link" type="url" inputmode="url" placeholder="https://" fluid /></div>
         <div v-for="spec in measures" :key="spec" class="field"><label :for="`find-${spec}`">{{ specName(spec) }}</label><InputText :id="`find-${spec}`" v-model="sizes[spec]" :placeholder="store.say.length(entry?.specs[spec] ?? 0)" class="short" /></div>
       </div>
       <p class="caption">{{ words.findHint }}</p>

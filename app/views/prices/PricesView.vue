@@ -5,6 +5,7 @@ import { daysBetween } from '../../../core/calendar'
 import { findOffer, offerId, priceOf } from '../../../core/prices'
 import { change, levelBasis } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
+import WebLink from '../../parts/WebLink.vue'
 import { library } from '../../../data'
 import { useWorkspace } from '../../stores/workspace'
 import { prices as words } from '../../words/prices'
@@ -59,7 +60,7 @@ const finds = computed(() => store.workspace?.offers ?? [])
     </div>
     <section class="stack">
       <h2>{{ words.find }}</h2>
-      <ul v-if="finds.length > 0" class="plain-list small"><li v-for="find in finds" :key="find.id">{{ store.say.tool(find.tool) }}, {{ weigh.conditionName[find.condition] }} ({{ find.id.replace('my/', '') }}) <button type="button" class="link" @click="store.run(steps.unoffered(store.say.shortTool(find.tool)), (state) => change.removeOffer(state, find.id))">{{ words.remove }}</button></li></ul>
+      <ul v-if="finds.length > 0" class="plain-list small"><li v-for="find in finds" :key="find.id">{{ store.say.tool(find.tool) }}, {{ weigh.conditionName[find.condition] }} ({{ find.id.replace('my/', '') }})<template v-if="find.link">, <WebLink :link="find.link" /></template> <button type="button" class="link" @click="store.run(steps.unoffered(store.say.shortTool(find.tool)), (state) => change.removeOffer(state, find.id))">{{ words.remove }}</button></li></ul>
       <AddQuote find />
     </section>
   </template>
