@@ -19,6 +19,8 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ['**/*.{html,js,css,json,svg,png,woff2,wasm}'],
+        // The icons' drawings for browsers that know no fonts; all that are meant here do.
+        globIgnores: ['**/primeicons-*.svg'],
         maximumFileSizeToCacheInBytes: 5 * 1024 * 1024,
         skipWaiting: false, clientsClaim: true, cleanupOutdatedCaches: true, inlineWorkboxRuntime: true, sourcemap: false, navigateFallback: 'index.html'
       }

@@ -50,7 +50,7 @@ onMounted(() => window.addEventListener('vite:preloadError', (event) => {
 onMounted(() => window.addEventListener('beforeunload', (event) => {
   if (store.kept === 'keeping') event.preventDefault()
 }))
-const backupLine = computed(() => (keeping.backupDue !== undefined && (route.path === '/' || route.path === '/settings') ? keepingWords.due(keeping.backupDue) : undefined))
+const backupLine = computed(() => (keeping.backupDue !== undefined && (route.path === '/' || route.path === '/settings') ? keepingWords.due(keeping.backupDue, keeping.backup === undefined) : undefined))
 const messages = computed(() => [
   ...store.trouble.map((one) => ({ text: sentence(one, store.say), severity: 'error' as const })),
   ...store.notes.map((one) => ({ text: sentence(one, store.say), severity: 'info' as const })),

@@ -131,9 +131,11 @@ async function patiently<T>(open: () => Promise<T>): Promise<T> {
 }
 
 /** A connection that is opened on first use, and again after it was lost. Nothing here throws: refusals come back as issues. */
-export function connection(tell: (news: ConnectionNews) => void): <T>(work: (db: Database) => Promise<T>) => Promise<Result<T>> {
+/** @param first is done once after the store has been opened, before anything else */
+export function connection(tell: (news: ConnectionNews) => void, first: (db: Database) => Promise<void> = async () => undefined): <T>(work: (db: Database) => Promise<T>) => Promise<Result<T>> {
   let opened: Promise<Database> | undefined
   let outdated = false
+  let begun = false
   const forget = (): void => {
     opened = undefined
   }
@@ -154,7 +156,11 @@ export function connection(tell: (news: ConnectionNews) => void): <T>(work: (db:
         forget()
         tell('closed')
       }
-    })).catch((error: unknown) => {
+    })).then(async (db) => {
+      if (!begun) await first(db)
+      begun = true
+      return db
+    }).catch((error: unknown) => {
       forget()
       throw error
     })

@@ -1,7 +1,8 @@
-import { issue, ok, refused, type Result } from '../../core/kernel'
+import { issue, must, ok, refused, type Result } from '../../core/kernel'
 import type { LedgerEntry } from '../../core/ledger'
 import type { Workspace } from '../../core/workspace'
 import { connection, type BackupNote, type ConnectionNews, type Database, type Settings, type SnapshotReason, type StoredPhoto } from './database'
+import { openMirror, secondFactory, type Mirror, type Records } from './mirror'
 import { CHUNK, chunkCount, chunkOf, commonStart, joinRecord, splitRecord, type Joined } from './records'
 import { expired, makeSnapshot, snapshotText, type SnapshotInfo } from './snapshots'
 
@@ -45,33 +46,56 @@ interface Known {
   readonly ledger: readonly LedgerEntry[]
 }
 
-async function write(db: Database, workspace: Workspace, base: number, known: Known | undefined, now: number): Promise<number | undefined> {
+/** All records of a workspace as they stand in the store. */
+async function recordsOf(db: Database, id: string): Promise<Records> {
+  const transaction = db.transaction(['workspaces', 'ledger'])
+  const [head, chunks] = await Promise.all([transaction.objectStore('workspaces').get(id), transaction.objectStore('ledger').getAll(rangeOf(id))])
+  return { head: must(head, 'the workspace that was just written'), from: 0, chunks }
+}
+
+async function write(db: Database, workspace: Workspace, base: number, known: Known | undefined, now: number): Promise<Records | undefined> {
   const { head, print } = splitRecord({ ...workspace, ledger: [] })
-  const { ledger } = workspace
+  const { ledger, id } = workspace
   const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite', { durability: 'strict' })
   // A write that fails rejects both its request and the transaction; the transaction's word is the one that counts.
   const done = transaction.done
   done.catch(() => undefined)
-  const [heads, chunks] = [transaction.objectStore('workspaces'), transaction.objectStore('ledger')]
-  const stored = await heads.get(workspace.id)
+  const [heads, pieces] = [transaction.objectStore('workspaces'), transaction.objectStore('ledger')]
+  const stored = await heads.get(id)
   if (stored && stored.revision !== base) {
     await done
     return undefined
   }
-  const revision = base + 1
-  const writes: Promise<unknown>[] = [heads.put({ id: workspace.id, name: workspace.name, revision, savedAt: now, head, print, entries: ledger.length })]
   const same = known && known.revision === base && stored ? commonStart(known.ledger, ledger) : 0
-  const first = Math.floor(same / CHUNK)
-  if (same === 0 || same < (known?.ledger.length ?? 0)) writes.push(chunks.delete(IDBKeyRange.bound([workspace.id, first], [workspace.id, Number.MAX_SAFE_INTEGER])))
-  for (let index = first; index < chunkCount(ledger.length); index++) writes.push(chunks.put(chunkOf(workspace.id, ledger, index)))
-  await Promise.all(writes)
+  const from = Math.floor(same / CHUNK)
+  const records: Records = { head: { id, name: workspace.name, revision: base + 1, savedAt: now, head, print, entries: ledger.length }, from, chunks: Array.from({ length: Math.max(0, chunkCount(ledger.length) - from) }, (_, i) => chunkOf(id, ledger, from + i)) }
+  const shrunk = same === 0 || same < (known?.ledger.length ?? 0)
+  await Promise.all([heads.put(records.head), ...(shrunk ? [pieces.delete(IDBKeyRange.bound([id, from], [id, Number.MAX_SAFE_INTEGER]))] : []), ...records.chunks.map((chunk) => pieces.put(chunk))])
   await done
-  return revision
+  return records
+}
+
+/** Puts everything back into a store that the browser has emptied. Answers whether there was anything to put back. */
+async function restore(db: Database, mirror: Mirror): Promise<boolean> {
+  if ((await db.count('workspaces')) > 0) return false
+  const all = await mirror.everything()
+  if (!all) return false
+  const transaction = db.transaction(['workspaces', 'ledger', 'photos', 'settings'], 'readwrite', { durability: 'strict' })
+  const newest = [...all.workspaces].sort((a, b) => b.savedAt - a.savedAt)[0]
+  const puts = [
+    ...all.workspaces.map((head) => transaction.objectStore('workspaces').put(head)), ...all.ledger.map((chunk) => transaction.objectStore('ledger').put(chunk)), ...all.photos.map((photo) => transaction.objectStore('photos').put(photo)),
+    ...(newest ? [transaction.objectStore('settings').put({ current: newest.id }, SETTINGS_KEY)] : [])
+  ]
+  await Promise.all([...puts, transaction.done])
+  return true
 }
 
 /** @param now the clock, ms since the epoch  @param newKey makes a key nobody else has  @param tell hears what the connection has to say */
-export function openStorage(now: () => number, newKey: () => string = () => `${now()}`, tell: (news: ConnectionNews) => void = () => undefined): Storage {
-  const attempt = connection(tell)
+export function openStorage(now: () => number, newKey: () => string = () => `${now()}`, tell: (news: ConnectionNews | 'restored') => void = () => undefined, second: () => Promise<IDBFactory | undefined> = secondFactory): Storage {
+  const mirror = openMirror(second)
+  const attempt = connection(tell, async (db) => {
+    if (await restore(db, mirror)) tell('restored')
+  })
   const known = new Map<string, Known>()
   return {
     settings: () => attempt(async (db) => (await db.get('settings', SETTINGS_KEY)) ?? {}),
@@ -89,16 +113,23 @@ export function openStorage(now: () => number, newKey: () => string = () => `${n
     save: async (workspace, base) => {
       const written = await attempt((db) => write(db, workspace, base, known.get(workspace.id), now()))
       if (!written.ok) return written
-      if (written.value === undefined) return refused(issue('storage.elsewhere'))
-      known.set(workspace.id, { revision: written.value, ledger: workspace.ledger })
-      return ok(written.value)
+      const records = written.value
+      if (records === undefined) return refused(issue('storage.elsewhere'))
+      known.set(workspace.id, { revision: records.head.revision, ledger: workspace.ledger })
+      await mirror.save(records, async () => {
+        const all = await attempt((db) => recordsOf(db, workspace.id))
+        return all.ok ? all.value : records
+      })
+      return ok(records.head.revision)
     },
-    remove: (id) =>
-      attempt(async (db) => {
+    remove: async (id) => {
+      await mirror.remove(id)
+      return attempt(async (db) => {
         const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite')
         await Promise.all([transaction.objectStore('workspaces').delete(id), transaction.objectStore('ledger').delete(rangeOf(id)), transaction.done])
         known.delete(id)
-      }),
+      })
+    },
     repair: async (repaired, base) => {
       const { id, name, ledger } = repaired
       const { head, print } = splitRecord({ ...repaired, ledger: [] })
@@ -115,7 +146,10 @@ export function openStorage(now: () => number, newKey: () => string = () => `${n
         await done
         return base + 1
       })
-      if (written.ok) known.set(id, { revision: written.value, ledger })
+      if (!written.ok) return written
+      known.set(id, { revision: written.value, ledger })
+      const all = await attempt((db) => recordsOf(db, id))
+      if (all.ok) await mirror.save(all.value, () => Promise.resolve(all.value))
       return written
     },
     snapshots: (id) => attempt(async (db) => (await db.getAllFromIndex('snapshots', 'workspace', id)).map(({ packed: _packed, print: _print, ...info }) => info).sort((a, b) => b.at - a.at)),
@@ -133,11 +167,14 @@ export function openStorage(now: () => number, newKey: () => string = () => `${n
         const stored = await db.get('snapshots', key)
         return stored && (await snapshotText(stored))
       }),
-    putPhotos: (photos) =>
-      attempt(async (db) => {
+    putPhotos: async (photos) => {
+      const kept = await attempt(async (db) => {
         const transaction = db.transaction('photos', 'readwrite', { durability: 'strict' })
         await Promise.all([...photos.map((photo) => transaction.store.put(photo)), transaction.done])
-      }),
+      })
+      if (kept.ok) await mirror.photos(photos)
+      return kept
+    },
     photo: (id) => attempt((db) => db.get('photos', id)),
     photosOf: (workspace) => attempt((db) => db.getAllFromIndex('photos', 'workspace', workspace)),
     backup: (workspace) => attempt((db) => db.get('backups', workspace)),

@@ -42,11 +42,12 @@ export const useKeeping = defineStore('keeping', () => {
   const room = shallowRef<{ readonly used: number; readonly quota: number; readonly lasting: boolean }>()
   const now = ref(Date.now())
 
-  const oldest = computed(() => Object.values(store.workspace?.trail.changed ?? {}).reduce((least, at) => (at < least ? at : least), '9'))
+  /** The first moment anything was changed here; undefined where nothing was. */
+  const oldest = computed(() => Object.values(store.workspace?.trail.changed ?? {}).reduce<string | undefined>((least, at) => (least === undefined || at < least ? at : least), undefined))
   /** Days since the last backup, where one is due; undefined where none is. */
   const backupDue = computed<number | undefined>(() => {
     if (!store.workspace || store.isDemo) return undefined
-    const since = backup.value?.at ?? Date.parse(oldest.value)
+    const since = backup.value?.at ?? (oldest.value === undefined ? now.value : Date.parse(oldest.value))
     const changed = backup.value === undefined || backup.value.revision < store.revision
     return changed && now.value - since > BACKUP_EVERY ? Math.floor((now.value - since) / 86_400_000) : undefined
   })
@@ -124,10 +125,16 @@ export const useKeeping = defineStore('keeping', () => {
     await storage.keepFolder(chosen)
   }
   /** After a change, when the folder may be written to without asking and the last backup there is an hour old. */
+  let copying = false
   async function toFolderIfDue(): Promise<void> {
+    if (copying) return
     const to = folder.value as (FileSystemDirectoryHandle & { queryPermission?: (mode: { mode: 'readwrite' }) => Promise<string> }) | undefined
     if (!to || store.isDemo || (backup.value?.where === 'folder' && Date.now() - backup.value.at < FOLDER_EVERY)) return
-    if ((await to.queryPermission?.({ mode: 'readwrite' })) === 'granted') await toFolder()
+    if ((await to.queryPermission?.({ mode: 'readwrite' })) === 'granted') {
+      copying = true
+      await toFolder()
+      copying = false
+    }
   }
   watch(() => store.revision, () => void toFolderIfDue())
 

@@ -50,8 +50,9 @@ export const useWorkspace = defineStore('workspace', () => {
   const setTrouble = (issues: readonly Issue[]): void => {
     trouble.value = issues
   }
-  const storage = openStorage(() => Date.now(), () => newId('s'), (news: ConnectionNews) => {
-    if (news !== 'closed') setTrouble([issue(news === 'blocked' ? 'storage.blocked' : 'storage.outdated')])
+  const storage = openStorage(() => Date.now(), () => newId('s'), (news: ConnectionNews | 'restored') => {
+    if (news === 'restored') notes.value = [issue('storage.restored')]
+    else if (news !== 'closed') setTrouble([issue(news === 'blocked' ? 'storage.blocked' : 'storage.outdated')])
   })
   const channel = tabChannel((news) => void heard(news))
   const know = (state: Workspace, at: number): void => {
@@ -200,7 +201,7 @@ export const useWorkspace = defineStore('workspace', () => {
       setTrouble(read.issues)
       return read.issues.some(({ code }) => code === 'storage.unreadable') ? 'unreadable' : 'failed'
     }
-    notes.value = read.value.notes
+    notes.value = [...notes.value.filter(({ code }) => code === 'storage.restored'), ...read.value.notes]
     if (read.value.repaired) await writeRepaired(loaded.value, read.value.workspace)
     else show(read.value.workspace, loaded.value.revision)
     return 'shown'

@@ -49,6 +49,7 @@ export const KEEPING: Readonly<Record<string, Sentence>> = {
   'storage.outdated': () => 'A newer version of this program has opened in another tab. Reload this page; save to a file first if the last change is not kept.',
   'storage.blocked': () => 'An older tab of this program is in the way. Close the other tabs; this one goes on by itself.',
   'storage.repaired': (_, f) => `What this browser had kept was damaged. Shown is the state of ${momentText(n(f.at))} with every ledger entry that could still be read (${t(f.entries)}). The damaged record is put aside.`,
+  'storage.restored': () => 'The browser had emptied its store; everything is back from the second copy that is kept beside it.',
   'storage.partly-lost': (_, f) => `A part of the ledger could not be read any more; ${t(f.entries)} entries are left. The damaged record is put aside; if you have a copy in a file, open it to bring both together.`,
   'storage.merged': (_, f) => `Another tab changed this workspace at the same time. Both changes were kept${n(f.conflicts) > 0 ? `; where both changed the same thing (${t(f.conflicts)}), the later one stands` : ''}.`
 }

@@ -68,7 +68,8 @@ export const keeping = {
   dropFolder: 'No folder',
   noFolders: 'This browser cannot write into a folder; files are saved one by one.',
   inFolder: (name: string) => `Copied: ${name}`,
-  due: (days: number) => `The last copy outside this browser is ${plural(days, 'day', 'days')} old, and things have changed since.`,
+  due: (days: number, never: boolean) =>
+    never ? `You began ${plural(days, 'day', 'days')} ago, and nothing of it has been saved outside this browser yet.` : `The last copy outside this browser is ${plural(days, 'day', 'days')} old, and things have changed since.`,
   room: (used: number, quota: number) => `${megabytes(used)} used of about ${megabytes(quota)}.`,
   lasting: 'The browser has promised not to clear it.',
   notLasting: 'The browser may clear it when it runs short of room.',

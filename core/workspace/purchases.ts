@@ -3,7 +3,7 @@ import type { Day } from '../calendar'
 import { must } from '../kernel'
 import { reversalOf, type EntryKind, type LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
-import { findOffer, type SellerType } from '../prices'
+import { findOffer } from '../prices'
 import { addEntry, addItem, changeItem, removeItem, withoutPurchase } from './changes'
 import type { Item, Photo, PlannedPurchase, Workspace } from './types'
 
@@ -13,19 +13,12 @@ import type { Item, Photo, PlannedPurchase, Workspace } from './types'
 export const entryKindOf = (tool: Tool): EntryKind => (tool.kind === 'tool' ? 'tool' : 'companion')
 
 /** What a receipt says of a line besides its amount. */
-export interface Receipted {
-  readonly receipt?: string | undefined
-  readonly tax?: Minor | undefined
-  readonly delivery?: Minor | undefined
-  readonly seller?: SellerType | undefined
-  readonly condition?: Condition | undefined
-  readonly warrantyUntil?: Day | undefined
-}
+export type Receipted = Pick<LedgerEntry, 'receipt' | 'tax' | 'delivery' | 'seller' | 'condition' | 'warrantyUntil'>
 
 /** Without the fields that say nothing. */
 const said = <T extends object>(fields: T): Partial<T> => Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined && value !== 0 && value !== '')) as Partial<T>
 
-export interface RealPurchase extends Receipted {
+export type RealPurchase = Receipted & {
   readonly purchase: PlannedPurchase
   readonly date: Day
   /** Really paid for all of them together. */

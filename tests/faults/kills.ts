@@ -14,6 +14,8 @@ export interface KillRuns {
   readonly lost: readonly string[]
   /** Starts at which the store could not be read, or was found damaged. */
   readonly unreadable: number
+  /** Starts at which the browser had thrown its store away, and all of it came back from the second copy. */
+  readonly restored: number
 }
 
 const ARGS = ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost']
@@ -83,7 +85,7 @@ export async function killRuns(url: string, count: number, seed: number, tell: (
   const profile = mkdtempSync(join(tmpdir(), 'killed-profile-'))
   const acknowledged: string[] = []
   const lost = new Set<string>()
-  let unreadable = 0
+  let [unreadable, restored] = [0, 0]
   try {
     for (let run = 0; run <= count; run++) {
       const context = await start(profile)
@@ -93,6 +95,7 @@ export async function killRuns(url: string, count: number, seed: number, tell: (
       const shown = await page.getByRole('heading', { level: 1, name: /in the purse$/ }).waitFor({ timeout: 30_000 }).then(() => true, () => false)
       const complains = await page.getByText(/was damaged|cannot be read any more|could not be read/).count()
       if (!shown || complains > 0) unreadable++
+      if ((await page.getByText('The browser had emptied its store').count()) > 0) restored++
       const texts = new Set(await storedTexts(page).catch(() => (unreadable++, [] as string[])))
       const before = lost.size
       for (const text of acknowledged) if (!texts.has(text)) lost.add(text)
@@ -112,5 +115,5 @@ export async function killRuns(url: string, count: number, seed: number, tell: (
     kill(profile)
     rmSync(profile, { recursive: true, force: true })
   }
-  return { kills: count, acknowledged: acknowledged.length, lost: [...lost], unreadable }
+  return { kills: count, acknowledged: acknowledged.length, lost: [...lost], unreadable, restored }
 }

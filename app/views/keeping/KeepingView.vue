@@ -80,7 +80,7 @@ async function askLasting(): Promise<void> {
     </div>
     <section class="stack" :aria-label="words.backupTitle">
       <h2>{{ words.backupTitle }}</h2>
-      <p v-if="keeping.backupDue !== undefined" class="attention">{{ words.due(keeping.backupDue) }}</p>
+      <p v-if="keeping.backupDue !== undefined" class="attention">{{ words.due(keeping.backupDue, keeping.backup === undefined) }}</p>
       <p>{{ keeping.backup ? words.lastBackup(keeping.backup.at, keeping.backup.where) : words.noBackup }}</p>
       <div><Button :label="words.save" @click="save().then((issues) => (problems = issues))" /></div>
       <template v-if="folderPicker">

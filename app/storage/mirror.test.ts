@@ -1,0 +1,93 @@
+import 'fake-indexeddb/auto'
+import { IDBFactory } from 'fake-indexeddb'
+import fc from 'fast-check'
+import { beforeEach, describe, expect, test } from '@jest/globals'
+import type { LedgerEntry } from '../../core/ledger'
+import type { Workspace } from '../../core/workspace'
+import { demo, emptyWorkspace } from '../../tests/helpers/workspaces'
+import { CHUNK } from './records'
+import { openStorage, type Storage } from '.'
+
+/** The browser's own store, and the second one beside it. */
+let second: IDBFactory
+beforeEach(() => {
+  globalThis.indexedDB = new IDBFactory()
+  second = new IDBFactory()
+})
+const news: string[] = []
+const opened = (factory: () => Promise<IDBFactory | undefined> = () => Promise.resolve(second)): Storage => openStorage(() => 1, undefined, (one) => news.push(one), factory)
+const emptied = (): void => {
+  globalThis.indexedDB = new IDBFactory()
+}
+const entry = (i: number): LedgerEntry => ({ id: `e${i}`, date: '2026-05-01', kind: 'other', amount: -i, text: `Entry ${i}` })
+const workspace = emptyWorkspace({ name: 'Mine' })
+const ledgerOf = async (storage: Storage, id = workspace.id): Promise<unknown> => {
+  const loaded = await storage.load(id)
+  return loaded.ok && loaded.value && [loaded.value.revision, loaded.value.damaged, (loaded.value.data as Workspace).ledger]
+}
+
+describe('a store the browser has emptied', () => {
+  test('is filled again from the second copy: workspaces, ledger, photos, and which was open', async () => {
+    const storage = opened()
+    await storage.save(demo('hive-yard'), 0)
+    await storage.save({ ...workspace, ledger: [entry(1)] }, 0)
+    await storage.save({ ...workspace, ledger: [entry(1), entry(2)] }, 1)
+    const photo = { id: 'p', workspace: workspace.id, type: 'image/jpeg' as const, bytes: Uint8Array.from([1]) }
+    await storage.putPhotos([photo])
+    emptied()
+    news.length = 0
+    const again = opened()
+    expect(await again.settings()).toMatchObject({ ok: true, value: { current: expect.any(String) } })
+    expect(news).toEqual(['restored'])
+    expect(await ledgerOf(again)).toEqual([2, [], [entry(1), entry(2)]])
+    expect(await ledgerOf(again, 'demo-hive-yard')).toEqual([1, [], demo('hive-yard').ledger])
+    expect(await again.photo('p')).toEqual({ ok: true, value: photo })
+    // And it goes on from there.
+    expect(await again.save({ ...workspace, ledger: [entry(1), entry(2), entry(3)] }, 2)).toEqual({ ok: true, value: 3 })
+  })
+  test('whatever was saved, in whatever order and size, the copy is the same to the last entry', async () => {
+    await fc.assert(fc.asyncProperty(fc.array(fc.record({ how: fc.constantFrom('more', 'many', 'fewer', 'other', 'second-away'), n: fc.nat(5) }), { minLength: 1, maxLength: 8 }), async (steps) => {
+      globalThis.indexedDB = new IDBFactory()
+      second = new IDBFactory()
+      let storage = opened()
+      let [ledger, revision]: [readonly LedgerEntry[], number] = [[], 0]
+      for (const [i, { how, n }] of steps.entries()) {
+        if (how === 'second-away') storage = opened(n % 2 === 0 ? () => Promise.resolve(undefined) : undefined)
+        ledger = how === 'many' ? [...ledger, ...Array.from({ length: CHUNK + n }, (_, k) => entry(1000 * i + k))] : how === 'fewer' ? ledger.slice(0, n) : how === 'other' ? [entry(i), ...ledger] : [...ledger, entry(10_000 + i)]
+        const saved = await storage.save({ ...workspace, ledger }, revision)
+        revision = saved.ok ? saved.value : revision
+      }
+      // A last save with the copy at hand: it may have been behind, and takes the whole.
+      storage = opened()
+      await storage.load(workspace.id)
+      await storage.save({ ...workspace, ledger }, revision)
+      emptied()
+      expect(await ledgerOf(opened())).toEqual([revision + 1, [], ledger])
+    }), { numRuns: 20 })
+  })
+  test('what was taken out stays out', async () => {
+    const storage = opened()
+    await storage.save(workspace, 0)
+    await storage.remove(workspace.id)
+    emptied()
+    expect(await opened().load(workspace.id)).toEqual({ ok: true, value: undefined })
+  })
+})
+
+test('a store that has anything in it is left as it is', async () => {
+  await opened().save(workspace, 0)
+  emptied()
+  await opened(() => Promise.resolve(undefined)).save({ ...workspace, name: 'Begun anew' }, 0)
+  news.length = 0
+  const loaded = await opened().load(workspace.id)
+  expect([news, loaded.ok && (loaded.value?.data as Workspace).name]).toEqual([[], 'Begun anew'])
+})
+
+test('without a second store, or with one that fails, everything is kept all the same', async () => {
+  for (const factory of [() => Promise.resolve(undefined), () => Promise.reject(new Error('no')), () => Promise.resolve({ open: () => { throw new Error('no') } } as unknown as IDBFactory)]) {
+    globalThis.indexedDB = new IDBFactory()
+    const storage = opened(factory)
+    expect(await storage.save(workspace, 0)).toEqual({ ok: true, value: 1 })
+    expect((await storage.load(workspace.id)).ok).toBe(true)
+  }
+})

@@ -1,0 +1,110 @@
+import { wrap, type DBSchema, type IDBPDatabase } from 'idb'
+import type { StoredHead, StoredPhoto } from './database'
+import type { LedgerChunk } from './records'
+
+/**
+ * A second copy of what is kept, in a store of its own with files of its own. A browser that is killed in the middle of a write can find
+ * its store torn at a later start and throw all of it away; the two are written one after the other, so that a kill tears one at most.
+ */
+interface MirrorSchema extends DBSchema {
+  workspaces: { key: string; value: StoredHead }
+  ledger: { key: [string, number]; value: LedgerChunk }
+  photos: { key: string; value: StoredPhoto }
+}
+type MirrorDatabase = IDBPDatabase<MirrorSchema>
+
+/** The records of one save: the head, and the pieces of the ledger from one on. */
+export interface Records {
+  readonly head: StoredHead
+  /** Pieces from this one on are replaced. */
+  readonly from: number
+  readonly chunks: readonly LedgerChunk[]
+}
+
+/** All that a mirror holds. */
+export interface Everything {
+  readonly workspaces: readonly StoredHead[]
+  readonly ledger: readonly LedgerChunk[]
+  readonly photos: readonly StoredPhoto[]
+}
+
+export interface Mirror {
+  /** Writes a save after the store itself has it. A mirror that is behind takes the whole from the store with `all`. */
+  save(records: Records, all: () => Promise<Records>): Promise<void>
+  photos(photos: readonly StoredPhoto[]): Promise<void>
+  remove(id: string): Promise<void>
+  /** Everything, where the mirror holds any workspace at all. */
+  everything(): Promise<Everything | undefined>
+  revisions(): Promise<ReadonlyMap<string, number>>
+}
+
+type Buckets = { open(name: string, options?: object): Promise<{ readonly indexedDB: IDBFactory }> }
+
+/** The factory of a second store, where the browser has any; its durability is as strict as it can be had. */
+export async function secondFactory(): Promise<IDBFactory | undefined> {
+  const buckets = typeof navigator === 'undefined' ? undefined : (navigator as unknown as { storageBuckets?: Buckets }).storageBuckets
+  return (await buckets?.open('second-copy', { durability: 'strict', persisted: true }).catch(() => undefined))?.indexedDB
+}
+
+const pieces = (id: string, from = 0): IDBKeyRange => IDBKeyRange.bound([id, from], [id, Number.MAX_SAFE_INTEGER])
+
+function openAt(factory: IDBFactory): Promise<MirrorDatabase> {
+  const request = factory.open('frugal-ledger-copy', 1)
+  request.onupgradeneeded = () => {
+    const db = request.result
+    db.createObjectStore('workspaces', { keyPath: 'id' })
+    db.createObjectStore('ledger', { keyPath: ['workspace', 'index'] })
+    db.createObjectStore('photos', { keyPath: 'id' })
+  }
+  return (wrap(request) as unknown as Promise<MirrorDatabase>).then((db) => {
+    db.addEventListener('versionchange', () => db.close())
+    return db
+  })
+}
+
+/** The second copy. It is there to help: whatever goes wrong with it is passed over, and the store itself decides what is kept. */
+export function openMirror(factory: () => Promise<IDBFactory | undefined>): Mirror {
+  let opened: Promise<MirrorDatabase | undefined> | undefined
+  const attempt = async <T>(work: (db: MirrorDatabase) => Promise<T>): Promise<T | undefined> => {
+    opened ??= factory().then((found) => found && openAt(found)).catch(() => undefined)
+    const db = await opened
+    try {
+      return db && (await work(db))
+    } catch {
+      opened = undefined
+      return undefined
+    }
+  }
+  const put = async (db: MirrorDatabase, { head, from, chunks }: Records): Promise<void> => {
+    const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite', { durability: 'strict' })
+    const ledger = transaction.objectStore('ledger')
+    const done = transaction.done
+    done.catch(() => undefined)
+    await Promise.all([transaction.objectStore('workspaces').put(head), ledger.delete(pieces(head.id, from)), ...chunks.map((chunk) => ledger.put(chunk))])
+    await done
+  }
+  return {
+    save: async (records, all) =>
+      void (await attempt(async (db) => {
+        const stored = await db.get('workspaces', records.head.id)
+        await put(db, stored?.revision === records.head.revision - 1 ? records : await all())
+      })),
+    photos: async (photos) =>
+      void (await attempt(async (db) => {
+        const transaction = db.transaction('photos', 'readwrite', { durability: 'strict' })
+        await Promise.all([...photos.map((photo) => transaction.store.put(photo)), transaction.done])
+      })),
+    remove: async (id) =>
+      void (await attempt(async (db) => {
+        const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite')
+        await Promise.all([transaction.objectStore('workspaces').delete(id), transaction.objectStore('ledger').delete(pieces(id)), transaction.done])
+      })),
+    everything: () =>
+      attempt(async (db) => {
+        const transaction = db.transaction(['workspaces', 'ledger', 'photos'])
+        const [workspaces, ledger, photos] = await Promise.all([transaction.objectStore('workspaces').getAll(), transaction.objectStore('ledger').getAll(), transaction.objectStore('photos').getAll()])
+        return workspaces.length === 0 ? undefined : { workspaces, ledger, photos }
+      }),
+    revisions: async () => new Map(((await attempt((db) => db.getAll('workspaces'))) ?? []).map(({ id, revision }) => [id, revision]))
+  }
+}
