@@ -35,7 +35,6 @@ export interface Mirror {
   remove(id: string): Promise<void>
   /** Everything, where the mirror holds any workspace at all. */
   everything(): Promise<Everything | undefined>
-  revisions(): Promise<ReadonlyMap<string, number>>
 }
 
 type Buckets = { open(name: string, options?: object): Promise<{ readonly indexedDB: IDBFactory }> }
@@ -104,7 +103,6 @@ export function openMirror(factory: () => Promise<IDBFactory | undefined>): Mirr
         const transaction = db.transaction(['workspaces', 'ledger', 'photos'])
         const [workspaces, ledger, photos] = await Promise.all([transaction.objectStore('workspaces').getAll(), transaction.objectStore('ledger').getAll(), transaction.objectStore('photos').getAll()])
         return workspaces.length === 0 ? undefined : { workspaces, ledger, photos }
-      }),
-    revisions: async () => new Map(((await attempt((db) => db.getAll('workspaces'))) ?? []).map(({ id, revision }) => [id, revision]))
+      })
   }
 }
