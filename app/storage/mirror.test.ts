@@ -19,7 +19,7 @@ const opened = (factory: () => Promise<IDBFactory | undefined> = () => Promise.r
 const emptied = (): void => {
   globalThis.indexedDB = new IDBFactory()
 }
-const entry = (i: number): LedgerEntry => ({ id: `e${i}`, date: '2026-05-01', kind: 'other', amount: -i, text: `Entry ${i}` })
+const entry = (i: number): LedgerEntry => ({ id: `e${i}`, date: '2026-05-01', kind: 'other', amount: 0 - i, text: `Entry ${i}` })
 const workspace = emptyWorkspace({ name: 'Mine' })
 const ledgerOf = async (storage: Storage, id = workspace.id): Promise<unknown> => {
   const loaded = await storage.load(id)

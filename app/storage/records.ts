@@ -9,7 +9,8 @@ export type Head = Omit<Workspace, 'ledger'>
 export interface LedgerChunk {
   readonly workspace: string
   readonly index: number
-  readonly entries: readonly LedgerEntry[]
+  /** The entries as JSON: read far more quickly than thousands of stored objects. */
+  readonly text: string
   readonly print: string
 }
 
@@ -19,21 +20,14 @@ export const CHUNK = 256
 const printOf = (data: unknown): string => textPrint(JSON.stringify(data))
 
 export const chunkOf = (workspace: string, ledger: readonly LedgerEntry[], index: number): LedgerChunk => {
-  const entries = ledger.slice(index * CHUNK, (index + 1) * CHUNK)
-  return { workspace, index, entries, print: printOf(entries) }
+  const text = JSON.stringify(ledger.slice(index * CHUNK, (index + 1) * CHUNK))
+  return { workspace, index, text, print: textPrint(text) }
 }
 export const chunkCount = (entries: number): number => Math.ceil(entries / CHUNK)
 
 export function splitRecord(workspace: Workspace): { readonly head: Head; readonly print: string; readonly entries: number; readonly chunks: readonly LedgerChunk[] } {
   const { ledger, ...head } = workspace
   return { head, print: printOf(head), entries: ledger.length, chunks: Array.from({ length: chunkCount(ledger.length) }, (_, index) => chunkOf(workspace.id, ledger, index)) }
-}
-
-/** How many entries two ledgers begin with in common, as the same objects. */
-export function commonStart(a: readonly LedgerEntry[], b: readonly LedgerEntry[]): number {
-  const most = Math.min(a.length, b.length)
-  for (let i = 0; i < most; i++) if (a[i] !== b[i]) return i
-  return most
 }
 
 /** A workspace put together again, and whether its parts are as they were written. */
@@ -46,8 +40,8 @@ export interface Joined {
 
 export function joinRecord(stored: { readonly head: unknown; readonly print: string; readonly entries: number }, chunks: readonly LedgerChunk[]): Joined {
   const headWhole = typeof stored.head === 'object' && stored.head !== null && printOf(stored.head) === stored.print
-  const whole = chunks.filter(({ entries, print }) => Array.isArray(entries) && printOf(entries) === print)
-  const readable = whole.flatMap(({ entries }) => entries)
+  const whole = chunks.filter(({ text, print }) => typeof text === 'string' && textPrint(text) === print)
+  const readable = whole.flatMap(({ text }) => JSON.parse(text) as LedgerEntry[])
   const ledgerWhole = whole.length === chunks.length && readable.length === stored.entries
   return { data: { ...(stored.head as object), ledger: readable }, damaged: [...(headWhole ? [] : (['head'] as const)), ...(ledgerWhole ? [] : (['ledger'] as const))], readable }
 }

@@ -52,19 +52,28 @@ export const useKeeping = defineStore('keeping', () => {
     return changed && now.value - since > BACKUP_EVERY ? Math.floor((now.value - since) / 86_400_000) : undefined
   })
 
-  async function refresh(): Promise<void> {
+  /** What is needed on every page: when the last backup was, and the folder for the next. */
+  async function lookForBackup(): Promise<void> {
     const id = store.workspace?.id
     if (id === undefined) return
     now.value = Date.now()
-    const [listed, noted, kept] = await Promise.all([storage.snapshots(id), storage.backup(id), storage.folder()])
-    if (listed.ok) snapshots.value = listed.value
+    const [noted, kept] = await Promise.all([storage.backup(id), storage.folder()])
     if (noted.ok) backup.value = noted.value
     if (kept.ok) folder.value = kept.value
+  }
+  async function refresh(): Promise<void> {
+    const id = store.workspace?.id
+    if (id === undefined) return
+    const [listed] = await Promise.all([storage.snapshots(id), lookForBackup()])
+    if (listed.ok) snapshots.value = listed.value
     const estimate = await navigator.storage?.estimate?.()
     const lasting = (await navigator.storage?.persisted?.()) ?? false
     room.value = estimate && { used: estimate.usage ?? 0, quota: estimate.quota ?? 0, lasting }
   }
-  watch(() => store.workspace?.id, () => void refresh(), { immediate: true })
+  watch(() => store.workspace?.id, () => {
+    snapshots.value = []
+    void lookForBackup()
+  }, { immediate: true })
 
   /** The workspace as text for a file, checked by reading it back. What leaves is remembered, so that it can be merged later. */
   async function fileText(): Promise<Result<string>> {

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { evaluate, explainPurchase, movePurchase, purchaseOpens, type Outcome, type PurchaseReasons, type Report } from '../../core/stages'
-import { change, workspaceHash, type Plan, type PlannedPurchase, type Workspace } from '../../core/workspace'
+import { change, forPlanning, workspaceHash, type Plan, type PlannedPurchase, type Workspace } from '../../core/workspace'
 import type { Build } from '../../core/builds'
 import type { Layout, NestPart, SheetSize } from '../../core/cutlist'
 import type { Day } from '../../core/calendar'
@@ -37,7 +37,7 @@ export const usePlanning = defineStore('planning', () => {
   /** A plan moved by hand has its rules checked, but nothing else was re-planned. */
   const report = computed<Report | undefined>(() => (store.world && shown.value ? evaluate(store.world, shown.value) : undefined))
 
-  const question = (): { workspace: Workspace; today: Day } | undefined => store.workspace && { workspace: { ...store.workspace, plan: undefined, adopted: [] }, today: store.today }
+  const question = (): { workspace: Workspace; today: Day } | undefined => store.workspace && { workspace: forPlanning(store.workspace, store.today), today: store.today }
 
   function rest(): void {
     busy.value = false

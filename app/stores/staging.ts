@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { Answers, CurvePoint, Difference, Risk, ScenarioOutcome } from '../../core/stages'
 import type { Minor } from '../../core/money'
-import { workspaceHash, type Plan, type Scenario, type Workspace } from '../../core/workspace'
+import { forPlanning, workspaceHash, type Plan, type Scenario, type Workspace } from '../../core/workspace'
 import { workerClient, type WorkerLike } from '../workers/client'
 import { usePlanning } from './planning'
 import { useWorkspace } from './workspace'
@@ -48,7 +48,7 @@ export const useStaging = defineStore('staging', () => {
   })
   const question = (): { workspace: Workspace; today: string; plan: Plan } | undefined => {
     const { workspace, today } = store
-    return workspace && planning.plan ? { workspace: { ...workspace, plan: undefined, adopted: [] }, today, plan: planning.plan } : undefined
+    return workspace && planning.plan ? { workspace: forPlanning(workspace, today), today, plan: planning.plan } : undefined
   }
   function halt(): void {
     if (thinking.value === undefined) return

@@ -5,7 +5,7 @@ import type { Power, School } from '../../core/catalogue'
 import type { Minor } from '../../core/money'
 import type { SchoolOutcome } from '../../core/stages'
 import type { Sway } from '../../core/weigh'
-import { WEIGHTS, weightsOf, withWeights, workspaceHash, type WeightName, type Weights, type Workspace } from '../../core/workspace'
+import { WEIGHTS, forPlanning, weightsOf, withWeights, workspaceHash, type WeightName, type Weights, type Workspace } from '../../core/workspace'
 import { workerClient, type WorkerLike } from '../workers/client'
 import type { BatteriesView, OwnershipView, PullsView, RankingView, ReasonsView, SplitView } from '../workers/protocol'
 import { steps } from '../words/steps'
@@ -36,7 +36,7 @@ export const useWeighing = defineStore('weighing', () => {
 
   const weights = computed<Weights | undefined>(() => trial.value ?? (store.workspace && weightsOf(store.workspace)))
   const hash = computed(() => (store.workspace ? `${workspaceHash(store.workspace)}|${store.workspace.wishes.join()}` : ''))
-  const question = (): { workspace: Workspace; today: Day } | undefined => store.workspace && { workspace: { ...store.workspace, plan: undefined, adopted: [] }, today: store.today }
+  const question = (): { workspace: Workspace; today: Day } | undefined => store.workspace && { workspace: forPlanning(store.workspace, store.today), today: store.today }
 
   /**
    * Puts the purchases in order; does nothing where that is done already.

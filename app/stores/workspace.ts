@@ -167,6 +167,9 @@ export const useWorkspace = defineStore('workspace', () => {
 
   /** Opens what was open last, or the default demo. */
   async function start(): Promise<void> {
+    // What reads the store is fetched while the store opens.
+    void formats()
+    void recovery()
     const settingsKept = await storage.settings()
     if (settingsKept.ok) settings.value = settingsKept.value
     else return showInstead(settingsKept.issues)

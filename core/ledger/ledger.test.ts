@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { NO_FILTER, balanceOn, filterRows, ledgerProblems, ledgerRows, reconcile, reversalOf, shareOut, sortRows, splitReceipt, standing, type LedgerEntry } from '.'
+import { NO_FILTER, balanceOn, filterRows, ledgerProblems, ledgerRows, reconcile, reversalOf, shareOut, sortRows, splitReceipt, standing, thinned, type LedgerEntry } from '.'
 
 const entry = fc.record({ day: fc.integer({ min: 1, max: 28 }), amount: fc.integer({ min: -50_000, max: 50_000 }), text: fc.constantFrom('saw', 'boards', 'glue') })
 const ledgerOf = (list: readonly { day: number; amount: number; text: string }[], prefix = 'e'): LedgerEntry[] =>
@@ -117,4 +117,24 @@ describe('rows of the table', () => {
     expect(texts(sortRows(rows, 'text', false))).toEqual(['Boards of oak', 'Glue', 'Glue', 'Start'])
     expect(texts(sortRows(rows, 'date', false))).toEqual(texts([...rows].reverse()))
   })
+})
+
+test('rows of a ledger that has grown are the same as worked out anew, whatever was added', () => {
+  fc.assert(fc.property(fc.array(entry, { maxLength: 12 }), fc.array(entry, { maxLength: 5 }), fc.boolean(), (first, more, takeBack) => {
+    const before = ledgerOf(first, 'a')
+    const after = [...before, ...ledgerOf(more, 'b'), ...(takeBack && before[0] ? [reversalOf(before[0], 'r')] : [])]
+    expect(ledgerRows(after, { entries: before, rows: ledgerRows(before) })).toEqual(ledgerRows(after))
+    expect(ledgerRows(before.slice(1), { entries: before, rows: ledgerRows(before) })).toEqual(ledgerRows(before.slice(1)))
+  }))
+})
+
+test('a thinned line keeps its ends, its lowest and its highest point, in order', () => {
+  fc.assert(fc.property(fc.array(fc.integer({ min: -9999, max: 9999 }), { minLength: 1, maxLength: 900 }), fc.integer({ min: 8, max: 120 }), (list, most) => {
+    const points = list.map((balance, at) => ({ balance, at }))
+    const kept = thinned(points, most)
+    expect(kept.length).toBeLessThanOrEqual(Math.max(most + 4, Math.min(points.length, most)))
+    expect([kept[0], kept.at(-1)]).toEqual([points[0], points.at(-1)])
+    for (const end of [Math.min, Math.max]) expect(end(...kept.map(({ balance }) => balance))).toBe(end(...list))
+    expect(kept.map(({ at }) => at)).toEqual(kept.map(({ at }) => at).sort((a, b) => a - b))
+  }))
 })

@@ -100,3 +100,19 @@ export function reconcile(current: readonly LedgerEntry[], target: readonly Ledg
   const linked = added.map((entry) => (entry.refunds !== undefined && ids.has(entry.refunds) ? { ...entry, refunds: ids.get(entry.refunds) } : entry))
   return [...current, ...linked]
 }
+
+/** How many entries two ledgers begin with in common, as the same objects. */
+export function commonStart(a: readonly LedgerEntry[], b: readonly LedgerEntry[]): number {
+  const most = Math.min(a.length, b.length)
+  for (let i = 0; i < most; i++) if (a[i] !== b[i]) return i
+  return most
+}
+
+/** The expected receipts that entries which still stand answer. */
+export function answeredBy(ledger: readonly LedgerEntry[]): Set<string> {
+  const answers = ledger.filter((entry) => entry.answers !== undefined)
+  if (answers.length === 0) return new Set()
+  const reversed = new Set<string>()
+  for (const { reverses } of ledger) if (reverses !== undefined) reversed.add(reverses)
+  return new Set(answers.flatMap(({ id, answers: key, reverses }) => (key === undefined || reverses !== undefined || reversed.has(id) ? [] : [key])))
+}

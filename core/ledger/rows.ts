@@ -1,6 +1,6 @@
 import type { Day } from '../calendar'
 import type { Minor } from '../money'
-import type { EntryKind, LedgerEntry } from './ledger'
+import { commonStart, type EntryKind, type LedgerEntry } from './ledger'
 
 /** An entry as a table shows it. */
 export interface LedgerRow {
@@ -15,8 +15,19 @@ export interface LedgerRow {
   readonly words: string
 }
 
-/** Entries by date with the balance after each, newest first. */
-export function ledgerRows(entries: readonly LedgerEntry[]): LedgerRow[] {
+/**
+ * Entries by date with the balance after each, newest first.
+ * @param before rows of a ledger that this one may have grown from; where only later entries were added, they alone are worked out
+ */
+export function ledgerRows(entries: readonly LedgerEntry[], before?: { readonly entries: readonly LedgerEntry[]; readonly rows: readonly LedgerRow[] }): readonly LedgerRow[] {
+  if (before && before.rows.length > 0 && commonStart(before.entries, entries) === before.entries.length) {
+    const added = entries.slice(before.entries.length)
+    const [newest] = before.rows
+    if (newest && added.every(({ date, reverses }, i) => reverses === undefined && date >= (added[i - 1]?.date ?? newest.entry.date))) {
+      let { balance } = newest
+      return [...added.map((entry): LedgerRow => ({ entry, balance: (balance += entry.amount), reversed: false, takesBack: undefined, words: `${entry.text} `.toLowerCase() })).reverse(), ...before.rows]
+    }
+  }
   const texts = new Map(entries.map((entry) => [entry.id, entry.text]))
   const reversed = new Set(entries.flatMap(({ reverses }) => reverses ?? []))
   const inOrder = entries.map((entry, index) => ({ entry, index })).sort((a, b) => (a.entry.date < b.entry.date ? -1 : a.entry.date > b.entry.date ? 1 : a.index - b.index))
@@ -62,4 +73,27 @@ export function sortRows(rows: readonly LedgerRow[], by: SortBy, down: boolean):
   if (by === 'date') return down ? rows : [...rows].reverse()
   const figure = ({ entry }: LedgerRow): number | string => (by === 'amount' ? entry.amount : by === 'planned' ? (entry.planned ?? 0) : by === 'kind' ? entry.kind : entry.text.toLowerCase())
   return rows.map((row) => ({ row, at: figure(row) })).sort((a, b) => (a.at < b.at ? -sign : a.at > b.at ? sign : 0)).map(({ row }) => row)
+}
+
+/**
+ * A line of balances with fewer points that looks the same: of each stretch the first, the lowest, the highest and the last stay.
+ * @param most points wanted at the most; a shorter line stays as it is
+ */
+export function thinned<T extends { readonly balance: Minor }>(points: readonly T[], most: number): readonly T[] {
+  if (points.length <= most) return points
+  const each = Math.ceil((points.length * 4) / most)
+  const kept: T[] = []
+  for (let from = 0; from < points.length; from += each) {
+    const stretch = points.slice(from, from + each)
+    const [first] = stretch
+    if (!first) break
+    let [low, high] = [first, first]
+    for (const one of stretch) {
+      if (one.balance < low.balance) low = one
+      if (one.balance > high.balance) high = one
+    }
+    const wanted = new Set([first, low, high, stretch.at(-1)])
+    kept.push(...stretch.filter((one) => wanted.has(one)))
+  }
+  return kept
 }

@@ -2,9 +2,10 @@ import { jigBuild, materialCost, worthOf, type Build, type MaterialPricing } fro
 import { withNames, withOwn, type Library } from '../catalogue'
 import { addDays, horizonEnd, paydays, stageOf, stagesFrom, type Day, type Stage } from '../calendar'
 import { fingerprint, must } from '../kernel'
-import { balanceOn, standing, type LedgerEntry } from '../ledger'
+import { answeredBy, balanceOn, type LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
 import { calibratedLevel, typicalOffer, type Pricing } from '../prices'
+import { NO_TRAIL } from './trail'
 import type { Workspace } from './types'
 
 /** Money that is expected on a day. */
@@ -79,7 +80,7 @@ export function worldOf(workspace: Workspace, baseLibrary: Library, today: Day):
   const library = withNames(withOwn(baseLibrary, workspace.own), workspace.preferences.names ?? 'plain')
   const stages = stagesOf(workspace, asOf)
   const until = must(horizonEnd(stages), 'the last stage')
-  const answered = new Set(standing(workspace.ledger).flatMap(({ answers }) => answers ?? []))
+  const answered = answeredBy(workspace.ledger)
   const opened = workspace.ledger.find(({ kind }) => kind === 'opening')?.date ?? workspace.horizon.start
   const past = addDays(asOf, -ASK_BACK_DAYS)
   const open = expectedReceipts(workspace, past > opened ? past : opened, until).filter(({ key }) => !answered.has(key))
@@ -113,11 +114,14 @@ export const buildWorth = (world: World, build: Build): Minor => worthOf(world.p
 /** Fingerprints of ledgers, which are long and change seldom, by the list itself. */
 const ledgerPrints = new WeakMap<readonly LedgerEntry[], string>()
 
+/** Hashes by the state itself, which several ask for after every change. */
+const hashes = new WeakMap<Workspace, string>()
+
 /** What a plan knows of a ledger: what is in the purse, by which day, since when it is kept, and which receipts it answers. */
 function ledgerPrint(ledger: readonly LedgerEntry[]): string {
   const known = ledgerPrints.get(ledger)
   if (known !== undefined) return known
-  const answered = ledger.some(({ answers }) => answers !== undefined) ? standing(ledger).flatMap(({ answers }) => answers ?? []).sort() : []
+  const answered = [...answeredBy(ledger)].sort()
   let [balance, last, opened] = [0, '', '']
   for (const { amount, date, kind } of ledger) {
     balance += amount
@@ -130,5 +134,28 @@ function ledgerPrint(ledger: readonly LedgerEntry[]): string {
 }
 
 /** What a plan is made for: everything but the plans themselves, names, wishes, photos and when what was changed. */
-export const workspaceHash = (workspace: Workspace): string =>
-  fingerprint({ ...workspace, ledger: ledgerPrint(workspace.ledger), plan: undefined, adopted: undefined, name: undefined, wishes: undefined, scenarios: undefined, photos: undefined, trail: undefined })
+export function workspaceHash(workspace: Workspace): string {
+  const known = hashes.get(workspace)
+  if (known !== undefined) return known
+  const hash = fingerprint({ ...workspace, ledger: ledgerPrint(workspace.ledger), plan: undefined, adopted: undefined, name: undefined, wishes: undefined, scenarios: undefined, photos: undefined, trail: undefined })
+  hashes.set(workspace, hash)
+  return hash
+}
+
+/**
+ * The workspace with as much of its ledger as planning knows of, for a worker: a long ledger takes longer to hand over than to plan with.
+ * Its hash and every figure a plan is made from are the same.
+ */
+export function forPlanning(workspace: Workspace, today: Day): Workspace {
+  const { ledger } = workspace
+  const asOf = workspace.asOf ?? today
+  const past = ledger.filter(({ date }) => date <= asOf)
+  const opening = ledger.find(({ kind }) => kind === 'opening')
+  const last = past.reduce((latest, { date }) => (date > latest ? date : latest), '')
+  const rest = past.reduce((sum, { amount }) => sum + amount, 0)
+  const answers = [...answeredBy(ledger)].map((key, i): LedgerEntry => ({ id: `answer-${i}`, date: last, kind: 'other', amount: 0, text: '', answers: key }))
+  const condensed: LedgerEntry[] = [
+    ...(opening && opening.date <= asOf ? [{ id: 'opening', date: opening.date, kind: 'opening' as const, amount: 0, text: '' }] : []), ...(last === '' ? [] : [{ id: 'rest', date: last, kind: 'other' as const, amount: rest, text: '' }]), ...answers
+  ]
+  return { ...workspace, plan: undefined, adopted: [], photos: undefined, trail: NO_TRAIL, ledger: [...condensed, ...ledger.filter(({ date, answers: key }) => date > asOf && key === undefined)] }
+}

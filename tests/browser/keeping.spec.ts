@@ -288,3 +288,22 @@ test('a store that cannot be opened just now is not written over by what is show
   await expect(again.getByRole('heading', { level: 1 })).toHaveText('€291.70 in the purse', { timeout: 20_000 })
   await expect(again.getByRole('row', { name: /Into the stand-in/ })).toHaveCount(0)
 })
+
+test('a store the browser has thrown away comes back from the second copy, photos and all', async ({ page }) => {
+  await openDemo(page, '/ledger')
+  await page.getByLabel('Amount').first().fill('9')
+  await page.locator('#entry-text').fill('Before the loss')
+  await page.getByRole('button', { name: 'Enter', exact: true }).click()
+  await kept(page)
+  await page.evaluate(() => new Promise<void>((resolve, reject) => {
+    const gone = indexedDB.deleteDatabase('frugal-ledger')
+    gone.onsuccess = () => resolve()
+    gone.onerror = () => reject(new Error('not deleted'))
+  }))
+  await page.reload()
+  await expect(page.getByText('The browser had emptied its store; everything is back')).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('€289.70 in the purse')
+  await page.reload()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('€289.70 in the purse', { timeout: 20_000 })
+  await expect(page.getByText('The browser had emptied its store')).toHaveCount(0)
+})

@@ -59,7 +59,7 @@ const storedTexts = (page: Page): Promise<string[]> =>
       reading.onerror = () => reject(new Error('the ledger cannot be read'))
       reading.onsuccess = () => {
         opening.result.close()
-        resolve((reading.result as { entries: { text: string }[] }[]).flatMap(({ entries }) => entries.map(({ text }) => text)))
+        resolve((reading.result as { text: string }[]).flatMap(({ text: stored }) => (JSON.parse(stored) as { text: string }[]).map(({ text }) => text)))
       }
     }
   }))

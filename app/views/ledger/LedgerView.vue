@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { usePreferredDark } from '@vueuse/core'
+import { refDebounced, usePreferredDark } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { ledgerRows, type LedgerEntry } from '../../../core/ledger'
+import { ledgerRows, thinned, type LedgerEntry, type LedgerRow } from '../../../core/ledger'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useWorkspace } from '../../stores/workspace'
 import { ledger as words } from '../../words/ledger'
@@ -15,34 +15,53 @@ import MoneyIn from './MoneyIn.vue'
 const BalanceChart = defineAsyncComponent(() => import('../../parts/BalanceChart.vue'))
 const ReceiptDialog = defineAsyncComponent(() => import('./ReceiptDialog.vue'))
 
+/** Points a picture of this width can show. */
+const MOST_POINTS = 400
 const store = useWorkspace()
 const route = useRoute()
 const dark = usePreferredDark()
 const chosen = ref(typeof route.query.entry === 'string' ? route.query.entry : undefined)
 const receipt = ref(false)
-const rows = computed(() => ledgerRows(store.workspace?.ledger ?? []))
+let last: { readonly entries: readonly LedgerEntry[]; readonly rows: readonly LedgerRow[] } | undefined
+const rows = computed(() => {
+  const entries = store.workspace?.ledger ?? []
+  last = { entries, rows: ledgerRows(entries, last) }
+  return last.rows
+})
 const detail = computed(() => rows.value.find(({ entry }) => entry.id === chosen.value))
-const points = computed(() => {
+/** The picture follows a moment after the figures. */
+const PICTURE_AFTER_MS = 250
+const allPoints = computed(() => {
   const byDay = new Map<string, number>()
   for (let i = rows.value.length - 1; i >= 0; i--) {
     const row = rows.value[i]
     if (row) byDay.set(row.entry.date, row.balance)
   }
-  const list = [...byDay].map(([date, balance]) => ({ date, balance }))
-  const last = list.at(-1)
-  return last && store.world && last.date < store.world.asOf ? [...list, { date: store.world.asOf, balance: last.balance }] : list
+  const list = thinned([...byDay].map(([date, balance]) => ({ date, balance })), MOST_POINTS)
+  const latest = list.at(-1)
+  return latest && store.world && latest.date < store.world.asOf ? [...list, { date: store.world.asOf, balance: latest.balance }] : list
 })
-const still = computed(() => rows.value.filter(({ reversed, takesBack }) => !reversed && takesBack === undefined).map(({ entry }) => entry))
-const sum = (list: readonly LedgerEntry[], sign: 1 | -1): number => list.reduce((total, { amount }) => (amount * sign > 0 ? total + amount * sign : total), 0)
+const points = refDebounced(allPoints, PICTURE_AFTER_MS)
+/** What stands, in one pass: a long ledger is gone through at every entry. */
+const sums = computed(() => {
+  const all = { inn: 0, out: 0, compared: 0, actual: 0, planned: 0 }
+  for (const { entry, reversed, takesBack } of rows.value) {
+    if (reversed || takesBack !== undefined) continue
+    if (entry.amount > 0) all.inn += entry.amount
+    else all.out -= entry.amount
+    if (entry.planned === undefined) continue
+    all.compared += 1
+    all.actual -= entry.amount
+    all.planned -= entry.planned
+  }
+  return all
+})
 const against = computed(() => {
   const { say } = store
-  const compared = still.value.filter(({ planned }) => planned !== undefined)
-  if (!say || compared.length === 0) return undefined
-  const actual = -compared.reduce((total, { amount }) => total + amount, 0)
-  const planned = -compared.reduce((total, entry) => total + (entry.planned ?? 0), 0)
-  return words.againstPlan(say.money(actual), say.money(planned), say.moved(planned - actual))
+  const { compared, actual, planned } = sums.value
+  return say && compared > 0 ? words.againstPlan(say.money(actual), say.money(planned), say.moved(planned - actual)) : undefined
 })
-const subtitle = computed(() => (rows.value.length === 0 || !store.say ? words.empty : words.subtitle(store.say.money(sum(still.value, 1)), store.say.money(sum(still.value, -1)), rows.value.length)))
+const subtitle = computed(() => (rows.value.length === 0 || !store.say ? words.empty : words.subtitle(store.say.money(sums.value.inn), store.say.money(sums.value.out), rows.value.length)))
 </script>
 
 <template>
