@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { NO_FILTER, balanceOn, filterRows, ledgerProblems, ledgerRows, reconcile, reversalOf, shareOut, sortRows, splitReceipt, standing, thinned, type LedgerEntry } from '.'
+import { NO_FILTER, balanceOn, dailyBalances, filterRows, ledgerProblems, ledgerRows, ledgerSums, reconcile, reversalOf, shareOut, sortRows, splitReceipt, standing, thinned, type LedgerEntry } from '.'
 
 const entry = fc.record({ day: fc.integer({ min: 1, max: 28 }), amount: fc.integer({ min: -50_000, max: 50_000 }), text: fc.constantFrom('saw', 'boards', 'glue') })
 const ledgerOf = (list: readonly { day: number; amount: number; text: string }[], prefix = 'e'): LedgerEntry[] =>
@@ -136,5 +136,19 @@ test('a thinned line keeps its ends, its lowest and its highest point, in order'
     expect([kept[0], kept.at(-1)]).toEqual([points[0], points.at(-1)])
     for (const end of [Math.min, Math.max]) expect(end(...kept.map(({ balance }) => balance))).toBe(end(...list))
     expect(kept.map(({ at }) => at)).toEqual(kept.map(({ at }) => at).sort((a, b) => a - b))
+  }))
+})
+
+test('sums and daily balances of the rows are those of the entries that stand', () => {
+  fc.assert(fc.property(fc.array(entry, { maxLength: 15 }), fc.boolean(), (list, takeBack) => {
+    const plain = ledgerOf(list).map((one, i) => (i % 2 === 0 ? { ...one, planned: one.amount - 7 } : one))
+    const ledger = [...plain, ...(takeBack && plain[0] ? [reversalOf(plain[0], 'r')] : [])]
+    const still = standing(ledger)
+    const { inn, out, against } = ledgerSums(ledgerRows(ledger))
+    expect(inn - out).toBe(balanceOn(ledger, '2026-12-31'))
+    expect(inn).toBe(still.filter(({ amount }) => amount > 0).reduce((sum, { amount }) => sum + amount, 0))
+    const compared = still.filter(({ planned }) => planned !== undefined)
+    expect(against === undefined ? 0 : against.planned - against.paid).toBe(7 * compared.length)
+    for (const { date, balance } of dailyBalances(ledgerRows(ledger))) expect(balance).toBe(balanceOn(ledger, date))
   }))
 })

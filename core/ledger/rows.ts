@@ -97,3 +97,36 @@ export function thinned<T extends { readonly balance: Minor }>(points: readonly 
   }
   return kept
 }
+
+/** What stands of a ledger, added up. */
+export interface LedgerSums {
+  readonly inn: Minor
+  readonly out: Minor
+  /** Entries that a plan had a figure for: what was paid for them, and that figure. Undefined where there are none. */
+  readonly against: { readonly paid: Minor; readonly planned: Minor } | undefined
+}
+
+/** Sums over what was neither taken back nor takes back; in one pass, since a long ledger is gone through at every entry. */
+export function ledgerSums(rows: readonly LedgerRow[]): LedgerSums {
+  let [inn, out, compared, paid, planned] = [0, 0, 0, 0, 0]
+  for (const { entry, reversed, takesBack } of rows) {
+    if (reversed || takesBack !== undefined) continue
+    if (entry.amount > 0) inn += entry.amount
+    else out -= entry.amount
+    if (entry.planned === undefined) continue
+    compared += 1
+    paid -= entry.amount
+    planned -= entry.planned
+  }
+  return { inn, out, against: compared > 0 ? { paid, planned } : undefined }
+}
+
+/** The balance at the end of each day on which something moved, the earliest first. @param rows newest first */
+export function dailyBalances(rows: readonly LedgerRow[]): { readonly date: Day; readonly balance: Minor }[] {
+  const byDay = new Map<Day, Minor>()
+  for (let i = rows.length - 1; i >= 0; i--) {
+    const row = rows[i]
+    if (row) byDay.set(row.entry.date, row.balance)
+  }
+  return [...byDay].map(([date, balance]) => ({ date, balance }))
+}

@@ -4,7 +4,7 @@ import { TODAY, demoWorld, emptyWorkspace, worldWith } from '../../tests/helpers
 import { library } from '../../data'
 import { balanceOn, reversalOf, type LedgerEntry } from '../ledger'
 import { worldOf, type Plan, type Workspace } from '../workspace'
-import { againstPlan } from '.'
+import { againstPlan, shiftsBetween } from '.'
 import { emptyPlan } from './pins'
 
 const START = '2026-03-01'
@@ -61,7 +61,8 @@ describe('a kept plan laid over what happened; worked by hand', () => {
 test('stages add up to the whole: in less out is what the purse gained', () => {
   fc.assert(fc.property(fc.array(fc.record({ day: fc.integer({ min: 1, max: 60 }), amount: fc.integer({ min: -9000, max: 9000 }) }), { maxLength: 20 }), (moves) => {
     const ledger = moves.map(({ day, amount }, i) => entry(`e${i}`, day > 31 ? `2026-04-${String(day - 31).padStart(2, '0')}` : `2026-03-${String(day).padStart(2, '0')}`, amount, { kind: 'one-off' }))
-    const { stages, actual } = laid(ledger)
+    const { stages, actual, total } = laid(ledger)
+    expect(total.actualIn - total.actualOut).toBe(balanceOn(state(ledger).ledger, TODAY) - 5000)
     expect(stages.reduce((sum, { actualIn, actualOut }) => sum + actualIn - actualOut, 0)).toBe(balanceOn(state(ledger).ledger, TODAY) - 5000)
     expect(actual.at(-1)?.balance).toBe(balanceOn(state(ledger).ledger, TODAY))
   }), { numRuns: 60 })
@@ -74,4 +75,11 @@ test('Hive yard: the demo’s kept plan and what came of it', () => {
   const { ahead, tools } = againstPlan(world, plan)
   expect([ahead, tools.find(({ tool }) => tool === 'pull-saw')?.kind]).toEqual([-8930, 'late'])
   expect(againstPlan(worldWith(), { ...plan, purchases: [], builds: [] }).tools).toEqual([])
+})
+
+test('what shifts between two outcomes: later, earlier, only in one; jigs and equal days are no shift', () => {
+  const of = (builds: Record<string, string>) => ({ builds: Object.entries(builds).map(([build, done]) => ({ build, done })) })
+  expect(shiftsBetween(of({ box: '2026-05-01', stool: '2026-06-01', chest: '2026-07-01', 'make/jig': '2026-05-01' }), of({ box: '2026-05-01', stool: '2026-05-20', bench: '2026-08-01', 'make/jig': '2026-06-01' }))).toEqual([
+    { build: 'stool', here: '2026-06-01', there: '2026-05-20' }, { build: 'chest', here: '2026-07-01', there: undefined }, { build: 'bench', here: undefined, there: '2026-08-01' }
+  ])
 })

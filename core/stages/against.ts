@@ -4,6 +4,7 @@ import { balanceOn, standing, type EntryKind, type LedgerEntry } from '../ledger
 import type { Minor } from '../money'
 import { findOffer } from '../prices'
 import { expectedReceipts, type Plan, type World } from '../workspace'
+import type { Comes } from './outcome'
 
 /** A stage of a kept plan beside what really moved in it. Money out is net of refunds. */
 export interface AgainstStage {
@@ -38,6 +39,8 @@ export interface AgainstBuild {
 
 export interface Against {
   readonly stages: readonly AgainstStage[]
+  /** All stages together. */
+  readonly total: Pick<AgainstStage, 'plannedIn' | 'actualIn' | 'plannedOut' | 'actualOut'>
   readonly tools: readonly AgainstTool[]
   readonly builds: readonly AgainstBuild[]
   /** The purse as it was planned, and as it was, from the plan's day on; the planned one goes on to its end. */
@@ -134,8 +137,11 @@ export function againstPlan(world: World, plan: Plan): Against {
   const plannedToday = (planned.filter(({ date }) => date < asOf).at(-1)?.balance ?? start) + Math.min(way(today.planned, 1), way(today.real, 1)) - Math.min(way(today.planned, -1), way(today.real, -1))
   const paidFor = groupBy(real.filter(({ build, kind }) => build !== undefined && kind !== 'sale'), ({ build }) => build ?? '')
   const builds = groupBy(plan.builds, ({ build }) => build)
+  const stages = stagesUntilToday(world, plan).map((stage) => stageOf(stage, plan, asOf, movements, real))
+  const all = (figure: 'plannedIn' | 'actualIn' | 'plannedOut' | 'actualOut'): Minor => sumOf(stages, (stage) => stage[figure])
   return {
-    stages: stagesUntilToday(world, plan).map((stage) => stageOf(stage, plan, asOf, movements, real)),
+    stages,
+    total: { plannedIn: all('plannedIn'), actualIn: all('actualIn'), plannedOut: all('plannedOut'), actualOut: all('actualOut') },
     tools: toolsOf(world, plan, real),
     builds: [...builds].map(([build, parts]): AgainstBuild => {
       const done = workspace.builds.find(({ id }) => id === build)?.log?.done
@@ -145,4 +151,17 @@ export function againstPlan(world: World, plan: Plan): Against {
     actual: actual.at(-1)?.date === asOf ? actual : [...actual, { date: asOf, balance: actual.at(-1)?.balance ?? start }],
     ahead: world.balance - plannedToday
   }
+}
+
+/** A build that two plans finish on different days, or only one of them finishes. */
+export interface Shift {
+  readonly build: string
+  readonly here: Day | undefined
+  readonly there: Day | undefined
+}
+
+/** Builds (jigs left out) whose day of finishing differs between two outcomes. */
+export function shiftsBetween(here: Pick<Comes, 'builds'>, there: Pick<Comes, 'builds'>): Shift[] {
+  const [mine, theirs] = [here, there].map(({ builds }) => new Map(builds.map(({ build, done }) => [build, done])))
+  return [...new Set([...(mine?.keys() ?? []), ...(theirs?.keys() ?? [])])].map((build) => ({ build, here: mine?.get(build), there: theirs?.get(build) })).filter(({ build, here: a, there: b }) => !build.startsWith('make/') && a !== b)
 }

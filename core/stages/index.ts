@@ -13,5 +13,5 @@ export { FAN, USUAL_RISK, quantile, riskOf, type Risk, type RiskSettings } from 
 export { applyScenario, scenarioOutcome, type ScenarioOutcome } from './scenario'
 export { schoolOutcome, type SchoolOutcome } from './compare'
 export { beginningOf, type Beginning } from './differs'
-export { againstPlan, type Against, type AgainstBuild, type AgainstStage, type AgainstTool } from './against'
+export { againstPlan, shiftsBetween, type Shift, type Against, type AgainstBuild, type AgainstStage, type AgainstTool } from './against'
 export { CHECKS, FAIR_TIMES, checksFor, pocketList, type Check, type PocketLine } from './pocket'

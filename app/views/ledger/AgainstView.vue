@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { usePreferredDark } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref } from 'vue'
-import { againstPlan, type AgainstTool } from '../../../core/stages'
+import { againstPlan, shiftsBetween, type AgainstTool } from '../../../core/stages'
 import { change } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { usePlanning } from '../../stores/planning'
@@ -24,7 +24,6 @@ const kept = computed(() => (store.workspace?.adopted ?? []).map((plan, index) =
 const chosen = ref<number>()
 const current = computed(() => kept.value.find(({ index }) => index === chosen.value) ?? kept.value.at(-1))
 const laid = computed(() => (store.world && current.value ? againstPlan(store.world, current.value.plan) : undefined))
-const total = computed(() => (laid.value?.stages ?? []).reduce((sum, one) => ({ plannedIn: sum.plannedIn + one.plannedIn, actualIn: sum.actualIn + one.actualIn, plannedOut: sum.plannedOut + one.plannedOut, actualOut: sum.actualOut + one.actualOut }), { plannedIn: 0, actualIn: 0, plannedOut: 0, actualOut: 0 }))
 const name = ({ tool }: AgainstTool): string => (store.world?.library.tools.has(tool) ? (store.say?.tool(tool) ?? tool) : (store.workspace?.bundles?.find(({ id }) => id === tool)?.name ?? tool))
 const title = computed(() => {
   const { say } = store
@@ -45,10 +44,7 @@ const rest = computed(() => {
   const { say } = store
   const [asIs, planned] = [staging.outcomes.find(({ scenario }) => scenario === '')?.comes, staging.outcomes.find(({ scenario }) => scenario === 'as-planned')?.comes]
   if (!say || !asIs || !planned) return undefined
-  const dates = new Map(planned.builds.map(({ build, done }) => [build, done]))
-  const here = new Map(asIs.builds.map(({ build, done }) => [build, done]))
-  const ids = [...new Set([...here.keys(), ...dates.keys()])].filter((id) => !id.startsWith('make/') && here.get(id) !== dates.get(id))
-  return { builds: ids.map((id) => words.shift(say.build(id), say, here.get(id), dates.get(id))), spent: words.restSpent(say.money(asIs.spent), say.money(planned.spent)) }
+  return { builds: shiftsBetween(asIs, planned).map(({ build, here, there }) => words.shift(say.build(build), say, here, there)), spent: words.restSpent(say.money(asIs.spent), say.money(planned.spent)) }
 })
 </script>
 
@@ -69,7 +65,7 @@ const rest = computed(() => {
           <tbody>
             <tr v-for="one in laid.stages" :key="one.start"><td>{{ store.say.day(one.start) }}</td><td class="figure soft">{{ store.say.money(one.plannedIn) }}</td><td class="figure" :class="{ strong: one.actualIn !== one.plannedIn }">{{ store.say.money(one.actualIn) }}</td><td class="figure soft">{{ store.say.money(one.plannedOut) }}</td><td class="figure" :class="{ strong: one.actualOut !== one.plannedOut }">{{ store.say.money(one.actualOut) }}</td></tr>
           </tbody>
-          <tfoot><tr><th>{{ words.total }}</th><td class="figure soft">{{ store.say.money(total.plannedIn) }}</td><td class="figure strong">{{ store.say.money(total.actualIn) }}</td><td class="figure soft">{{ store.say.money(total.plannedOut) }}</td><td class="figure strong">{{ store.say.money(total.actualOut) }}</td></tr></tfoot>
+          <tfoot><tr><th>{{ words.total }}</th><td class="figure soft">{{ store.say.money(laid.total.plannedIn) }}</td><td class="figure strong">{{ store.say.money(laid.total.actualIn) }}</td><td class="figure soft">{{ store.say.money(laid.total.plannedOut) }}</td><td class="figure strong">{{ store.say.money(laid.total.actualOut) }}</td></tr></tfoot>
         </table>
         <h2>{{ words.builds }}</h2>
         <table class="plain">

@@ -2,7 +2,7 @@
 import { refDebounced, usePreferredDark } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { ledgerRows, thinned, type LedgerEntry, type LedgerRow } from '../../../core/ledger'
+import { dailyBalances, ledgerRows, ledgerSums, thinned, type LedgerEntry, type LedgerRow } from '../../../core/ledger'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useWorkspace } from '../../stores/workspace'
 import { ledger as words } from '../../words/ledger'
@@ -32,34 +32,16 @@ const detail = computed(() => rows.value.find(({ entry }) => entry.id === chosen
 /** The picture follows a moment after the figures. */
 const PICTURE_AFTER_MS = 250
 const allPoints = computed(() => {
-  const byDay = new Map<string, number>()
-  for (let i = rows.value.length - 1; i >= 0; i--) {
-    const row = rows.value[i]
-    if (row) byDay.set(row.entry.date, row.balance)
-  }
-  const list = thinned([...byDay].map(([date, balance]) => ({ date, balance })), MOST_POINTS)
+  const list = thinned(dailyBalances(rows.value), MOST_POINTS)
   const latest = list.at(-1)
   return latest && store.world && latest.date < store.world.asOf ? [...list, { date: store.world.asOf, balance: latest.balance }] : list
 })
 const points = refDebounced(allPoints, PICTURE_AFTER_MS)
-/** What stands, in one pass: a long ledger is gone through at every entry. */
-const sums = computed(() => {
-  const all = { inn: 0, out: 0, compared: 0, actual: 0, planned: 0 }
-  for (const { entry, reversed, takesBack } of rows.value) {
-    if (reversed || takesBack !== undefined) continue
-    if (entry.amount > 0) all.inn += entry.amount
-    else all.out -= entry.amount
-    if (entry.planned === undefined) continue
-    all.compared += 1
-    all.actual -= entry.amount
-    all.planned -= entry.planned
-  }
-  return all
-})
+const sums = computed(() => ledgerSums(rows.value))
 const against = computed(() => {
   const { say } = store
-  const { compared, actual, planned } = sums.value
-  return say && compared > 0 ? words.againstPlan(say.money(actual), say.money(planned), say.moved(planned - actual)) : undefined
+  const { against: compared } = sums.value
+  return say && compared && words.againstPlan(say.money(compared.paid), say.money(compared.planned), say.moved(compared.planned - compared.paid))
 })
 const subtitle = computed(() => (rows.value.length === 0 || !store.say ? words.empty : words.subtitle(store.say.money(sums.value.inn), store.say.money(sums.value.out), rows.value.length)))
 </script>
