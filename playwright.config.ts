@@ -6,8 +6,9 @@ const PORT = 4199
 export default defineConfig({
   testDir: 'tests/browser',
   outputDir: 'test-results/traces',
-  timeout: 60_000,
+  timeout: 120_000,
   fullyParallel: true,
+  expect: { timeout: 20_000 },
   workers: 2,
   retries: 0,
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
