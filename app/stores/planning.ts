@@ -39,7 +39,10 @@ export const usePlanning = defineStore('planning', () => {
 
   const question = (): { workspace: Workspace; today: Day } | undefined => store.workspace && { workspace: forPlanning(store.workspace, store.today), today: store.today }
 
+  /** Counts the plans asked for; one that was stopped or overtaken before it went to the worker is not asked for. */
+  let turn = 0
   function rest(): void {
+    turn += 1
     busy.value = false
     progress.value = undefined
     asked = ''
@@ -51,16 +54,24 @@ export const usePlanning = defineStore('planning', () => {
     asked = hash.value
   }
   function replan(): void {
-    const asks = question()
-    if (!asks) return
+    if (!store.workspace) return
     const wanted = hash.value
     asked = wanted
+    turn += 1
+    const mine = turn
     busy.value = true
     failure.value = undefined
     progress.value = undefined
     whatIf.value = undefined
     const from = plan.value
     if (from) former.value = from
+    // A long ledger takes a moment to be made ready for the worker; the page shows the change first.
+    setTimeout(() => {
+      const asks = question()
+      if (asks && mine === turn) askFor(wanted, asks, from)
+    })
+  }
+  function askFor(wanted: string, asks: { workspace: Workspace; today: Day }, from: Plan | undefined): void {
     client.ask({ kind: 'plan', ...asks, from }, (reply) => {
       if (wanted !== hash.value) {
         // What was asked about has gone from the table, by an undo say; nothing is under way for what stands there now.

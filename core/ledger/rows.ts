@@ -28,12 +28,15 @@ export function ledgerRows(entries: readonly LedgerEntry[], before?: { readonly 
       return [...added.map((entry): LedgerRow => ({ entry, balance: (balance += entry.amount), reversed: false, takesBack: undefined, words: `${entry.text} `.toLowerCase() })).reverse(), ...before.rows]
     }
   }
-  const texts = new Map(entries.map((entry) => [entry.id, entry.text]))
-  const reversed = new Set(entries.flatMap(({ reverses }) => reverses ?? []))
-  const inOrder = entries.map((entry, index) => ({ entry, index })).sort((a, b) => (a.entry.date < b.entry.date ? -1 : a.entry.date > b.entry.date ? 1 : a.index - b.index))
+  const reversed = new Set<string>()
+  for (const { reverses } of entries) if (reverses !== undefined) reversed.add(reverses)
+  const texts = new Map<string, string>()
+  if (reversed.size > 0) for (const { id, text } of entries) if (reversed.has(id)) texts.set(id, text)
+  // Sorting keeps the order of entry within a day.
+  const inOrder = [...entries].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
   let balance = 0
   return inOrder
-    .map(({ entry }): LedgerRow => {
+    .map((entry): LedgerRow => {
       const takesBack = entry.reverses === undefined ? undefined : (texts.get(entry.reverses) ?? '')
       return { entry, balance: (balance += entry.amount), reversed: reversed.has(entry.id), takesBack, words: `${entry.text} ${takesBack ?? ''}`.toLowerCase() }
     })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { refDebounced, usePreferredDark } from '@vueuse/core'
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { usePreferredDark, watchDebounced } from '@vueuse/core'
+import { computed, defineAsyncComponent, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { dailyBalances, ledgerRows, ledgerSums, thinned, type LedgerEntry, type LedgerRow } from '../../../core/ledger'
 import PlaceHead from '../../parts/PlaceHead.vue'
@@ -29,14 +29,19 @@ const rows = computed(() => {
   return last.rows
 })
 const detail = computed(() => rows.value.find(({ entry }) => entry.id === chosen.value))
-/** The picture follows a moment after the figures. */
+/** The picture follows a moment after the figures; its room is kept from the start. */
 const PICTURE_AFTER_MS = 250
-const allPoints = computed(() => {
-  const list = thinned(dailyBalances(rows.value), MOST_POINTS)
+const drawn = shallowRef<readonly LedgerRow[]>()
+watchDebounced(rows, () => { drawn.value = rows.value }, { debounce: PICTURE_AFTER_MS, immediate: true })
+const hasPicture = computed(() => {
+  const [newest, oldest] = [rows.value[0], rows.value.at(-1)]
+  return newest !== undefined && oldest !== undefined && store.world !== undefined && (oldest.entry.date < newest.entry.date || newest.entry.date < store.world.asOf)
+})
+const points = computed(() => {
+  const list = thinned(dailyBalances(drawn.value ?? []), MOST_POINTS)
   const latest = list.at(-1)
   return latest && store.world && latest.date < store.world.asOf ? [...list, { date: store.world.asOf, balance: latest.balance }] : list
 })
-const points = refDebounced(allPoints, PICTURE_AFTER_MS)
 const sums = computed(() => ledgerSums(rows.value))
 const against = computed(() => {
   const { say } = store
@@ -51,8 +56,8 @@ const subtitle = computed(() => (rows.value.length === 0 || !store.say ? words.e
   <LedgerTabs />
   <div v-if="store.say && store.workspace" class="ledger">
     <section class="stack">
-      <BalanceChart v-if="points.length > 1" :points="points" :currency="store.workspace.money.currency" :reserve="store.workspace.money.reserve" :dark="store.settings.theme === 'dark' || dark" />
-      <p v-if="points.length > 1" class="caption">{{ words.chart }}. {{ words.chartTable }} {{ against }}</p>
+      <div v-if="hasPicture" class="picture"><BalanceChart v-if="drawn" :points="points" :currency="store.workspace.money.currency" :reserve="store.workspace.money.reserve" :dark="store.settings.theme === 'dark' || dark" /></div>
+      <p v-if="hasPicture" class="caption">{{ words.chart }}. {{ words.chartTable }} {{ against }}</p>
       <EntryForm class="no-print" @receipt="receipt = true" />
       <EntryTable v-if="rows.length > 0" :rows="rows" :chosen="chosen" @choose="chosen = $event" />
     </section>
@@ -66,6 +71,8 @@ const subtitle = computed(() => (rows.value.length === 0 || !store.say ? words.e
 
 <style scoped>
 .ledger { display: grid; grid-template-columns: minmax(0, 1fr) 19rem; gap: 1.5rem 2.5rem; align-items: start; }
+/* As high as the picture, which comes a moment later. */
+.picture { min-height: 9.5rem; }
 .side { gap: 1.5rem; }
 @media (max-width: 1000px) { .ledger { grid-template-columns: minmax(0, 1fr); } }
 @media print { .ledger { grid-template-columns: minmax(0, 1fr); } }
