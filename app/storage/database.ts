@@ -51,6 +51,8 @@ export interface StoredPhoto {
   readonly workspace: string
   readonly type: Photo['type']
   readonly bytes: Uint8Array
+  /** When it was stored, ms since the epoch; unknown of old ones. */
+  readonly at?: number | undefined
 }
 
 /** When a workspace was last saved outside the browser, and what it was then. */

@@ -41,9 +41,30 @@ describe('a store the browser has emptied', () => {
     expect(news).toEqual(['restored'])
     expect(await ledgerOf(again)).toEqual([2, [], [entry(1), entry(2)]])
     expect(await ledgerOf(again, 'demo-hive-yard')).toEqual([1, [], demo('hive-yard').ledger])
-    expect(await again.photo('p')).toEqual({ ok: true, value: photo })
+    expect(await again.photo('p')).toEqual({ ok: true, value: { ...photo, at: 1 } })
     // And it goes on from there.
     expect(await again.save({ ...workspace, ledger: [entry(1), entry(2), entry(3)] }, 2)).toEqual({ ok: true, value: 3 })
+  })
+  test('has its settings again, and shows what was open; a second copy of the first form takes them too', async () => {
+    // The first form had no settings.
+    const old = second.open('frugal-ledger-copy', 1)
+    old.onupgradeneeded = () => {
+      old.result.createObjectStore('workspaces', { keyPath: 'id' })
+      old.result.createObjectStore('ledger', { keyPath: ['workspace', 'index'] })
+      old.result.createObjectStore('photos', { keyPath: 'id' })
+    }
+    await new Promise((resolve) => { old.onsuccess = resolve })
+    old.result.close()
+    const storage = opened()
+    await storage.save(demo('hive-yard'), 0)
+    await storage.save(workspace, 0)
+    await storage.saveSettings({ current: 'demo-hive-yard', theme: 'dark', letters: false })
+    emptied()
+    expect(await opened().settings()).toEqual({ ok: true, value: { current: 'demo-hive-yard', theme: 'dark', letters: false } })
+    emptied()
+    await opened().saveSettings({ current: 'gone', theme: 'dark' })
+    emptied()
+    expect(await opened().settings()).toMatchObject({ value: { theme: 'dark', current: expect.stringMatching(/^(demo-hive-yard|ws-)/) } })
   })
   test('whatever was saved, in whatever order and size, the copy is the same to the last entry', async () => {
     await fc.assert(fc.asyncProperty(fc.array(fc.record({ how: fc.constantFrom('more', 'many', 'fewer', 'other', 'second-away'), n: fc.nat(5) }), { minLength: 1, maxLength: 8 }), async (steps) => {

@@ -1,5 +1,5 @@
 import { wrap, type DBSchema, type IDBPDatabase } from 'idb'
-import type { StoredHead, StoredPhoto } from './database'
+import type { Settings, StoredHead, StoredPhoto } from './database'
 import type { LedgerChunk } from './records'
 
 /**
@@ -10,6 +10,7 @@ interface MirrorSchema extends DBSchema {
   workspaces: { key: string; value: StoredHead }
   ledger: { key: [string, number]; value: LedgerChunk }
   photos: { key: string; value: StoredPhoto }
+  settings: { key: string; value: Settings }
 }
 type MirrorDatabase = IDBPDatabase<MirrorSchema>
 
@@ -26,12 +27,15 @@ export interface Everything {
   readonly workspaces: readonly StoredHead[]
   readonly ledger: readonly LedgerChunk[]
   readonly photos: readonly StoredPhoto[]
+  readonly settings: Settings | undefined
 }
 
 export interface Mirror {
   /** Writes a save after the store itself has it. A mirror that is behind takes the whole from the store with `all`. */
   save(records: Records, all: () => Promise<Records>): Promise<void>
   photos(photos: readonly StoredPhoto[]): Promise<void>
+  dropPhotos(ids: readonly string[]): Promise<void>
+  settings(settings: Settings): Promise<void>
   remove(id: string): Promise<void>
   /** Everything, where the mirror holds any workspace at all. */
   everything(): Promise<Everything | undefined>
@@ -45,15 +49,19 @@ export async function secondFactory(): Promise<IDBFactory | undefined> {
   return (await buckets?.open('second-copy', { durability: 'strict', persisted: true }).catch(() => undefined))?.indexedDB
 }
 
+const SETTINGS_KEY = 'settings'
 const pieces = (id: string, from = 0): IDBKeyRange => IDBKeyRange.bound([id, from], [id, Number.MAX_SAFE_INTEGER])
 
 function openAt(factory: IDBFactory): Promise<MirrorDatabase> {
-  const request = factory.open('frugal-ledger-copy', 1)
-  request.onupgradeneeded = () => {
+  const request = factory.open('frugal-ledger-copy', 2)
+  request.onupgradeneeded = ({ oldVersion }) => {
     const db = request.result
-    db.createObjectStore('workspaces', { keyPath: 'id' })
-    db.createObjectStore('ledger', { keyPath: ['workspace', 'index'] })
-    db.createObjectStore('photos', { keyPath: 'id' })
+    if (oldVersion < 1) {
+      db.createObjectStore('workspaces', { keyPath: 'id' })
+      db.createObjectStore('ledger', { keyPath: ['workspace', 'index'] })
+      db.createObjectStore('photos', { keyPath: 'id' })
+    }
+    if (oldVersion < 2) db.createObjectStore('settings')
   }
   return (wrap(request) as unknown as Promise<MirrorDatabase>).then((db) => {
     db.addEventListener('versionchange', () => db.close())
@@ -93,6 +101,12 @@ export function openMirror(factory: () => Promise<IDBFactory | undefined>): Mirr
         const transaction = db.transaction('photos', 'readwrite', { durability: 'strict' })
         await Promise.all([...photos.map((photo) => transaction.store.put(photo)), transaction.done])
       })),
+    dropPhotos: async (ids) =>
+      void (await attempt(async (db) => {
+        const transaction = db.transaction('photos', 'readwrite')
+        await Promise.all([...ids.map((id) => transaction.store.delete(id)), transaction.done])
+      })),
+    settings: async (settings) => void (await attempt(async (db) => db.put('settings', settings, SETTINGS_KEY))),
     remove: async (id) =>
       void (await attempt(async (db) => {
         const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite')
@@ -100,9 +114,9 @@ export function openMirror(factory: () => Promise<IDBFactory | undefined>): Mirr
       })),
     everything: () =>
       attempt(async (db) => {
-        const transaction = db.transaction(['workspaces', 'ledger', 'photos'])
-        const [workspaces, ledger, photos] = await Promise.all([transaction.objectStore('workspaces').getAll(), transaction.objectStore('ledger').getAll(), transaction.objectStore('photos').getAll()])
-        return workspaces.length === 0 ? undefined : { workspaces, ledger, photos }
+        const transaction = db.transaction(['workspaces', 'ledger', 'photos', 'settings'])
+        const [workspaces, ledger, photos, settings] = await Promise.all([transaction.objectStore('workspaces').getAll(), transaction.objectStore('ledger').getAll(), transaction.objectStore('photos').getAll(), transaction.objectStore('settings').get(SETTINGS_KEY)])
+        return workspaces.length === 0 ? undefined : { workspaces, ledger, photos, settings }
       })
   }
 }

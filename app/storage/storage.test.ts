@@ -229,14 +229,62 @@ describe('snapshots', () => {
   })
 })
 
+const photo = (id: string, of: string) => ({ id, workspace: of, type: 'image/jpeg' as const, bytes: Uint8Array.from([1, 2]) })
 test('photos, backup notes and who owns them', async () => {
   const storage = openStorage(() => 1)
-  const photo = (id: string, of: string) => ({ id, workspace: of, type: 'image/jpeg' as const, bytes: Uint8Array.from([1, 2]) })
   await storage.putPhotos([photo('a', 'one'), photo('b', 'two')])
-  expect(await storage.photosOf('one')).toEqual({ ok: true, value: [photo('a', 'one')] })
-  expect(await storage.photo('b')).toEqual({ ok: true, value: photo('b', 'two') })
+  expect(await storage.photosOf('one')).toEqual({ ok: true, value: [{ ...photo('a', 'one'), at: 1 }] })
+  expect(await storage.photo('b')).toEqual({ ok: true, value: { ...photo('b', 'two'), at: 1 } })
   await storage.noteBackup({ workspace: 'one', at: 3, revision: 4, where: 'file' })
   expect(await storage.backup('one')).toEqual({ ok: true, value: { workspace: 'one', at: 3, revision: 4, where: 'file' } })
+})
+
+describe('photos nothing speaks of', () => {
+  const DAY = 86_400_000
+  const withPhoto = (id: string): Workspace => ({ ...workspace, ledger: [{ id: 'e', date: '2026-05-01', kind: 'tool', amount: -1, text: 'Saw' }], photos: [{ id, entry: 'e', type: 'image/jpeg', widthPx: 1, heightPx: 1, bytes: 2 }] })
+  let now = 0
+  const left = async (storage: Storage): Promise<unknown> => {
+    const all = await storage.photosOf(workspace.id)
+    return all.ok && all.value.map(({ id }) => id)
+  }
+  async function filled(): Promise<{ storage: Storage; second: IDBFactory }> {
+    now = 0
+    const second = new IDBFactory()
+    const storage = openStorage(() => now, undefined, undefined, () => Promise.resolve(second))
+    await storage.save(withPhoto('shown'), 0)
+    await storage.putPhotos(['shown', 'removed'].map((id) => photo(id, workspace.id)))
+    await storage.putPhotos([photo('others', 'another')])
+    return { storage, second }
+  }
+  test('go after a month, from both copies; what is spoken of and what belongs to others stays', async () => {
+    const { storage, second } = await filled()
+    now = 29 * DAY
+    expect([await storage.clearPhotos(withPhoto('shown')), await left(storage)]).toEqual([{ ok: true, value: 0 }, ['removed', 'shown']])
+    now = 31 * DAY
+    expect([await storage.clearPhotos(withPhoto('shown')), await left(storage)]).toEqual([{ ok: true, value: 1 }, ['shown']])
+    globalThis.indexedDB = new IDBFactory()
+    const restored = openStorage(() => now, undefined, undefined, () => Promise.resolve(second))
+    expect([await left(restored), (await restored.photo('others')).ok]).toEqual([['shown'], true])
+  })
+  test('stay while a snapshot speaks of them, or one that cannot be read might', async () => {
+    const { storage } = await filled()
+    await storage.snapshot(withPhoto('removed'), writeWorkspace(withPhoto('removed')), 'by-hand')
+    now = 31 * DAY
+    expect([await storage.clearPhotos(withPhoto('shown')), await left(storage)]).toEqual([{ ok: true, value: 0 }, ['removed', 'shown']])
+    const db = await openDB('frugal-ledger')
+    const [key] = await db.getAllKeys('snapshots')
+    await db.put('snapshots', { ...(await db.get('snapshots', key as string)), packed: Uint8Array.from([1, 2, 3]) })
+    expect([await storage.clearPhotos(withPhoto('shown')), await left(storage)]).toEqual([{ ok: true, value: 0 }, ['removed', 'shown']])
+    await db.clear('snapshots')
+    db.close()
+    expect(await storage.clearPhotos(withPhoto('shown'))).toEqual({ ok: true, value: 1 })
+  })
+  test('stay while a record is put aside', async () => {
+    const { storage } = await filled()
+    await storage.repair(withPhoto('shown'), 1)
+    now = 31 * DAY
+    expect([await storage.clearPhotos(withPhoto('shown')), await left(storage)]).toEqual([{ ok: true, value: 0 }, ['removed', 'shown']])
+  })
 })
 
 test('a store another process holds for a moment is opened a little later', async () => {

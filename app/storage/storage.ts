@@ -28,6 +28,11 @@ export interface Storage {
   /** The file of a snapshot; undefined where it is gone or damaged. */
   snapshotText(key: string): Promise<Result<string | undefined>>
   putPhotos(photos: readonly StoredPhoto[]): Promise<Result<void>>
+  /**
+   * Lets photos go that nothing speaks of any more, neither the workspace nor a snapshot of it, and that were stored so long ago that no
+   * open page can undo its way back to them. Nothing goes while a record is put aside, since that may speak of any. Answers with how many went.
+   */
+  clearPhotos(workspace: Workspace): Promise<Result<number>>
   photo(id: string): Promise<Result<StoredPhoto | undefined>>
   photosOf(workspace: string): Promise<Result<readonly StoredPhoto[]>>
   backup(workspace: string): Promise<Result<BackupNote | undefined>>
@@ -37,6 +42,8 @@ export interface Storage {
 }
 
 const SETTINGS_KEY = 'settings'
+/** A photo stays this long at the least, ms: longer than a page stays open. */
+const PHOTO_STAYS = 30 * 86_400_000
 const FOLDER_KEY = 'backups'
 const rangeOf = (id: string): IDBKeyRange => IDBKeyRange.bound([id, 0], [id, Number.MAX_SAFE_INTEGER])
 
@@ -84,7 +91,7 @@ async function restore(db: Database, mirror: Mirror): Promise<boolean> {
   const newest = [...all.workspaces].sort((a, b) => b.savedAt - a.savedAt)[0]
   const puts = [
     ...all.workspaces.map((head) => transaction.objectStore('workspaces').put(head)), ...all.ledger.map((chunk) => transaction.objectStore('ledger').put(chunk)), ...all.photos.map((photo) => transaction.objectStore('photos').put(photo)),
-    ...(newest ? [transaction.objectStore('settings').put({ current: newest.id }, SETTINGS_KEY)] : [])
+    ...(newest ? [transaction.objectStore('settings').put({ ...all.settings, current: all.workspaces.find(({ id }) => id === all.settings?.current)?.id ?? newest.id }, SETTINGS_KEY)] : [])
   ]
   await Promise.all([...puts, transaction.done])
   return true
@@ -99,7 +106,11 @@ export function openStorage(now: () => number, newKey: () => string = () => `${n
   const known = new Map<string, Known>()
   return {
     settings: () => attempt(async (db) => (await db.get('settings', SETTINGS_KEY)) ?? {}),
-    saveSettings: (settings) => attempt(async (db) => void (await db.put('settings', settings, SETTINGS_KEY))),
+    saveSettings: async (settings) => {
+      const saved = await attempt(async (db) => void (await db.put('settings', settings, SETTINGS_KEY)))
+      if (saved.ok) await mirror.settings(settings)
+      return saved
+    },
     list: () => attempt(async (db) => (await db.getAll('workspaces')).map(({ id, name, savedAt }) => ({ id, name, savedAt }))),
     load: (id) =>
       attempt(async (db) => {
@@ -167,13 +178,30 @@ export function openStorage(now: () => number, newKey: () => string = () => `${n
         const stored = await db.get('snapshots', key)
         return stored && (await snapshotText(stored))
       }),
-    putPhotos: async (photos) => {
+    putPhotos: async (given) => {
+      const photos = given.map((photo): StoredPhoto => ({ ...photo, at: now() }))
       const kept = await attempt(async (db) => {
         const transaction = db.transaction('photos', 'readwrite', { durability: 'strict' })
         await Promise.all([...photos.map((photo) => transaction.store.put(photo)), transaction.done])
       })
       if (kept.ok) await mirror.photos(photos)
       return kept
+    },
+    clearPhotos: async ({ id, photos = [] }) => {
+      const spoken = new Set(photos.map((photo) => photo.id))
+      const cleared = await attempt(async (db) => {
+        const unspoken = (await db.getAllKeysFromIndex('photos', 'workspace', id)).filter((key) => !spoken.has(key))
+        if (unspoken.length === 0 || (await db.count('aside')) > 0) return []
+        const texts = await Promise.all((await db.getAllFromIndex('snapshots', 'workspace', id)).map(snapshotText))
+        const gone: string[] = []
+        for (const key of unspoken) if (now() - ((await db.get('photos', key))?.at ?? 0) > PHOTO_STAYS && !texts.some((text) => text === undefined || text.includes(JSON.stringify(key)))) gone.push(key)
+        const transaction = db.transaction('photos', 'readwrite')
+        await Promise.all([...gone.map((key) => transaction.store.delete(key)), transaction.done])
+        return gone
+      })
+      if (!cleared.ok) return cleared
+      await mirror.dropPhotos(cleared.value)
+      return ok(cleared.value.length)
     },
     photo: (id) => attempt((db) => db.get('photos', id)),
     photosOf: (workspace) => attempt((db) => db.getAllFromIndex('photos', 'workspace', workspace)),

@@ -30,6 +30,8 @@ const BACKUP_EVERY = 14 * 86_400_000
 /** Into a folder that is allowed, a backup goes by itself once an hour of changes. */
 const FOLDER_EVERY = 3_600_000
 const FOLDER_KEEPS = 20
+/** Photos that have had their time are cleared away once the page has come to rest, ms. */
+const CLEAR_AFTER = 30_000
 
 /** Files in and out, snapshots and backups of the workspace on the table. */
 export const useKeeping = defineStore('keeping', () => {
@@ -73,6 +75,9 @@ export const useKeeping = defineStore('keeping', () => {
   watch(() => store.workspace?.id, () => {
     snapshots.value = []
     void lookForBackup()
+    setTimeout(() => {
+      if (store.workspace && store.kept === 'kept') void storage.clearPhotos(store.workspace)
+    }, CLEAR_AFTER)
   }, { immediate: true })
 
   /** The workspace as text for a file, checked by reading it back. What leaves is remembered, so that it can be merged later. */

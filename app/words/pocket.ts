@@ -1,4 +1,4 @@
-import type { Check, PocketLine } from '../../core/stages'
+import { pocketDays, type Check, type PocketLine } from '../../core/stages'
 import type { Workspace } from '../../core/workspace'
 import { lowerFirst } from './bench'
 import type { Say } from './say'
@@ -26,7 +26,6 @@ const plain = (text: string): string => text.replace(/([\\`*_[\]<>#|~])/g, '\\$1
 
 /** The pocket list as Markdown; names are text in it, whatever they hold. */
 export function pocketMarkdown(say: Say, workspace: Workspace, lines: readonly PocketLine[], asOf: string): string {
-  const dates = [...new Set(lines.map(({ date }) => date))]
   const item = (line: PocketLine): string[] => [
     `- [ ] **${plain(say.offer(line.offer))}**${line.count > 1 ? ` × ${line.count}` : ''}: ${plain(say.money(line.price))}, up to ${plain(say.money(line.upTo))} (${pocket.limits[line.limit]})${line.forBuild === undefined ? '' : `, ${plain(pocket.forBuild(say.build(line.forBuild)))}`}`,
     ...(line.checks.length === 0 ? [] : [`  - ${pocket.look}: ${line.checks.map((check) => pocket.checks[check]).join('; ')}`]),
@@ -34,10 +33,7 @@ export function pocketMarkdown(say: Say, workspace: Workspace, lines: readonly P
   ]
   return [
     `# ${pocket.title}: ${plain(workspace.name)}`, '', `${say.day(asOf)}`, '',
-    ...(lines.length === 0 ? [pocket.none, ''] : dates.flatMap((date) => {
-      const those = lines.filter((line) => line.date === date)
-      return [`## ${pocket.on(say.day(date))}`, '', ...those.flatMap(item), '', lowerFirst(pocket.total(plain(say.money(those.reduce((sum, { price }) => sum + price, 0))))), '']
-    })),
+    ...(lines.length === 0 ? [pocket.none, ''] : pocketDays(lines).flatMap(({ date, lines: those, total }) => [`## ${pocket.on(say.day(date))}`, '', ...those.flatMap(item), '', lowerFirst(pocket.total(plain(say.money(total)))), ''])),
     pocket.note, ''
   ].join('\n')
 }

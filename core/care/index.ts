@@ -1,3 +1,3 @@
 export * from './due'
 export { capacityGaps, type CapacityGap } from './gaps'
-export { inventoryOf, type InventoryLine } from './inventory'
+export { inventoryOf, inventorySums, type InventoryLine } from './inventory'

@@ -6,7 +6,7 @@ import { resaleShare } from '../catalogue'
 import { must } from '../kernel'
 import { writeInventory } from '../formats'
 import { change, type Workspace } from '../workspace'
-import { dueIn, inventoryOf } from '.'
+import { dueIn, inventoryOf, inventorySums } from '.'
 
 const share = (tool: string, condition: 'new' | 'used' = 'new'): number => resaleShare(must(library.tools.get(tool), tool), 'weekend', condition)
 const bought: Workspace = emptyWorkspace({
@@ -23,6 +23,8 @@ test('paid less what was refunded, age in years, worth by the usual share, warra
   // Nothing known was paid: the price of new ones stands in.
   expect([clamps?.paid, clamps?.worth]).toEqual([undefined, Math.round((clamps?.replace ?? 0) * share('f-clamp-600'))])
   expect([hook?.replace, hook?.worth]).toEqual([undefined, 0])
+  // What is not known counts as nothing in the sums.
+  expect(inventorySums(inventoryOf(worldWith(refunded)))).toEqual({ paid: 8000, worth: (saw?.worth ?? NaN) + (clamps?.worth ?? NaN), replace: (saw?.replace ?? NaN) + (clamps?.replace ?? NaN) })
 })
 test('a used one is worth a greater share of what was paid for it', () => expect(share('circular-saw', 'used')).toBeGreaterThanOrEqual(share('circular-saw')))
 

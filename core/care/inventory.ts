@@ -1,5 +1,6 @@
 import { daysBetween, type Day } from '../calendar'
 import { resaleShare } from '../catalogue'
+import { sumOf } from '../kernel'
 import { standing } from '../ledger'
 import { timesRatio, type Minor } from '../money'
 import { offerId, priceOf } from '../prices'
@@ -42,3 +43,8 @@ export function inventoryOf(world: World): InventoryLine[] {
     }
   })
 }
+
+/** What all of it was bought for, would bring and would cost new; what is not known counts as nothing. */
+export const inventorySums = (lines: readonly InventoryLine[]): { readonly paid: Minor; readonly worth: Minor; readonly replace: Minor } => ({
+  paid: sumOf(lines, ({ paid }) => paid ?? 0), worth: sumOf(lines, ({ worth }) => worth), replace: sumOf(lines, ({ replace }) => replace ?? 0)
+})

@@ -43,6 +43,9 @@ export function splitReceipt(lines: readonly ReceiptLine[], below: { readonly ta
     const [ownTax, ownDelivery] = [tax[i] ?? 0, delivery[i] ?? 0]
     return { amount: price + ownDelivery + (below.taxIncluded ? 0 : ownTax), tax: ownTax, delivery: ownDelivery }
   })
-  const paid = sumOf(split, ({ amount }) => amount)
+  const paid = receiptTotal(split)
   return below.total === undefined || below.total === paid ? ok(split) : refused(issue('receipt.total-differs', [], { lines: paid, total: below.total, difference: below.total - paid }))
 }
+
+/** What a receipt comes to. */
+export const receiptTotal = (split: readonly SplitReceipt[]): Minor => sumOf(split, ({ amount }) => amount)

@@ -1,4 +1,5 @@
 import type { Day } from '../calendar'
+import { sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { commonStart, type EntryKind, type LedgerEntry } from './ledger'
 
@@ -100,6 +101,9 @@ export function thinned<T extends { readonly balance: Minor }>(points: readonly 
   }
   return kept
 }
+
+/** What the rows come to, one with another. */
+export const movedIn = (rows: readonly LedgerRow[]): Minor => sumOf(rows, ({ entry }) => entry.amount)
 
 /** What stands of a ledger, added up. */
 export interface LedgerSums {

@@ -14,4 +14,4 @@ export { applyScenario, scenarioOutcome, type ScenarioOutcome } from './scenario
 export { schoolOutcome, type SchoolOutcome } from './compare'
 export { beginningOf, type Beginning } from './differs'
 export { againstPlan, shiftsBetween, type Shift, type Against, type AgainstBuild, type AgainstStage, type AgainstTool } from './against'
-export { CHECKS, FAIR_TIMES, checksFor, pocketList, type Check, type PocketLine } from './pocket'
+export { CHECKS, FAIR_TIMES, checksFor, pocketDays, pocketList, type Check, type PocketLine } from './pocket'

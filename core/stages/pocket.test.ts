@@ -4,7 +4,7 @@ import { pocketMarkdown } from '../../app/words/pocket'
 import { library } from '../../data'
 import { DEMO_FILES, TODAY, demoWorld } from '../../tests/helpers/workspaces'
 import { worldOf } from '../workspace'
-import { type CHECKS, FAIR_TIMES, checksFor, evaluate, pocketList } from '.'
+import { type CHECKS, FAIR_TIMES, checksFor, evaluate, pocketDays, pocketList } from '.'
 
 describe.each(DEMO_FILES)('%s', (name) => {
   const world = demoWorld(name)
@@ -15,6 +15,10 @@ describe.each(DEMO_FILES)('%s', (name) => {
     const dates = [...new Set(plan.purchases.map(({ date }) => date))].sort().slice(0, 3)
     expect(lines.map(({ id }) => id).sort()).toEqual(plan.purchases.filter(({ date }) => dates.includes(date)).map(({ id }) => id).sort())
     expect(lines.map(({ date }) => date)).toEqual(lines.map(({ date }) => date).sort())
+  })
+  test('each day comes to what its purchases cost in the plan', () => {
+    expect(pocketDays(lines).flatMap((day) => day.lines)).toEqual(lines)
+    for (const { date, total } of pocketDays(lines)) expect(plan.purchases.filter((one) => one.date === date).map(({ price }) => price).reduce((a, b) => a + b)).toBe(total)
   })
   test('each upper price holds by the evaluator’s word, and one unit more does not where money is the limit', () => {
     // Paying more is the same to the purse as an expense of that much on the day.

@@ -1,5 +1,6 @@
 import type { Day } from '../calendar'
 import type { Condition, Tool } from '../catalogue'
+import { sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { findOffer } from '../prices'
 import type { Plan, World } from '../workspace'
@@ -68,4 +69,12 @@ export function pocketList(world: World, plan: Plan, days = 3): PocketLine[] {
         checks: tool ? checksFor(tool, offer.condition, offer.power === 'cordless') : []
       }
     })
+}
+
+/** The list by the day of the purchase, with what the day comes to at the planned prices. */
+export function pocketDays(lines: readonly PocketLine[]): { readonly date: Day; readonly lines: readonly PocketLine[]; readonly total: Minor }[] {
+  return [...new Set(lines.map(({ date }) => date))].map((date) => {
+    const ofDay = lines.filter((line) => line.date === date)
+    return { date, lines: ofDay, total: sumOf(ofDay, ({ price }) => price) }
+  })
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import { pocketList } from '../../../core/stages'
+import { pocketDays, pocketList } from '../../../core/stages'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
@@ -10,7 +10,7 @@ import { pocket as words } from '../../words/pocket'
 const store = useWorkspace()
 const planning = usePlanning()
 const lines = computed(() => (store.world && planning.plan ? pocketList(store.world, planning.plan) : []))
-const dates = computed(() => [...new Set(lines.value.map(({ date }) => date))].map((date) => ({ date, lines: lines.value.filter((line) => line.date === date) })))
+const days = computed(() => pocketDays(lines.value))
 const print = (): void => window.print()
 </script>
 
@@ -18,7 +18,7 @@ const print = (): void => window.print()
   <PlaceHead :title="words.title" :subtitle="words.subtitle"><Button severity="secondary" :label="words.print" @click="print" /></PlaceHead>
   <div v-if="store.say" class="stack list">
     <p v-if="lines.length === 0" class="soft">{{ words.none }}</p>
-    <section v-for="day in dates" :key="day.date">
+    <section v-for="day in days" :key="day.date">
       <h2>{{ words.on(store.say.day(day.date)) }}</h2>
       <ul class="plain-list">
         <li v-for="line in day.lines" :key="line.id">
@@ -31,7 +31,7 @@ const print = (): void => window.print()
           <p class="figure">{{ store.say.money(line.price) }}<br /><span class="small soft">{{ words.upTo }} {{ store.say.money(line.upTo) }}: {{ words.limits[line.limit] }}</span></p>
         </li>
       </ul>
-      <p class="small strong">{{ words.total(store.say.money(day.lines.reduce((sum, { price }) => sum + price, 0))) }}</p>
+      <p class="small strong">{{ words.total(store.say.money(day.total)) }}</p>
     </section>
     <p class="caption">{{ words.note }}</p>
   </div>

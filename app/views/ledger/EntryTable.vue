@@ -3,7 +3,7 @@ import InputText from 'primevue/inputtext'
 import MultiSelect from 'primevue/multiselect'
 import { useVirtualList } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
-import { ENTRY_KINDS, filterRows, sortRows, type EntryKind, type LedgerFilter, type LedgerRow, type SortBy } from '../../../core/ledger'
+import { ENTRY_KINDS, filterRows, movedIn, sortRows, type EntryKind, type LedgerFilter, type LedgerRow, type SortBy } from '../../../core/ledger'
 import { useWorkspace } from '../../stores/workspace'
 import { entryKinds, ledger as words } from '../../words/ledger'
 
@@ -25,7 +25,7 @@ const options = ENTRY_KINDS.map((id) => ({ id, name: entryKinds[id] }))
 const filter = computed<LedgerFilter>(() => ({ text: text.value, kinds: kinds.value, standing: standing.value, ...(from.value === '' ? {} : { from: from.value }), ...(to.value === '' ? {} : { to: to.value }) }))
 const found = computed(() => filterRows(props.rows, filter.value))
 const shown = computed(() => [...sortRows(found.value, by.value, down.value)])
-const sum = computed(() => found.value.reduce((total, { entry }) => total + entry.amount, 0))
+const sum = computed(() => movedIn(found.value))
 const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(shown, { itemHeight: ROW, overscan: 12 })
 const height = computed(() => `min(${Math.max(1, shown.value.length) * ROW + 2}px, 24rem)`)
 watch([filter, by, down], () => {

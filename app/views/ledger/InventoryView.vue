@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
-import { inventoryOf, type InventoryLine } from '../../../core/care'
+import { inventoryOf, inventorySums, type InventoryLine } from '../../../core/care'
 import { checkDay } from '../../../core/calendar'
 import { issue, type Issue } from '../../../core/kernel'
 import { parseAmount } from '../../../core/money'
@@ -24,7 +24,7 @@ import LedgerTabs from './LedgerTabs.vue'
 /** What is owned, for an insurer: paid, age, what it would bring, what a new one costs. */
 const store = useWorkspace()
 const lines = computed(() => (store.world ? [...inventoryOf(store.world)].sort((a, b) => b.worth - a.worth) : []))
-const sum = (figure: (line: InventoryLine) => number | undefined): number => lines.value.reduce((total, line) => total + (figure(line) ?? 0), 0)
+const sums = computed(() => inventorySums(lines.value))
 const selling = ref<InventoryLine>()
 const amount = ref('')
 const date = ref('')
@@ -55,7 +55,7 @@ function sell(): void {
 </script>
 
 <template>
-  <PlaceHead v-if="store.say" :title="words.title(store.say.money(sum(({ worth }) => worth)))" :subtitle="words.subtitle(lines.length, store.say.money(sum(({ paid }) => paid)), store.say.money(sum(({ replace }) => replace)))">
+  <PlaceHead v-if="store.say" :title="words.title(store.say.money(sums.worth))" :subtitle="words.subtitle(lines.length, store.say.money(sums.paid), store.say.money(sums.replace))">
     <Button severity="secondary" :label="words.print" @click="print" /><Button severity="secondary" :label="words.csv" @click="save" />
   </PlaceHead>
   <LedgerTabs />

@@ -7,7 +7,7 @@ import { computed, ref } from 'vue'
 import { checkDay } from '../../../core/calendar'
 import type { Condition } from '../../../core/catalogue'
 import { issue, type Issue } from '../../../core/kernel'
-import { COMES_IN, ENTRY_KINDS, splitReceipt, type EntryKind } from '../../../core/ledger'
+import { COMES_IN, ENTRY_KINDS, receiptTotal, splitReceipt, type EntryKind } from '../../../core/ledger'
 import { parseAmount, type Minor } from '../../../core/money'
 import { change, type BoughtLine, type Line } from '../../../core/workspace'
 import type { SellerType } from '../../../core/prices'
@@ -71,7 +71,7 @@ const split = computed(() => {
   const asked = total.value.trim() === '' ? undefined : money(total.value)
   return splitReceipt(prices.map((price) => ({ price: price ?? 0 })), { delivery: below[0] ?? 0, tax: below[1] ?? 0, taxIncluded: taxIncluded.value, ...(asked === undefined ? {} : { total: asked }) })
 })
-const sum = computed(() => (split.value?.ok ? split.value.value.reduce((all, { amount }) => all + amount, 0) : undefined))
+const sum = computed(() => (split.value?.ok ? receiptTotal(split.value.value) : undefined))
 
 function lineOf({ what, text }: Draft): Line | undefined {
   const [kind = '', ...rest] = what.split('/')
