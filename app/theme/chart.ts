@@ -6,9 +6,10 @@ export function chartTheme() {
   const line = token('--line')
   return {
     soft,
+    family: token('--sans'),
     planned: token('--planned'),
     attention: token('--attention'),
     wash: token('--planned-faint'),
-    axis: { axisLabel: { color: soft, fontFamily: token('--sans') }, axisLine: { lineStyle: { color: soft } }, splitLine: { lineStyle: { color: line } } }
+    axis: { axisLabel: { color: soft, fontFamily: token('--sans'), hideOverlap: true }, axisLine: { lineStyle: { color: soft } }, splitLine: { lineStyle: { color: line } } }
   }
 }

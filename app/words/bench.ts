@@ -18,7 +18,8 @@ export const bench = {
   clash: 'Your pins cannot all hold',
   clashHint: 'Let one of them go on the rule, or give the plan more money.',
   openStages: 'See it on the rule',
-  subtitle: (spent: string, left: string) => `${spent} then, ${left} left for later. The plan decides what comes first; it looks at every payday ahead.`,
+  subtitle: (paid: string, material: string | undefined, kept: string | undefined, left: string) =>
+    `${paid} then${material === undefined ? '' : `, ${material} for material`}${kept === undefined ? '' : `, ${kept} kept for repairs`}; ${left} stays in the purse. The plan decides what comes first; it looks at every payday ahead.`,
   nextTitle: 'The next purchase, and why',
   bought: 'Bought it',
   opens: (builds: readonly string[], begin: string) => `For ${list(builds)}, to begin ${begin}`,

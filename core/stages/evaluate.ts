@@ -42,6 +42,8 @@ export interface Report {
   readonly builds: readonly EvaluatedBuild[]
   readonly value: PlanValue
   readonly spent: Minor
+  /** All that moves, by date. */
+  readonly movements: readonly CashMovement[]
 }
 
 const isDay = (text: string): boolean => checkDay(text).ok
@@ -164,7 +166,8 @@ export function evaluate(world: World, plan: Plan): Report {
     balances,
     builds: checked.map(({ planned, minutes }) => ({ build: planned.build, begin: planned.begin, done: planned.done, minutes })),
     value: valueOf(world, checked, movements, acquired, list, resold),
-    spent
+    spent,
+    movements
   }
 }
 

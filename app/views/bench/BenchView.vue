@@ -4,7 +4,7 @@ import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { dueIn, type Due } from '../../../core/care'
 import { isBegun, isDone, type Build } from '../../../core/builds'
 import { fitBuild, fitContext, kitOf } from '../../../core/fit'
-import { beginningOf, toolOfPurchase } from '../../../core/stages'
+import { beginningOf, nextDay, toolOfPurchase } from '../../../core/stages'
 import { change, type PlannedPurchase } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { newId } from '../../stores/clock'
@@ -32,15 +32,8 @@ const RANK_AFTER_MS = 1500
 onMounted(() => setTimeout(() => weighing.weigh(false), RANK_AFTER_MS))
 watch(() => weighing.hash, () => setTimeout(() => weighing.weigh(false), RANK_AFTER_MS))
 
-const next = computed(() => {
-  const first = planning.plan?.purchases[0]?.date
-  return planning.plan?.purchases.filter(({ date }) => date === first) ?? []
-})
-const spent = computed(() => next.value.reduce((sum, { price }) => sum + price, 0))
-const left = computed(() => {
-  const date = next.value[0]?.date
-  return planning.report?.balances.filter((point) => date !== undefined && point.date <= date).at(-1)?.balance ?? 0
-})
+const day = computed(() => (planning.plan && planning.report ? nextDay(planning.plan, planning.report) : undefined))
+const next = computed(() => day.value?.purchases ?? [])
 const isMain = (purchase: PlannedPurchase): boolean => store.world?.library.tools.get(toolOfPurchase(store.world, purchase) ?? '')?.kind === 'tool'
 const shown = computed(() => [...next.value].sort((a, b) => Number(isMain(b)) - Number(isMain(a)) || b.price - a.price).map((purchase) => ({ purchase, why: whyOf(purchase), typical: isTypical(purchase) })))
 
@@ -68,9 +61,10 @@ const title = computed(() => {
   const names = shown.value.slice(0, 3).map(({ purchase }) => say.shortOffer(purchase.offer))
   return bench.buyOn(next.value.length > 3 ? [...names.slice(0, 2), `${next.value.length - 2} more`] : names, first.date === world.asOf ? bench.today : bench.on(say.shortDay(first.date)))
 })
+const some = (amount: number): string | undefined => (amount > 0 ? store.say?.money(amount) : undefined)
 const subtitle = computed(() => {
   if (planning.outcome?.kind === 'clash') return bench.clashHint
-  if (next.value.length > 0 && store.say) return bench.subtitle(store.say.money(spent.value), store.say.money(left.value))
+  if (day.value && store.say) return bench.subtitle(store.say.money(day.value.paid), some(day.value.material), some(day.value.kept), store.say.money(day.value.left))
   return store.workspace?.builds.length === 0 ? bench.nothingYetHint : undefined
 })
 /** Why the plan starts elsewhere than the ranking, when it does; the same words as in the Weigh-up. */

@@ -1,0 +1,26 @@
+import { expect, test } from '@jest/globals'
+import { DEMO_FILES, TODAY, demoWorld } from '../../tests/helpers/workspaces'
+import { emptyPlan } from './pins'
+import { evaluate, nextDay } from '.'
+
+test.each(DEMO_FILES)('%s: what the first day of buying costs, and what it leaves, adds up from the purse of today', (name) => {
+  const world = demoWorld(name)
+  const { plan } = world.workspace
+  if (!plan) throw new Error('no plan')
+  const report = evaluate(world, plan)
+  const day = nextDay(plan, report)
+  if (!day) throw new Error('nothing is bought')
+  expect([day.date, day.purchases]).toEqual([plan.purchases.map(({ date }) => date).sort()[0], plan.purchases.filter(({ date }) => date === day.date)])
+  // Paid by the prices of the plan, less what a deal saves; material by the builds of the plan.
+  const saved = (plan.savings ?? []).filter(({ date }) => date === day.date).reduce((sum, { amount }) => sum + amount, 0)
+  expect([day.paid, day.material]).toEqual([day.purchases.reduce((sum, { price }) => sum + price, 0) - saved, plan.builds.filter(({ begin }) => begin === day.date).reduce((sum, { material }) => sum + material, 0)])
+  const came = world.receipts.filter(({ date }) => date <= day.date).reduce((sum, { amount }) => sum + amount, 0)
+  const before = plan.builds.filter(({ begin }) => begin < day.date).reduce((sum, { material }) => sum + material, 0)
+  expect(day.left).toBe(world.balance + came - before - day.paid - day.material - day.kept)
+})
+
+test('a plan that buys nothing has no such day', () => {
+  const world = demoWorld('hive-yard')
+  const plan = emptyPlan(world)
+  expect([nextDay(plan, evaluate(world, plan)), world.asOf]).toEqual([undefined, TODAY])
+})
