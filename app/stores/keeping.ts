@@ -193,15 +193,15 @@ export const useKeeping = defineStore('keeping', () => {
     if (what === 'tools') {
       const read = readItems(text, world.library, defaults)
       if (!read.ok) return read.issues
-      taken = { ...change.takeInItems(mine, read.value.items), problems: read.value.problems }
+      taken = { ...change.takeInItems(mine, read.value.found), problems: read.value.problems }
     } else if (what === 'prices') {
       const read = readQuotes(text, world.library, { ...defaults, tier: mine.preferences.tier, offers: new Set([...mine.offers, ...(mine.bundles ?? [])].map(({ id }) => id)) })
       if (!read.ok) return read.issues
-      taken = { ...change.takeInQuotes(mine, read.value.quotes), problems: read.value.problems }
+      taken = { ...change.takeInQuotes(mine, read.value.found), problems: read.value.problems }
     } else {
       const read = readLedgerCsv(text, defaults)
       if (!read.ok) return read.issues
-      const { conflicts, ...rest } = change.takeInEntries(mine, read.value.entries)
+      const { conflicts, ...rest } = change.takeInEntries(mine, read.value.found)
       taken = { ...rest, problems: [...read.value.problems, ...conflicts.map(({ id }) => issue('ledger-csv.conflict', [], { id }))] }
     }
     const checked = checkWorkspace(taken.workspace, library)

@@ -10,7 +10,7 @@ const sources = (folder: string): string[] =>
 
 test('every issue code of the core and the application has its sentence', () => {
   const text = [...sources('core'), ...sources('app')].join('\n')
-  const made = [...text.matchAll(/\bissue\([^']{0,40}'([a-z-]+\.[a-z-]+)'/g), ...text.matchAll(/, '((?:id|text|money|number|list|currency|link|moment|ledger-csv|items-csv|ledger)\.[a-z-]+)'\)/g)].map(([, code]) => code ?? '')
+  const made = [...text.matchAll(/\bissue\([^']{0,40}'([a-z-]+\.[a-z-]+)'/g), ...text.matchAll(/: '((?:ledger-csv|items-csv|quotes)\.[a-z-]+)'/g), ...text.matchAll(/, '((?:id|text|money|number|list|currency|link|moment|ledger-csv|items-csv|ledger)\.[a-z-]+)'\)/g)].map(([, code]) => code ?? '')
   const missing = [...new Set(made)].filter((code) => !code.startsWith('library.') && !knownIssueCodes().includes(code))
   expect(made.length).toBeGreaterThan(60)
   expect(missing).toEqual([])

@@ -4,7 +4,7 @@ import { issue, ok, refused, type Issue, type Result } from '../kernel'
 import { parseAmount } from '../money'
 import type { Item } from '../workspace'
 import { findTool, idIn } from './quotes-csv'
-import { columnsIn, plainHeading, readSheet, writeSheet } from './sheet'
+import { plainHeading, readRows, writeSheet, type Cells, type SheetKind, type SheetReading } from './sheet'
 import { decimal } from './write'
 
 const COLUMNS = ['tool', 'name', 'tier', 'condition', 'power', 'platform', 'count', 'since', 'paid', 'currency', 'uses', 'specs', 'id'] as const
@@ -13,13 +13,7 @@ const HEADINGS: Readonly<Record<Column, readonly string[]>> = {
   tool: ['tool', 'item', 'article', 'what'], name: ['name', 'own name', 'label'], tier: ['tier', 'quality', 'grade'], condition: ['condition', 'state'], power: ['power', 'power form', 'drive'], platform: ['platform', 'battery', 'packs'],
   count: ['count', 'quantity', 'qty', 'pieces'], since: ['since', 'bought', 'date', 'owned since'], paid: ['paid', 'cost', 'price'], currency: ['currency', 'cur'], uses: ['uses'], specs: ['specs', 'sizes'], id: ['id']
 }
-const MOST_ROWS = 5000
-
-export interface ItemsReading {
-  readonly items: readonly Item[]
-  readonly problems: readonly Issue[]
-  readonly rows: number
-}
+const SHEET: SheetKind<Column> = { headings: HEADINGS, needed: [['tool']], most: 5000, empty: 'items-csv.empty', tooMany: 'items-csv.too-many', noColumn: 'items-csv.no-column' }
 
 const specsText = (specs: Specs): string => SPECS.flatMap((spec) => (specs[spec] === undefined ? [] : [`${spec} ${specs[spec]}`])).join('; ')
 
@@ -32,23 +26,11 @@ export const writeItems = (items: readonly Item[], currency: string): string =>
  * used as bought new, the tool's first power form, one, today, nothing paid, the usual sizes. Faulty rows are named and left out.
  * Codes: `items-csv.empty`, `items-csv.no-column`, `items-csv.too-many`, `items-csv.tool`, `items-csv.choice`, `items-csv.cell`
  */
-export function readItems(text: string, library: Library, defaults: { readonly currency: string; readonly today: Day; readonly newId: () => string }): Result<ItemsReading> {
-  const [head, ...rows] = readSheet(text)
-  if (!head || rows.length === 0) return refused(issue('items-csv.empty'))
-  if (rows.length > MOST_ROWS) return refused(issue('items-csv.too-many', [], { rows: rows.length, limit: MOST_ROWS }))
-  const at = columnsIn(head, HEADINGS)
-  if (!at.has('tool')) return refused(issue('items-csv.no-column', ['tool'], { column: 'tool', found: head.cells.filter((cell) => cell !== '').join(', ') || 'none' }))
-  const items: Item[] = []
-  const problems: Issue[] = []
-  for (const { row, cells } of rows) {
-    const read = itemOf(row, (column) => cells[at.get(column) ?? -1] ?? '', library, defaults)
-    if (read.ok) items.push(read.value)
-    else problems.push(...read.issues)
-  }
-  return ok({ items, problems, rows: rows.length })
+export function readItems(text: string, library: Library, defaults: { readonly currency: string; readonly today: Day; readonly newId: () => string }): Result<SheetReading<Item>> {
+  return readRows(text, SHEET, (cells) => itemOf(cells, library, defaults))
 }
 
-function itemOf(row: number, cell: (column: Column) => string, library: Library, { currency, today, newId }: { readonly currency: string; readonly today: Day; readonly newId: () => string }): Result<Item> {
+function itemOf({ row, cell }: Cells<Column>, library: Library, { currency, today, newId }: { readonly currency: string; readonly today: Day; readonly newId: () => string }): Result<Item> {
   const wrong = (column: Column, code: string, figures: Issue['figures'] = {}): Result<never> => refused(issue(code, [row, column], { row, column, text: cell(column), ...figures }))
   const tool = findTool(library, cell('tool'))
   if (!tool) return wrong('tool', 'items-csv.tool')

@@ -5,7 +5,7 @@ import { COMES_IN, ENTRY_KINDS, type EntryKind, type LedgerEntry } from '../ledg
 import { foreignCurrency, parseAmount, type Minor } from '../money'
 import { SELLER_TYPES, type SellerType } from '../prices'
 import { idIn } from './quotes-csv'
-import { columnsIn, plainHeading, readSheet, writeSheet } from './sheet'
+import { plainHeading, readRows, writeSheet, type Cells as Row, type SheetKind, type SheetReading } from './sheet'
 import { decimal } from './write'
 
 const COLUMNS = [
@@ -17,16 +17,7 @@ const HEADINGS: Readonly<Record<Column, readonly string[]>> = {
   amount: ['amount', 'value', 'sum'], currency: ['currency', 'cur'], planned: ['planned'], tax: ['tax', 'vat', 'of which tax'], delivery: ['delivery', 'shipping', 'of which delivery'], seller: ['seller', 'seller type'], condition: ['condition', 'state'],
   'warranty until': ['warranty until', 'warranty'], receipt: ['receipt'], tool: ['tool'], offer: ['offer'], item: ['item'], build: ['build'], answers: ['answers'], refunds: ['refunds'], reverses: ['reverses'], id: ['id']
 }
-const MOST_ROWS = 100_000
-/** Faulty rows that are listed; the count of all is said. */
-const MOST_PROBLEMS = 50
-
-/** Entries as read, and what is wrong with the other rows, by row and column. */
-export interface LedgerReading {
-  readonly entries: readonly LedgerEntry[]
-  readonly problems: readonly Issue[]
-  readonly rows: number
-}
+const SHEET: SheetKind<Column> = { headings: HEADINGS, needed: [['date'], ['amount', 'in', 'out']], most: 100_000, empty: 'ledger-csv.empty', tooMany: 'ledger-csv.too-many', noColumn: 'ledger-csv.no-column' }
 
 /** The ledger as CSV; read back, it gives the same entries. Amounts stand in a column for money in and one for money out, without sign. */
 export const writeLedgerCsv = (ledger: readonly LedgerEntry[], currency: string): string =>
@@ -37,35 +28,16 @@ export const writeLedgerCsv = (ledger: readonly LedgerEntry[], currency: string)
     tax: entry.tax === undefined ? '' : decimal(entry.tax, currency), delivery: entry.delivery === undefined ? '' : decimal(entry.delivery, currency), 'warranty until': entry.warrantyUntil ?? ''
   })))
 
-interface Cells {
-  readonly row: number
-  cell(column: Column): string
-}
-
 /**
  * Reads entries from CSV or pasted cells: a row for each, the first row headings. Needed are a date and an amount (`in` and `out`, or
  * one signed `amount`). Faulty rows are named and left out. A row in another currency is refused with its reason.
  * Codes: `ledger-csv.empty`, `ledger-csv.no-column`, `ledger-csv.too-many`, `ledger-csv.cell`, `ledger-csv.amount`, `ledger-csv.currency`, `ledger-csv.future`, `ledger-csv.choice`
  */
-export function readLedgerCsv(text: string, defaults: { readonly currency: string; readonly today: Day; readonly newId: () => string }): Result<LedgerReading> {
-  const [head, ...rows] = readSheet(text)
-  if (!head || rows.length === 0) return refused(issue('ledger-csv.empty'))
-  if (rows.length > MOST_ROWS) return refused(issue('ledger-csv.too-many', [], { rows: rows.length, limit: MOST_ROWS }))
-  const at = columnsIn(head, HEADINGS)
-  const found = head.cells.filter((cell) => cell !== '').join(', ') || 'none'
-  const missing = [...(at.has('date') ? [] : ['date']), ...(at.has('amount') || at.has('in') || at.has('out') ? [] : ['amount'])]
-  if (missing.length > 0) return refused(...missing.map((column) => issue('ledger-csv.no-column', [column], { column, found })))
-  const entries: LedgerEntry[] = []
-  const problems: Issue[] = []
-  for (const { row, cells } of rows) {
-    const read = entryOf({ row, cell: (column) => cells[at.get(column) ?? -1] ?? '' }, defaults)
-    if (read.ok) entries.push(read.value)
-    else problems.push(...read.issues)
-  }
-  const listed = problems.length > MOST_PROBLEMS ? [...problems.slice(0, MOST_PROBLEMS), issue('file.more-problems', [], { more: problems.length - MOST_PROBLEMS })] : problems
-  return ok({ entries, problems: listed, rows: rows.length })
+export function readLedgerCsv(text: string, defaults: { readonly currency: string; readonly today: Day; readonly newId: () => string }): Result<SheetReading<LedgerEntry>> {
+  return readRows(text, SHEET, (cells) => entryOf(cells, defaults))
 }
 
+type Cells = Row<Column>
 type Defaults = { readonly currency: string; readonly today: Day; readonly newId: () => string }
 const wrong = ({ row, cell }: Cells, column: Column, code: string, figures: Issue['figures'] = {}): Result<never> => refused(issue(code, [row, column], { row, column, text: cell(column), ...figures }))
 

@@ -9,7 +9,7 @@ import { checkWorkspace, readQuotes, readWorkspace, writeWorkspace } from '.'
 const defaults = { currency: 'EUR', tier: 'weekend' as const, today: '2026-05-04', newId: () => 'q' }
 const read = (text: string) => {
   const result = readQuotes(text, library, defaults)
-  return result.ok ? { quotes: result.value.quotes, codes: result.value.problems.map(({ code, path }) => [code, ...path]) } : { quotes: [], codes: result.issues.map(({ code, path }) => [code, ...path]) }
+  return result.ok ? { quotes: result.value.found, codes: result.value.problems.map(({ code, path }) => [code, ...path]) } : { quotes: [], codes: result.issues.map(({ code, path }) => [code, ...path]) }
 }
 
 describe('prices from a list', () => {

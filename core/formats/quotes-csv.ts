@@ -1,17 +1,10 @@
 import { CONDITIONS, POWERS, TIERS, type Condition, type Library, type Power, type Tier, type Tool } from '../catalogue'
 import { checkDay, type Day } from '../calendar'
-import { issue, ok, refused, type Issue, type Result } from '../kernel'
+import { issue, ok, refused, type Result } from '../kernel'
 import { foreignCurrency, parseAmount } from '../money'
 import { SELLER_TYPES, offerId, typicalOffer, type Quote, type SellerType } from '../prices'
-import { columnsIn, plainHeading as plain, readSheet, writeSheet } from './sheet'
+import { plainHeading as plain, readRows, writeSheet, type Cells, type SheetKind, type SheetReading } from './sheet'
 import { decimal } from './write'
-
-/** Prices as read: those in order, and what is wrong with the other rows, by row and column. */
-export interface QuotesReading {
-  readonly quotes: readonly Quote[]
-  readonly problems: readonly Issue[]
-  readonly rows: number
-}
 
 /** What a row that says nothing of it is taken for. */
 export interface QuoteDefaults {
@@ -38,7 +31,7 @@ const HEADINGS: Readonly<Record<Column, readonly string[]>> = {
   offer: ['offer'],
   id: ['id']
 }
-const MOST_ROWS = 2000
+const SHEET: SheetKind<Column> = { headings: HEADINGS, needed: [['tool'], ['price']], most: 2000, empty: 'quotes.empty', tooMany: 'quotes.too-many', noColumn: 'quotes.no-column' }
 
 /** A tool by its id, its name or another name people use. */
 export function findTool(library: Library, text: string): Tool | undefined {
@@ -53,21 +46,8 @@ const oneOf = <T extends string>(list: readonly T[], text: string): T | undefine
  * Reads prices from a CSV file or from pasted cells: a row for each, the first row headings. Each faulty row is named and left out, the
  * others are taken. A row in another currency than the workspace's is refused: amounts are never converted in silence.
  */
-export function readQuotes(text: string, library: Library, defaults: QuoteDefaults): Result<QuotesReading> {
-  const [head, ...rows] = readSheet(text)
-  if (!head || rows.length === 0) return refused(issue('quotes.empty'))
-  if (rows.length > MOST_ROWS) return refused(issue('quotes.too-many', [], { rows: rows.length, limit: MOST_ROWS }))
-  const at = columnsIn(head, HEADINGS)
-  const missing = (['tool', 'price'] as const).filter((column) => !at.has(column))
-  if (missing.length > 0) return refused(...missing.map((column) => issue('quotes.no-column', [column], { column, found: head.cells.filter((cell) => cell !== '').join(', ') || 'none' })))
-  const quotes: Quote[] = []
-  const problems: Issue[] = []
-  for (const { row, cells } of rows) {
-    const read = rowOf(row, (column) => cells[at.get(column) ?? -1] ?? '', library, defaults)
-    if (read.ok) quotes.push(read.value)
-    else problems.push(...read.issues)
-  }
-  return ok({ quotes, problems, rows: rows.length })
+export function readQuotes(text: string, library: Library, defaults: QuoteDefaults): Result<SheetReading<Quote>> {
+  return readRows(text, SHEET, (cells) => rowOf(cells, library, defaults))
 }
 
 type Wrong = (column: Column, code: string, figures?: Record<string, string | number>) => Result<never>
@@ -87,7 +67,7 @@ function offerOf(cell: (column: Column) => string, wrong: Wrong, tool: Tool, def
   return ok(offerId({ tool: tool.id, tier, condition, acquisition: 'buy', power }))
 }
 
-function rowOf(row: number, cell: (column: Column) => string, library: Library, defaults: QuoteDefaults): Result<Quote> {
+function rowOf({ row, cell }: Cells<Column>, library: Library, defaults: QuoteDefaults): Result<Quote> {
   const wrong: Wrong = (column, code, figures = {}) => refused(issue(code, [row, column], { row, text: cell(column), ...figures }))
   const named = cell('offer')
   const known = named !== '' && defaults.offers?.has(named) === true

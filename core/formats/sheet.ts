@@ -1,4 +1,5 @@
 import Papa from 'papaparse'
+import { issue, ok, refused, type Issue, type Result } from '../kernel'
 import { cleanText } from './schema-parts'
 
 /** A row of cells with its number in the file, 1 first. */
@@ -24,12 +25,49 @@ export function readSheet(text: string): SheetRow[] {
 export const plainHeading = (text: string): string => text.trim().toLowerCase().replace(/\s+/g, ' ')
 
 /** Where each column stands, by the headings people use for it. */
-export function columnsIn<C extends string>(head: SheetRow, headings: Readonly<Record<C, readonly string[]>>): ReadonlyMap<C, number> {
+function columnsIn<C extends string>(head: SheetRow, headings: Readonly<Record<C, readonly string[]>>): ReadonlyMap<C, number> {
   const columns = Object.keys(headings) as C[]
   return new Map(columns.flatMap((column) => {
     const index = head.cells.findIndex((cell) => headings[column].includes(plainHeading(cell)))
     return index < 0 ? [] : [[column, index] as const]
   }))
+}
+
+/** A row under its headings; a column that is not there reads as empty. */
+export interface Cells<C extends string> {
+  readonly row: number
+  cell(column: C): string
+}
+export interface SheetKind<C extends string> {
+  readonly headings: Readonly<Record<C, readonly string[]>>
+  /** What cannot be done without: of each group one column at the least. The first of a group names it where it is missing. */
+  readonly needed: readonly (readonly [C, ...C[]])[]
+  readonly most: number
+  readonly empty: string
+  readonly tooMany: string
+  readonly noColumn: string
+}
+export interface SheetReading<T> {
+  readonly found: readonly T[]
+  readonly problems: readonly Issue[]
+  readonly rows: number
+}
+/** More faulty rows than this are counted, not listed. */
+const MOST_PROBLEMS = 50
+
+/** Reads every row below the headings; a faulty one is named and left out. The codes for a sheet that is empty, too long or lacks a column are its kind's. */
+export function readRows<C extends string, T>(text: string, kind: SheetKind<C>, read: (cells: Cells<C>) => Result<T>): Result<SheetReading<T>> {
+  const [head, ...rows] = readSheet(text)
+  if (!head || rows.length === 0) return refused(issue(kind.empty))
+  if (rows.length > kind.most) return refused(issue(kind.tooMany, [], { rows: rows.length, limit: kind.most }))
+  const at = columnsIn(head, kind.headings)
+  const missing = kind.needed.filter((group) => !group.some((column) => at.has(column))).map(([column]) => column)
+  const present = head.cells.filter((cell) => cell !== '').join(', ') || 'none'
+  if (missing.length > 0) return refused(...missing.map((column) => issue(kind.noColumn, [column], { column, found: present })))
+  const all = rows.map(({ row, cells }) => read({ row, cell: (column) => cells[at.get(column) ?? -1] ?? '' }))
+  const problems = all.flatMap((one) => (one.ok ? [] : one.issues))
+  const listed = problems.length > MOST_PROBLEMS ? [...problems.slice(0, MOST_PROBLEMS), issue('file.more-problems', [], { more: problems.length - MOST_PROBLEMS })] : problems
+  return ok({ found: all.flatMap((one) => (one.ok ? [one.value] : [])), problems: listed, rows: rows.length })
 }
 
 /** Rows as CSV: RFC 4180 with CRLF, a heading row even where there is no other; nothing in it is run by a spreadsheet. */

@@ -34,7 +34,7 @@ describe('CSV', () => {
       fc.pre(ledger.length > 0)
       expect(ledgerProblems(ledger)).toEqual([])
       const read = readLedgerCsv(writeLedgerCsv(ledger, 'EUR'), defaults)
-      expect(read).toEqual({ ok: true, value: { entries: tidy(ledger), problems: [], rows: ledger.length } })
+      expect(read).toEqual({ ok: true, value: { found: tidy(ledger), problems: [], rows: ledger.length } })
     }))
   })
   test('an independent reader (papaparse, RFC 4180) sees the same rows, and nothing begins like a formula', () => {
@@ -49,16 +49,16 @@ describe('CSV', () => {
     const state = demo(name)
     const { currency } = state.money
     const items = readItems(writeItems(state.items, currency), library, { ...defaults, currency })
-    expect(items).toEqual({ ok: true, value: { items: state.items, problems: [], rows: state.items.length } })
+    expect(items).toEqual({ ok: true, value: { found: state.items, problems: [], rows: state.items.length } })
     const quotes = readQuotes(writeQuotes(state.quotes, library, currency), library, { ...defaults, currency, tier: 'weekend', offers: new Set(state.offers.map(({ id }) => id)) })
-    expect(quotes.ok && quotes.value.quotes).toEqual(state.quotes)
-    expect(items.ok && writeItems(items.value.items, currency)).toBe(writeItems(state.items, currency))
+    expect(quotes.ok && quotes.value.found).toEqual(state.quotes)
+    expect(items.ok && writeItems(items.value.found, currency)).toBe(writeItems(state.items, currency))
     const ledger = readLedgerCsv(writeLedgerCsv(state.ledger, currency), { ...defaults, currency })
-    expect(ledger.ok && ledger.value.entries).toEqual(state.ledger)
+    expect(ledger.ok && ledger.value.found).toEqual(state.ledger)
   })
   test('a list from elsewhere: semicolons, decimal commas, a minus for what went out, other headings', () => {
     const read = readLedgerCsv('Day;Description;Amount\n2026-04-02;Boards;-1.234,50\n2026-04-03;Gift;20,00\n', defaults)
-    expect(read).toEqual({ ok: true, value: { rows: 2, problems: [], entries: [{ id: 'made', date: '2026-04-02', kind: 'other', amount: -123_450, text: 'Boards' }, { id: 'made', date: '2026-04-03', kind: 'one-off', amount: 2000, text: 'Gift' }] } })
+    expect(read).toEqual({ ok: true, value: { rows: 2, problems: [], found: [{ id: 'made', date: '2026-04-02', kind: 'other', amount: -123_450, text: 'Boards' }, { id: 'made', date: '2026-04-03', kind: 'one-off', amount: 2000, text: 'Gift' }] } })
     expect(readItems('Item\tQty\tPaid\nHandsaw, panel\t2\t12,50 €\n', library, defaults)).toMatchObject({ ok: true })
   })
   test.each<[string, string, string]>([

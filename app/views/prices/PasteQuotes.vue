@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Textarea from 'primevue/textarea'
-import { ref, shallowRef, watch } from 'vue'
-import type { QuotesReading } from '../../../core/formats'
-import type { Issue } from '../../../core/kernel'
+import { computed, ref, shallowRef, watch } from 'vue'
+import type { SheetReading } from '../../../core/formats'
+import { issue, type Issue } from '../../../core/kernel'
+import type { Quote } from '../../../core/prices'
 import { change } from '../../../core/workspace'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
@@ -16,9 +17,11 @@ const MOST_SHOWN = 8
 const store = useWorkspace()
 const picker = ref<HTMLInputElement>()
 const text = ref('')
-const reading = shallowRef<QuotesReading>()
+const reading = shallowRef<SheetReading<Quote>>()
 const problems = shallowRef<readonly Issue[]>([])
 const taken = ref(0)
+/** Faulty rows beyond those that are named. */
+const more = computed(() => (reading.value ? reading.value.rows - reading.value.found.length - MOST_SHOWN : 0))
 
 watch(text, async (now) => {
   const { workspace, world } = store
@@ -39,7 +42,7 @@ async function open(event: Event): Promise<void> {
   if (file) text.value = await file.text()
 }
 function take(): void {
-  const quotes = reading.value?.quotes ?? []
+  const quotes = reading.value?.found ?? []
   if (quotes.length === 0) return
   store.run(steps.pricesIn(quotes.length), (state) => change.addQuotes(state, quotes))
   taken.value = quotes.length
@@ -54,11 +57,12 @@ function take(): void {
     <div class="row">
       <input ref="picker" type="file" accept=".csv,.txt,text/csv,text/plain" class="visually-hidden" tabindex="-1" aria-hidden="true" @change="open" />
       <Button size="small" severity="secondary" :label="words.open" @click="picker?.click()" />
-      <Button v-if="reading && reading.quotes.length > 0" size="small" :label="words.take(reading.quotes.length)" @click="take" />
-      <span v-if="reading" class="small" role="status">{{ words.ready(reading.quotes.length, reading.rows) }}</span>
+      <Button v-if="reading && reading.found.length > 0" size="small" :label="words.take(reading.found.length)" @click="take" />
+      <span v-if="reading" class="small" role="status">{{ words.ready(reading.found.length, reading.rows) }}</span>
       <span v-if="taken > 0" class="small" role="status">{{ words.taken(taken) }}</span>
     </div>
     <p v-for="(one, i) in problems.slice(0, MOST_SHOWN)" :key="i" class="attention small" role="alert">{{ sentence(one, store.say) }}</p>
+    <p v-if="more > 0" class="attention small">{{ sentence(issue('file.more-problems', [], { more }), store.say) }}</p>
   </div>
 </template>
 
