@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { MM_PER_INCH, inchText, parseLength } from '.'
+import { MM_PER_INCH, inchText, parseLength, parseLengths } from '.'
 
 describe('inches', () => {
   test.each([[38.1, '1 1/2'], [76.2, '3'], [19.05, '3/4'], [0.79375, '1/32'], [31.75, '1 1/4'], [88.9, '3 1/2'], [0, '0']])('%d mm is %s in', (mm, text) => {
@@ -26,4 +26,10 @@ describe('lengths as people say them', () => {
   test.each(['', 'long', '1/0', '-5', '0', '12 furlongs', '1 2 3'])('%s is refused', (text) => {
     expect(parseLength(text, 'metric').ok).toBe(false)
   })
+})
+
+test('several sizes at once: empty ones are left out, each that is no length is named', () => {
+  expect(parseLengths({ depthMm: '2 1/4 in', bladeMm: ' ', jawMm: '190' }, ['depthMm', 'bladeMm', 'jawMm'], 'metric')).toEqual({ ok: true, value: { depthMm: 57.15, jawMm: 190 } })
+  const bad = parseLengths({ depthMm: 'deep', jawMm: '-3' }, ['depthMm', 'jawMm'], 'metric')
+  expect(bad.ok ? [] : bad.issues.map(({ path }) => path)).toEqual([['depthMm'], ['jawMm']])
 })

@@ -1,4 +1,4 @@
-import { issue, ok, refused, type Result } from '../kernel'
+import { issue, ok, refused, type Result, type Issue } from '../kernel'
 
 export type UnitSystem = 'metric' | 'imperial'
 
@@ -37,4 +37,11 @@ export function parseLength(text: string, system: UnitSystem): Result<number> {
   const number = Number(whole ?? 0) + (over === undefined ? 0 : Number(over) / Number(under))
   const mm = number * (UNIT_MM[match[6] ?? (system === 'metric' ? 'mm' : 'in')] ?? 1)
   return mm > 0 ? ok(mm) : refused(issue('length.not-positive', [], { text }))
+}
+
+/** Lengths of several fields, mm; empty fields are left out. What is no length is refused with the name of its field as the path. */
+export function parseLengths<K extends string>(texts: Readonly<Partial<Record<K, string>>>, names: readonly K[], system: UnitSystem): Result<Partial<Record<K, number>>> {
+  const read = names.flatMap((name) => ((texts[name] ?? '').trim() === '' ? [] : [{ name, length: parseLength(texts[name] ?? '', system) }]))
+  const issues = read.flatMap(({ name, length }) => (length.ok ? [] : length.issues.map((one): Issue => ({ ...one, path: [name, ...one.path] }))))
+  return issues.length > 0 ? refused(...issues) : ok(Object.fromEntries(read.flatMap(({ name, length }) => (length.ok ? [[name, length.value]] : []))) as Partial<Record<K, number>>)
 }

@@ -8,7 +8,7 @@ import { computed, ref, watch } from 'vue'
 import { SPECS, checkOwn, circumstancesOf, methodWith, ownId, toolLike, type SpecName, type Specs } from '../../../core/catalogue'
 import { issue, type Issue } from '../../../core/kernel'
 import { exponentOf } from '../../../core/money'
-import { parseLength } from '../../../core/units'
+import { parseLengths } from '../../../core/units'
 import { change } from '../../../core/workspace'
 import { library } from '../../../data'
 import { useWorkspace } from '../../stores/workspace'
@@ -41,18 +41,10 @@ watch(visible, (shown) => { if (shown) problems.value = [] })
 
 const amount = (text: string): number => Number(text.trim().replace(',', '.'))
 function readSizes(): Specs | undefined {
-  const found: Partial<Record<SpecName, number>> = {}
-  for (const spec of measures.value) {
-    const text = sizes.value[spec]?.trim() ?? ''
-    if (text === '') continue
-    const read = parseLength(text, store.workspace?.preferences.units ?? 'metric')
-    if (!read.ok) {
-      problems.value = [...problems.value, ...read.issues]
-      return undefined
-    }
-    found[spec] = read.value
-  }
-  return found
+  const read = parseLengths(sizes.value, measures.value, store.workspace?.preferences.units ?? 'metric')
+  if (read.ok) return read.value
+  problems.value = [...problems.value, ...read.issues]
+  return undefined
 }
 
 function addTool(): void {

@@ -8,7 +8,7 @@ import type { Day } from '../../../core/calendar'
 import type { Minor } from '../../../core/money'
 import { issue } from '../../../core/kernel'
 import { SELLER_TYPES, checkLink, offerId, type SellerType } from '../../../core/prices'
-import { parseLength } from '../../../core/units'
+import { parseLengths } from '../../../core/units'
 import { change } from '../../../core/workspace'
 import DayField from '../../parts/DayField.vue'
 import MoneyField from '../../parts/MoneyField.vue'
@@ -48,18 +48,10 @@ const conditions = CONDITIONS.map((id) => ({ id, name: weigh.conditionName[id] ?
 const sellers = SELLER_TYPES.map((id) => ({ id, name: words.sellerName[id] }))
 
 function readSizes(): Specs | undefined {
-  const found: Partial<Record<SpecName, number>> = {}
-  for (const spec of measures.value) {
-    const text = sizes.value[spec]?.trim() ?? ''
-    if (text === '') continue
-    const read = parseLength(text, store.workspace?.preferences.units ?? 'metric')
-    if (!read.ok) {
-      problem.value = read.issues[0] && store.say ? sentence(read.issues[0], store.say) : ''
-      return undefined
-    }
-    found[spec] = read.value
-  }
-  return found
+  const read = parseLengths(sizes.value, measures.value, store.workspace?.preferences.units ?? 'metric')
+  if (read.ok) return read.value
+  problem.value = read.issues[0] && store.say ? sentence(read.issues[0], store.say) : ''
+  return undefined
 }
 function put(): void {
   problem.value = ''
