@@ -50,13 +50,14 @@ describe('a workspace with everything the Stages know', () => {
   })
 })
 
-test('a plan with batches, resales and savings is read as it was written', () => {
+test('a plan with batches, resales, savings and what it counted on is read as it was written', () => {
   const world = worldOf(full, library, TODAY)
   const plan = {
     ...emptyPlan(world),
     builds: [{ build: 'hive-boxes', copies: 2, begin: TODAY, done: TODAY, work: [], methods: {}, material: 0 }],
     resales: [{ item: 'i', date: TODAY, amount: 100 }],
-    savings: [{ deal: 'd', date: TODAY, amount: 5 }]
+    savings: [{ deal: 'd', date: TODAY, amount: 5 }],
+    expected: [{ date: TODAY, amount: 100 }, { date: TODAY, amount: -20 }]
   }
   const read = readPlan(writePlan(plan))
   expect(read.ok && read.value).toEqual(plan)

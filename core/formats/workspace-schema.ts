@@ -33,7 +33,8 @@ export const planSchema = z.strictObject({
   purchases: z.array(z.strictObject({ id, offer: id, count, date: day, price, forBuild: id.optional() })).max(2000),
   builds: z.array(plannedBuild).max(2000),
   resales: z.array(z.strictObject({ item: id, date: day, amount: price })).max(2000).optional(),
-  savings: z.array(z.strictObject({ deal: id, date: day, amount: price })).max(2000).optional()
+  savings: z.array(z.strictObject({ deal: id, date: day, amount: price })).max(2000).optional(),
+  expected: z.array(z.strictObject({ date: day, amount })).max(5000).optional()
 })
 
 const income = z.discriminatedUnion('kind', [

@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { TODAY, demoWorld, emptyWorkspace, worldWith } from '../../tests/helpers/workspaces'
+import { TODAY, build, demoWorld, emptyWorkspace, worldWith } from '../../tests/helpers/workspaces'
 import { library } from '../../data'
 import { balanceOn, reversalOf, type LedgerEntry } from '../ledger'
 import { worldOf, type Plan, type Workspace } from '../workspace'
-import { againstPlan, shiftsBetween } from '.'
+import { againstPlan, evaluate, expectedBy, keepPlan, shiftsBetween } from '.'
 import { emptyPlan } from './pins'
 
 const START = '2026-03-01'
@@ -18,6 +18,40 @@ const planOf = (workspace: Workspace, change: Partial<Plan> = {}): Plan => ({
   builds: [{ build: 'bird-box', begin: '2026-04-01', done: '2026-04-20', work: [], methods: {}, material: 3000 }], ...change
 })
 const laid = (ledger: LedgerEntry[], change: Partial<Plan> = {}) => againstPlan(worldOf(state(ledger), library, TODAY), planOf(state(ledger), change))
+
+describe('what a kept plan counted on', () => {
+  const before = state([entry('march', '2026-03-01', 10_000)])
+  const withPlan = (workspace: Workspace): Workspace => ({ ...workspace, plan: planOf(workspace, { asOf: TODAY, until: '2026-07-31', purchases: [], builds: [] }) })
+  const adopted = (workspace: Workspace): Plan => {
+    const kept = keepPlan(worldOf(withPlan(workspace), library, TODAY)).adopted.at(-1)
+    if (!kept) throw new Error('nothing kept')
+    return kept
+  }
+  test('stays with it: a payday raised or a one-off put in later is news, not part of the plan', () => {
+    const plan = adopted(before)
+    expect(plan.expected).toEqual(['2026-06-01', '2026-07-01'].map((date) => ({ date, amount: 10_000 })))
+    const raised: Workspace = { ...before, money: { ...before.money, income: { kind: 'monthly', first: START, dayOfMonth: 1, amount: 15_000 }, oneOffs: [{ id: 'gift', date: '2026-06-10', amount: 7000, text: 'Gift' }] } }
+    const later = worldOf({ ...raised, asOf: '2026-06-20' }, library, TODAY)
+    expect(againstPlan(later, plan).stages.map(({ plannedIn }) => plannedIn)).toEqual([0, 10_000])
+    const { expected: _expected, ...unsaid } = plan
+    expect(againstPlan(later, unsaid).stages.map(({ plannedIn }) => plannedIn)).toEqual([0, 22_000])
+  })
+  test('builds that are sold count by their net price, the share that flows back, on the day they are sold', () => {
+    const money = { ...before.money, income: { kind: 'none' as const }, reinvestShare: 0.5 }
+    const box = build('bird-box', { id: 'boxes', copies: 4, sale: { netEach: 3000, daysToSell: 10 } })
+    const selling: Workspace = { ...before, money, builds: [box] }
+    const made = { build: 'boxes', begin: TODAY, work: [], methods: {}, material: 0 }
+    const plan = { ...planOf(selling, { asOf: TODAY, until: '2026-07-31', purchases: [] }), builds: [{ ...made, copies: 3, done: '2026-05-20' }, { ...made, copies: 1, done: '2026-07-25' }] }
+    // Three at 30.00, half of it, ten days after; the fourth would be sold after the plan's last day.
+    expect(expectedBy(worldOf(selling, library, TODAY), plan)).toEqual([{ date: '2026-05-30', amount: 4500 }])
+    // The same as the judge of plans counts on.
+    expect(evaluate(worldOf(selling, library, TODAY), plan).movements.filter(({ kind }) => kind === 'sale').map(({ date, amount }) => ({ date, amount }))[0]).toEqual({ date: '2026-05-30', amount: 4500 })
+  })
+  test('keeping without a plan changes nothing', () => {
+    const world = worldOf({ ...before, plan: undefined }, library, TODAY)
+    expect(keepPlan(world)).toBe(world.workspace)
+  })
+})
 
 describe('a kept plan laid over what happened; worked by hand', () => {
   const ledger = [

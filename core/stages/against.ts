@@ -3,7 +3,8 @@ import { groupBy, sumOf } from '../kernel'
 import { balanceOn, standing, type EntryKind, type LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
 import { findOffer } from '../prices'
-import { expectedReceipts, type Plan, type World } from '../workspace'
+import type { Plan, World } from '../workspace'
+import { expectedBy } from './kept'
 import type { Comes } from './outcome'
 
 /** A stage of a kept plan beside what really moved in it. Money out is net of refunds. */
@@ -59,7 +60,7 @@ interface Movement {
 /** What a plan pays and takes in, as it was made. */
 function plannedMovements(world: World, plan: Plan): Movement[] {
   return [
-    ...expectedReceipts(world.workspace, plan.asOf, plan.until),
+    ...(plan.expected ?? expectedBy(world, plan)),
     ...plan.purchases.map(({ date, price }) => ({ date, amount: -price })),
     ...plan.builds.map(({ begin, material }) => ({ date: begin, amount: -material })),
     ...(plan.resales ?? []),
@@ -120,7 +121,7 @@ function toolsOf(world: World, plan: Plan, real: readonly LedgerEntry[]): Agains
 
 /**
  * A kept plan laid over what really happened since the day it was made: by stage, by tool, by build, and as the purse. Money in minor
- * units; what the plan expected to come in follows the money settings as they are now.
+ * units. What a plan that does not say so itself counted on follows the money settings as they are now.
  */
 export function againstPlan(world: World, plan: Plan): Against {
   const { workspace, asOf } = world

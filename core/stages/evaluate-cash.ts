@@ -27,17 +27,20 @@ interface Outlay {
   readonly kept?: Minor | undefined
 }
 
+/** What a build brings once it is sold, where it is for sale and sold by the last day. */
+export function salesOf(world: World, build: Build, done: Day, until: Day): CashMovement[] {
+  if (!build.sale) return []
+  const full = build.sale.netEach * build.copies
+  const date = addDays(done, build.sale.daysToSell)
+  return date > until ? [] : [{ kind: 'sale', date, amount: timesRatio(full, world.workspace.money.reinvestShare), full }]
+}
+
 /** All movements of a plan from today on, by date; on one day money in comes before money out. */
 export function cashMovements(world: World, purchases: readonly Outlay[], builds: readonly (Outlay & { build: Build; done: Day })[], others: readonly CashMovement[] = []): CashMovement[] {
   const receipts = world.receipts.map(({ date, amount }): CashMovement => ({ kind: 'receipt', date, amount }))
   const payments = [...purchases, ...builds].filter(({ amount }) => amount !== 0).map(({ path, date, amount }): CashMovement => ({ kind: 'payment', date, amount: -amount, path }))
   const kept = purchases.flatMap(({ path, date, kept: amount = 0 }): CashMovement[] => (amount === 0 ? [] : [{ kind: 'kept', date, amount: -amount, path }]))
-  const sales = builds.flatMap(({ build, done }): CashMovement[] => {
-    if (!build.sale) return []
-    const full = build.sale.netEach * build.copies
-    const date = addDays(done, build.sale.daysToSell)
-    return date > world.until ? [] : [{ kind: 'sale', date, amount: timesRatio(full, world.workspace.money.reinvestShare), full }]
-  })
+  const sales = builds.flatMap(({ build, done }) => salesOf(world, build, done, world.until))
   return [...receipts, ...sales, ...others, ...payments, ...kept].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : b.amount - a.amount))
 }
 

@@ -163,6 +163,3 @@ export function leanTowards(workspace: Workspace, tool: string, times: number): 
 /** "I need it for …", in place of an earlier test of the same tool. */
 export const askNeed = (workspace: Workspace, test: NeedTest): Workspace => ({ ...workspace, needTests: [...(workspace.needTests ?? []).filter(({ tool }) => tool !== test.tool), test] })
 export const endNeed = (workspace: Workspace, tool: string): Workspace => ({ ...workspace, needTests: (workspace.needTests ?? []).filter((test) => test.tool !== tool) })
-
-/** Keeps the present plan, so that later one can see what was true. */
-export const adoptPlan = (workspace: Workspace): Workspace => (workspace.plan ? { ...workspace, adopted: [...workspace.adopted, workspace.plan] } : workspace)

@@ -164,6 +164,12 @@ export interface PlannedSaving {
   readonly amount: Minor
 }
 
+/** Money a plan counts on; negative where it is to go out. */
+export interface PlannedIncome {
+  readonly date: Day
+  readonly amount: Minor
+}
+
 /** Dated purchases and builds for one state of a workspace. */
 export interface Plan {
   readonly format: 'frugal-ledger/plan'
@@ -176,6 +182,8 @@ export interface Plan {
   readonly builds: readonly PlannedBuild[]
   readonly resales?: readonly PlannedResale[] | undefined
   readonly savings?: readonly PlannedSaving[] | undefined
+  /** Of a plan that is kept: what it counted on. */
+  readonly expected?: readonly PlannedIncome[] | undefined
 }
 
 /** Another way things could go, kept to be compared: a few changes to the workspace, not a copy of it. */

@@ -3,8 +3,7 @@ import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { usePreferredDark } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref } from 'vue'
-import { againstPlan, shiftsBetween, type AgainstTool } from '../../../core/stages'
-import { change } from '../../../core/workspace'
+import { againstPlan, keepPlan, shiftsBetween, type AgainstTool } from '../../../core/stages'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { usePlanning } from '../../stores/planning'
 import { useStaging } from '../../stores/staging'
@@ -31,7 +30,10 @@ const title = computed(() => {
   const { ahead } = laid.value
   return ahead === 0 ? words.even : ahead > 0 ? words.ahead(say.money(ahead)) : words.behind(say.money(-ahead))
 })
-const keep = (): void => store.run(steps.adopted(), change.adoptPlan)
+function keep(): void {
+  const { world } = store
+  if (world) store.run(steps.adopted(), () => keepPlan(world))
+}
 const alreadyKept = computed(() => planning.plan !== undefined && kept.value.some(({ plan }) => plan.workspace.hash === planning.plan?.workspace.hash && plan.asOf === planning.plan.asOf))
 
 /** The rest of the plan as it is, and as it would be with the money the kept plan had for today. */
