@@ -7,5 +7,5 @@ export default {
   moduleFileExtensions: ['ts', 'mjs', 'js', 'json'],
   transform: { '^.+\\.ts$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'es6' }, sourceMaps: 'inline' }] },
   setupFiles: ['<rootDir>/tests/setup.ts'],
-  testTimeout: 240000
+  testTimeout: 900000
 }

@@ -112,3 +112,33 @@ test('without a second store, or with one that fails, everything is kept all the
     expect((await storage.load(workspace.id)).ok).toBe(true)
   }
 })
+
+test('a copy that is new, or that the browser has emptied, is made whole from the store', async () => {
+  const storage = opened(() => Promise.resolve(undefined))
+  await storage.save(demo('hive-yard'), 0)
+  await storage.save({ ...workspace, ledger: Array.from({ length: CHUNK + 3 }, (_, i) => entry(i)) }, 0)
+  await storage.putPhotos([{ id: 'p', workspace: workspace.id, type: 'image/jpeg', bytes: Uint8Array.from([1, 2, 3]) }])
+  await storage.saveSettings({ current: workspace.id, theme: 'dark' })
+  expect(await storage.completeCopy()).toEqual({ ok: true, value: 0 })
+  const again = opened()
+  expect([await again.completeCopy(), await again.completeCopy()]).toEqual([{ ok: true, value: 3 }, { ok: true, value: 0 }])
+  emptied()
+  const restored = opened()
+  expect(await ledgerOf(restored)).toEqual([1, [], Array.from({ length: CHUNK + 3 }, (_, i) => entry(i))])
+  expect([await restored.settings(), (await restored.photo('p')).ok]).toEqual([{ ok: true, value: { current: workspace.id, theme: 'dark' } }, true])
+})
+
+test('a copy that is made whole while changes are saved ends with the newest of them', async () => {
+  const behind = opened(() => Promise.resolve(undefined))
+  await behind.save({ ...workspace, ledger: [entry(0)] }, 0)
+  const storage = opened()
+  await storage.load(workspace.id)
+  await Promise.all([storage.completeCopy(), storage.save({ ...workspace, ledger: [entry(0), entry(1)] }, 1).then(() => storage.save({ ...workspace, ledger: [entry(0), entry(1), entry(2)] }, 2))])
+  emptied()
+  expect(await ledgerOf(opened())).toEqual([3, [], [entry(0), entry(1), entry(2)]])
+})
+
+test('a copy that never answers holds a save up for a moment only', async () => {
+  const storage = opened(() => new Promise(() => undefined))
+  expect(await storage.save(workspace, 0)).toEqual({ ok: true, value: 1 })
+}, 10_000)

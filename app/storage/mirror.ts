@@ -37,6 +37,8 @@ export interface Mirror {
   dropPhotos(ids: readonly string[]): Promise<void>
   settings(settings: Settings): Promise<void>
   remove(id: string): Promise<void>
+  /** Which of these the copy does not have: none where there is no copy to be had. */
+  lacking(ids: { readonly workspaces: readonly string[]; readonly photos: readonly string[] }): Promise<{ readonly workspaces: readonly string[]; readonly photos: readonly string[] }>
   /** Everything, where the mirror holds any workspace at all. */
   everything(): Promise<Everything | undefined>
 }
@@ -50,6 +52,8 @@ export async function secondFactory(): Promise<IDBFactory | undefined> {
 }
 
 const SETTINGS_KEY = 'settings'
+/** So long a save waits for the copy, ms. */
+const PATIENCE = 3000
 const pieces = (id: string, from = 0): IDBKeyRange => IDBKeyRange.bound([id, from], [id, Number.MAX_SAFE_INTEGER])
 
 function openAt(factory: IDBFactory): Promise<MirrorDatabase> {
@@ -72,15 +76,25 @@ function openAt(factory: IDBFactory): Promise<MirrorDatabase> {
 /** The second copy. It is there to help: whatever goes wrong with it is passed over, and the store itself decides what is kept. */
 export function openMirror(factory: () => Promise<IDBFactory | undefined>): Mirror {
   let opened: Promise<MirrorDatabase | undefined> | undefined
-  const attempt = async <T>(work: (db: MirrorDatabase) => Promise<T>): Promise<T | undefined> => {
+  let before: Promise<unknown> = Promise.resolve()
+  const inTurn = async <T>(work: (db: MirrorDatabase) => Promise<T>): Promise<T | undefined> => {
     opened ??= factory().then((found) => found && openAt(found)).catch(() => undefined)
-    const db = await opened
     try {
+      const db = await opened
       return db && (await work(db))
     } catch {
       opened = undefined
       return undefined
     }
+  }
+  /** One after another, so that an older state never comes after a newer one; a copy that does not answer keeps nobody waiting for long. */
+  const attempt = <T>(work: (db: MirrorDatabase) => Promise<T>): Promise<T | undefined> => {
+    const mine = before.then(() => inTurn(work))
+    before = mine
+    return Promise.race([mine, new Promise<undefined>((resolve) => {
+      const timer = setTimeout(() => resolve(undefined), PATIENCE)
+      void mine.finally(() => clearTimeout(timer))
+    })])
   }
   const put = async (db: MirrorDatabase, { head, from, chunks }: Records): Promise<void> => {
     const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite', { durability: 'strict' })
@@ -112,6 +126,14 @@ export function openMirror(factory: () => Promise<IDBFactory | undefined>): Mirr
         const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite')
         await Promise.all([transaction.objectStore('workspaces').delete(id), transaction.objectStore('ledger').delete(pieces(id)), transaction.done])
       })),
+    lacking: async ({ workspaces, photos }) => {
+      const there = await attempt(async (db) => {
+        const transaction = db.transaction(['workspaces', 'photos'])
+        const [known, pictures] = await Promise.all([transaction.objectStore('workspaces').getAllKeys(), transaction.objectStore('photos').getAllKeys()])
+        return [new Set(known), new Set(pictures)] as const
+      })
+      return { workspaces: there ? workspaces.filter((id) => !there[0].has(id)) : [], photos: there ? photos.filter((id) => !there[1].has(id)) : [] }
+    },
     everything: () =>
       attempt(async (db) => {
         const transaction = db.transaction(['workspaces', 'ledger', 'photos', 'settings'])

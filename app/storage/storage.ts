@@ -33,6 +33,8 @@ export interface Storage {
    * open page can undo its way back to them. Nothing goes while a record is put aside, since that may speak of any. Answers with how many went.
    */
   clearPhotos(workspace: Workspace): Promise<Result<number>>
+  /** Puts into the second copy what it lacks: it is new, or the browser has emptied it. Answers with how many workspaces and photos went there. */
+  completeCopy(): Promise<Result<number>>
   photo(id: string): Promise<Result<StoredPhoto | undefined>>
   photosOf(workspace: string): Promise<Result<readonly StoredPhoto[]>>
   backup(workspace: string): Promise<Result<BackupNote | undefined>>
@@ -203,6 +205,18 @@ export function openStorage(now: () => number, newKey: () => string = () => `${n
       await mirror.dropPhotos(cleared.value)
       return ok(cleared.value.length)
     },
+    completeCopy: () =>
+      attempt(async (db) => {
+        const [workspaces, photos] = await Promise.all([db.getAllKeys('workspaces'), db.getAllKeys('photos')])
+        const lacking = await mirror.lacking({ workspaces, photos })
+        for (const id of lacking.workspaces) await mirror.save(await recordsOf(db, id), () => recordsOf(db, id))
+        for (const id of lacking.photos) {
+          const photo = await db.get('photos', id)
+          if (photo) await mirror.photos([photo])
+        }
+        if (lacking.workspaces.length > 0) await mirror.settings((await db.get('settings', SETTINGS_KEY)) ?? {})
+        return lacking.workspaces.length + lacking.photos.length
+      }),
     photo: (id) => attempt((db) => db.get('photos', id)),
     photosOf: (workspace) => attempt((db) => db.getAllFromIndex('photos', 'workspace', workspace)),
     backup: (workspace) => attempt((db) => db.get('backups', workspace)),

@@ -30,8 +30,8 @@ const BACKUP_EVERY = 14 * 86_400_000
 /** Into a folder that is allowed, a backup goes by itself once an hour of changes. */
 const FOLDER_EVERY = 3_600_000
 const FOLDER_KEEPS = 20
-/** Photos that have had their time are cleared away once the page has come to rest, ms. */
-const CLEAR_AFTER = 30_000
+/** Once the page has come to rest, photos that have had their time are cleared away and the second copy is made whole, ms. */
+const TIDY_AFTER = 30_000
 
 /** Files in and out, snapshots and backups of the workspace on the table. */
 export const useKeeping = defineStore('keeping', () => {
@@ -77,7 +77,8 @@ export const useKeeping = defineStore('keeping', () => {
     void lookForBackup()
     setTimeout(() => {
       if (store.workspace && store.kept === 'kept') void storage.clearPhotos(store.workspace)
-    }, CLEAR_AFTER)
+      void storage.completeCopy()
+    }, TIDY_AFTER)
   }, { immediate: true })
 
   /** The workspace as text for a file, checked by reading it back. What leaves is remembered, so that it can be merged later. */

@@ -89,7 +89,7 @@ describe('upper bounds from HiGHS (a published solver), which knows nothing of t
   const bound = async (world: World, whole: boolean): Promise<number> => {
     const solver = await (highsLoader as unknown as () => Promise<Solver>)()
     const model = boundModel(world, { whole, buckets: 6 })
-    const { Status, ObjectiveValue } = solver.solve(model.text, { time_limit: 20, mip_rel_gap: 1e-6 })
+    const { Status, ObjectiveValue } = solver.solve(model.text, { time_limit: 600, mip_rel_gap: 1e-6 })
     // Without anything that could be worth while there is nothing to solve.
     expect(['Optimal', 'Empty']).toContain(Status)
     return (Status === 'Empty' ? 0 : ObjectiveValue) + model.constant
