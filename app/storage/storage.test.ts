@@ -122,7 +122,7 @@ describe('a database of version 1', () => {
     const oldTab = await openDB('frugal-ledger', 1)
     const news: string[] = []
     const opening = openStorage(() => 1, undefined, (one) => news.push(one)).settings()
-    await new Promise((resolve) => setTimeout(resolve, 30))
+    while (news.length === 0) await new Promise((resolve) => setTimeout(resolve, 5))
     expect(news).toEqual(['blocked'])
     oldTab.close()
     expect(await opening).toMatchObject({ ok: true })
