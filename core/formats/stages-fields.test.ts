@@ -57,7 +57,7 @@ test('a plan with batches, resales, savings and what it counted on is read as it
     builds: [{ build: 'hive-boxes', copies: 2, begin: TODAY, done: TODAY, work: [], methods: {}, material: 0 }],
     resales: [{ item: 'i', date: TODAY, amount: 100 }],
     savings: [{ deal: 'd', date: TODAY, amount: 5 }],
-    expected: [{ date: TODAY, amount: 100 }, { date: TODAY, amount: -20 }]
+    kept: { on: TODAY, balance: 5, entries: ['e1'], income: [{ date: TODAY, amount: 100 }, { date: TODAY, amount: -20 }] }
   }
   const read = readPlan(writePlan(plan))
   expect(read.ok && read.value).toEqual(plan)

@@ -34,7 +34,7 @@ export const planSchema = z.strictObject({
   builds: z.array(plannedBuild).max(2000),
   resales: z.array(z.strictObject({ item: id, date: day, amount: price })).max(2000).optional(),
   savings: z.array(z.strictObject({ deal: id, date: day, amount: price })).max(2000).optional(),
-  expected: z.array(z.strictObject({ date: day, amount })).max(5000).optional()
+  kept: z.strictObject({ on: day, balance: amount, entries: z.array(id).max(5000), income: z.array(z.strictObject({ date: day, amount })).max(5000) }).optional()
 })
 
 const income = z.discriminatedUnion('kind', [

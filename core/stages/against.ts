@@ -1,10 +1,10 @@
 import { stagesFrom, type Day, type Stage } from '../calendar'
 import { groupBy, sumOf } from '../kernel'
-import { balanceOn, standing, type EntryKind, type LedgerEntry } from '../ledger'
+import type { EntryKind, LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
 import { findOffer } from '../prices'
 import type { Plan, World } from '../workspace'
-import { expectedBy } from './kept'
+import { sinceKept, type Since } from './kept'
 import type { Comes } from './outcome'
 
 /** A stage of a kept plan beside what really moved in it. Money out is net of refunds. */
@@ -57,16 +57,21 @@ interface Movement {
   readonly amount: Minor
 }
 
-/** What a plan pays and takes in, as it was made. */
-function plannedMovements(world: World, plan: Plan): Movement[] {
+/** What a plan pays and takes in, as it was made; what it had for a day before it was kept was still to come. */
+function plannedMovements(plan: Plan, { from, income }: Since): Movement[] {
   return [
-    ...(plan.expected ?? expectedBy(world, plan)),
+    ...income,
     ...plan.purchases.map(({ date, price }) => ({ date, amount: -price })),
     ...plan.builds.map(({ begin, material }) => ({ date: begin, amount: -material })),
     ...(plan.resales ?? []),
     ...(plan.savings ?? [])
-  ].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
+  ].map(({ date, amount }) => ({ date: date < from ? from : date, amount })).sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
 }
+
+/** What comes in (1) or goes out (-1). */
+const way = (list: readonly Movement[], sign: 1 | -1): Minor => sumOf(list, ({ amount }) => Math.max(0, sign * amount))
+/** Refunds and reversals come off what they take back, rather than on the other side. */
+const takesBack = ({ kind }: LedgerEntry): boolean => kind === 'refund' || kind === 'reversal'
 
 /** The balance after each day on which something moves. */
 function running(start: Minor, movements: readonly Movement[]): { date: Day; balance: Minor }[] {
@@ -75,27 +80,27 @@ function running(start: Minor, movements: readonly Movement[]): { date: Day; bal
 }
 
 /** Stages from the plan's day to today. */
-function stagesUntilToday(world: World, plan: Plan): Stage[] {
+function stagesUntilToday(world: World, from: Day): Stage[] {
   const { length } = world.workspace.horizon
-  const anchor = world.workspace.horizon.start <= plan.asOf ? world.workspace.horizon.start : plan.asOf
+  const anchor = world.workspace.horizon.start <= from ? world.workspace.horizon.start : from
   const found: Stage[] = []
   for (let count = 12; ; count *= 2) {
     const stages = stagesFrom(anchor, length, count)
     const last = stages.at(-1)
     if (!last || last.end < world.asOf) continue
-    found.push(...stages.filter(({ start, end }) => end >= plan.asOf && start <= world.asOf))
+    found.push(...stages.filter(({ start, end }) => end >= from && start <= world.asOf))
     return found
   }
 }
 
-function stageOf({ start, end }: Stage, plan: Plan, today: Day, movements: readonly Movement[], real: readonly LedgerEntry[]): AgainstStage {
-  const from = start < plan.asOf ? plan.asOf : start
+function stageOf({ start, end }: Stage, first: Day, today: Day, movements: readonly Movement[], real: readonly LedgerEntry[]): AgainstStage {
+  const from = start < first ? first : start
   const to = end > today ? today : end
   const within = ({ date }: { readonly date: Day }): boolean => date >= from && date <= to
-  const [planned, actual] = [movements.filter(within), real.filter(within)]
-  const into = (list: readonly Movement[]): Minor => sumOf(list, ({ amount }) => Math.max(0, amount))
-  const refunds = sumOf(actual.filter(({ kind }) => kind === 'refund'), ({ amount }) => amount)
-  return { start: from, end: to, plannedIn: into(planned), actualIn: into(actual) - refunds, plannedOut: 0 - sumOf(planned, ({ amount }) => Math.min(0, amount)), actualOut: 0 - sumOf(actual, ({ amount }) => Math.min(0, amount)) - refunds }
+  const planned = movements.filter(within)
+  const [actual, back] = [real.filter((entry) => within(entry) && !takesBack(entry)), real.filter((entry) => within(entry) && takesBack(entry))]
+  const [came, went] = [way(back, 1), way(back, -1)]
+  return { start: from, end: to, plannedIn: way(planned, 1), actualIn: way(actual, 1) - went, plannedOut: way(planned, -1), actualOut: way(actual, -1) - came }
 }
 
 function toolsOf(world: World, plan: Plan, real: readonly LedgerEntry[]): AgainstTool[] {
@@ -121,24 +126,23 @@ function toolsOf(world: World, plan: Plan, real: readonly LedgerEntry[]): Agains
 
 /**
  * A kept plan laid over what really happened since the day it was made: by stage, by tool, by build, and as the purse. Money in minor
- * units. What a plan that does not say so itself counted on follows the money settings as they are now.
+ * units. See `sinceKept` for what a plan knew and counted on.
  */
 export function againstPlan(world: World, plan: Plan): Against {
   const { workspace, asOf } = world
-  const since = standing(workspace.ledger).filter(({ date }) => date >= plan.asOf && date <= asOf)
-  const real = since.filter(({ kind, amount }) => kind !== 'opening' && amount !== 0)
-  const movements = plannedMovements(world, plan)
-  // The plan knew what was in the purse before anything moved on its day; what was there at the start of the ledger counts as that too.
-  const start = balanceOn(standing(workspace.ledger).filter((entry) => entry.date < plan.asOf || (entry.date === plan.asOf && entry.kind === 'opening')), plan.asOf)
-  const planned = [{ date: plan.asOf, balance: start }, ...running(start, movements)]
-  const actual = [{ date: plan.asOf, balance: start }, ...running(start, [...real].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0)))]
+  const since = sinceKept(world, plan)
+  const { from, start } = since
+  const real = since.real.filter(({ amount }) => amount !== 0)
+  const movements = plannedMovements(plan, since)
+  const moved = [...(since.corrected === 0 ? [] : [{ date: from, amount: since.corrected }]), ...real].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
+  const planned = [{ date: from, balance: start }, ...running(start, movements)]
+  const actual = [{ date: from, balance: start }, ...running(start, moved)]
   // What is planned for today and has not moved yet is no difference.
   const today = { planned: movements.filter(({ date }) => date === asOf), real: real.filter(({ date }) => date === asOf) }
-  const way = (list: readonly Movement[], sign: 1 | -1): Minor => sumOf(list, ({ amount }) => Math.max(0, sign * amount))
   const plannedToday = (planned.filter(({ date }) => date < asOf).at(-1)?.balance ?? start) + Math.min(way(today.planned, 1), way(today.real, 1)) - Math.min(way(today.planned, -1), way(today.real, -1))
   const paidFor = groupBy(real.filter(({ build, kind }) => build !== undefined && kind !== 'sale'), ({ build }) => build ?? '')
   const builds = groupBy(plan.builds, ({ build }) => build)
-  const stages = stagesUntilToday(world, plan).map((stage) => stageOf(stage, plan, asOf, movements, real))
+  const stages = stagesUntilToday(world, from).map((stage) => stageOf(stage, from, asOf, movements, real))
   const all = (figure: 'plannedIn' | 'actualIn' | 'plannedOut' | 'actualOut'): Minor => sumOf(stages, (stage) => stage[figure])
   return {
     stages,

@@ -14,6 +14,6 @@ export { applyScenario, scenarioOutcome, type ScenarioOutcome } from './scenario
 export { schoolOutcome, type SchoolOutcome } from './compare'
 export { beginningOf, type Beginning } from './differs'
 export { againstPlan, shiftsBetween, type Shift, type Against, type AgainstBuild, type AgainstStage, type AgainstTool } from './against'
-export { expectedBy, keepPlan } from './kept'
+export { keepPlan } from './kept'
 export { nextDay, type NextDay } from './next'
 export { CHECKS, FAIR_TIMES, checksFor, pocketDays, pocketList, type Check, type PocketLine } from './pocket'

@@ -182,8 +182,8 @@ export interface Plan {
   readonly builds: readonly PlannedBuild[]
   readonly resales?: readonly PlannedResale[] | undefined
   readonly savings?: readonly PlannedSaving[] | undefined
-  /** Of a plan that is kept: what it counted on. */
-  readonly expected?: readonly PlannedIncome[] | undefined
+  /** Of a plan that is kept: the day, what was in the purse, which entries of that day or later it knew, and what it counts on. */
+  readonly kept?: { readonly on: Day; readonly balance: Minor; readonly entries: readonly string[]; readonly income: readonly PlannedIncome[] } | undefined
 }
 
 /** Another way things could go, kept to be compared: a few changes to the workspace, not a copy of it. */

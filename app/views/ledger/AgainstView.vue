@@ -19,7 +19,7 @@ const store = useWorkspace()
 const planning = usePlanning()
 const staging = useStaging()
 const dark = usePreferredDark()
-const kept = computed(() => (store.workspace?.adopted ?? []).map((plan, index) => ({ index, plan, name: words.planOf(store.say?.day(plan.asOf) ?? plan.asOf) })))
+const kept = computed(() => (store.workspace?.adopted ?? []).map((plan, index) => ({ index, plan, day: plan.kept?.on ?? plan.asOf, name: words.planOf(store.say?.day(plan.kept?.on ?? plan.asOf) ?? plan.asOf) })))
 const chosen = ref<number>()
 const current = computed(() => kept.value.find(({ index }) => index === chosen.value) ?? kept.value.at(-1))
 const laid = computed(() => (store.world && current.value ? againstPlan(store.world, current.value.plan) : undefined))
@@ -51,7 +51,7 @@ const rest = computed(() => {
 </script>
 
 <template>
-  <PlaceHead :title="title" :subtitle="current && store.say ? words.subtitle(store.say.day(current.plan.asOf)) : words.none">
+  <PlaceHead :title="title" :subtitle="current && store.say ? words.subtitle(store.say.day(current.day)) : words.none">
     <Button severity="secondary" :label="words.keep" :disabled="!planning.plan || alreadyKept" @click="keep" />
   </PlaceHead>
   <LedgerTabs />
