@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onErrorCaptured, onMounted, ref, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
-import { useOnline } from '@vueuse/core'
+import { useOnline, useTitle } from '@vueuse/core'
 import Button from 'primevue/button'
 import Message from 'primevue/message'
 import FindDialog from './shell/FindDialog.vue'
@@ -12,15 +12,17 @@ import { takeUp, waiting } from './shell/offline'
 import { useSave } from './shell/use-save'
 import { useKeeping } from './stores/keeping'
 import { keeping as keepingWords } from './words/keeping'
+import type { PlaceId } from './places'
 import { useWorkspace } from './stores/workspace'
 import { usePlanning } from './stores/planning'
 import { sentence } from './words/issues'
-import { shell } from './words/shell'
+import { pageTitle, shell } from './words/shell'
 
 const store = useWorkspace()
 const planning = usePlanning()
 const keeping = useKeeping()
 const route = useRoute()
+useTitle(computed(() => pageTitle(route.meta.place as PlaceId | undefined, route.path)))
 const failed = ref(false)
 const finding = ref(false)
 const showingKeys = ref(false)

@@ -4,6 +4,8 @@ import BenchView from './views/bench/BenchView.vue'
 /** Routes live behind the hash, so that the static build works from any base path of any host. */
 export const router = createRouter({
   history: createWebHashHistory(),
+  // Another place is begun at its top; going back goes back to where one was.
+  scrollBehavior: (to, from, saved) => saved ?? (to.path === from.path ? undefined : { top: 0 }),
   routes: [
     { path: '/', component: BenchView, meta: { place: 'bench' } },
     { path: '/builds', component: () => import('./views/builds/BuildsView.vue'), meta: { place: 'builds' } },

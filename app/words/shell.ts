@@ -2,6 +2,14 @@ import type { PlaceId } from '../places'
 
 export const placeNames: Readonly<Record<PlaceId, string>> = { bench: 'Bench', builds: 'Builds', kit: 'Kit', weigh: 'Weigh-up', stages: 'Stages', prices: 'Prices', ledger: 'Ledger', workshop: 'Workshop' }
 
+/** Pages that are no place of the thumb index. */
+const pageNames: Readonly<Record<string, string>> = { '/keeping': 'Copies and formats', '/incoming': 'What a file would change', '/pocket': 'Pocket list', '/start': 'Start mine', '/settings': 'File and settings' }
+/** What the browser's tab says of a page. */
+export function pageTitle(place: PlaceId | undefined, path: string): string {
+  const name = place === undefined ? pageNames[path] : placeNames[place]
+  return name === undefined ? 'Frugal Ledger' : `${name} · Frugal Ledger`
+}
+
 export const shell = {
   product: ['Frugal', 'Ledger'],
   index: 'Places',

@@ -42,6 +42,21 @@ test('one letter per place, find, help, and letters can be switched off', async 
   await expect(page.getByRole('heading', { level: 1, name: 'File and settings' })).toBeVisible()
 })
 
+test('another place begins at its top and is named on the tab; going back goes to where one was', async ({ page }) => {
+  await openDemo(page, '/ledger')
+  await expect(page).toHaveTitle('Ledger · Frugal Ledger')
+  await page.getByText('1 Mar 2026').last().waitFor()
+  await page.evaluate(() => scrollTo(0, 300))
+  const at = await page.evaluate(() => scrollY)
+  expect(at).toBeGreaterThan(100)
+  await page.keyboard.press('p')
+  await expect(page).toHaveTitle('Prices · Frugal Ledger')
+  await expect.poll(() => page.evaluate(() => scrollY)).toBe(0)
+  await page.goBack()
+  await expect(page).toHaveTitle('Ledger · Frugal Ledger')
+  await expect.poll(() => page.evaluate(() => scrollY)).toBeGreaterThan(100)
+})
+
 test('each cell of the fit grid can be asked why, by keyboard too', async ({ page }) => {
   await openDemo(page, '/builds')
   await page.getByRole('button', { name: /^Bore, Bird boxes: no way yet/ }).focus()
