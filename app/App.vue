@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { computed, onErrorCaptured, onMounted, ref, watchEffect } from 'vue'
+import { computed, onErrorCaptured, onMounted, ref, watch, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
-import { useOnline, useTitle } from '@vueuse/core'
+import { useDocumentVisibility, useIntervalFn, useOnline, useTitle } from '@vueuse/core'
 import Button from 'primevue/button'
 import Message from 'primevue/message'
 import FindDialog from './shell/FindDialog.vue'
@@ -28,6 +28,8 @@ const finding = ref(false)
 const showingKeys = ref(false)
 
 onMounted(() => void store.start())
+useIntervalFn(store.lookAtTheDay, 60_000)
+watch(useDocumentVisibility(), store.lookAtTheDay)
 onErrorCaptured((error) => {
   failed.value = true
   console.error(error)

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { evaluate, explainPurchase, movePurchase, purchaseOpens, type Outcome, type PurchaseReasons, type Report } from '../../core/stages'
+import { evaluate, explainPurchase, isOvertaken, movePurchase, purchaseOpens, type Outcome, type PurchaseReasons, type Report } from '../../core/stages'
 import { change, forPlanning, workspaceHash, type Plan, type PlannedPurchase, type Workspace } from '../../core/workspace'
 import type { Build } from '../../core/builds'
 import type { Layout, NestPart, SheetSize } from '../../core/cutlist'
@@ -19,7 +19,7 @@ export const usePlanning = defineStore('planning', () => {
   const busy = ref(false)
   const outcome = shallowRef<Outcome>()
   const failure = ref<string>()
-  /** Hash of the state the newest planning request was made for. */
+  /** State and day the newest planning request was made for. */
   let asked = ''
 
   /** How far planning has come, and what the best plan so far is worth. */
@@ -30,7 +30,11 @@ export const usePlanning = defineStore('planning', () => {
   const whatIf = shallowRef<Plan>()
   /** What is planned with: the workspace, and the library that is in use. */
   const hash = computed(() => (store.workspace ? workspaceHash(store.workspace) : ''))
-  const isSettled = (): boolean => plan.value?.workspace.hash === hash.value && plan.value.libraryVersion === store.world?.library.version
+  /** The same, with the day. */
+  const key = computed(() => (hash.value === '' ? '' : `${hash.value}@${store.world?.asOf ?? ''}`))
+  /** A plan of an earlier day stands as long as it holds; what has gone by otherwise is planned again. */
+  const overtaken = computed(() => store.world !== undefined && plan.value !== undefined && isOvertaken(store.world, plan.value))
+  const isSettled = (): boolean => plan.value?.workspace.hash === hash.value && plan.value.libraryVersion === store.world?.library.version && !overtaken.value
   const plan = computed<Plan | undefined>(() => store.workspace?.plan)
   /** What stands on the rule: the plan, or the one being tried out. */
   const shown = computed<Plan | undefined>(() => whatIf.value ?? plan.value)
@@ -51,11 +55,11 @@ export const usePlanning = defineStore('planning', () => {
   function stop(): void {
     client.stop()
     rest()
-    asked = hash.value
+    asked = key.value
   }
   function replan(): void {
     if (!store.workspace) return
-    const wanted = hash.value
+    const wanted = key.value
     asked = wanted
     turn += 1
     const mine = turn
@@ -73,7 +77,7 @@ export const usePlanning = defineStore('planning', () => {
   }
   function askFor(wanted: string, asks: { workspace: Workspace; today: Day }, from: Plan | undefined): void {
     client.ask({ kind: 'plan', ...asks, from }, (reply) => {
-      if (wanted !== hash.value) {
+      if (wanted !== key.value) {
         // What was asked about has gone from the table, by an undo say; nothing is under way for what stands there now.
         if (reply.kind !== 'plan-so-far' && asked === wanted) rest()
         return
@@ -93,10 +97,10 @@ export const usePlanning = defineStore('planning', () => {
 
   /** Plans again whenever what is planned with has changed; a plan moved by hand carries the new state's hash and stays. */
   watch(
-    [hash, () => plan.value?.workspace.hash],
+    [key, () => plan.value?.workspace.hash],
     () => {
-      if (isSettled() && asked !== hash.value) rest()
-      if (hash.value === '' || isSettled() || asked === hash.value) return
+      if (isSettled() && asked !== key.value) rest()
+      if (key.value === '' || isSettled() || asked === key.value) return
       replan()
     },
     { immediate: true }

@@ -35,7 +35,7 @@ export const useWeighing = defineStore('weighing', () => {
   let askedFor = ''
 
   const weights = computed<Weights | undefined>(() => trial.value ?? (store.workspace && weightsOf(store.workspace)))
-  const hash = computed(() => (store.workspace ? `${workspaceHash(store.workspace)}|${store.workspace.wishes.join()}` : ''))
+  const hash = computed(() => (store.workspace ? `${workspaceHash(store.workspace)}|${store.workspace.wishes.join()}|${store.today}` : ''))
   const question = (): { workspace: Workspace; today: Day } | undefined => store.workspace && { workspace: forPlanning(store.workspace, store.today), today: store.today }
 
   /**

@@ -303,6 +303,8 @@ export const useWorkspace = defineStore('workspace', () => {
   return {
     workspace, world, say, today, kept, trouble, notes, settings, revision, isDemo, undoName, redoName, storage,
     start, run, undo: () => travel(undone, undoName.value), redo: () => travel(redone, redoName.value), returnTo, settlePlan, note, show, askToLast, idle, snapshot, csvText, calendarText, showDemo, startOwn, openKept, changeSettings, keptWorkspaces,
+    /** A page that stays open sees the day change. */
+    lookAtTheDay: () => { today.value = todayHere() },
     /** Fetches what reads files before it is needed. */
     warm: () => void formats(),
     dismiss: () => { notes.value = []; setTrouble([]) }

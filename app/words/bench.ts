@@ -50,13 +50,19 @@ export const bench = {
   aheadFor: (builds: readonly string[]) => `opens ${list(builds)}`,
   cameIn: 'It came in',
   didNot: 'It did not',
+  wasPaid: 'It was paid',
+  notPaid: 'It was not',
   removeQuote: 'Forget this price',
   setAsideText: (month: string) => `Set aside for ${month}`,
   notSetAside: (day: string) => `Nothing set aside on ${day}`,
+  notMoved: (text: string, day: string) => `${text}: nothing on ${day}`,
   due: (say: Say, due: Due): string => {
     switch (due.kind) {
-      case 'receipt':
-        return `${say.money(due.receipt.amount)} was to come in on ${say.day(due.receipt.date)}${due.receipt.text === undefined ? '' : ` (${due.receipt.text})`}, but the ledger does not have it.`
+      case 'receipt': {
+        const { amount, date, text } = due.receipt
+        const what = `${say.money(Math.abs(amount))} ${due.today ? 'is' : 'was'} to ${amount < 0 ? 'be paid' : 'come in'} ${due.today ? 'today' : `on ${say.day(date)}`}${text === undefined ? '' : ` (${text})`}`
+        return due.today ? `${what}.` : `${what}, but the ledger does not have it.`
+      }
       case 'unprotected':
         return `${say.tool(due.tool)}: nothing protects your ${list(due.protections)} while you use it. The plan leaves it out until then.`
       case 'companion':

@@ -49,7 +49,8 @@ describe('sentences', () => {
   })
   test('what is due names the item, the figure and the day', () => {
     const say = sayFor(demoWorld('hive-yard'))
-    expect(bench.due(say, { kind: 'receipt', receipt: { key: 'income/2026-05-01', date: '2026-05-01', amount: 11_000 } })).toBe('€110 was to come in on 1 May 2026, but the ledger does not have it.')
+    expect(bench.due(say, { kind: 'receipt', today: false, receipt: { key: 'income/2026-05-01', date: '2026-05-01', amount: 11_000 } })).toBe('€110 was to come in on 1 May 2026, but the ledger does not have it.')
+    expect(bench.due(say, { kind: 'receipt', today: true, receipt: { key: 'one-off/rent', date: '2026-05-04', amount: -2000, text: 'Shed rent' } })).toBe('€20 is to be paid today (Shed rent).')
     expect(bench.due(say, { kind: 'companion', tool: 'chisels', anyOf: ['sharpening-stone'] })).toBe('Chisels, set of four is of no use yet: it needs sharpening stone and flattener.')
     expect(bench.due(say, { kind: 'below-reserve', balance: 100, reserve: 200 })).toContain('€1 in the purse')
   })

@@ -15,7 +15,8 @@ export const WARRANTY_WARNING_DAYS = 30
 
 /** Something that waits for the user. */
 export type Due =
-  | { readonly kind: 'receipt'; readonly receipt: Receipt }
+  /** Money that was to come in or go out by today, and of which the ledger says nothing. */
+  | { readonly kind: 'receipt'; readonly receipt: Receipt; readonly today: boolean }
   | { readonly kind: 'unprotected'; readonly tool: string; readonly protections: readonly Protection[] }
   | { readonly kind: 'companion'; readonly tool: string; readonly anyOf: readonly string[] }
   | { readonly kind: 'stale-quote'; readonly quote: string; readonly tool: string; readonly price: Minor; readonly date: Day; readonly days: number }
@@ -36,7 +37,7 @@ export function dueIn(world: World): Due[] {
   const companions = owned.flatMap((tool) =>
     tool.companions.flatMap(({ anyOf, count, kind }): Due[] => (kind === 'needed' && !anyOf.some((id) => countOf(kit, id) >= count) ? [{ kind: 'companion', tool: tool.id, anyOf }] : []))
   )
-  const receipts = world.overdue.map((receipt): Due => ({ kind: 'receipt', receipt }))
+  const receipts = [...world.overdue, ...world.receipts.filter(({ date }) => date === asOf)].map((receipt): Due => ({ kind: 'receipt', receipt, today: receipt.date === asOf }))
   const newest = new Map(workspace.quotes.map((quote) => [quote.offer, workspace.quotes.filter(({ offer }) => offer === quote.offer).reduce((best, one) => (one.date > best.date ? one : best))]))
   const stale = [...newest.values()].flatMap((quote): Due[] => {
     const tool = findOffer(world.pricing, quote.offer)?.tool

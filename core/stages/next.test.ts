@@ -1,7 +1,10 @@
-import { expect, test } from '@jest/globals'
-import { DEMO_FILES, TODAY, demoWorld } from '../../tests/helpers/workspaces'
+import { describe, expect, test } from '@jest/globals'
+import { library } from '../../data'
+import { DEMO_FILES, TODAY, demo, demoWorld } from '../../tests/helpers/workspaces'
+import { addDays } from '../calendar'
+import { worldOf, type Plan, type World } from '../workspace'
 import { emptyPlan } from './pins'
-import { evaluate, nextDay } from '.'
+import { evaluate, isOvertaken, nextDay } from '.'
 
 test.each(DEMO_FILES)('%s: what the first day of buying costs, and what it leaves, adds up from the purse of today', (name) => {
   const world = demoWorld(name)
@@ -23,4 +26,26 @@ test('a plan that buys nothing has no such day', () => {
   const world = demoWorld('hive-yard')
   const plan = emptyPlan(world)
   expect([nextDay(plan, evaluate(world, plan)), world.asOf]).toEqual([undefined, TODAY])
+})
+
+describe('a plan of an earlier day', () => {
+  const plan = (): Plan => {
+    const made = demo('hive-yard').plan
+    if (!made) throw new Error('no plan')
+    return made
+  }
+  const later = (asOf: string): World => worldOf({ ...demo('hive-yard'), asOf }, library, TODAY)
+  test('is overtaken once a day of buying has passed without it, and stands as long as it holds', () => {
+    const first = nextDay(plan(), evaluate(later(TODAY), plan()))
+    expect(first?.date).toBe(TODAY)
+    expect(isOvertaken(later(addDays(TODAY, 1)), plan())).toBe(true)
+    // With nothing to buy or begin on the days gone by, and no money missing, nothing has happened to it.
+    const waiting = { ...plan(), purchases: [], builds: [] }
+    expect(isOvertaken(later(addDays(TODAY, 1)), waiting)).toBe(false)
+  })
+  test('of today is not, even where it has been moved against a rule', () => {
+    const moved = { ...plan(), purchases: plan().purchases.map((one) => ({ ...one, price: 1 })) }
+    expect(evaluate(later(TODAY), moved).broken).not.toEqual([])
+    expect(isOvertaken(later(TODAY), moved)).toBe(false)
+  })
 })

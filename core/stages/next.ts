@@ -1,8 +1,8 @@
 import type { Day } from '../calendar'
 import { sumOf } from '../kernel'
 import type { Minor } from '../money'
-import type { Plan, PlannedPurchase } from '../workspace'
-import type { Report } from './evaluate'
+import type { Plan, PlannedPurchase, World } from '../workspace'
+import { evaluate, type Report } from './evaluate'
 import type { CashMovement } from './evaluate-cash'
 
 /** The first day on which a plan buys, and what that day does to the purse. */
@@ -18,6 +18,12 @@ export interface NextDay {
   /** In the purse at the end of the day. */
   readonly left: Minor
 }
+
+/**
+ * Whether the days since a plan was made have gone by otherwise than it says, so that it no longer holds as it stands: a day of buying
+ * has passed, or money has not come. A plan of today is never overtaken, even where its user has moved it against a rule.
+ */
+export const isOvertaken = (world: World, plan: Plan): boolean => plan.asOf < world.asOf && evaluate(world, plan).broken.length > 0
 
 /** Undefined for a plan that buys nothing. */
 export function nextDay(plan: Plan, report: Report): NextDay | undefined {

@@ -103,13 +103,13 @@ const possible = computed(() => {
 })
 const underWay = computed(() => open.value.filter(isBegun))
 const due = computed<Due[]>(() => (store.world ? dueIn(store.world) : []))
-const nextMoney = computed(() => store.world?.receipts.find(({ amount }) => amount > 0))
+const nextMoney = computed(() => store.world?.receipts.find(({ amount, date }) => amount > 0 && date > (store.world?.asOf ?? '')))
 
 function answerReceipt(one: Extract<Due, { kind: 'receipt' }>, came: boolean): void {
   const { say } = store
   if (!say) return
   const { receipt } = one
-  const text = came ? (receipt.text ?? bench.setAsideText(say.month(receipt.date))) : bench.notSetAside(say.shortDay(receipt.date))
+  const text = came ? (receipt.text ?? bench.setAsideText(say.month(receipt.date))) : receipt.text === undefined ? bench.notSetAside(say.shortDay(receipt.date)) : bench.notMoved(receipt.text, say.shortDay(receipt.date))
   const kind = receipt.key.startsWith('one-off/') ? ('one-off' as const) : ('set-aside' as const)
   store.run(steps.entered(text), (state) => change.addEntry(state, { id: newId('e'), date: receipt.date, kind, amount: came ? receipt.amount : 0, text, answers: receipt.key }))
 }
@@ -167,8 +167,8 @@ const linkTo = (build: Build): string => `/builds/${encodeURIComponent(build.id)
         <li v-for="(one, index) in due" :key="index" :class="{ hatch: one.kind === 'unprotected' }">
           <p><bdi>{{ bench.due(store.say, one) }}</bdi></p>
           <div v-if="one.kind === 'receipt'" class="row">
-            <Button size="small" :label="bench.cameIn" @click="answerReceipt(one, true)" />
-            <Button size="small" severity="secondary" :label="bench.didNot" @click="answerReceipt(one, false)" />
+            <Button size="small" :label="one.receipt.amount < 0 ? bench.wasPaid : bench.cameIn" @click="answerReceipt(one, true)" />
+            <Button size="small" severity="secondary" :label="one.receipt.amount < 0 ? bench.notPaid : bench.didNot" @click="answerReceipt(one, false)" />
           </div>
           <Button v-if="one.kind === 'stale-quote'" size="small" severity="secondary" :label="bench.removeQuote" @click="forget(one.quote, one.tool)" />
         </li>
