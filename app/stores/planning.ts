@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { evaluate, explainPurchase, isOvertaken, movePurchase, purchaseOpens, type Outcome, type PurchaseReasons, type Report } from '../../core/stages'
+import { carriedPins, evaluate, explainPurchase, isOvertaken, movePurchase, purchaseOpens, type Outcome, type PurchaseReasons, type Report } from '../../core/stages'
 import { change, forPlanning, workspaceHash, type Plan, type PlannedPurchase, type Workspace } from '../../core/workspace'
 import type { Build } from '../../core/builds'
 import type { Layout, NestPart, SheetSize } from '../../core/cutlist'
@@ -99,6 +99,12 @@ export const usePlanning = defineStore('planning', () => {
   watch(
     [key, () => plan.value?.workspace.hash],
     () => {
+      const carried = store.world && carriedPins(store.world)
+      if (carried) {
+        store.note(() => carried.workspace)
+        store.notes = [...store.notes, ...carried.notes]
+        return
+      }
       if (isSettled() && asked !== key.value) rest()
       if (key.value === '' || isSettled() || asked === key.value) return
       replan()

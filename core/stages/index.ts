@@ -2,7 +2,7 @@ export { evaluate, kitAfter, possibleAfter, possibleToday, type EvaluatedBuild, 
 export type { CashMovement, DayBalance } from './evaluate-cash'
 export { explainPurchase, purchaseOpens, toolOfPurchase, type PurchaseReasons } from './explain'
 export { movePurchase, purchaseDays } from './move'
-export { pinClash } from './pins'
+export { carriedPins, pinClash } from './pins'
 export { Planner, makePlan, outcomeIssues, settledBefore, type Effort, type Outcome, type PlanOptions } from './planner'
 export type { Unopened } from './search/left-out'
 export { answersFor, curvePoint, differenceOf, withMore, CURVE_FACTORS, type Answers, type CurvePoint, type Difference } from './answers'

@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals'
 import { library } from '../../data'
-import { DEMO_FILES, TODAY, demo, demoWorld } from '../../tests/helpers/workspaces'
+import { DEMO_FILES, TODAY, demo, demoWorld, funds, items, worldWith } from '../../tests/helpers/workspaces'
 import { addDays } from '../calendar'
-import { worldOf, type Plan, type World } from '../workspace'
+import { worldOf, type Pin, type Plan, type World } from '../workspace'
 import { emptyPlan } from './pins'
-import { evaluate, isOvertaken, nextDay } from '.'
+import { carriedPins, evaluate, isOvertaken, nextDay } from '.'
 
 test.each(DEMO_FILES)('%s: what the first day of buying costs, and what it leaves, adds up from the purse of today', (name) => {
   const world = demoWorld(name)
@@ -48,4 +48,22 @@ describe('a plan of an earlier day', () => {
     expect(evaluate(later(TODAY), moved).broken).not.toEqual([])
     expect(isOvertaken(later(TODAY), moved)).toBe(false)
   })
+})
+
+describe('pins whose day has gone by', () => {
+  const saw = 'circular-saw/weekend/new/buy/corded'
+  const world = (opening: number, pins: readonly Pin[]): World => worldWith({ ...funds(opening, 0), items: items('safety-glasses', 'ear-muffs', 'dust-masks'), pins, asOf: '2026-06-10' })
+  const pin = (date: string, count = 1): Pin => ({ offer: saw, count, date })
+  test('are held for today where the money is there, and let go where it is not; each is said', () => {
+    expect(carriedPins(world(100_000, [pin('2026-06-01'), pin('2026-07-01')]))).toMatchObject({ workspace: { pins: [pin('2026-07-01'), pin('2026-06-10')] }, notes: [{ code: 'pin.carried', figures: { offer: saw, date: '2026-06-01' } }] })
+    expect(carriedPins(world(100, [pin('2026-06-01')]))).toMatchObject({ workspace: { pins: [] }, notes: [{ code: 'pin.released', figures: { offer: saw, date: '2026-06-01' } }] })
+  })
+  test('join a pin of today, and leave one that is still to come alone where both cannot be paid', () => {
+    expect(carriedPins(world(100_000, [pin('2026-06-10'), pin('2026-06-01')]))?.workspace.pins).toEqual([pin('2026-06-10', 2)])
+    const { price } = evaluate(world(100_000, []), { ...emptyPlan(world(100_000, [])), purchases: [{ id: 'p', offer: saw, count: 1, date: '2026-06-10', price: 0 }] }).broken.find(({ code }) => code === 'plan.price-differs')?.figures ?? {}
+    const enoughForOne = Number(price) + 10
+    expect(carriedPins(world(enoughForOne, [pin('2026-06-01')]))?.workspace.pins).toEqual([pin('2026-06-10')])
+    expect(carriedPins(world(enoughForOne, [pin('2026-07-01'), pin('2026-06-01')]))?.workspace.pins).toEqual([pin('2026-07-01')])
+  })
+  test('without any, nothing is to be done', () => expect(carriedPins(world(100, [pin('2026-06-10'), pin('2026-07-01')]))).toBeUndefined())
 })

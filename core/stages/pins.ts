@@ -1,7 +1,7 @@
-import type { Issue } from '../kernel'
+import { issue, type Issue } from '../kernel'
 import { findOffer, priceThen, typicalOffer, offerId } from '../prices'
 import { kitOf } from '../fit'
-import { workspaceHash, type Pin, type Plan, type PlannedPurchase, type World } from '../workspace'
+import { workspaceHash, type Pin, type Plan, type PlannedPurchase, type Workspace, type World } from '../workspace'
 import { bundleOf } from './evaluate-purchases'
 import { evaluate } from './evaluate'
 import { paymentThen } from './move'
@@ -63,4 +63,23 @@ export function pinClash(world: World): { pins: readonly Pin[]; broken: readonly
     if (still.length > 0) [clash, broken] = [without, still]
   }
   return { pins: clash, broken }
+}
+
+/**
+ * Pins whose day has gone by without the purchase: each is held for today where that can be, together with the others, and let go where
+ * not. Undefined where there are none. Codes `pin.carried` and `pin.released`, with the offer and the day it was pinned to.
+ */
+export function carriedPins(world: World): { readonly workspace: Workspace; readonly notes: readonly Issue[] } | undefined {
+  const { asOf, workspace } = world
+  const passed = workspace.pins.filter(({ date }) => date < asOf)
+  if (passed.length === 0) return undefined
+  let pins: readonly Pin[] = workspace.pins.filter(({ date }) => date >= asOf)
+  const notes = passed.map((pin) => {
+    const there = pins.find(({ offer, date }) => offer === pin.offer && date === asOf)
+    const next = [...pins.filter((one) => one !== there), { ...pin, count: pin.count + (there?.count ?? 0), date: asOf }]
+    const holds = pinsAlone(world, next).length === 0
+    if (holds) pins = next
+    return issue(holds ? 'pin.carried' : 'pin.released', [], { offer: pin.offer, date: pin.date })
+  })
+  return { workspace: { ...workspace, pins }, notes }
 }

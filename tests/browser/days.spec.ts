@@ -37,6 +37,19 @@ test('who comes back weeks later finds a plan that holds, asks for the money tha
   expect(errors).toEqual([])
 })
 
+test('a pin whose day has gone by is held for today, which is said; the plan goes on', async ({ page }) => {
+  await begun(page, '2026-11-25')
+  await page.locator('button.tag, .tag').first().click()
+  await page.getByRole('button', { name: 'Pin it here' }).click()
+  await settled(page)
+  await page.clock.setFixedTime('2027-01-26T09:00:00Z')
+  await page.goto('about:blank')
+  await page.goto('/#/stages')
+  await expect(page.getByText(/was pinned to 25 Dec 2026 and has not been bought; it is pinned to today now\./)).toBeVisible()
+  await settled(page)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/builds? for/)
+})
+
 test('a page that stays open sees the next day come, and asks for the money of that day', async ({ page }) => {
   await begun(page, '2026-11-26')
   await page.goto('/')
