@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
-import { ref } from 'vue'
+import { ref, watch } from 'vue'
 import { checkDay } from '../../../core/calendar'
 import { issue, type Issue } from '../../../core/kernel'
 import { COMES_IN, ENTRY_KINDS, type EntryKind } from '../../../core/ledger'
@@ -20,6 +20,10 @@ const store = useWorkspace()
 const kind = ref<EntryKind>(store.workspace?.ledger.length === 0 ? 'opening' : 'tool')
 const amount = ref('')
 const date = ref(store.world?.asOf ?? '')
+/** A page that stays open over midnight goes on with the new day. */
+watch(() => store.world?.asOf, (now, before) => {
+  if (now !== undefined && date.value === before) date.value = now
+})
 const text = ref('')
 const problems = ref<readonly Issue[]>([])
 const kinds = ENTRY_KINDS.filter((id) => id !== 'reversal').map((id) => ({ id, name: entryKinds[id] }))
