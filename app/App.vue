@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onErrorCaptured, onMounted, ref, watch, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
-import { useDocumentVisibility, useIntervalFn, useOnline, useTitle } from '@vueuse/core'
+import { useDocumentVisibility, useIntervalFn, useOnline, usePreferredDark, useTitle } from '@vueuse/core'
 import Button from 'primevue/button'
 import Message from 'primevue/message'
 import FindDialog from './shell/FindDialog.vue'
@@ -35,9 +35,10 @@ onErrorCaptured((error) => {
   console.error(error)
   return false
 })
+const prefersDark = usePreferredDark()
 watchEffect(() => {
   const { theme } = store.settings
-  const dark = theme === 'dark' || (theme !== 'light' && window.matchMedia('(prefers-color-scheme: dark)').matches)
+  const dark = theme === 'dark' || (theme !== 'light' && prefersDark.value)
   document.documentElement.dataset.theme = dark ? 'dark' : 'light'
 })
 useKeys({ find: () => (finding.value = true), keys: () => (showingKeys.value = true) })

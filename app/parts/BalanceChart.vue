@@ -8,7 +8,7 @@ import { ledger } from '../words/ledger'
 const props = defineProps<{ points: readonly { date: string; balance: number }[]; currency: string; reserve: number; dark: boolean }>()
 const option = computed(() => {
   const unit = 10 ** exponentOf(props.currency)
-  const theme = chartTheme()
+  const theme = chartTheme(props.dark)
   return {
     grid: { left: 56, right: 12, top: 28, bottom: 24 },
     xAxis: { type: 'time', ...theme.axis },

@@ -11,7 +11,7 @@ use([LineChart, GridComponent, TooltipComponent, LegendComponent, MarkLineCompon
 
 /** A drawing of lines with what all of them share: drawn as SVG, still, described for screen readers. @prop dark draws it anew with the other colours */
 const props = defineProps<{ option: Readonly<Record<string, unknown>>; height: string; dark: boolean }>()
-const whole = computed(() => ({ aria: { enabled: true }, animation: false, tooltip: { trigger: 'axis', renderMode: 'richText' }, textStyle: { fontFamily: chartTheme().family }, ...props.option, key: props.dark }))
+const whole = computed(() => ({ aria: { enabled: true }, animation: false, tooltip: { trigger: 'axis', renderMode: 'richText' }, textStyle: { fontFamily: chartTheme(props.dark).family }, ...props.option, key: props.dark }))
 </script>
 
 <template>

@@ -46,6 +46,18 @@ export const preset = definePreset(
       )
     },
     components: {
+      message: {
+        root: { borderRadius: SQUARE, borderWidth: '1px' },
+        colorScheme: Object.fromEntries(
+          (['light', 'dark'] as const).map((scheme) => [
+            scheme,
+            {
+              info: { background: 'var(--planned-faint)', borderColor: 'var(--planned)', color: 'var(--graphite)', shadow: NONE }, warn: { background: 'var(--paper-raised)', borderColor: 'var(--hazard)', color: 'var(--graphite)', shadow: NONE },
+              error: { background: 'var(--attention-wash)', borderColor: 'var(--attention)', color: 'var(--graphite)', shadow: NONE }
+            }
+          ])
+        )
+      },
       slider: { track: { background: 'var(--line-strong)', borderRadius: SQUARE, size: '3px' }, range: { background: 'var(--planned)' }, handle: { width: '14px', height: '20px', borderRadius: SQUARE, background: 'var(--graphite)', hoverBackground: 'var(--planned)', content: { borderRadius: SQUARE, background: 'var(--paper-raised)', hoverBackground: 'var(--paper-raised)', width: '10px', height: '16px', shadow: NONE } } },
       button: {
         root: { borderRadius: SQUARE, paddingX: '0.8rem', paddingY: '0.38rem', label: { fontWeight: '600' }, raisedShadow: NONE },

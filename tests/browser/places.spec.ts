@@ -128,3 +128,14 @@ test('settled plans survive a reload without planning again', async ({ page }) =
   await settled(page)
   expect(await asked()).not.toContain('plan')
 })
+
+test('light and dark follow the system while the page is open, pictures too', async ({ page }) => {
+  await openDemo(page, '/ledger')
+  const figure = page.locator('.picture svg text').filter({ hasText: '100' }).first()
+  const colour = () => figure.evaluate((one) => getComputedStyle(one).fill)
+  await figure.waitFor()
+  const light = await colour()
+  await page.emulateMedia({ colorScheme: 'dark' })
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
+  await expect.poll(colour).not.toBe(light)
+})

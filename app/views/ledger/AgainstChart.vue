@@ -9,7 +9,7 @@ type Point = { readonly date: string; readonly balance: number }
 const props = defineProps<{ planned: readonly Point[]; actual: readonly Point[]; currency: string; dark: boolean }>()
 const option = computed(() => {
   const unit = 10 ** exponentOf(props.currency)
-  const theme = chartTheme()
+  const theme = chartTheme(props.dark)
   const line = (name: string, points: readonly Point[], style: object): object => ({ type: 'line', name, step: 'end', symbol: 'none', data: points.map(({ date, balance }) => [date, balance / unit]), ...style })
   return {
     grid: { left: 56, right: 12, top: 32, bottom: 24 },

@@ -10,7 +10,7 @@ import { staging as words } from '../../words/staging'
 const props = defineProps<{ points: readonly CurvePoint[]; currency: string; dark: boolean }>()
 const option = computed(() => {
   const unit = 10 ** exponentOf(props.currency)
-  const theme = chartTheme()
+  const theme = chartTheme(props.dark)
   return {
     grid: { left: 46, right: 20, top: 28, bottom: 44 },
     xAxis: { type: 'value', name: words.curveX(props.currency), nameLocation: 'middle', nameGap: 28, nameTextStyle: { color: theme.soft }, ...theme.axis },

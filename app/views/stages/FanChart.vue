@@ -10,7 +10,7 @@ const props = defineProps<{ fan: Risk['fan']; reserve: number; currency: string;
 
 const option = computed(() => {
   const unit = 10 ** exponentOf(props.currency)
-  const theme = chartTheme()
+  const theme = chartTheme(props.dark)
   const at = (k: number): number[] => props.fan.map(({ quantiles }) => Math.round(((quantiles[k] ?? 0) / unit) * 100) / 100)
   const band = (name: string, low: number, high: number, opacity: number): object[] => [
     { type: 'line', name: `${name} low`, stack: name, symbol: 'none', lineStyle: { opacity: 0 }, data: at(low), silent: true, tooltip: { show: false }, step: 'end' },

@@ -12,7 +12,7 @@ const DASHES: readonly (string | number[])[] = ['solid', [8, 4], [2, 3], [10, 3,
 
 const option = computed(() => {
   const unit = 10 ** exponentOf(props.currency)
-  const theme = chartTheme()
+  const theme = chartTheme(props.dark)
   // Where another way becomes the cheapest.
   const crossings = props.view.stretches.slice(1).map(({ from }) => from)
   const lines = props.view.options.filter(({ id }) => props.shown.includes(id))
