@@ -13,6 +13,7 @@ import { useSave } from './shell/use-save'
 import { useKeeping } from './stores/keeping'
 import { keeping as keepingWords } from './words/keeping'
 import type { PlaceId } from './places'
+import { isDark } from './theme/chart'
 import { useWorkspace } from './stores/workspace'
 import { usePlanning } from './stores/planning'
 import { sentence } from './words/issues'
@@ -40,6 +41,7 @@ watchEffect(() => {
   const { theme } = store.settings
   const dark = theme === 'dark' || (theme !== 'light' && prefersDark.value)
   document.documentElement.dataset.theme = dark ? 'dark' : 'light'
+  isDark.value = dark
 })
 useKeys({ find: () => (finding.value = true), keys: () => (showingKeys.value = true) })
 

@@ -5,10 +5,10 @@ import LinesChart from './LinesChart.vue'
 import { chartTheme } from '../theme/chart'
 import { ledger } from '../words/ledger'
 
-const props = defineProps<{ points: readonly { date: string; balance: number }[]; currency: string; reserve: number; dark: boolean }>()
+const props = defineProps<{ points: readonly { date: string; balance: number }[]; currency: string; reserve: number }>()
 const option = computed(() => {
   const unit = 10 ** exponentOf(props.currency)
-  const theme = chartTheme(props.dark)
+  const theme = chartTheme()
   return {
     grid: { left: 56, right: 12, top: 28, bottom: 24 },
     xAxis: { type: 'time', ...theme.axis },
@@ -19,5 +19,5 @@ const option = computed(() => {
 </script>
 
 <template>
-  <LinesChart :option="option" height="9.5rem" :dark="dark" />
+  <LinesChart :option="option" height="9.5rem" />
 </template>

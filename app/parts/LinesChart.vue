@@ -5,13 +5,13 @@ import { use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 import { computed } from 'vue'
 import VChart from 'vue-echarts'
-import { chartTheme } from '../theme/chart'
+import { chartTheme, isDark } from '../theme/chart'
 
 use([LineChart, GridComponent, TooltipComponent, LegendComponent, MarkLineComponent, AriaComponent, SVGRenderer])
 
-/** A drawing of lines with what all of them share: drawn as SVG, still, described for screen readers. @prop dark draws it anew with the other colours */
-const props = defineProps<{ option: Readonly<Record<string, unknown>>; height: string; dark: boolean }>()
-const whole = computed(() => ({ aria: { enabled: true }, animation: false, tooltip: { trigger: 'axis', renderMode: 'richText' }, textStyle: { fontFamily: chartTheme(props.dark).family }, ...props.option, key: props.dark }))
+/** A drawing of lines with what all of them share: drawn as SVG, still, described for screen readers. */
+const props = defineProps<{ option: Readonly<Record<string, unknown>>; height: string }>()
+const whole = computed(() => ({ aria: { enabled: true }, animation: false, tooltip: { trigger: 'axis', renderMode: 'richText' }, textStyle: { fontFamily: chartTheme().family }, ...props.option, key: isDark.value }))
 </script>
 
 <template>

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
 import fc from 'fast-check'
-import { beforeEach, describe, expect, test } from '@jest/globals'
+import { beforeEach, describe, expect, jest, test } from '@jest/globals'
 import type { LedgerEntry } from '../../core/ledger'
 import type { Workspace } from '../../core/workspace'
 import { demo, emptyWorkspace } from '../../tests/helpers/workspaces'
@@ -138,7 +138,26 @@ test('a copy that is made whole while changes are saved ends with the newest of 
   expect(await ledgerOf(opened())).toEqual([3, [], [entry(0), entry(1), entry(2)]])
 })
 
-test('a copy that never answers holds a save up for a moment only', async () => {
-  const storage = opened(() => new Promise(() => undefined))
-  expect(await storage.save(workspace, 0)).toEqual({ ok: true, value: 1 })
+test('a copy that does not answer holds one save up for a moment, the next not at all, and takes the whole once it answers', async () => {
+  let answer = (): void => undefined
+  const storage = opened(() => new Promise((resolve) => { answer = () => resolve(second) }))
+  let revision = 1
+  const save = async (): Promise<void> => {
+    expect(await storage.save({ ...workspace, ledger: Array.from({ length: revision + 1 }, (_, i) => entry(i)) }, revision)).toEqual({ ok: true, value: revision + 1 })
+    revision += 1
+  }
+  // A store that is empty would ask the copy first.
+  await opened(() => Promise.resolve(undefined)).save(workspace, 0)
+  // Whoever waits for the copy sets a timer for giving up.
+  const timers = jest.spyOn(globalThis, 'setTimeout')
+  const waits = (): number => timers.mock.calls.filter(([, ms]) => Number(ms) >= 1000).length
+  await save()
+  expect(waits()).toBe(1)
+  await save()
+  expect(waits()).toBe(1)
+  answer()
+  while (waits() === 1) await save()
+  timers.mockRestore()
+  emptied()
+  expect(await ledgerOf(opened())).toEqual([revision, [], Array.from({ length: revision }, (_, i) => entry(i))])
 }, 120_000)

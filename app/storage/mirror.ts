@@ -52,8 +52,8 @@ export async function secondFactory(): Promise<IDBFactory | undefined> {
 }
 
 const SETTINGS_KEY = 'settings'
-/** So long a save waits for the copy, ms. */
-const PATIENCE = 3000
+/** So long a save waits for the copy, and a store that has been emptied, ms. */
+const [PATIENCE, PATIENCE_EMPTIED] = [3000, 30_000]
 const pieces = (id: string, from = 0): IDBKeyRange => IDBKeyRange.bound([id, from], [id, Number.MAX_SAFE_INTEGER])
 
 function openAt(factory: IDBFactory): Promise<MirrorDatabase> {
@@ -77,6 +77,7 @@ function openAt(factory: IDBFactory): Promise<MirrorDatabase> {
 export function openMirror(factory: () => Promise<IDBFactory | undefined>): Mirror {
   let opened: Promise<MirrorDatabase | undefined> | undefined
   let before: Promise<unknown> = Promise.resolve()
+  let stuck = false
   const inTurn = async <T>(work: (db: MirrorDatabase) => Promise<T>): Promise<T | undefined> => {
     opened ??= factory().then((found) => found && openAt(found)).catch(() => undefined)
     try {
@@ -88,12 +89,19 @@ export function openMirror(factory: () => Promise<IDBFactory | undefined>): Mirr
     }
   }
   /** One after another, so that an older state never comes after a newer one; a copy that does not answer keeps nobody waiting for long. */
-  const attempt = <T>(work: (db: MirrorDatabase) => Promise<T>): Promise<T | undefined> => {
+  const attempt = <T>(work: (db: MirrorDatabase) => Promise<T>, patience = PATIENCE): Promise<T | undefined> => {
+    if (stuck) return Promise.resolve(undefined)
     const mine = before.then(() => inTurn(work))
     before = mine
     return Promise.race([mine, new Promise<undefined>((resolve) => {
-      const timer = setTimeout(() => resolve(undefined), PATIENCE)
-      void mine.finally(() => clearTimeout(timer))
+      const timer = setTimeout(() => {
+        stuck = true
+        resolve(undefined)
+      }, patience)
+      void mine.finally(() => {
+        clearTimeout(timer)
+        stuck = false
+      })
     })])
   }
   const put = async (db: MirrorDatabase, { head, from, chunks }: Records): Promise<void> => {
@@ -139,6 +147,6 @@ export function openMirror(factory: () => Promise<IDBFactory | undefined>): Mirr
         const transaction = db.transaction(['workspaces', 'ledger', 'photos', 'settings'])
         const [workspaces, ledger, photos, settings] = await Promise.all([transaction.objectStore('workspaces').getAll(), transaction.objectStore('ledger').getAll(), transaction.objectStore('photos').getAll(), transaction.objectStore('settings').get(SETTINGS_KEY)])
         return workspaces.length === 0 ? undefined : { workspaces, ledger, photos, settings }
-      })
+      }, PATIENCE_EMPTIED)
   }
 }

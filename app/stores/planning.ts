@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { carriedPins, evaluate, explainPurchase, isOvertaken, movePurchase, purchaseOpens, type Outcome, type PurchaseReasons, type Report } from '../../core/stages'
+import { carriedPins, evaluate, explainPurchase, isOvertaken, keepPlan, movePurchase, purchaseOpens, type Outcome, type PurchaseReasons, type Report } from '../../core/stages'
 import { change, forPlanning, workspaceHash, type Plan, type PlannedPurchase, type Workspace } from '../../core/workspace'
 import type { Build } from '../../core/builds'
 import type { Layout, NestPart, SheetSize } from '../../core/cutlist'
@@ -33,13 +33,14 @@ export const usePlanning = defineStore('planning', () => {
   /** The same, with the day. */
   const key = computed(() => (hash.value === '' ? '' : `${hash.value}@${store.world?.asOf ?? ''}`))
   /** A plan of an earlier day stands as long as it holds; what has gone by otherwise is planned again. */
-  const overtaken = computed(() => store.world !== undefined && plan.value !== undefined && isOvertaken(store.world, plan.value))
+  const overtaken = computed(() => store.world !== undefined && plan.value !== undefined && isOvertaken(store.world, plan.value, () => planReport.value ?? { broken: [] }))
   const isSettled = (): boolean => plan.value?.workspace.hash === hash.value && plan.value.libraryVersion === store.world?.library.version && !overtaken.value
   const plan = computed<Plan | undefined>(() => store.workspace?.plan)
   /** What stands on the rule: the plan, or the one being tried out. */
   const shown = computed<Plan | undefined>(() => whatIf.value ?? plan.value)
   /** A plan moved by hand has its rules checked, but nothing else was re-planned. */
-  const report = computed<Report | undefined>(() => (store.world && shown.value ? evaluate(store.world, shown.value) : undefined))
+  const planReport = computed<Report | undefined>(() => (store.world && plan.value ? evaluate(store.world, plan.value) : undefined))
+  const report = computed<Report | undefined>(() => (store.world && whatIf.value ? evaluate(store.world, whatIf.value) : planReport.value))
 
   const question = (): { workspace: Workspace; today: Day } | undefined => store.workspace && { workspace: forPlanning(store.workspace, store.today), today: store.today }
 
@@ -175,9 +176,15 @@ export const usePlanning = defineStore('planning', () => {
   /** The plan carries the hash of the state it is to stand for. */
   const withHash = (state: Workspace, next: Plan): Workspace => ({ ...state, plan: { ...next, workspace: { id: state.id, hash: workspaceHash(state) } } })
 
+  /** Keeps the plan as it stands today, so that later one can see what was true. */
+  function keep(): void {
+    const { world } = store
+    if (world) store.run(steps.adopted(), () => keepPlan(world))
+  }
+
   const reasons = (purchase: PlannedPurchase): PurchaseReasons | undefined => (store.world && shown.value ? explainPurchase(store.world, shown.value, purchase) : undefined)
   const opens = (purchase: PlannedPurchase): PurchaseReasons['opens'] => (store.world && plan.value ? purchaseOpens(store.world, plan.value, purchase, report.value?.broken) : [])
   const isPinned = (purchase: PlannedPurchase): boolean => store.workspace?.pins.some(({ offer, date }) => offer === purchase.offer && date === purchase.date) ?? false
 
-  return { plan, shown, report, outcome, hash, busy, progress, former, whatIf, failure, replan, stop, tryOut, keepTried, waysIn, waysInFor, layOut, tryMove, move, setPinned, isPinned, reasons, opens }
+  return { plan, shown, report, outcome, hash, busy, progress, former, whatIf, failure, replan, stop, keep, tryOut, keepTried, waysIn, waysInFor, layOut, tryMove, move, setPinned, isPinned, reasons, opens }
 })

@@ -1,7 +1,13 @@
+import { ref } from 'vue'
+
+/** Whether the page is dark now. Only the application itself sets it, once the page's tokens have changed. */
+export const isDark = ref(false)
+
 const token = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim()
 
-/** What charts take from the tokens, so that they look like the rest. @param _dark which of the two looks it is: whoever asks is asked again when it changes */
-export function chartTheme(_dark: boolean) {
+/** What charts take from the tokens, so that they look like the rest; worked out anew when the page turns dark or light. */
+export function chartTheme() {
+  void isDark.value
   const soft = token('--graphite-soft')
   const line = token('--line')
   return {

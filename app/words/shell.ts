@@ -1,9 +1,12 @@
 import type { PlaceId } from '../places'
+import { keeping } from './keeping'
+import { settings, start } from './ledger'
+import { pocket } from './pocket'
 
 export const placeNames: Readonly<Record<PlaceId, string>> = { bench: 'Bench', builds: 'Builds', kit: 'Kit', weigh: 'Weigh-up', stages: 'Stages', prices: 'Prices', ledger: 'Ledger', workshop: 'Workshop' }
 
 /** Pages that are no place of the thumb index. */
-const pageNames: Readonly<Record<string, string>> = { '/keeping': 'Copies and formats', '/incoming': 'What a file would change', '/pocket': 'Pocket list', '/start': 'Start mine', '/settings': 'File and settings' }
+const pageNames: Readonly<Record<string, string>> = { '/keeping': keeping.title, '/incoming': 'What a file would change', '/pocket': pocket.title, '/start': start.title, '/settings': settings.title }
 /** What the browser's tab says of a page. */
 export function pageTitle(place: PlaceId | undefined, path: string): string {
   const name = place === undefined ? pageNames[path] : placeNames[place]

@@ -22,8 +22,9 @@ export interface NextDay {
 /**
  * Whether the days since a plan was made have gone by otherwise than it says, so that it no longer holds as it stands: a day of buying
  * has passed, or money has not come. A plan of today is never overtaken, even where its user has moved it against a rule.
+ * @param report what the judge says of the plan, where that is known; asked for only where it matters
  */
-export const isOvertaken = (world: World, plan: Plan): boolean => plan.asOf < world.asOf && evaluate(world, plan).broken.length > 0
+export const isOvertaken = (world: World, plan: Plan, report: () => Pick<Report, 'broken'> = () => evaluate(world, plan)): boolean => plan.asOf < world.asOf && report().broken.length > 0
 
 /** Undefined for a plan that buys nothing. */
 export function nextDay(plan: Plan, report: Report): NextDay | undefined {

@@ -6,10 +6,10 @@ import { chartTheme } from '../../theme/chart'
 import { against as words, ledger } from '../../words/ledger'
 
 type Point = { readonly date: string; readonly balance: number }
-const props = defineProps<{ planned: readonly Point[]; actual: readonly Point[]; currency: string; dark: boolean }>()
+const props = defineProps<{ planned: readonly Point[]; actual: readonly Point[]; currency: string }>()
 const option = computed(() => {
   const unit = 10 ** exponentOf(props.currency)
-  const theme = chartTheme(props.dark)
+  const theme = chartTheme()
   const line = (name: string, points: readonly Point[], style: object): object => ({ type: 'line', name, step: 'end', symbol: 'none', data: points.map(({ date, balance }) => [date, balance / unit]), ...style })
   return {
     grid: { left: 56, right: 12, top: 32, bottom: 24 },
@@ -22,5 +22,5 @@ const option = computed(() => {
 </script>
 
 <template>
-  <LinesChart :option="option" height="13rem" :dark="dark" />
+  <LinesChart :option="option" height="13rem" />
 </template>

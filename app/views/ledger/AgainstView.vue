@@ -1,15 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Select from 'primevue/select'
-import { usePreferredDark } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref } from 'vue'
-import { againstPlan, keepPlan, shiftsBetween, type AgainstTool } from '../../../core/stages'
+import { againstPlan, shiftsBetween, type AgainstTool } from '../../../core/stages'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { usePlanning } from '../../stores/planning'
 import { useStaging } from '../../stores/staging'
 import { useWorkspace } from '../../stores/workspace'
 import { against as words, ledger } from '../../words/ledger'
-import { steps } from '../../words/steps'
 import LedgerTabs from './LedgerTabs.vue'
 
 const AgainstChart = defineAsyncComponent(() => import('./AgainstChart.vue'))
@@ -18,7 +16,6 @@ const AgainstChart = defineAsyncComponent(() => import('./AgainstChart.vue'))
 const store = useWorkspace()
 const planning = usePlanning()
 const staging = useStaging()
-const dark = usePreferredDark()
 const kept = computed(() => (store.workspace?.adopted ?? []).map((plan, index) => ({ index, plan, day: plan.kept?.on ?? plan.asOf, name: words.planOf(store.say?.day(plan.kept?.on ?? plan.asOf) ?? plan.asOf) })))
 const chosen = ref<number>()
 const current = computed(() => kept.value.find(({ index }) => index === chosen.value) ?? kept.value.at(-1))
@@ -30,10 +27,6 @@ const title = computed(() => {
   const { ahead } = laid.value
   return ahead === 0 ? words.even : ahead > 0 ? words.ahead(say.money(ahead)) : words.behind(say.money(-ahead))
 })
-function keep(): void {
-  const { world } = store
-  if (world) store.run(steps.adopted(), () => keepPlan(world))
-}
 const alreadyKept = computed(() => planning.plan !== undefined && kept.value.some(({ plan }) => plan.workspace.hash === planning.plan?.workspace.hash && plan.asOf === planning.plan.asOf))
 
 /** The rest of the plan as it is, and as it would be with the money the kept plan had for today. */
@@ -52,12 +45,12 @@ const rest = computed(() => {
 
 <template>
   <PlaceHead :title="title" :subtitle="current && store.say ? words.subtitle(store.say.day(current.day)) : words.none">
-    <Button severity="secondary" :label="words.keep" :disabled="!planning.plan || alreadyKept" @click="keep" />
+    <Button severity="secondary" :label="words.keep" :disabled="!planning.plan || alreadyKept" @click="planning.keep" />
   </PlaceHead>
   <LedgerTabs />
   <div v-if="laid && current && store.say && store.workspace" class="stack">
     <div class="field pick"><span id="plan-label" class="label">{{ words.which }}</span><Select :model-value="current.index" :options="kept" option-label="name" option-value="index" aria-labelledby="plan-label" @update:model-value="chosen = $event" /></div>
-    <AgainstChart :planned="laid.planned" :actual="laid.actual" :currency="store.workspace.money.currency" :dark="store.settings.theme === 'dark' || dark" />
+    <AgainstChart :planned="laid.planned" :actual="laid.actual" :currency="store.workspace.money.currency" />
     <p class="caption">{{ words.chart }}</p>
     <div class="columns">
       <section :aria-label="words.stages" class="stack">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { usePreferredDark, watchDebounced } from '@vueuse/core'
+import { watchDebounced } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { dailyBalances, ledgerRows, ledgerSums, thinned, type LedgerEntry, type LedgerRow } from '../../../core/ledger'
@@ -19,7 +19,6 @@ const ReceiptDialog = defineAsyncComponent(() => import('./ReceiptDialog.vue'))
 const MOST_POINTS = 400
 const store = useWorkspace()
 const route = useRoute()
-const dark = usePreferredDark()
 const chosen = ref(typeof route.query.entry === 'string' ? route.query.entry : undefined)
 const receipt = ref(false)
 let last: { readonly entries: readonly LedgerEntry[]; readonly rows: readonly LedgerRow[] } | undefined
@@ -56,7 +55,7 @@ const subtitle = computed(() => (rows.value.length === 0 || !store.say ? words.e
   <LedgerTabs />
   <div v-if="store.say && store.workspace" class="ledger">
     <section class="stack">
-      <div v-if="hasPicture" class="picture"><BalanceChart v-if="drawn" :points="points" :currency="store.workspace.money.currency" :reserve="store.workspace.money.reserve" :dark="store.settings.theme === 'dark' || dark" /></div>
+      <div v-if="hasPicture" class="picture"><BalanceChart v-if="drawn" :points="points" :currency="store.workspace.money.currency" :reserve="store.workspace.money.reserve" /></div>
       <p v-if="hasPicture" class="caption">{{ words.chart }}. {{ words.chartTable }} {{ against }}</p>
       <EntryForm class="no-print" @receipt="receipt = true" />
       <EntryTable v-if="rows.length > 0" :rows="rows" :chosen="chosen" @choose="chosen = $event" />

@@ -7,10 +7,10 @@ import { chartTheme } from '../../theme/chart'
 import { staging as words } from '../../words/staging'
 
 /** Money of the plan against builds ready by its end; the plan as it stands is ringed. */
-const props = defineProps<{ points: readonly CurvePoint[]; currency: string; dark: boolean }>()
+const props = defineProps<{ points: readonly CurvePoint[]; currency: string }>()
 const option = computed(() => {
   const unit = 10 ** exponentOf(props.currency)
-  const theme = chartTheme(props.dark)
+  const theme = chartTheme()
   return {
     grid: { left: 46, right: 20, top: 28, bottom: 44 },
     xAxis: { type: 'value', name: words.curveX(props.currency), nameLocation: 'middle', nameGap: 28, nameTextStyle: { color: theme.soft }, ...theme.axis },
@@ -24,5 +24,5 @@ const option = computed(() => {
 </script>
 
 <template>
-  <LinesChart :option="option" height="15rem" :dark="dark" />
+  <LinesChart :option="option" height="15rem" />
 </template>

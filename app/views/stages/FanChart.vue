@@ -6,11 +6,11 @@ import LinesChart from '../../parts/LinesChart.vue'
 import { chartTheme } from '../../theme/chart'
 
 /** The purse over time: the middle course as a line, half of all courses in the dark band, nine in ten in the light one. */
-const props = defineProps<{ fan: Risk['fan']; reserve: number; currency: string; days: readonly string[]; dark: boolean }>()
+const props = defineProps<{ fan: Risk['fan']; reserve: number; currency: string; days: readonly string[] }>()
 
 const option = computed(() => {
   const unit = 10 ** exponentOf(props.currency)
-  const theme = chartTheme(props.dark)
+  const theme = chartTheme()
   const at = (k: number): number[] => props.fan.map(({ quantiles }) => Math.round(((quantiles[k] ?? 0) / unit) * 100) / 100)
   const band = (name: string, low: number, high: number, opacity: number): object[] => [
     { type: 'line', name: `${name} low`, stack: name, symbol: 'none', lineStyle: { opacity: 0 }, data: at(low), silent: true, tooltip: { show: false }, step: 'end' },
@@ -30,5 +30,5 @@ const option = computed(() => {
 </script>
 
 <template>
-  <LinesChart :option="option" height="15rem" :dark="dark" />
+  <LinesChart :option="option" height="15rem" />
 </template>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, defineAsyncComponent, ref } from 'vue'
-import { usePreferredDark } from '@vueuse/core'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useStaging } from '../../stores/staging'
 import { usePlanning } from '../../stores/planning'
@@ -14,7 +13,6 @@ const FanChart = defineAsyncComponent(() => import('./FanChart.vue'))
 const store = useWorkspace()
 const planning = usePlanning()
 const staging = useStaging()
-const dark = usePreferredDark()
 const table = ref(false)
 const days = computed(() => staging.risk?.fan.map(({ date }) => store.say?.shortDay(date) ?? date) ?? [])
 /** Width of a chance's bar, in per cent. */
@@ -50,7 +48,7 @@ const bar = (chance: number): string => `${Math.round(chance * 100)}%`
       </section>
       <section class="stack">
         <h2>{{ words.fanTitle }}</h2>
-        <FanChart :fan="staging.risk.fan" :reserve="store.workspace.money.reserve" :currency="store.workspace.money.currency" :days="days" :dark="dark" />
+        <FanChart :fan="staging.risk.fan" :reserve="store.workspace.money.reserve" :currency="store.workspace.money.currency" :days="days" />
         <p class="caption">{{ words.fanCaption }}</p>
         <button type="button" class="link small" :aria-expanded="table" @click="table = !table">{{ words.asTable }}</button>
         <div v-if="table" class="scroller">

@@ -2,7 +2,6 @@
 import Button from 'primevue/button'
 import MultiSelect from 'primevue/multiselect'
 import Select from 'primevue/select'
-import { usePreferredDark } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { daysBetween } from '../../../core/calendar'
 import { isDone } from '../../../core/builds'
@@ -31,7 +30,6 @@ const NONE = 'none'
 const store = useWorkspace()
 const planning = usePlanning()
 const staging = useStaging()
-const dark = usePreferredDark()
 const picked = ref<string[]>([OWN])
 const compared = ref<string[]>([])
 const table = ref(false)
@@ -153,7 +151,7 @@ const at = (done: string): number => (store.world ? Math.max(2, (100 * daysBetwe
     </section>
     <section class="stack">
       <h2>{{ words.curveTitle }}</h2>
-      <CurveChart v-if="staging.curve.length > 0" :points="staging.curve" :currency="store.workspace.money.currency" :dark="dark" />
+      <CurveChart v-if="staging.curve.length > 0" :points="staging.curve" :currency="store.workspace.money.currency" />
       <p class="caption">{{ words.curveCaption }}</p>
       <div class="row">
         <Button size="small" severity="secondary" :label="words.curveRun" :disabled="!planning.plan || staging.thinking === 'curve'" @click="staging.drawCurve()" />

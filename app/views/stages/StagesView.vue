@@ -5,7 +5,7 @@ import { computed, defineAsyncComponent, ref } from 'vue'
 import type { Day, Stage } from '../../../core/calendar'
 import { isDone } from '../../../core/builds'
 import { balanceOn } from '../../../core/ledger'
-import { keepPlan, possibleAfter, purchaseDays, toolOfPurchase, type Report } from '../../../core/stages'
+import { possibleAfter, purchaseDays, toolOfPurchase, type Report } from '../../../core/stages'
 import { change, expectedReceipts, type PlannedPurchase } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import RuleColumn from '../../parts/rule/RuleColumn.vue'
@@ -123,16 +123,12 @@ async function saveCalendar(): Promise<void> {
   if (text !== undefined) saveText(`${store.workspace?.name ?? 'plan'} plan.ics`, text, 'text/calendar')
 }
 const printPage = (): void => window.print()
-function keep(): void {
-  const { world } = store
-  if (world) store.run(steps.adopted(), () => keepPlan(world))
-}
 </script>
 
 <template>
   <PlaceHead :title="title" :subtitle="trialLine ?? subtitle" :alarm="(trial?.report?.broken.length ?? 0) > 0">
     <Button severity="secondary" :label="planning.busy ? words.planning : words.planAgain" :disabled="planning.busy || !planning.plan" @click="planAgain" />
-    <Button severity="secondary" :label="words.keep" :disabled="!planning.plan" @click="keep" />
+    <Button severity="secondary" :label="words.keep" :disabled="!planning.plan" @click="planning.keep" />
     <Button severity="secondary" :label="words.csv" :disabled="!planning.plan" @click="saveCsv" />
     <Button severity="secondary" :label="more.ics" :disabled="!planning.plan" @click="saveCalendar" />
     <Button v-if="!narrow" severity="secondary" :label="words.print" @click="printPage" />

@@ -7,12 +7,12 @@ import { quality as words } from '../../words/quality'
 import type { OwnershipView } from '../../workers/protocol'
 
 /** Cost of having a tool over hours of use, a line for each way; told apart by dash and by its name at the end, colour last. */
-const props = defineProps<{ view: OwnershipView; shown: readonly string[]; currency: string; dark: boolean }>()
+const props = defineProps<{ view: OwnershipView; shown: readonly string[]; currency: string }>()
 const DASHES: readonly (string | number[])[] = ['solid', [8, 4], [2, 3], [10, 3, 2, 3], [5, 2], [12, 5], [1, 4]]
 
 const option = computed(() => {
   const unit = 10 ** exponentOf(props.currency)
-  const theme = chartTheme(props.dark)
+  const theme = chartTheme()
   // Where another way becomes the cheapest.
   const crossings = props.view.stretches.slice(1).map(({ from }) => from)
   const lines = props.view.options.filter(({ id }) => props.shown.includes(id))
@@ -32,5 +32,5 @@ const option = computed(() => {
 </script>
 
 <template>
-  <LinesChart :option="option" height="19rem" :dark="dark" />
+  <LinesChart :option="option" height="19rem" />
 </template>

@@ -100,7 +100,7 @@ const chosenTier = (id: string): string | undefined => (split.value?.split.kind 
     <div class="two">
       <section>
         <h2>{{ words.chart(store.say.shortTool(view.tool)) }} <span class="soft small">{{ words.unit(store.workspace?.money.currency ?? '') }}</span></h2>
-        <OwnershipChart :view="view" :shown="drawn" :currency="store.workspace?.money.currency ?? 'EUR'" :dark="store.settings.theme === 'dark'" />
+        <OwnershipChart :view="view" :shown="drawn" :currency="store.workspace?.money.currency ?? 'EUR'" />
         <p class="caption">{{ words.chartCaption }}</p>
       </section>
       <section class="stack small">
