@@ -38,10 +38,10 @@ async function goBack(): Promise<void> {
         <thead><tr><th>{{ words.when }}</th><th>{{ words.why }}</th><th>{{ words.holds }}</th><th><span class="visually-hidden">{{ words.look }}</span></th></tr></thead>
         <tbody>
           <tr v-for="one in shown" :key="one.key">
-            <td class="nowrap">{{ momentText(one.at) }}</td>
+            <td class="one-line">{{ momentText(one.at) }}</td>
             <td>{{ words.reasons[one.reason] }}</td>
             <td>{{ words.holdsText(store.say, one) }}</td>
-            <td><button type="button" class="link small nowrap" :aria-label="`${words.look}: ${momentText(one.at)}`" @click="look(one.key, one.at)">{{ words.look }}</button></td>
+            <td><button type="button" class="link small one-line" :aria-label="`${words.look}: ${momentText(one.at)}`" @click="look(one.key, one.at)">{{ words.look }}</button></td>
           </tr>
         </tbody>
       </table>
@@ -65,6 +65,5 @@ async function goBack(): Promise<void> {
 
 <style scoped>
 .scroller { overflow-x: auto; }
-.nowrap { white-space: nowrap; }
 .look { border-left: 4px solid var(--planned); padding: 0.25rem 0 0.25rem 1rem; }
 </style>

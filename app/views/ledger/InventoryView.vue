@@ -70,12 +70,12 @@ function sell(): void {
           <tr v-for="line in lines" :key="line.item.id">
             <td><bdi>{{ name(line) }}</bdi><span v-if="line.item.count > 1"> × {{ line.item.count }}</span><span v-if="line.photos.length > 0" class="row"><PhotoView v-for="photo in line.photos" :id="photo" :key="photo" :what="name(line)" /></span></td>
             <td>{{ weigh.tierName[line.item.tier] }}, {{ weigh.conditionName[line.item.condition] }}</td>
-            <td class="nowrap">{{ store.say.day(line.item.since) }}</td>
+            <td class="one-line">{{ store.say.day(line.item.since) }}</td>
             <td class="figure">{{ words.years(line.ageYears) }}</td>
             <td class="figure">{{ line.paid === undefined ? words.unknown : store.say.money(line.paid) }}</td>
             <td class="figure strong">{{ store.say.money(line.worth) }}</td>
             <td class="figure soft">{{ line.replace === undefined ? '' : store.say.money(line.replace) }}</td>
-            <td class="nowrap">{{ line.warrantyUntil === undefined ? '' : store.say.day(line.warrantyUntil) }}</td>
+            <td class="one-line">{{ line.warrantyUntil === undefined ? '' : store.say.day(line.warrantyUntil) }}</td>
             <td class="no-print"><button type="button" class="link small" :aria-label="`${words.sold}: ${name(line)}`" @click="begin(line)">{{ words.sold }}</button></td>
           </tr>
         </tbody>
@@ -95,5 +95,4 @@ function sell(): void {
 
 <style scoped>
 .scroller { overflow-x: auto; }
-.nowrap { white-space: nowrap; }
 </style>

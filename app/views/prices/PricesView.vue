@@ -42,13 +42,13 @@ const finds = computed(() => store.workspace?.offers ?? [])
         <p v-if="rows.length === 0" class="soft">{{ words.noTable }}</p>
         <div v-else class="scroller wide">
           <table class="plain small">
-            <thead><tr><th>{{ words.head.tool }}</th><th class="figure">{{ words.head.price }}</th><th>{{ words.head.seen }}</th><th>{{ words.head.seller }}</th><th class="figure">{{ words.head.against }}</th><th /></tr></thead>
+            <thead><tr><th>{{ words.head.tool }}</th><th class="figure">{{ words.head.price }}</th><th>{{ words.head.seen }}</th><th class="seller">{{ words.head.seller }}</th><th class="figure">{{ words.head.against }}</th><th /></tr></thead>
             <tbody>
               <tr v-for="{ quote, offer, typical, days, stale, ended } in rows" :key="quote.id" :class="{ old: stale || ended }">
                 <td>{{ bundleName(quote.offer) ?? store.say.shortTool(offer?.tool ?? quote.offer) }}<br /><span v-if="offer" class="soft">{{ weigh.tierLine(weigh.tierName[offer.tier] ?? '', weigh.conditionName[offer.condition] ?? '', offer.power) }}</span></td>
                 <td class="figure strong">{{ store.say.money(quote.price) }}</td>
-                <td>{{ store.say.day(quote.date) }}<br /><span class="soft">{{ words.age(days) }}<template v-if="ended"> · {{ words.ended(store.say.shortDay(quote.until ?? '')) }}</template><template v-else-if="quote.until"> · {{ words.endsOn(store.say.shortDay(quote.until)) }}</template><template v-else-if="stale"> · {{ words.stale }}</template></span></td>
-                <td>{{ words.sellerName[quote.seller] }}</td>
+                <td><span class="one-line">{{ store.say.day(quote.date) }}</span><br /><span class="soft"><span class="narrow">{{ words.sellerName[quote.seller] }}, </span>{{ words.age(days) }}<template v-if="ended"> · {{ words.ended(store.say.shortDay(quote.until ?? '')) }}</template><template v-else-if="quote.until"> · {{ words.endsOn(store.say.shortDay(quote.until)) }}</template><template v-else-if="stale"> · {{ words.stale }}</template></span></td>
+                <td class="seller">{{ words.sellerName[quote.seller] }}</td>
                 <td class="figure soft">{{ typical === undefined ? '–' : words.against(store.say, typical) }}</td>
                 <td><button type="button" class="link" :aria-label="`${words.remove}: ${store.say.shortTool(offer?.tool ?? quote.offer)}`" @click="store.run(steps.unquoted(store.say.shortTool(offer?.tool ?? quote.offer)), (state) => change.removeQuote(state, quote.id))">{{ words.remove }}</button></td>
               </tr>
@@ -70,5 +70,8 @@ const finds = computed(() => store.workspace?.offers ?? [])
 .two { display: grid; grid-template-columns: minmax(0, 1.35fr) minmax(0, 1fr); gap: 1rem 2.5rem; }
 .wide { overflow-x: auto; }
 .old td { color: var(--graphite-soft); font-weight: 400; }
+/* On a phone the seller stands under the date. */
+.narrow { display: none; }
+@media (max-width: 700px) { .seller { display: none; } .narrow { display: inline; } }
 @media (max-width: 900px) { .two { grid-template-columns: minmax(0, 1fr); } }
 </style>

@@ -15,8 +15,8 @@ const planning = usePlanning()
 const staging = useStaging()
 const table = ref(false)
 const days = computed(() => staging.risk?.fan.map(({ date }) => store.say?.shortDay(date) ?? date) ?? [])
-/** Width of a chance's bar, in per cent. */
-const bar = (chance: number): string => `${Math.round(chance * 100)}%`
+/** Width of a chance's bar, in per cent of its cell; certain ends short of the next column. */
+const bar = (chance: number): string => `${Math.round(chance * 90)}%`
 </script>
 
 <template>
