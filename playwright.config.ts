@@ -22,8 +22,22 @@ export default defineConfig({
     trace: 'off',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost']
+      args: [
+        '--no-sandbox',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost'
+      ]
     }
   },
-  webServer: { command: 'node scripts/start.mjs', url: `http://localhost:${PORT}/`, env: { PORT: String(PORT) }, reuseExistingServer: false, timeout: 120_000 }
+  webServer: {
+    command: 'node scripts/start.mjs',
+    url: `http://localhost:${PORT}/`,
+    env: { PORT: String(PORT) },
+    reuseExistingServer: false,
+    timeout: 120_000
+  }
 })

@@ -13,16 +13,34 @@ export default defineConfig({
       registerType: 'prompt',
       injectRegister: false,
       manifest: {
-        name: 'Frugal Ledger', short_name: 'Ledger', description: 'Which tool next, why, and when: a woodworker’s purchases ranked against planned builds and staged within a budget.',
-        id: './', start_url: './', scope: './', display: 'standalone', background_color: '#f6f1e4', theme_color: '#f6f1e4', lang: 'en',
-        icons: [{ src: 'icon-192.png', sizes: '192x192', type: 'image/png' }, { src: 'icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'any' }, { src: 'icon-maskable-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' }]
+        name: 'Frugal Ledger',
+        short_name: 'Ledger',
+        description:
+          'Which tool next, why, and when: a woodworker’s purchases ranked against planned builds and staged within a budget.',
+        id: './',
+        start_url: './',
+        scope: './',
+        display: 'standalone',
+        background_color: '#f6f1e4',
+        theme_color: '#f6f1e4',
+        lang: 'en',
+        icons: [
+          { src: 'icon-192.png', sizes: '192x192', type: 'image/png' },
+          { src: 'icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'any' },
+          { src: 'icon-maskable-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' }
+        ]
       },
       workbox: {
         globPatterns: ['**/*.{html,js,css,json,svg,png,woff2,wasm}'],
         // The icons' drawings for browsers that know no fonts; all that are meant here do.
         globIgnores: ['**/primeicons-*.svg'],
         maximumFileSizeToCacheInBytes: 5 * 1024 * 1024,
-        skipWaiting: false, clientsClaim: true, cleanupOutdatedCaches: true, inlineWorkboxRuntime: true, sourcemap: false, navigateFallback: 'index.html'
+        skipWaiting: false,
+        clientsClaim: true,
+        cleanupOutdatedCaches: true,
+        inlineWorkboxRuntime: true,
+        sourcemap: false,
+        navigateFallback: 'index.html'
       }
     })
   ],

@@ -1,7 +1,13 @@
 <script setup lang="ts">
 import { computed, onErrorCaptured, onMounted, ref, watch, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
-import { useDocumentVisibility, useIntervalFn, useOnline, usePreferredDark, useTitle } from '@vueuse/core'
+import {
+  useDocumentVisibility,
+  useIntervalFn,
+  useOnline,
+  usePreferredDark,
+  useTitle
+} from '@vueuse/core'
 import Button from 'primevue/button'
 import Message from 'primevue/message'
 import FindDialog from './shell/FindDialog.vue'
@@ -45,29 +51,45 @@ watchEffect(() => {
 })
 useKeys({ find: () => (finding.value = true), keys: () => (showingKeys.value = true) })
 
-const demoLine = computed(() => (store.isDemo && store.workspace && store.world && store.say && route.path !== '/start' ? shell.demo(store.workspace.name, store.say.day(store.world.asOf)) : undefined))
+const demoLine = computed(() =>
+  store.isDemo && store.workspace && store.world && store.say && route.path !== '/start'
+    ? shell.demo(store.workspace.name, store.say.day(store.world.asOf))
+    : undefined
+)
 /** A part of the page that was not loaded yet may be gone with a newer version; the page is asked for anew. */
 const partMissing = ref(false)
 const online = useOnline()
-onMounted(() => window.addEventListener('vite:preloadError', (event) => {
-  event.preventDefault()
-  partMissing.value = true
-}))
+onMounted(() =>
+  window.addEventListener('vite:preloadError', (event) => {
+    event.preventDefault()
+    partMissing.value = true
+  })
+)
 /** A page that is closed while a change is being written asks first. */
-onMounted(() => window.addEventListener('beforeunload', (event) => {
-  if (store.kept === 'keeping') event.preventDefault()
-}))
-const backupLine = computed(() => (keeping.backupDue !== undefined && (route.path === '/' || route.path === '/settings') ? keepingWords.due(keeping.backupDue, keeping.backup === undefined) : undefined))
+onMounted(() =>
+  window.addEventListener('beforeunload', (event) => {
+    if (store.kept === 'keeping') event.preventDefault()
+  })
+)
+const backupLine = computed(() =>
+  keeping.backupDue !== undefined && (route.path === '/' || route.path === '/settings')
+    ? keepingWords.due(keeping.backupDue, keeping.backup === undefined)
+    : undefined
+)
 const messages = computed(() => [
   ...store.trouble.map((one) => ({ text: sentence(one, store.say), severity: 'error' as const })),
   ...store.notes.map((one) => ({ text: sentence(one, store.say), severity: 'info' as const })),
-  ...(planning.failure === undefined && !failed.value ? [] : [{ text: shell.failed, severity: 'error' as const }])
+  ...(planning.failure === undefined && !failed.value
+    ? []
+    : [{ text: shell.failed, severity: 'error' as const }])
 ])
 const save = useSave()
 </script>
 
 <template>
-  <a class="skip" href="#page" @click.prevent="($refs.page as HTMLElement).focus()">{{ shell.skip }}</a>
+  <a class="skip" href="#page" @click.prevent="($refs.page as HTMLElement).focus()">{{
+    shell.skip
+  }}</a>
   <div class="frame">
     <ThumbIndex class="no-print" @find="finding = true" @keys="showingKeys = true" />
     <main id="page" ref="page" tabindex="-1">
@@ -75,18 +97,49 @@ const save = useSave()
         <span>{{ demoLine }}</span>
         <RouterLink to="/start">{{ shell.startMine }}</RouterLink>
       </div>
-      <Message v-for="(message, index) in messages" :key="index" class="no-print" :severity="message.severity">
+      <Message
+        v-for="(message, index) in messages"
+        :key="index"
+        class="no-print"
+        :severity="message.severity"
+      >
         <div class="row">
           <span>{{ message.text }}</span>
-          <Button v-if="message.severity === 'error' && store.workspace" size="small" severity="secondary" :label="shell.saveNow" @click="save" />
-          <Button size="small" severity="secondary" variant="text" :label="shell.dismiss" @click="store.dismiss()" />
+          <Button
+            v-if="message.severity === 'error' && store.workspace"
+            size="small"
+            severity="secondary"
+            :label="shell.saveNow"
+            @click="save"
+          />
+          <Button
+            size="small"
+            severity="secondary"
+            variant="text"
+            :label="shell.dismiss"
+            @click="store.dismiss()"
+          />
         </div>
       </Message>
       <Message v-if="waiting !== 'no' || partMissing" class="no-print" severity="info">
-        <div class="row"><span>{{ partMissing ? (online ? shell.partMissing : shell.partOffline) : waiting === 'here' ? shell.newVersion : shell.newElsewhere }}</span><Button size="small" :label="shell.takeUp" @click="takeUp(store.idle)" /></div>
+        <div class="row">
+          <span>{{
+            partMissing
+              ? online
+                ? shell.partMissing
+                : shell.partOffline
+              : waiting === 'here'
+                ? shell.newVersion
+                : shell.newElsewhere
+          }}</span
+          ><Button size="small" :label="shell.takeUp" @click="takeUp(store.idle)" />
+        </div>
       </Message>
       <Message v-if="backupLine" class="no-print" severity="warn">
-        <div class="row"><span>{{ backupLine }}</span><Button size="small" severity="secondary" :label="shell.saveNow" @click="save" /></div>
+        <div class="row">
+          <span>{{ backupLine }}</span
+          ><Button size="small" severity="secondary" :label="shell.saveNow" @click="save" />
+        </div>
       </Message>
       <RouterView v-if="store.world" v-slot="{ Component }">
         <component :is="Component" :key="`${store.workspace?.id}${route.path}`" />
@@ -99,14 +152,54 @@ const save = useSave()
 </template>
 
 <style scoped>
-.skip { position: absolute; left: -100rem; }
-.skip:focus { left: 0.5rem; top: 0.5rem; background: var(--paper-raised); padding: 0.5rem; z-index: 10; }
-.frame { display: grid; grid-template-columns: 7.5rem minmax(0, 1fr); min-height: 100vh; }
-main { padding: 1.25rem 1.75rem 2rem; min-width: 0; outline: none; display: grid; grid-template-columns: minmax(0, 1fr); gap: 0.75rem; align-content: start; }
-.demo-line { display: flex; flex-wrap: wrap; gap: 0.25rem 1rem; font-size: var(--text-small); color: var(--graphite-soft); border-bottom: 1px dashed var(--line-strong); padding-bottom: 0.4rem; }
-@media (max-width: 700px) {
-  .frame { grid-template-columns: minmax(0, 1fr); }
-  main { padding: 0.75rem 0.9rem 5.5rem; }
+.skip {
+  position: absolute;
+  left: -100rem;
 }
-@media print { .frame { display: block; } main { padding: 0; } }
+.skip:focus {
+  left: 0.5rem;
+  top: 0.5rem;
+  background: var(--paper-raised);
+  padding: 0.5rem;
+  z-index: 10;
+}
+.frame {
+  display: grid;
+  grid-template-columns: 7.5rem minmax(0, 1fr);
+  min-height: 100vh;
+}
+main {
+  padding: 1.25rem 1.75rem 2rem;
+  min-width: 0;
+  outline: none;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 0.75rem;
+  align-content: start;
+}
+.demo-line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.25rem 1rem;
+  font-size: var(--text-small);
+  color: var(--graphite-soft);
+  border-bottom: 1px dashed var(--line-strong);
+  padding-bottom: 0.4rem;
+}
+@media (max-width: 700px) {
+  .frame {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  main {
+    padding: 0.75rem 0.9rem 5.5rem;
+  }
+}
+@media print {
+  .frame {
+    display: block;
+  }
+  main {
+    padding: 0;
+  }
+}
 </style>

@@ -16,7 +16,10 @@ const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"
 createApp(App)
   .use(createPinia())
   .use(router)
-  .use(PrimeVue, { theme: { preset, options: { darkModeSelector: '[data-theme="dark"]', cssLayer: false } }, ...(nonce ? { csp: { nonce } } : {}) })
+  .use(PrimeVue, {
+    theme: { preset, options: { darkModeSelector: '[data-theme="dark"]', cssLayer: false } },
+    ...(nonce ? { csp: { nonce } } : {})
+  })
   .mount('#app')
 
 keepOffline()

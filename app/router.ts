@@ -8,23 +8,89 @@ export const router = createRouter({
   scrollBehavior: (to, from, saved) => saved ?? (to.path === from.path ? undefined : { top: 0 }),
   routes: [
     { path: '/', component: BenchView, meta: { place: 'bench' } },
-    { path: '/builds', component: () => import('./views/builds/BuildsView.vue'), meta: { place: 'builds' } },
-    { path: '/cut-list', component: () => import('./views/builds/CutListView.vue'), meta: { place: 'builds' } },
-    { path: '/builds/:id/cut-list', component: () => import('./views/builds/CutListView.vue'), meta: { place: 'builds' }, props: true },
-    { path: '/builds/:id', component: () => import('./views/builds/BuildView.vue'), meta: { place: 'builds' }, props: true },
+    {
+      path: '/builds',
+      component: () => import('./views/builds/BuildsView.vue'),
+      meta: { place: 'builds' }
+    },
+    {
+      path: '/cut-list',
+      component: () => import('./views/builds/CutListView.vue'),
+      meta: { place: 'builds' }
+    },
+    {
+      path: '/builds/:id/cut-list',
+      component: () => import('./views/builds/CutListView.vue'),
+      meta: { place: 'builds' },
+      props: true
+    },
+    {
+      path: '/builds/:id',
+      component: () => import('./views/builds/BuildView.vue'),
+      meta: { place: 'builds' },
+      props: true
+    },
     { path: '/kit', component: () => import('./views/kit/KitView.vue'), meta: { place: 'kit' } },
-    { path: '/weigh', component: () => import('./views/weigh/WeighView.vue'), meta: { place: 'weigh' } },
-    { path: '/weigh/quality', component: () => import('./views/weigh/QualityView.vue'), meta: { place: 'weigh' } },
-    { path: '/weigh/power', component: () => import('./views/weigh/PowerView.vue'), meta: { place: 'weigh' } },
-    { path: '/weigh/schools', component: () => import('./views/weigh/SchoolsView.vue'), meta: { place: 'weigh' } },
-    { path: '/prices', component: () => import('./views/prices/PricesView.vue'), meta: { place: 'prices' } },
-    { path: '/stages', component: () => import('./views/stages/StagesView.vue'), meta: { place: 'stages' } },
-    { path: '/stages/scenarios', component: () => import('./views/stages/ScenariosView.vue'), meta: { place: 'stages' } },
-    { path: '/stages/risk', component: () => import('./views/stages/RiskView.vue'), meta: { place: 'stages' } },
-    { path: '/workshop', component: () => import('./views/workshop/WorkshopView.vue'), meta: { place: 'workshop' } },
-    { path: '/ledger', component: () => import('./views/ledger/LedgerView.vue'), meta: { place: 'ledger' } },
-    { path: '/ledger/plan', component: () => import('./views/ledger/AgainstView.vue'), meta: { place: 'ledger' } },
-    { path: '/ledger/inventory', component: () => import('./views/ledger/InventoryView.vue'), meta: { place: 'ledger' } },
+    {
+      path: '/weigh',
+      component: () => import('./views/weigh/WeighView.vue'),
+      meta: { place: 'weigh' }
+    },
+    {
+      path: '/weigh/quality',
+      component: () => import('./views/weigh/QualityView.vue'),
+      meta: { place: 'weigh' }
+    },
+    {
+      path: '/weigh/power',
+      component: () => import('./views/weigh/PowerView.vue'),
+      meta: { place: 'weigh' }
+    },
+    {
+      path: '/weigh/schools',
+      component: () => import('./views/weigh/SchoolsView.vue'),
+      meta: { place: 'weigh' }
+    },
+    {
+      path: '/prices',
+      component: () => import('./views/prices/PricesView.vue'),
+      meta: { place: 'prices' }
+    },
+    {
+      path: '/stages',
+      component: () => import('./views/stages/StagesView.vue'),
+      meta: { place: 'stages' }
+    },
+    {
+      path: '/stages/scenarios',
+      component: () => import('./views/stages/ScenariosView.vue'),
+      meta: { place: 'stages' }
+    },
+    {
+      path: '/stages/risk',
+      component: () => import('./views/stages/RiskView.vue'),
+      meta: { place: 'stages' }
+    },
+    {
+      path: '/workshop',
+      component: () => import('./views/workshop/WorkshopView.vue'),
+      meta: { place: 'workshop' }
+    },
+    {
+      path: '/ledger',
+      component: () => import('./views/ledger/LedgerView.vue'),
+      meta: { place: 'ledger' }
+    },
+    {
+      path: '/ledger/plan',
+      component: () => import('./views/ledger/AgainstView.vue'),
+      meta: { place: 'ledger' }
+    },
+    {
+      path: '/ledger/inventory',
+      component: () => import('./views/ledger/InventoryView.vue'),
+      meta: { place: 'ledger' }
+    },
     { path: '/keeping', component: () => import('./views/keeping/KeepingView.vue') },
     { path: '/incoming', component: () => import('./views/keeping/IncomingView.vue') },
     { path: '/pocket', component: () => import('./views/keeping/PocketView.vue') },

@@ -9,7 +9,9 @@ import { EXIT, complain, loadWorkspace, readText, today } from './io'
 /** `npm run --silent check -- file.json plan.json`: replays a plan against every rule and prints those it breaks. */
 function main(file: string | undefined, planFile: string | undefined): number {
   if (file === undefined || planFile === undefined) {
-    process.stderr.write('Say which workspace and which plan: npm run --silent check -- file.json plan.json\n')
+    process.stderr.write(
+      'Say which workspace and which plan: npm run --silent check -- file.json plan.json\n'
+    )
     return EXIT.unreadable
   }
   const workspace = loadWorkspace(file)
@@ -22,8 +24,15 @@ function main(file: string | undefined, planFile: string | undefined): number {
   const say = sayFor(world)
   const { broken, notes } = evaluate(world, plan.value)
   for (const note of notes) process.stderr.write(`note: ${sentence(note, say)}\n`)
-  for (const one of broken) process.stdout.write(`${one.path.length > 0 ? `${pathText(one.path)}: ` : ''}${sentence(one, say)}\n`)
-  process.stdout.write(broken.length === 0 ? 'The plan breaks no rule.\n' : `${broken.length} ${broken.length === 1 ? 'rule is' : 'rules are'} broken.\n`)
+  for (const one of broken)
+    process.stdout.write(
+      `${one.path.length > 0 ? `${pathText(one.path)}: ` : ''}${sentence(one, say)}\n`
+    )
+  process.stdout.write(
+    broken.length === 0
+      ? 'The plan breaks no rule.\n'
+      : `${broken.length} ${broken.length === 1 ? 'rule is' : 'rules are'} broken.\n`
+  )
   return broken.length === 0 ? EXIT.fine : EXIT.broken
 }
 

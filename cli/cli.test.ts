@@ -7,11 +7,20 @@ import { DEMO_FILES, demo } from '../tests/helpers/workspaces'
 import type { Plan } from '../core/workspace'
 
 let folder = ''
-beforeAll(() => { folder = mkdtempSync(join(tmpdir(), 'ledger-')) })
+beforeAll(() => {
+  folder = mkdtempSync(join(tmpdir(), 'ledger-'))
+})
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
 
-function run(command: 'plan' | 'check' | 'library' | 'generate', ...args: string[]): { status: number | null; out: string; errors: string } {
-  const { status, stdout, stderr } = spawnSync(process.execPath, ['--import', 'tsx', `cli/${command}.ts`, ...args], { encoding: 'utf8' })
+function run(
+  command: 'plan' | 'check' | 'library' | 'generate',
+  ...args: string[]
+): { status: number | null; out: string; errors: string } {
+  const { status, stdout, stderr } = spawnSync(
+    process.execPath,
+    ['--import', 'tsx', `cli/${command}.ts`, ...args],
+    { encoding: 'utf8' }
+  )
   return { status, out: stdout, errors: stderr }
 }
 const keep = (name: string, data: unknown): string => {
@@ -24,24 +33,52 @@ describe.each(DEMO_FILES)('%s', (name) => {
   test('is planned, and its plan breaks no rule', () => {
     const file = `data/demo/${name}.json`
     const planned = run('plan', file, '--evaluations', '2500', '--seed', '7', '--no-bound')
-    expect([planned.status, /^value +\d/m.test(planned.errors), /^evaluations +2\d{3}$/m.test(planned.errors)]).toEqual([0, true, true])
+    expect([
+      planned.status,
+      /^value +\d/m.test(planned.errors),
+      /^evaluations +2\d{3}$/m.test(planned.errors)
+    ]).toEqual([0, true, true])
     // The same seed and number of evaluations: the same plan.
-    expect(run('plan', file, '--evaluations', '2500', '--seed', '7', '--no-bound').out).toBe(planned.out)
+    expect(run('plan', file, '--evaluations', '2500', '--seed', '7', '--no-bound').out).toBe(
+      planned.out
+    )
     const plan = JSON.parse(planned.out) as Plan
     expect(plan.format).toBe('frugal-ledger/plan')
     const checked = run('check', file, keep(`${name}.plan.json`, plan))
     expect([checked.status, checked.out]).toEqual([0, 'The plan breaks no rule.\n'])
-    const forged = { ...plan, purchases: plan.purchases.map((one, i) => (i === 0 ? { ...one, price: 1 } : one)) }
+    const forged = {
+      ...plan,
+      purchases: plan.purchases.map((one, i) => (i === 0 ? { ...one, price: 1 } : one))
+    }
     const caught = run('check', file, keep(`${name}.forged.json`, forged))
-    expect([caught.status, caught.out.includes('purchases[0]') && caught.out.includes('its price is')]).toEqual([1, true])
+    expect([
+      caught.status,
+      caught.out.includes('purchases[0]') && caught.out.includes('its price is')
+    ]).toEqual([1, true])
   })
 })
 
 test('what cannot be read ends with 2 and says why on stderr, nothing on stdout', () => {
-  const bad = keep('bad.json', { ...demo('hive-yard'), money: { ...demo('hive-yard').money, reserve: -5 } })
-  for (const args of [['plan', bad], ['plan', join(folder, 'none.json')], ['plan'], ['check', bad, bad], ['check', 'data/demo/hive-yard.json', keep('broken.json', '{')], ['check']] as const) {
+  const bad = keep('bad.json', {
+    ...demo('hive-yard'),
+    money: { ...demo('hive-yard').money, reserve: -5 }
+  })
+  for (const args of [
+    ['plan', bad],
+    ['plan', join(folder, 'none.json')],
+    ['plan'],
+    ['check', bad, bad],
+    ['check', 'data/demo/hive-yard.json', keep('broken.json', '{')],
+    ['check']
+  ] as const) {
     const { status, out, errors } = run(args[0], ...args.slice(1))
-    expect([args[0], status, out, errors.length > 20, /\bat .*\.ts:\d+/.test(errors)]).toEqual([args[0], 2, '', true, false])
+    expect([args[0], status, out, errors.length > 20, /\bat .*\.ts:\d+/.test(errors)]).toEqual([
+      args[0],
+      2,
+      '',
+      true,
+      false
+    ])
   }
   expect(run('plan', bad).errors).toContain('money.reserve: This amount must not be negative.')
 })
@@ -52,12 +89,21 @@ test('a generated workspace is planned, with what the plan is worth and how much
   expect(run('generate', '--size', 'small', '--seed', '2').out).toBe(made.out)
   const file = keep('generated.json', made.out)
   const planned = run('plan', file, '--seconds', '1', '--seed', '3')
-  const figure = (name: string): number => Number(new RegExp(`^${name} +(\\d+(\\.\\d+)?)`, 'm').exec(planned.errors)?.[1] ?? Number.NaN)
+  const figure = (name: string): number =>
+    Number(new RegExp(`^${name} +(\\d+(\\.\\d+)?)`, 'm').exec(planned.errors)?.[1] ?? Number.NaN)
   expect(planned.status).toBe(0)
   expect(figure('upper bound')).toBeGreaterThanOrEqual(figure('value') - 1)
   expect(planned.errors).toMatch(/^possible gain +at most/m)
-  expect(run('check', file, keep('generated.plan.json', planned.out)).out).toBe('The plan breaks no rule.\n')
-  for (const args of [['generate'], ['generate', '--size', 'huge', '--seed', '1'], ['generate', '--size', 'small', '--seed', 'x'], ['plan', file, '--seconds', 'soon'], ['plan', file, '--evaluations', '0']] as const) {
+  expect(run('check', file, keep('generated.plan.json', planned.out)).out).toBe(
+    'The plan breaks no rule.\n'
+  )
+  for (const args of [
+    ['generate'],
+    ['generate', '--size', 'huge', '--seed', '1'],
+    ['generate', '--size', 'small', '--seed', 'x'],
+    ['plan', file, '--seconds', 'soon'],
+    ['plan', file, '--evaluations', '0']
+  ] as const) {
     const { status, out } = run(args[0], ...args.slice(1))
     expect([args.join(' '), status, out]).toEqual([args.join(' '), 2, ''])
   }
@@ -66,9 +112,24 @@ test('a generated workspace is planned, with what the plan is worth and how much
 test('library counts what there is, follows every reference and ends well', () => {
   const { status, out, errors } = run('library')
   expect([status, errors]).toEqual([0, ''])
-  for (const line of ['operations', 'methods', 'tools', 'shop-made jigs', 'build templates', 'references checked']) expect(out).toMatch(new RegExp(`^${line} +\\d+`, 'm'))
+  for (const line of [
+    'operations',
+    'methods',
+    'tools',
+    'shop-made jigs',
+    'build templates',
+    'references checked'
+  ])
+    expect(out).toMatch(new RegExp(`^${line} +\\d+`, 'm'))
   expect(out).toContain('Every reference holds.')
-  const json = JSON.parse(run('library', '--json').out) as { operations: number; methods: number; methodsByForm: Record<string, number>; problems: unknown[] }
+  const json = JSON.parse(run('library', '--json').out) as {
+    operations: number
+    methods: number
+    methodsByForm: Record<string, number>
+    problems: unknown[]
+  }
   expect(json.problems).toEqual([])
-  expect(Object.values(json.methodsByForm).reduce((sum, count) => sum + count, 0)).toBe(json.methods)
+  expect(Object.values(json.methodsByForm).reduce((sum, count) => sum + count, 0)).toBe(
+    json.methods
+  )
 })

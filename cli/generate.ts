@@ -7,8 +7,15 @@ import { EXIT, wholeOption } from './io'
 function main(args: readonly string[]): number {
   const size = args[args.indexOf('--size') + 1] ?? ''
   const seed = wholeOption(args, 'seed', 0, 1_000_000)
-  if (!args.includes('--size') || !Object.keys(SIZES).includes(size) || seed === undefined || seed === 'wrong') {
-    process.stderr.write(`Say how large and which one: npm run --silent generate -- --size ${Object.keys(SIZES).join('|')} --seed 5\n`)
+  if (
+    !args.includes('--size') ||
+    !Object.keys(SIZES).includes(size) ||
+    seed === undefined ||
+    seed === 'wrong'
+  ) {
+    process.stderr.write(
+      `Say how large and which one: npm run --silent generate -- --size ${Object.keys(SIZES).join('|')} --seed 5\n`
+    )
     return EXIT.unreadable
   }
   process.stdout.write(writeWorkspace(generateWorkspace(library, size as Size, seed)))

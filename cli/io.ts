@@ -11,7 +11,11 @@ export const EXIT = { fine: 0, broken: 1, unreadable: 2 } as const
 /** The real date, for workspaces without a fixed one: the only place where the commands look at the clock. */
 export const today = (): string => {
   const now = new Date()
-  return [now.getFullYear(), String(now.getMonth() + 1).padStart(2, '0'), String(now.getDate()).padStart(2, '0')].join('-')
+  return [
+    now.getFullYear(),
+    String(now.getMonth() + 1).padStart(2, '0'),
+    String(now.getDate()).padStart(2, '0')
+  ].join('-')
 }
 
 /** Reads a file as text; what the system refuses becomes an issue. */
@@ -19,7 +23,12 @@ export function readText(path: string): Result<string> {
   try {
     return { ok: true, value: readFileSync(path, 'utf8') }
   } catch (error) {
-    return refused(issue('file.unreadable', [], { file: path, reason: error instanceof Error && 'code' in error ? String(error.code) : 'unknown' }))
+    return refused(
+      issue('file.unreadable', [], {
+        file: path,
+        reason: error instanceof Error && 'code' in error ? String(error.code) : 'unknown'
+      })
+    )
   }
 }
 
@@ -42,7 +51,12 @@ export function complain(file: string, issues: readonly Issue[]): void {
 }
 
 /** A whole number given as `--name 7`; undefined when it is not there, `wrong` when it is no whole number within its limits. */
-export function wholeOption(args: readonly string[], name: string, least: number, most: number): number | 'wrong' | undefined {
+export function wholeOption(
+  args: readonly string[],
+  name: string,
+  least: number,
+  most: number
+): number | 'wrong' | undefined {
   const at = args.indexOf(`--${name}`)
   if (at < 0) return undefined
   const value = Number(args[at + 1] ?? Number.NaN)

@@ -5,13 +5,19 @@ import { library } from '../data'
 import { EXIT, complain, loadWorkspace, today, wholeOption } from './io'
 import { upperBound } from './solver'
 
-const USAGE = 'npm run --silent plan -- file.json [--seconds 3 | --evaluations 100000] [--seed 7] [--no-bound]'
+const USAGE =
+  'npm run --silent plan -- file.json [--seconds 3 | --evaluations 100000] [--seed 7] [--no-bound]'
 /** Evaluations between two looks at the clock. */
 const SLICE = 500
 const SECONDS = 3
 
 /** Plans for some seconds, or for a number of evaluations: then the same plan comes out again. */
-function planFor(world: World, seed: number, seconds: number | undefined, evaluations: number | undefined): { outcome: Outcome; ms: number } {
+function planFor(
+  world: World,
+  seed: number,
+  seconds: number | undefined,
+  evaluations: number | undefined
+): { outcome: Outcome; ms: number } {
   const started = performance.now()
   const before = settledBefore(world)
   if (before) return { outcome: before, ms: performance.now() - started }
@@ -19,7 +25,7 @@ function planFor(world: World, seed: number, seconds: number | undefined, evalua
   if (evaluations !== undefined) planner.advance(evaluations)
   else {
     const until = started + (seconds ?? SECONDS) * 1000
-    for (let last = -1; performance.now() < until && planner.effort.evaluations !== last; ) {
+    for (let last = -1; performance.now() < until && planner.effort.evaluations !== last;) {
       last = planner.effort.evaluations
       planner.advance(last + SLICE)
     }
@@ -30,8 +36,16 @@ function planFor(world: World, seed: number, seconds: number | undefined, evalua
 /** `npm run --silent plan -- file.json`: prints the plan for a workspace file as JSON, and on stderr what it is worth and how it was found. */
 async function main(args: readonly string[]): Promise<number> {
   const [file] = args
-  const [seconds, evaluations, seed] = [wholeOption(args, 'seconds', 1, 3600), wholeOption(args, 'evaluations', 1, 1e9), wholeOption(args, 'seed', 0, 2 ** 31)]
-  if (file === undefined || file.startsWith('-') || [seconds, evaluations, seed].some((one) => one === 'wrong')) {
+  const [seconds, evaluations, seed] = [
+    wholeOption(args, 'seconds', 1, 3600),
+    wholeOption(args, 'evaluations', 1, 1e9),
+    wholeOption(args, 'seed', 0, 2 ** 31)
+  ]
+  if (
+    file === undefined ||
+    file.startsWith('-') ||
+    [seconds, evaluations, seed].some((one) => one === 'wrong')
+  ) {
     process.stderr.write(`Say which workspace file to plan, with whole numbers: ${USAGE}\n`)
     return EXIT.unreadable
   }
@@ -40,7 +54,8 @@ async function main(args: readonly string[]): Promise<number> {
     complain(file, workspace.issues)
     return EXIT.unreadable
   }
-  const number = (one: number | 'wrong' | undefined): number | undefined => (one === 'wrong' ? undefined : one)
+  const number = (one: number | 'wrong' | undefined): number | undefined =>
+    one === 'wrong' ? undefined : one
   const world = worldOf(workspace.value, library, today())
   const { outcome, ms } = planFor(world, number(seed) ?? 1, number(seconds), number(evaluations))
   complain(file, outcomeIssues(outcome))
@@ -50,15 +65,19 @@ async function main(args: readonly string[]): Promise<number> {
     const value = outcome.report.value.total
     const bound = args.includes('--no-bound') ? undefined : await upperBound(boundModel(world))
     const gain = bound === undefined ? undefined : Math.max(0, bound - value)
-    const share = gain === undefined || value <= 0 ? '' : ` (${((100 * gain) / value).toFixed(1)} %)`
-    process.stderr.write([
-      `value          ${value.toFixed(2)} minor units at today's worth`,
-      `upper bound    ${bound === undefined ? 'not worked out' : bound.toFixed(2)}`,
-      `possible gain  ${gain === undefined ? 'not known' : `at most ${gain.toFixed(2)}${share}; most of it measures the bound, not the plan`}`,
-      `proven best    ${gain !== undefined && gain <= 0.5 ? 'yes' : 'no'}`,
-      `evaluations    ${outcome.effort.evaluations}`,
-      `time           ${Math.round(ms)} ms`, ''
-    ].join('\n'))
+    const share =
+      gain === undefined || value <= 0 ? '' : ` (${((100 * gain) / value).toFixed(1)} %)`
+    process.stderr.write(
+      [
+        `value          ${value.toFixed(2)} minor units at today's worth`,
+        `upper bound    ${bound === undefined ? 'not worked out' : bound.toFixed(2)}`,
+        `possible gain  ${gain === undefined ? 'not known' : `at most ${gain.toFixed(2)}${share}; most of it measures the bound, not the plan`}`,
+        `proven best    ${gain !== undefined && gain <= 0.5 ? 'yes' : 'no'}`,
+        `evaluations    ${outcome.effort.evaluations}`,
+        `time           ${Math.round(ms)} ms`,
+        ''
+      ].join('\n')
+    )
   }
   return outcome.report.broken.length === 0 ? EXIT.fine : EXIT.broken
 }

@@ -11,4 +11,13 @@ export { usual } from './usual'
 export { disputes, schools } from './schools'
 
 /** The reference library. Its version goes into every workspace and plan made with it. */
-export const library = indexLibrary({ version: '2026.12', operations, methods, tools, templates, materials, regions, names })
+export const library = indexLibrary({
+  version: '2026.12',
+  operations,
+  methods,
+  tools,
+  templates,
+  materials,
+  regions,
+  names
+})

@@ -1,10 +1,33 @@
 import type { Material } from '../core/catalogue'
 
-const planed = (id: string, name: string, widthMm: number, thicknessMm: number, points: number, nominal?: string): Material => ({
-  id, name, unit: 'metre', points, stock: { kind: 'softwood', widthMm, thicknessMm }, ...(nominal === undefined ? {} : { nominal })
+const planed = (
+  id: string,
+  name: string,
+  widthMm: number,
+  thicknessMm: number,
+  points: number,
+  nominal?: string
+): Material => ({
+  id,
+  name,
+  unit: 'metre',
+  points,
+  stock: { kind: 'softwood', widthMm, thicknessMm },
+  ...(nominal === undefined ? {} : { nominal })
 })
-const sheet = (id: string, name: string, thicknessMm: number, points: number, lengthMm = 2440, widthMm = 1220): Material => ({
-  id, name, unit: 'sheet', points, stock: { kind: 'sheet', lengthMm, widthMm, thicknessMm }
+const sheet = (
+  id: string,
+  name: string,
+  thicknessMm: number,
+  points: number,
+  lengthMm = 2440,
+  widthMm = 1220
+): Material => ({
+  id,
+  name,
+  unit: 'sheet',
+  points,
+  stock: { kind: 'sheet', lengthMm, widthMm, thicknessMm }
 })
 
 /** Timber, sheets, fixings; price index points per unit, typical; common practice. Sections are real sizes; what they are called stands beside. */
@@ -35,10 +58,34 @@ export const materials: readonly Material[] = [
   planed('nominal-2x10', 'Softwood 2 × 10, really 1 1/2 × 9 1/4 in', 234.95, 38.1, 5.2, '2x10'),
   planed('nominal-2x12', 'Softwood 2 × 12, really 1 1/2 × 11 1/4 in', 285.75, 38.1, 6.6, '2x12'),
   planed('nominal-4x4', 'Softwood 4 × 4, really 3 1/2 × 3 1/2 in', 88.9, 88.9, 5, '4x4'),
-  { id: 'hardwood-board', name: 'Hardwood board, surfaced, 22 × 150 mm', unit: 'metre', points: 9, stock: { kind: 'hardwood-surfaced', widthMm: 150, thicknessMm: 22 } },
-  { id: 'hardwood-surfaced', name: 'Hardwood, faces and one edge planed', unit: 'm3', points: 2500, stock: { kind: 'hardwood-surfaced', widthMm: 150, thicknessMm: 22 } },
-  { id: 'hardwood-rough', name: 'Hardwood board, rough, 27 × 160 mm', unit: 'metre', points: 6, stock: { kind: 'hardwood-rough', widthMm: 160, thicknessMm: 27 } },
-  { id: 'hardwood-rough-volume', name: 'Hardwood, sawn rough', unit: 'm3', points: 1400, stock: { kind: 'hardwood-rough', widthMm: 160, thicknessMm: 27 } },
+  {
+    id: 'hardwood-board',
+    name: 'Hardwood board, surfaced, 22 × 150 mm',
+    unit: 'metre',
+    points: 9,
+    stock: { kind: 'hardwood-surfaced', widthMm: 150, thicknessMm: 22 }
+  },
+  {
+    id: 'hardwood-surfaced',
+    name: 'Hardwood, faces and one edge planed',
+    unit: 'm3',
+    points: 2500,
+    stock: { kind: 'hardwood-surfaced', widthMm: 150, thicknessMm: 22 }
+  },
+  {
+    id: 'hardwood-rough',
+    name: 'Hardwood board, rough, 27 × 160 mm',
+    unit: 'metre',
+    points: 6,
+    stock: { kind: 'hardwood-rough', widthMm: 160, thicknessMm: 27 }
+  },
+  {
+    id: 'hardwood-rough-volume',
+    name: 'Hardwood, sawn rough',
+    unit: 'm3',
+    points: 1400,
+    stock: { kind: 'hardwood-rough', widthMm: 160, thicknessMm: 27 }
+  },
   sheet('plywood-6', 'Plywood, 6 mm, whole sheet', 6, 24),
   sheet('plywood-9', 'Plywood, 9 mm, half sheet', 9, 16, 1220, 1220),
   sheet('plywood-9-whole', 'Plywood, 9 mm, whole sheet', 9, 30),

@@ -12,28 +12,88 @@ export const operations: readonly Operation[] = [
   { id: 'lay-out-curve', name: 'Lay out curves', unit: 'piece', order: 34, aliases: ['draw arcs', 'template'] },
   { id: 'hold', name: 'Hold the work', unit: 'batch', order: 36, aliases: ['work holding', 'vise', 'vice'] },
   { id: 'support-sheet', name: 'Support the work', unit: 'batch', order: 40 },
-  { id: 'break-down-sheet', name: 'Break down sheets', unit: 'cut', order: 50, aliases: ['cut plywood', 'sheet goods'], cleanUp: then('straighten-edge', 1, 'metre-of-length') },
-  { id: 'crosscut', name: 'Cut to length', unit: 'piece', order: 60, aliases: ['crosscut'], cleanUp: then('shoot-end') },
-  { id: 'crosscut-angle', name: 'Cut angles and mitres', unit: 'piece', order: 64, aliases: ['miter cut', 'mitre cut'], cleanUp: then('shoot-mitre') },
+  {
+    id: 'break-down-sheet',
+    name: 'Break down sheets',
+    unit: 'cut',
+    order: 50,
+    aliases: ['cut plywood', 'sheet goods'],
+    cleanUp: then('straighten-edge', 1, 'metre-of-length')
+  },
+  {
+    id: 'crosscut',
+    name: 'Cut to length',
+    unit: 'piece',
+    order: 60,
+    aliases: ['crosscut'],
+    cleanUp: then('shoot-end')
+  },
+  {
+    id: 'crosscut-angle',
+    name: 'Cut angles and mitres',
+    unit: 'piece',
+    order: 64,
+    aliases: ['miter cut', 'mitre cut'],
+    cleanUp: then('shoot-mitre')
+  },
   { id: 'shoot-end', name: 'True the ends', unit: 'piece', order: 66, aliases: ['shoot end grain'] },
   { id: 'shoot-mitre', name: 'True the mitres', unit: 'piece', order: 67, aliases: ['shoot mitres'] },
   { id: 'rip', name: 'Rip to width', unit: 'metre', order: 70, aliases: ['rip'], cleanUp: then('straighten-edge') },
-  { id: 'taper', name: 'Cut tapers', unit: 'metre', order: 74, aliases: ['tapered legs'], cleanUp: then('straighten-edge') },
-  { id: 'resaw', name: 'Resaw to thinner boards', unit: 'm2', order: 76, aliases: ['split boards', 'veneer'], cleanUp: then('thickness') },
+  {
+    id: 'taper',
+    name: 'Cut tapers',
+    unit: 'metre',
+    order: 74,
+    aliases: ['tapered legs'],
+    cleanUp: then('straighten-edge')
+  },
+  {
+    id: 'resaw',
+    name: 'Resaw to thinner boards',
+    unit: 'm2',
+    order: 76,
+    aliases: ['split boards', 'veneer'],
+    cleanUp: then('thickness')
+  },
   { id: 'cut-curve', name: 'Cut curves', unit: 'metre', order: 80, cleanUp: then('sand-curve') },
-  { id: 'cut-inside', name: 'Cut out inside', unit: 'metre', order: 90, aliases: ['cut-outs', 'handle holes'], cleanUp: then('sand-curve') },
+  {
+    id: 'cut-inside',
+    name: 'Cut out inside',
+    unit: 'metre',
+    order: 90,
+    aliases: ['cut-outs', 'handle holes'],
+    cleanUp: then('sand-curve')
+  },
   { id: 'flatten', name: 'Flatten a face', unit: 'm2', order: 100, aliases: ['joint a face', 'surface'] },
   { id: 'thickness', name: 'Bring to thickness', unit: 'm2', order: 110, aliases: ['plane parallel', 'dimension'] },
   { id: 'straighten-edge', name: 'Straighten edges', unit: 'metre', order: 120, aliases: ['joint an edge'] },
-  { id: 'shape-round', name: 'Shape rounds and handles', unit: 'metre', order: 124, aliases: ['round over by hand', 'spokeshave work'] },
+  {
+    id: 'shape-round',
+    name: 'Shape rounds and handles',
+    unit: 'metre',
+    order: 124,
+    aliases: ['round over by hand', 'spokeshave work']
+  },
   { id: 'turn', name: 'Turn', unit: 'piece', order: 126, aliases: ['lathe work', 'woodturning'] },
   { id: 'carve', name: 'Carve', unit: 'piece', order: 128, aliases: ['hollow', 'spoon', 'letters'] },
   { id: 'bore', name: 'Bore', unit: 'hole', order: 130, aliases: ['drill'] },
   { id: 'bore-square', name: 'Bore square', unit: 'hole', order: 140, aliases: ['drill at a right angle'] },
-  { id: 'bore-large', name: 'Bore wide holes', unit: 'hole', order: 142, aliases: ['hinge cup', 'entrance hole', 'over 13 mm'] },
+  {
+    id: 'bore-large',
+    name: 'Bore wide holes',
+    unit: 'hole',
+    order: 142,
+    aliases: ['hinge cup', 'entrance hole', 'over 13 mm']
+  },
   { id: 'bore-row', name: 'Bore rows of holes', unit: 'hole', order: 144, aliases: ['shelf pins'] },
   { id: 'cut-dado', name: 'Cut grooves', unit: 'metre', order: 150, aliases: ['dado', 'housing', 'trench'] },
-  { id: 'groove-edge', name: 'Groove along an edge', unit: 'metre', order: 152, aliases: ['plough', 'panel groove', 'tongue and groove'] },
+  {
+    id: 'groove-edge',
+    name: 'Groove along an edge',
+    unit: 'metre',
+    order: 152,
+    aliases: ['plough', 'panel groove', 'tongue and groove']
+  },
   { id: 'cut-rebate', name: 'Cut rebates', unit: 'metre', order: 154, aliases: ['rabbet', 'back recess'] },
   { id: 'cut-half-lap', name: 'Half-lap joint', unit: 'joint', order: 156, aliases: ['lap joint', 'halving'] },
   { id: 'cut-box-joint', name: 'Box joint', unit: 'joint', order: 160, aliases: ['finger joint', 'comb joint'] },
@@ -48,7 +108,13 @@ export const operations: readonly Operation[] = [
   { id: 'cut-hinge', name: 'Let in hinges', unit: 'piece', order: 205, aliases: ['hinge mortise', 'butt hinge'] },
   { id: 'glue-up-panel', name: 'Glue up panels', unit: 'panel', order: 210, aliases: ['edge glue'] },
   { id: 'flatten-panel', name: 'Flatten a glued panel', unit: 'm2', order: 212, aliases: ['level a top'] },
-  { id: 'glue-up-block', name: 'Glue boards face to face', unit: 'piece', order: 214, aliases: ['laminate', 'thick legs'] },
+  {
+    id: 'glue-up-block',
+    name: 'Glue boards face to face',
+    unit: 'piece',
+    order: 214,
+    aliases: ['laminate', 'thick legs']
+  },
   { id: 'bend', name: 'Bend in layers', unit: 'piece', order: 216, aliases: ['bent lamination'] },
   { id: 'glue-up-frame', name: 'Glue up frames', unit: 'case', order: 218, aliases: ['picture frame clamp'] },
   { id: 'glue-up-case', name: 'Glue up cases', unit: 'case', order: 220, aliases: ['carcase'] },
@@ -57,7 +123,13 @@ export const operations: readonly Operation[] = [
   { id: 'countersink', name: 'Sink screw heads', unit: 'screw', order: 232, aliases: ['countersink', 'pilot hole'] },
   { id: 'plug', name: 'Plug screw holes', unit: 'hole', order: 234, aliases: ['wood plugs'] },
   { id: 'tack', name: 'Nail and tack', unit: 'piece', order: 240 },
-  { id: 'fit-hardware', name: 'Fit hinges and handles', unit: 'piece', order: 244, aliases: ['hardware', 'knobs', 'catches'] },
+  {
+    id: 'fit-hardware',
+    name: 'Fit hinges and handles',
+    unit: 'piece',
+    order: 244,
+    aliases: ['hardware', 'knobs', 'catches']
+  },
   { id: 'profile-edge', name: 'Shape edges', unit: 'metre', order: 250, aliases: ['chamfer', 'round over'] },
   { id: 'band-edge', name: 'Band edges', unit: 'metre', order: 252, aliases: ['edge banding', 'lipping'] },
   { id: 'trim-flush', name: 'Trim flush', unit: 'metre', order: 254, aliases: ['pattern routing', 'flush trim'] },

@@ -1,16 +1,45 @@
-import type { Bound, Companion, HazardClass, Method, RoleNeed, SpecName, SpecRule, Step, StockField, StockLimit, StockSize, Surface, Tool, WorkAround } from '../core/catalogue'
+import type {
+  Bound,
+  Companion,
+  HazardClass,
+  Method,
+  RoleNeed,
+  SpecName,
+  SpecRule,
+  Step,
+  StockField,
+  StockLimit,
+  StockSize,
+  Surface,
+  Tool,
+  WorkAround
+} from '../core/catalogue'
 
 /** Short ways to write library entries, so that each stays readable as one line of a table. */
 
-const bound = (of: StockField | number, plus = 0, times = 1): Bound => (typeof of === 'number' ? { plus: of } : { stock: of, plus, times })
+const bound = (of: StockField | number, plus = 0, times = 1): Bound =>
+  typeof of === 'number' ? { plus: of } : { stock: of, plus, times }
 /** The tool's spec is at least the stock's size times `times` plus `plus`, or at least a plain figure. */
-export const atLeast = (spec: SpecName, of: StockField | number, plus = 0, times = 1): SpecRule => ({ spec, is: 'atLeast', bound: bound(of, plus, times) })
-export const atMost = (spec: SpecName, of: StockField | number, plus = 0, times = 1): SpecRule => ({ spec, is: 'atMost', bound: bound(of, plus, times) })
+export const atLeast = (spec: SpecName, of: StockField | number, plus = 0, times = 1): SpecRule => ({
+  spec,
+  is: 'atLeast',
+  bound: bound(of, plus, times)
+})
+export const atMost = (spec: SpecName, of: StockField | number, plus = 0, times = 1): SpecRule => ({
+  spec,
+  is: 'atMost',
+  bound: bound(of, plus, times)
+})
 /** How the trade gets round a capacity: minutes per unit and per batch, and the error it adds. Common practice. */
-const around = (how: WorkAround['how'], reach: number, runMinutes: number, setupMinutes: number, errorMm: number) => (rule: SpecRule): SpecRule => ({ ...rule, otherwise: { how, reach, setupMinutes, runMinutes, errorMm } })
-export const fromTwoSides = (runMinutes: number, setupMinutes = 1, errorMm = 0.4) => around('two-sides', 2, runMinutes, setupMinutes, errorMm)
-export const inPasses = (reach: number, runMinutes: number, setupMinutes = 0, errorMm = 0.1) => around('passes', reach, runMinutes, setupMinutes, errorMm)
-export const inStrips = (runMinutes: number, setupMinutes = 5, errorMm = 0.3) => around('strips', 2, runMinutes, setupMinutes, errorMm)
+const around =
+  (how: WorkAround['how'], reach: number, runMinutes: number, setupMinutes: number, errorMm: number) =>
+  (rule: SpecRule): SpecRule => ({ ...rule, otherwise: { how, reach, setupMinutes, runMinutes, errorMm } })
+export const fromTwoSides = (runMinutes: number, setupMinutes = 1, errorMm = 0.4) =>
+  around('two-sides', 2, runMinutes, setupMinutes, errorMm)
+export const inPasses = (reach: number, runMinutes: number, setupMinutes = 0, errorMm = 0.1) =>
+  around('passes', reach, runMinutes, setupMinutes, errorMm)
+export const inStrips = (runMinutes: number, setupMinutes = 5, errorMm = 0.3) =>
+  around('strips', 2, runMinutes, setupMinutes, errorMm)
 
 export const need = (role: string, ...rules: SpecRule[]): RoleNeed => ({ role, count: 1, rules })
 export const needs = (count: number, role: string, ...rules: SpecRule[]): RoleNeed => ({ role, count, rules })
@@ -18,12 +47,35 @@ export const upTo = (stock: StockField, value: number): StockLimit => ({ stock, 
 export const from = (stock: StockField, value: number): StockLimit => ({ stock, is: 'atLeast', value })
 
 type MethodDefaults = Pick<Method, 'marked' | 'surface' | 'hazard' | 'soundDbA' | 'dust' | 'accuracyMm'>
-const QUIET: MethodDefaults = { marked: true, surface: 'clean', hazard: null, soundDbA: 60, dust: 'none', accuracyMm: 0.5 }
+const QUIET: MethodDefaults = {
+  marked: true,
+  surface: 'clean',
+  hazard: null,
+  soundDbA: 60,
+  dust: 'none',
+  accuracyMm: 0.5
+}
 /** A method; what is left out is quiet, harmless, clean and marked out by hand. */
-export const method = (entry: Omit<Method, keyof MethodDefaults> & Partial<MethodDefaults>): Method => ({ ...QUIET, ...entry })
+export const method = (entry: Omit<Method, keyof MethodDefaults> & Partial<MethodDefaults>): Method => ({
+  ...QUIET,
+  ...entry
+})
 
-type ToolDefaults = Pick<Tool, 'aliases' | 'kind' | 'specs' | 'lifeHours' | 'storedM2' | 'companions' | 'hazard' | 'needs' | 'protects'>
-const PLAIN: ToolDefaults = { aliases: [], kind: 'tool', specs: {}, lifeHours: null, storedM2: 0, companions: [], hazard: null, needs: [], protects: [] }
+type ToolDefaults = Pick<
+  Tool,
+  'aliases' | 'kind' | 'specs' | 'lifeHours' | 'storedM2' | 'companions' | 'hazard' | 'needs' | 'protects'
+>
+const PLAIN: ToolDefaults = {
+  aliases: [],
+  kind: 'tool',
+  specs: {},
+  lifeHours: null,
+  storedM2: 0,
+  companions: [],
+  hazard: null,
+  needs: [],
+  protects: []
+}
 /** The usual caution of a hazard, for powered tools that have none of their own; the tool's manual goes before it. */
 const CAUTIONS: Readonly<Partial<Record<HazardClass, string>>> = {
   'spinning-bit': 'No gloves and no loose sleeves near what turns; clamp the work.',
@@ -42,12 +94,27 @@ export function tool(entry: Omit<Tool, keyof ToolDefaults> & Partial<ToolDefault
   return { ...PLAIN, ...entry, ...(caution === undefined ? {} : { caution }) }
 }
 export const byHand = (points: number): Tool['forms'] => [{ power: 'hand', points }]
-export const corded = (points: number, amps230: number, amps120: number): Tool['forms'][number] => ({ power: 'corded', points, amps230, amps120 })
+export const corded = (points: number, amps230: number, amps120: number): Tool['forms'][number] => ({
+  power: 'corded',
+  points,
+  amps230,
+  amps120
+})
 /** A battery form with its energy per hour of work, watt-hours. */
-export const cordless = (points: number, whPerHour: number): Tool['forms'][number] => ({ power: 'cordless', points, whPerHour })
+export const cordless = (points: number, whPerHour: number): Tool['forms'][number] => ({
+  power: 'cordless',
+  points,
+  whPerHour
+})
 
 export const needed = (why: string, ...anyOf: string[]): Companion => ({ anyOf, count: 1, kind: 'needed', why })
-export const neededFor = (operation: string, why: string, ...anyOf: string[]): Companion => ({ anyOf, count: 1, kind: 'needed-for', operation, why })
+export const neededFor = (operation: string, why: string, ...anyOf: string[]): Companion => ({
+  anyOf,
+  count: 1,
+  kind: 'needed-for',
+  operation,
+  why
+})
 export const advised = (why: string, ...anyOf: string[]): Companion => ({ anyOf, count: 1, kind: 'advised', why })
 
 /** Stock size in millimetres: length, width, thickness; 0 leaves one out. */

@@ -26,22 +26,43 @@ const idOf = ({ url, source }: Via): string => url?.split('/').at(-1) ?? String(
 
 /** Judges what `npm audit --json` answered. @param today YYYY-MM-DD; an allowance ends with its day */
 export function judge(answer: string, allowed: readonly Allowed[], today: string): Verdict {
-  let report: { readonly vulnerabilities?: Readonly<Record<string, { readonly via?: readonly (Via | string)[] }>>; readonly message?: string } | undefined
+  let report:
+    | {
+        readonly vulnerabilities?: Readonly<
+          Record<string, { readonly via?: readonly (Via | string)[] }>
+        >
+        readonly message?: string
+      }
+    | undefined
   try {
     report = JSON.parse(answer) as typeof report
   } catch {
     report = undefined
   }
-  if (!report?.vulnerabilities) return { kind: 'no-answer', lines: [`The registry gave no answer about known faults (${report?.message ?? 'nothing that can be read'}). The dependencies were NOT audited.`] }
-  const expired = allowed.filter(({ until }) => until < today).map(({ advisory, package: name, until }) => `The allowance for ${advisory} in ${name} ended on ${until}. Mend it, or renew it with a reason.`)
+  if (!report?.vulnerabilities)
+    return {
+      kind: 'no-answer',
+      lines: [
+        `The registry gave no answer about known faults (${report?.message ?? 'nothing that can be read'}). The dependencies were NOT audited.`
+      ]
+    }
+  const expired = allowed
+    .filter(({ until }) => until < today)
+    .map(
+      ({ advisory, package: name, until }) =>
+        `The allowance for ${advisory} in ${name} ended on ${until}. Mend it, or renew it with a reason.`
+    )
   const found = new Map<string, string>()
   for (const [name, { via = [] }] of Object.entries(report.vulnerabilities)) {
     for (const one of via) {
       if (typeof one === 'string' || !FAILS.has(one.severity ?? '')) continue
       const id = idOf(one)
-      if (!allowed.some(({ advisory, until }) => advisory === id && until >= today)) found.set(id, `${one.severity}: ${one.title ?? id} in ${one.name ?? name} (${id})`)
+      if (!allowed.some(({ advisory, until }) => advisory === id && until >= today))
+        found.set(id, `${one.severity}: ${one.title ?? id} in ${one.name ?? name} (${id})`)
     }
   }
   const lines = [...expired, ...found.values()]
-  return lines.length > 0 ? { kind: 'faults', lines } : { kind: 'clean', lines: ['No known fault of high severity in the dependencies.'] }
+  return lines.length > 0
+    ? { kind: 'faults', lines }
+    : { kind: 'clean', lines: ['No known fault of high severity in the dependencies.'] }
 }

@@ -8,8 +8,15 @@ import { library } from '../data'
 for (const name of ['hive-yard', 'third-floor', 'half-a-garage']) {
   const file = `data/demo/${name}.json`
   const { plan: _former, ...workspace } = JSON.parse(readFileSync(file, 'utf8')) as Workspace
-  const outcome = makePlan(worldOf({ ...workspace, libraryVersion: library.version }, library, workspace.asOf ?? ''))
+  const outcome = makePlan(
+    worldOf({ ...workspace, libraryVersion: library.version }, library, workspace.asOf ?? '')
+  )
   if (outcome.kind === 'clash') throw new Error(`${file}: its pins cannot hold together`)
-  writeFileSync(file, writeWorkspace({ ...workspace, libraryVersion: library.version, plan: outcome.plan }))
-  console.log(`${file}: ${outcome.plan.purchases.length} purchases, ${outcome.plan.builds.length} builds`)
+  writeFileSync(
+    file,
+    writeWorkspace({ ...workspace, libraryVersion: library.version, plan: outcome.plan })
+  )
+  console.log(
+    `${file}: ${outcome.plan.purchases.length} purchases, ${outcome.plan.builds.length} builds`
+  )
 }

@@ -5,7 +5,19 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { Ajv2020 } from 'ajv/dist/2020.js'
 import addFormats from 'ajv-formats'
-import { readItems, readLedgerCsv, readQuotes, readWorkspace, readZip, workspaceJsonSchema, writeItems, writeLedgerCsv, writeQuotes, writeWorkspace, writeZip } from '../core/formats'
+import {
+  readItems,
+  readLedgerCsv,
+  readQuotes,
+  readWorkspace,
+  readZip,
+  workspaceJsonSchema,
+  writeItems,
+  writeLedgerCsv,
+  writeQuotes,
+  writeWorkspace,
+  writeZip
+} from '../core/formats'
 import { crossCheck } from '../core/formats/cross-checks'
 import { fingerprint, seededRandom } from '../core/kernel'
 import { library } from '../data'
@@ -14,11 +26,22 @@ import { killRuns } from '../tests/faults/kills'
 import { damaged } from '../tests/helpers/mutate'
 
 /** `npm run faults`: the long fault runs. `-- --kills 200 --files 10000 --seed 1` are the usual figures; it ends with 1 where anything was lost. */
-const option = (name: string, usual: number): number => Number(process.argv[process.argv.indexOf(`--${name}`) + 1] && process.argv.includes(`--${name}`) ? process.argv[process.argv.indexOf(`--${name}`) + 1] : usual)
-const [kills, files, seed] = [option('kills', 200), option('files', 10_000), option('seed', 20_261_125)]
+const option = (name: string, usual: number): number =>
+  Number(
+    process.argv[process.argv.indexOf(`--${name}`) + 1] && process.argv.includes(`--${name}`)
+      ? process.argv[process.argv.indexOf(`--${name}`) + 1]
+      : usual
+  )
+const [kills, files, seed] = [
+  option('kills', 200),
+  option('files', 10_000),
+  option('seed', 20_261_125)
+]
 const rows: [what: string, runs: number, result: string, good: boolean][] = []
 
-const demos = ['hive-yard', 'third-floor', 'half-a-garage'].map((name) => readFileSync(`data/demo/${name}.json`, 'utf8'))
+const demos = ['hive-yard', 'third-floor', 'half-a-garage'].map((name) =>
+  readFileSync(`data/demo/${name}.json`, 'utf8')
+)
 const present = JSON.parse(demos[0] ?? '{}') as object
 
 function damagedFiles(): void {
@@ -32,13 +55,22 @@ function damagedFiles(): void {
       const read = readWorkspace(damaged(demos[i % demos.length] ?? '', seed + i), library)
       if (!read.ok) continue
       accepted++
-      if (!accepts(JSON.parse(writeWorkspace(read.value.workspace))) || crossCheck(read.value.workspace, library).length > 0) wrong++
+      if (
+        !accepts(JSON.parse(writeWorkspace(read.value.workspace))) ||
+        crossCheck(read.value.workspace, library).length > 0
+      )
+        wrong++
     } catch (error) {
       crashes++
       console.error(`Damage ${seed + i}: ${error instanceof Error ? error.message : String(error)}`)
     }
   }
-  rows.push(['damaged workspace files', files, `${crashes} crashes, ${wrong} accepted wrongly (${accepted} read), ${fingerprint(present) === before ? 0 : 1} changes to present data`, crashes + wrong === 0 && fingerprint(present) === before])
+  rows.push([
+    'damaged workspace files',
+    files,
+    `${crashes} crashes, ${wrong} accepted wrongly (${accepted} read), ${fingerprint(present) === before ? 0 : 1} changes to present data`,
+    crashes + wrong === 0 && fingerprint(present) === before
+  ])
 }
 
 /** Zips and sheets with bytes changed, cut and doubled. */
@@ -48,22 +80,39 @@ function damagedOthers(): void {
   if (!demo.ok) throw new Error('the demo cannot be read')
   const { workspace } = demo.value
   const { currency } = workspace.money
-  const zip = writeZip(demos[0] ?? '', [{ id: 'p', bytes: Uint8Array.from([0xff, 0xd8, 0xff, 1]), type: 'image/jpeg' }])
+  const zip = writeZip(demos[0] ?? '', [
+    { id: 'p', bytes: Uint8Array.from([0xff, 0xd8, 0xff, 1]), type: 'image/jpeg' }
+  ])
   const defaults = { currency, today: '2026-05-04', newId: () => 'id' }
   const sheets = [
-    { text: writeLedgerCsv(workspace.ledger, currency), read: (text: string) => readLedgerCsv(text, defaults) }, { text: writeItems(workspace.items, currency), read: (text: string) => readItems(text, library, defaults) },
-    { text: writeQuotes(workspace.quotes, library, currency), read: (text: string) => readQuotes(text, library, { ...defaults, tier: 'weekend' }) }
+    {
+      text: writeLedgerCsv(workspace.ledger, currency),
+      read: (text: string) => readLedgerCsv(text, defaults)
+    },
+    {
+      text: writeItems(workspace.items, currency),
+      read: (text: string) => readItems(text, library, defaults)
+    },
+    {
+      text: writeQuotes(workspace.quotes, library, currency),
+      read: (text: string) => readQuotes(text, library, { ...defaults, tier: 'weekend' })
+    }
   ]
   let crashes = 0
   for (let i = 0; i < files; i++) {
     try {
       const bytes = zip.slice(0, random() < 0.3 ? Math.floor(random() * zip.length) : zip.length)
-      for (let k = 0; k < 4; k++) bytes[Math.floor(random() * bytes.length)] = Math.floor(random() * 256)
+      for (let k = 0; k < 4; k++)
+        bytes[Math.floor(random() * bytes.length)] = Math.floor(random() * 256)
       readZip(bytes)
       const sheet = sheets[i % sheets.length]
       if (!sheet) continue
       const at = Math.floor(random() * sheet.text.length)
-      sheet.read(sheet.text.slice(0, at) + ['"', ',', '\u0000', ';', '\r', '=', '-', '9'.repeat(40)][Math.floor(random() * 8)] + sheet.text.slice(at + Math.floor(random() * 20)))
+      sheet.read(
+        sheet.text.slice(0, at) +
+          ['"', ',', '\u0000', ';', '\r', '=', '-', '9'.repeat(40)][Math.floor(random() * 8)] +
+          sheet.text.slice(at + Math.floor(random() * 20))
+      )
     } catch (error) {
       crashes++
       console.error(`Bytes ${i}: ${error instanceof Error ? error.message : String(error)}`)
@@ -81,10 +130,24 @@ if (kills > 0) {
   cpSync('dist', folder, { recursive: true })
   const server = createApp(folder).listen(0)
   const url = `http://localhost:${(server.address() as AddressInfo).port}/`
-  const { acknowledged, lost, unreadable, restored } = await killRuns(url, kills, seed, (done, all) => done % 20 === 0 && console.log(`${done} of ${kills} kills, ${all} changes acknowledged`))
+  const { acknowledged, lost, unreadable, restored } = await killRuns(
+    url,
+    kills,
+    seed,
+    (done, all) =>
+      done % 20 === 0 && console.log(`${done} of ${kills} kills, ${all} changes acknowledged`)
+  )
   server.close()
   rmSync(folder, { recursive: true, force: true })
-  rows.push(['browser killed while writing', kills, `${lost.length} of ${acknowledged} acknowledged changes lost, ${unreadable} unreadable stores; ${restored} times the browser had emptied its store and all came back from the copy`, lost.length + unreadable === 0])
+  rows.push([
+    'browser killed while writing',
+    kills,
+    `${lost.length} of ${acknowledged} acknowledged changes lost, ${unreadable} unreadable stores; ${restored} times the browser had emptied its store and all came back from the copy`,
+    lost.length + unreadable === 0
+  ])
 }
-for (const [what, runs, result, good] of rows) console.log(`${good ? 'held ' : 'FAILED'}  ${what.padEnd(30)} ${String(runs).padStart(6)} runs   ${result}`)
+for (const [what, runs, result, good] of rows)
+  console.log(
+    `${good ? 'held ' : 'FAILED'}  ${what.padEnd(30)} ${String(runs).padStart(6)} runs   ${result}`
+  )
 process.exit(rows.every(([, , , good]) => good) ? 0 : 1)

@@ -3,7 +3,13 @@ import { chromium, type Page } from '@playwright/test'
 /** `npm run shots` while the application is served: one current picture of each main view, from the demo data. */
 const BASE = process.env.BASE ?? 'http://localhost:4173/'
 /** An invented bookcase with a top. */
-const LIST = ['part\tqty\tlength\twidth\tthickness\tmaterial\tedges\tjoints', 'Side\t2\t1200\t280\t18\tplywood\tband front\tdado 4', 'Shelf\t4\t764\t270\t18\tplywood\tband front\t', 'Back rail\t2\t764\t95\t20\tpine\t\tpocket 4', 'Top\t1\t860\t320\t20\toak\tround all\tscrews 6'].join('\n')
+const LIST = [
+  'part\tqty\tlength\twidth\tthickness\tmaterial\tedges\tjoints',
+  'Side\t2\t1200\t280\t18\tplywood\tband front\tdado 4',
+  'Shelf\t4\t764\t270\t18\tplywood\tband front\t',
+  'Back rail\t2\t764\t95\t20\tpine\t\tpocket 4',
+  'Top\t1\t860\t320\t20\toak\tround all\tscrews 6'
+].join('\n')
 const fillList = async (page: Page): Promise<void> => {
   await page.getByLabel('Name of the build').fill('Hall bookcase')
   await page.getByLabel('The rows, with their headings').fill(LIST)
@@ -15,7 +21,9 @@ const makeBuild = async (page: Page): Promise<void> => {
   await page.getByRole('button', { name: 'Why, and how else: Pocket joint' }).click()
   await page.getByRole('heading', { name: /^Pocket joint, for/ }).scrollIntoViewIfNeeded()
   await page.waitForTimeout(1500)
-  await page.getByRole('heading', { name: /^Pocket joint, for/ }).evaluate((heading) => heading.scrollIntoView())
+  await page
+    .getByRole('heading', { name: /^Pocket joint, for/ })
+    .evaluate((heading) => heading.scrollIntoView())
 }
 
 const compareWays = async (page: Page): Promise<void> => {
@@ -31,19 +39,53 @@ const weighRisk = async (page: Page): Promise<void> => {
   await page.waitForTimeout(4000)
 }
 
-const openEntry = async (page: Page): Promise<void> => page.getByRole('row', { name: /Boards/ }).click()
-const keepState = async (page: Page): Promise<void> => page.getByRole('button', { name: 'Keep this state' }).click()
+const openEntry = async (page: Page): Promise<void> =>
+  page.getByRole('row', { name: /Boards/ }).click()
+const keepState = async (page: Page): Promise<void> =>
+  page.getByRole('button', { name: 'Keep this state' }).click()
 
-const VIEWS: readonly [file: string, path: string, width: number, height: number, prepare?: (page: Page) => Promise<void>][] = [
-  ['bench', '/', 1280, 800], ['builds', '/builds', 1280, 800], ['cut-list', '/cut-list', 1280, 800, fillList], ['build', '/cut-list', 1280, 800, makeBuild], ['kit', '/kit', 1280, 800], ['weigh-up', '/weigh', 1280, 800], ['weigh-up-quality', '/weigh/quality', 1280, 800], ['weigh-up-schools', '/weigh/schools', 1280, 800], ['prices', '/prices', 1280, 800], ['weigh-up-phone', '/weigh', 390, 844], ['stages', '/stages', 1280, 800], ['ledger', '/ledger', 1280, 800, openEntry], ['ledger-plan', '/ledger/plan', 1280, 800], ['keeping', '/keeping', 1280, 800, keepState],
-  ['stages-other-ways', '/stages/scenarios', 1280, 800, compareWays], ['stages-how-sure', '/stages/risk', 1280, 800, weighRisk], ['workshop', '/workshop', 1280, 800],
-  ['bench-phone', '/', 390, 844], ['stages-phone', '/stages', 390, 844]
+const VIEWS: readonly [
+  file: string,
+  path: string,
+  width: number,
+  height: number,
+  prepare?: (page: Page) => Promise<void>
+][] = [
+  ['bench', '/', 1280, 800],
+  ['builds', '/builds', 1280, 800],
+  ['cut-list', '/cut-list', 1280, 800, fillList],
+  ['build', '/cut-list', 1280, 800, makeBuild],
+  ['kit', '/kit', 1280, 800],
+  ['weigh-up', '/weigh', 1280, 800],
+  ['weigh-up-quality', '/weigh/quality', 1280, 800],
+  ['weigh-up-schools', '/weigh/schools', 1280, 800],
+  ['prices', '/prices', 1280, 800],
+  ['weigh-up-phone', '/weigh', 390, 844],
+  ['stages', '/stages', 1280, 800],
+  ['ledger', '/ledger', 1280, 800, openEntry],
+  ['ledger-plan', '/ledger/plan', 1280, 800],
+  ['keeping', '/keeping', 1280, 800, keepState],
+  ['stages-other-ways', '/stages/scenarios', 1280, 800, compareWays],
+  ['stages-how-sure', '/stages/risk', 1280, 800, weighRisk],
+  ['workshop', '/workshop', 1280, 800],
+  ['bench-phone', '/', 390, 844],
+  ['stages-phone', '/stages', 390, 844]
 ]
 const SETTLE_MS = 2500
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] })
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox']
+})
 for (const [file, path, width, height, prepare] of VIEWS) {
-  const page = await (await browser.newContext({ viewport: { width, height }, locale: 'en-GB', timezoneId: 'UTC', colorScheme: 'light' })).newPage()
+  const page = await (
+    await browser.newContext({
+      viewport: { width, height },
+      locale: 'en-GB',
+      timezoneId: 'UTC',
+      colorScheme: 'light'
+    })
+  ).newPage()
   await page.goto(BASE)
   await page.getByRole('heading', { level: 1, name: /^Buy/ }).waitFor()
   await page.goto(`${BASE}#${path}`)

@@ -12,12 +12,17 @@ function* files(path) {
   else for (const name of readdirSync(path).sort()) yield* files(join(path, name))
 }
 const hash = createHash('sha256')
-for (const source of SOURCES) for (const file of files(source)) hash.update(file).update(readFileSync(file))
+for (const source of SOURCES)
+  for (const file of files(source)) hash.update(file).update(readFileSync(file))
 const now = hash.digest('hex')
 
 if (!existsSync(KEPT) || readFileSync(KEPT, 'utf8') !== now) {
   console.log('Building …')
-  const built = spawnSync(process.execPath, ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'warn'], { stdio: 'inherit' })
+  const built = spawnSync(
+    process.execPath,
+    ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'warn'],
+    { stdio: 'inherit' }
+  )
   if (built.status !== 0) process.exit(built.status ?? 1)
   writeFileSync(KEPT, now)
 }

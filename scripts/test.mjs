@@ -5,7 +5,17 @@ import { existsSync, readFileSync, rmSync } from 'node:fs'
 rmSync('test-results', { recursive: true, force: true })
 const looked = [
   ['Lint', 'node_modules/eslint/bin/eslint.js', '.'],
-  ['Boundaries', 'node_modules/dependency-cruiser/bin/dependency-cruise.mjs', '--config', '.dependency-cruiser.cjs', 'core', 'data', 'app', 'cli', 'server'],
+  [
+    'Boundaries',
+    'node_modules/dependency-cruiser/bin/dependency-cruise.mjs',
+    '--config',
+    '.dependency-cruiser.cjs',
+    'core',
+    'data',
+    'app',
+    'cli',
+    'server'
+  ],
   ['Types', 'node_modules/vue-tsc/bin/vue-tsc.js', '--noEmit', '-p', 'tsconfig.json'],
   ['Known faults of the packages', '--import', 'tsx', 'scripts/audit.ts']
 ]
@@ -16,12 +26,16 @@ const step = ([name, ...args], together) =>
     const started = Date.now()
     const said = []
     if (!together) console.log(`\n== ${name}`)
-    const child = spawn(process.execPath, args, { stdio: together ? ['ignore', 'pipe', 'pipe'] : 'inherit' })
+    const child = spawn(process.execPath, args, {
+      stdio: together ? ['ignore', 'pipe', 'pipe'] : 'inherit'
+    })
     child.stdout?.on('data', (text) => said.push(text))
     child.stderr?.on('data', (text) => said.push(text))
     child.on('close', (status) => {
       if (together) console.log(`\n== ${name}\n${Buffer.concat(said)}`)
-      console.log(`-- ${name}: ${status === 0 ? 'fine' : 'FAILED'} after ${Math.round((Date.now() - started) / 1000)} s`)
+      console.log(
+        `-- ${name}: ${status === 0 ? 'fine' : 'FAILED'} after ${Math.round((Date.now() - started) / 1000)} s`
+      )
       if (status !== 0) broken.push(name)
       resolve()
     })
@@ -35,10 +49,15 @@ const read = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')
 const unit = read('test-results/unit.json')
 const browser = read('test-results/browser.json')
 const passed = (unit?.numPassedTests ?? 0) + (browser?.stats.expected ?? 0)
-const failed = (unit?.numFailedTests ?? 0) + (unit?.numRuntimeErrorTestSuites ?? 0) + (browser?.stats.unexpected ?? 0)
+const failed =
+  (unit?.numFailedTests ?? 0) +
+  (unit?.numRuntimeErrorTestSuites ?? 0) +
+  (browser?.stats.unexpected ?? 0)
 const skipped = (unit?.numPendingTests ?? 0) + (browser?.stats.skipped ?? 0)
 if (!unit?.numPassedTests) broken.push('no unit test ran')
 if (!browser?.stats.expected) broken.push('no browser test ran')
 if (broken.length > 0) console.log(`\nFailed: ${broken.join(', ')}`)
-console.log(`\n${passed} passed, ${failed + (failed === 0 && broken.length > 0 ? broken.length : 0)} failed, ${skipped} skipped`)
+console.log(
+  `\n${passed} passed, ${failed + (failed === 0 && broken.length > 0 ? broken.length : 0)} failed, ${skipped} skipped`
+)
 process.exit(broken.length > 0 || failed > 0 ? 1 : 0)

@@ -31,18 +31,41 @@ test('each page has a nonce of its own, the one its policy names, and no inline 
 test('assets are kept for long; what is not there is said in a sentence; nothing outside the build is served', async () => {
   expect((await request(app).get('/assets/a.js')).headers['cache-control']).toContain('immutable')
   const missing = await request(app).get('/nowhere')
-  expect([missing.status, missing.text]).toEqual([404, 'There is nothing at this address. The application is at the start page.'])
+  expect([missing.status, missing.text]).toEqual([
+    404,
+    'There is nothing at this address. The application is at the start page.'
+  ])
   expect((await request(app).get('/..%2f..%2fpackage.json')).status).toBeGreaterThanOrEqual(400)
 })
 
 test('the worker that keeps everything offline is never itself kept for long, and comes with the same policy', async () => {
   const worker = await request(app).get('/sw.js')
-  expect([worker.status, worker.headers['cache-control'], worker.headers['content-type']]).toEqual([200, 'no-cache', expect.stringContaining('javascript')])
+  expect([worker.status, worker.headers['cache-control'], worker.headers['content-type']]).toEqual([
+    200,
+    'no-cache',
+    expect.stringContaining('javascript')
+  ])
   expect(worker.headers['content-security-policy']).toContain("worker-src 'self'")
 })
 
 test('the policy names no foreign host, allows no inline script, and lets pictures come from the page and its own data alone', async () => {
-  const policy = Object.fromEntries(((await request(app).get('/')).headers['content-security-policy'] ?? '').split(';').map((one: string) => { const [name = '', ...values] = one.trim().split(' '); return [name, values] })) as Record<string, string[]>
-  expect(policy).toMatchObject({ 'default-src': ["'none'"], 'script-src': ["'self'", "'wasm-unsafe-eval'"], 'connect-src': ["'self'"], 'img-src': ["'self'", 'data:', 'blob:'], 'object-src': ["'none'"], 'base-uri': ["'none'"], 'frame-ancestors': ["'none'"], 'form-action': ["'self'"] })
+  const policy = Object.fromEntries(
+    ((await request(app).get('/')).headers['content-security-policy'] ?? '')
+      .split(';')
+      .map((one: string) => {
+        const [name = '', ...values] = one.trim().split(' ')
+        return [name, values]
+      })
+  ) as Record<string, string[]>
+  expect(policy).toMatchObject({
+    'default-src': ["'none'"],
+    'script-src': ["'self'", "'wasm-unsafe-eval'"],
+    'connect-src': ["'self'"],
+    'img-src': ["'self'", 'data:', 'blob:'],
+    'object-src': ["'none'"],
+    'base-uri': ["'none'"],
+    'frame-ancestors': ["'none'"],
+    'form-action': ["'self'"]
+  })
   expect((await request(app).get('/')).headers['referrer-policy']).toBe('no-referrer')
 })

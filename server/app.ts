@@ -24,7 +24,10 @@ export function createApp(dist: string): Express {
         directives: {
           defaultSrc: ["'none'"],
           scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
-          styleSrcElem: ["'self'", (_request, response) => `'nonce-${String((response as express.Response).locals.nonce)}'`],
+          styleSrcElem: [
+            "'self'",
+            (_request, response) => `'nonce-${String((response as express.Response).locals.nonce)}'`
+          ],
           styleSrcAttr: ["'none'"],
           fontSrc: ["'self'"],
           imgSrc: ["'self'", 'data:', 'blob:'],
@@ -43,17 +46,30 @@ export function createApp(dist: string): Express {
   )
   app.use(compression())
   app.get(['/', '/index.html'], (_request, response) => {
-    response.set('Cache-Control', 'no-store').type('html').send(page.replaceAll(PLACEHOLDER, String(response.locals.nonce)))
+    response
+      .set('Cache-Control', 'no-store')
+      .type('html')
+      .send(page.replaceAll(PLACEHOLDER, String(response.locals.nonce)))
   })
   // A service worker that is kept too long keeps everything else too long as well.
   app.get(['/sw.js', '/manifest.webmanifest'], (_request, response, next) => {
     response.set('Cache-Control', 'no-cache')
     next()
   })
-  app.use('/assets', express.static(join(dist, 'assets'), { index: false, immutable: true, maxAge: YEAR_SECONDS * 1000 }))
+  app.use(
+    '/assets',
+    express.static(join(dist, 'assets'), {
+      index: false,
+      immutable: true,
+      maxAge: YEAR_SECONDS * 1000
+    })
+  )
   app.use(express.static(dist, { index: false }))
   app.use((_request, response) => {
-    response.status(404).type('text/plain').send('There is nothing at this address. The application is at the start page.')
+    response
+      .status(404)
+      .type('text/plain')
+      .send('There is nothing at this address. The application is at the start page.')
   })
   return app
 }

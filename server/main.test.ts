@@ -26,22 +26,37 @@ afterAll(() => {
   if (made) rmSync('dist/index.html')
 })
 
-const start = (value: string) => spawnSync(process.execPath, ['--import', 'tsx', 'server/main.ts'], { encoding: 'utf8', env: { ...process.env, PORT: value }, timeout: 30_000 })
+const start = (value: string) =>
+  spawnSync(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+    encoding: 'utf8',
+    env: { ...process.env, PORT: value },
+    timeout: 30_000
+  })
 
 test('a taken port is said with the way out, and ends with 1', () => {
   const { status, stderr } = start(String(port))
-  expect([status, stderr.trim()]).toEqual([1, `Port ${port} is taken by another program. Stop that, or choose another: PORT=4174 npm start`])
+  expect([status, stderr.trim()]).toEqual([
+    1,
+    `Port ${port} is taken by another program. Stop that, or choose another: PORT=4174 npm start`
+  ])
 })
 
 test.each(['fish', '-1', '70000', '80.5'])('PORT=%s is no port, and is said so', (value) => {
   const { status, stderr } = start(value)
-  expect([status, stderr.trim()]).toEqual([1, `PORT is “${value}”, which is not a port. Use a whole number from 1 to 65535.`])
+  expect([status, stderr.trim()]).toEqual([
+    1,
+    `PORT is “${value}”, which is not a port. Use a whole number from 1 to 65535.`
+  ])
 })
 
 test('a free port is served, and its address is printed', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'served-'))
-  const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], { env: { ...process.env, PORT: '0' } })
-  const printed = await new Promise<string>((resolve) => child.stdout.on('data', (data: Buffer) => resolve(data.toString())))
+  const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+    env: { ...process.env, PORT: '0' }
+  })
+  const printed = await new Promise<string>((resolve) =>
+    child.stdout.on('data', (data: Buffer) => resolve(data.toString()))
+  )
   const address = /http:\/\/localhost:\d+/.exec(printed)?.[0] ?? ''
   const response = await fetch(address)
   expect([response.status, (await response.text()).includes('Frugal Ledger')]).toEqual([200, true])

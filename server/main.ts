@@ -13,17 +13,29 @@ export function portFrom(text: string | undefined): number | undefined {
 function main(): void {
   const port = portFrom(process.env.PORT)
   if (port === undefined) {
-    console.error(`PORT is “${process.env.PORT}”, which is not a port. Use a whole number from 1 to 65535.`)
+    console.error(
+      `PORT is “${process.env.PORT}”, which is not a port. Use a whole number from 1 to 65535.`
+    )
     process.exitCode = 1
     return
   }
-  const server = createApp(join(import.meta.dirname, '..', 'dist')).listen(port, (error?: NodeJS.ErrnoException) => {
-    if (!error) console.log(`Frugal Ledger is at http://localhost:${(server.address() as { port: number }).port}`)
-    else {
-      console.error(error.code === 'EADDRINUSE' ? `Port ${port} is taken by another program. Stop that, or choose another: PORT=4174 npm start` : `The server could not start (${error.code ?? error.message}).`)
-      process.exitCode = 1
+  const server = createApp(join(import.meta.dirname, '..', 'dist')).listen(
+    port,
+    (error?: NodeJS.ErrnoException) => {
+      if (!error)
+        console.log(
+          `Frugal Ledger is at http://localhost:${(server.address() as { port: number }).port}`
+        )
+      else {
+        console.error(
+          error.code === 'EADDRINUSE'
+            ? `Port ${port} is taken by another program. Stop that, or choose another: PORT=4174 npm start`
+            : `The server could not start (${error.code ?? error.message}).`
+        )
+        process.exitCode = 1
+      }
     }
-  })
+  )
 }
 
 main()

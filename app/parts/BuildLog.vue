@@ -24,8 +24,19 @@ const build = computed(() => (store.world ? findBuild(store.world, props.buildId
 const finishing = computed(() => build.value !== undefined && isBegun(build.value))
 const exponent = exponentOf(store.workspace?.money.currency ?? 'EUR')
 const planned = build.value && store.world ? buildMaterial(store.world, build.value) : 0
-const expected = build.value && store.world ? fitBuild(fitContext(store.world), kitOf(store.world.library, store.world.workspace.items), build.value).minutes : 0
-const figure = ref(finishing.value ? String(Math.round(expected / 6) / 10) : (planned / 10 ** exponent).toFixed(exponent))
+const expected =
+  build.value && store.world
+    ? fitBuild(
+        fitContext(store.world),
+        kitOf(store.world.library, store.world.workspace.items),
+        build.value
+      ).minutes
+    : 0
+const figure = ref(
+  finishing.value
+    ? String(Math.round(expected / 6) / 10)
+    : (planned / 10 ** exponent).toFixed(exponent)
+)
 const date = ref<Day>(store.world?.asOf ?? '')
 const problems = ref<readonly Issue[]>([])
 
@@ -36,34 +47,84 @@ function confirm(): void {
   const hours = Number(figure.value.replace(',', '.'))
   const amount = finishing.value ? undefined : parseAmount(figure.value, workspace.money.currency)
   problems.value = [
-    ...(day.ok ? (day.value > world.asOf ? [issue('ledger.future', [], { date: day.value })] : []) : day.issues),
-    ...(amount ? (amount.ok ? (amount.value < 0 ? [issue('money.negative')] : []) : amount.issues) : Number.isFinite(hours) && hours >= 0 && figure.value.trim() !== '' ? [] : [issue('field.type', [], { expected: 'a number of hours' })])
+    ...(day.ok
+      ? day.value > world.asOf
+        ? [issue('ledger.future', [], { date: day.value })]
+        : []
+      : day.issues),
+    ...(amount
+      ? amount.ok
+        ? amount.value < 0
+          ? [issue('money.negative')]
+          : []
+        : amount.issues
+      : Number.isFinite(hours) && hours >= 0 && figure.value.trim() !== ''
+        ? []
+        : [issue('field.type', [], { expected: 'a number of hours' })])
   ]
   if (problems.value.length > 0 || !day.ok) return
   const { name, id } = build.value
   const { library } = world
-  if (finishing.value) store.run(steps.finished(name), (state) => change.finishBuild(state, library, { build: id, date: day.value, minutesSpent: Math.round(hours * 60), itemId: newId('item') }))
-  else store.run(steps.begun(name), (state) => change.beginBuild(state, library, { build: id, date: day.value, paid: amount?.ok ? amount.value : 0, planned, entryId: newId('e'), newBuildId: newId('build') }))
+  if (finishing.value)
+    store.run(steps.finished(name), (state) =>
+      change.finishBuild(state, library, {
+        build: id,
+        date: day.value,
+        minutesSpent: Math.round(hours * 60),
+        itemId: newId('item')
+      })
+    )
+  else
+    store.run(steps.begun(name), (state) =>
+      change.beginBuild(state, library, {
+        build: id,
+        date: day.value,
+        paid: amount?.ok ? amount.value : 0,
+        planned,
+        entryId: newId('e'),
+        newBuildId: newId('build')
+      })
+    )
   visible.value = false
 }
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal :header="finishing ? record.finishTitle(build?.name ?? '') : record.beginTitle(build?.name ?? '')" :style="{ width: '24rem', maxWidth: '95vw' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    :header="
+      finishing ? record.finishTitle(build?.name ?? '') : record.beginTitle(build?.name ?? '')
+    "
+    :style="{ width: '24rem', maxWidth: '95vw' }"
+  >
     <form class="stack" @submit.prevent="confirm">
       <div class="field">
         <label for="figure">{{ finishing ? record.hours : record.timber }}</label>
         <InputText id="figure" v-model="figure" inputmode="decimal" autofocus />
-        <p class="soft small">{{ finishing ? record.expected(duration(expected)) : `${record.plannedWas(store.say?.money(planned) ?? '')} ${record.timberHint}` }}</p>
+        <p class="soft small">
+          {{
+            finishing
+              ? record.expected(duration(expected))
+              : `${record.plannedWas(store.say?.money(planned) ?? '')} ${record.timberHint}`
+          }}
+        </p>
       </div>
       <div class="field">
         <label for="figure-on">{{ record.date }}</label>
         <InputText id="figure-on" v-model="date" type="date" />
       </div>
-      <p v-for="one in problems" :key="one.code" class="attention small" role="alert">{{ sentence(one, store.say) }}</p>
+      <p v-for="one in problems" :key="one.code" class="attention small" role="alert">
+        {{ sentence(one, store.say) }}
+      </p>
       <div class="row">
         <Button type="submit" :label="finishing ? record.confirmFinish : record.confirmBegin" />
-        <Button type="button" severity="secondary" :label="record.cancel" @click="visible = false" />
+        <Button
+          type="button"
+          severity="secondary"
+          :label="record.cancel"
+          @click="visible = false"
+        />
       </div>
     </form>
   </Dialog>

@@ -5,7 +5,16 @@ import { exponentOf, parseAmount, type Minor } from '../../core/money'
 import { useWorkspace } from '../stores/workspace'
 import TextField from './TextField.vue'
 
-const props = defineProps<{ label: string; value: Minor | undefined; currency?: string; hideLabel?: boolean; width?: string; optional?: boolean; signed?: boolean; placeholder?: string }>()
+const props = defineProps<{
+  label: string
+  value: Minor | undefined
+  currency?: string
+  hideLabel?: boolean
+  width?: string
+  optional?: boolean
+  signed?: boolean
+  placeholder?: string
+}>()
 defineEmits<{ change: [value: Minor | undefined] }>()
 const store = useWorkspace()
 const code = computed(() => props.currency ?? store.workspace?.money.currency ?? 'EUR')
@@ -22,5 +31,13 @@ function read(typed: string): Result<Minor | undefined> {
 </script>
 
 <template>
-  <TextField :label="label" :value="text" :read="read" :hide-label="hideLabel ?? false" :width="width ?? '7rem'" :placeholder="placeholder ?? ''" @change="$emit('change', $event as Minor | undefined)" />
+  <TextField
+    :label="label"
+    :value="text"
+    :read="read"
+    :hide-label="hideLabel ?? false"
+    :width="width ?? '7rem'"
+    :placeholder="placeholder ?? ''"
+    @change="$emit('change', $event as Minor | undefined)"
+  />
 </template>

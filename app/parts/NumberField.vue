@@ -2,19 +2,38 @@
 import { issue, ok, refused, type Result } from '../../core/kernel'
 import TextField from './TextField.vue'
 
-const props = defineProps<{ label: string; value: number | undefined; least?: number; most?: number; whole?: boolean; hideLabel?: boolean; width?: string; optional?: boolean }>()
+const props = defineProps<{
+  label: string
+  value: number | undefined
+  least?: number
+  most?: number
+  whole?: boolean
+  hideLabel?: boolean
+  width?: string
+  optional?: boolean
+}>()
 defineEmits<{ change: [value: number | undefined] }>()
 function read(typed: string): Result<number | undefined> {
   if (typed.trim() === '' && props.optional) return ok(undefined)
   const value = Number(typed.trim().replace(',', '.'))
-  if (typed.trim() === '' || !Number.isFinite(value)) return refused(issue('field.type', [], { expected: 'a number' }))
+  if (typed.trim() === '' || !Number.isFinite(value))
+    return refused(issue('field.type', [], { expected: 'a number' }))
   if (props.whole && !Number.isInteger(value)) return refused(issue('number.whole'))
-  if (props.least !== undefined && value < props.least) return refused(issue('number.too-small', [], { limit: props.least }))
-  if (props.most !== undefined && value > props.most) return refused(issue('number.too-large', [], { limit: props.most }))
+  if (props.least !== undefined && value < props.least)
+    return refused(issue('number.too-small', [], { limit: props.least }))
+  if (props.most !== undefined && value > props.most)
+    return refused(issue('number.too-large', [], { limit: props.most }))
   return ok(value)
 }
 </script>
 
 <template>
-  <TextField :label="label" :value="value === undefined ? '' : String(Math.round(value * 1000) / 1000)" :read="read" :hide-label="hideLabel ?? false" :width="width ?? '5rem'" @change="$emit('change', $event as number | undefined)" />
+  <TextField
+    :label="label"
+    :value="value === undefined ? '' : String(Math.round(value * 1000) / 1000)"
+    :read="read"
+    :hide-label="hideLabel ?? false"
+    :width="width ?? '5rem'"
+    @change="$emit('change', $event as number | undefined)"
+  />
 </template>

@@ -22,8 +22,26 @@ async function pick(event: Event): Promise<void> {
 
 <template>
   <div>
-    <Button type="button" size="small" severity="secondary" icon="pi pi-camera" :label="words.addPhoto" @click="picker?.click()" />
-    <input ref="picker" type="file" accept="image/*" capture="environment" class="visually-hidden" tabindex="-1" :aria-label="words.addPhoto" @change="pick" />
-    <p v-for="one in problems" :key="one.code" class="attention small" role="alert">{{ sentence(one) }}</p>
+    <Button
+      type="button"
+      size="small"
+      severity="secondary"
+      icon="pi pi-camera"
+      :label="words.addPhoto"
+      @click="picker?.click()"
+    />
+    <input
+      ref="picker"
+      type="file"
+      accept="image/*"
+      capture="environment"
+      class="visually-hidden"
+      tabindex="-1"
+      :aria-label="words.addPhoto"
+      @change="pick"
+    />
+    <p v-for="one in problems" :key="one.code" class="attention small" role="alert">
+      {{ sentence(one) }}
+    </p>
   </div>
 </template>

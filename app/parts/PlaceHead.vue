@@ -6,16 +6,38 @@ defineProps<{ title: string; subtitle?: string | undefined; alarm?: boolean | un
 <template>
   <header class="head">
     <div>
-      <h1><bdi>{{ title }}</bdi></h1>
-      <p v-if="subtitle" :class="alarm ? 'attention strong' : 'soft'" aria-live="polite">{{ subtitle }}</p>
+      <h1>
+        <bdi>{{ title }}</bdi>
+      </h1>
+      <p v-if="subtitle" :class="alarm ? 'attention strong' : 'soft'" aria-live="polite">
+        {{ subtitle }}
+      </p>
     </div>
     <div class="row no-print"><slot /></div>
   </header>
 </template>
 
 <style scoped>
-.head { display: flex; flex-wrap: wrap; gap: 0.5rem 1.5rem; justify-content: space-between; align-items: start; }
-.head > div:first-child { flex: 1 1 24rem; min-width: 0; }
-h1 { overflow-wrap: anywhere; }
-@media (max-width: 700px) { .head > div:first-child { flex-basis: 100%; } h1 { font-size: 1.375rem; } }
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem 1.5rem;
+  justify-content: space-between;
+  align-items: start;
+}
+.head > div:first-child {
+  flex: 1 1 24rem;
+  min-width: 0;
+}
+h1 {
+  overflow-wrap: anywhere;
+}
+@media (max-width: 700px) {
+  .head > div:first-child {
+    flex-basis: 100%;
+  }
+  h1 {
+    font-size: 1.375rem;
+  }
+}
 </style>

@@ -11,18 +11,52 @@ import { weigh } from '../words/weigh'
 const seller = defineModel<SellerType | undefined>('seller', { required: true })
 const warranty = defineModel<string>('warranty', { required: true })
 const condition = defineModel<Condition | undefined>('condition', { required: true })
-const conditions = [{ id: undefined, name: words.notSaid }, ...CONDITIONS.map((id) => ({ id: id as Condition | undefined, name: weigh.conditionName[id] ?? id }))]
-const sellers = [{ id: undefined, name: words.notSaid }, ...SELLER_TYPES.map((id) => ({ id: id as SellerType | undefined, name: prices.sellerName[id] }))]
+const conditions = [
+  { id: undefined, name: words.notSaid },
+  ...CONDITIONS.map((id) => ({
+    id: id as Condition | undefined,
+    name: weigh.conditionName[id] ?? id
+  }))
+]
+const sellers = [
+  { id: undefined, name: words.notSaid },
+  ...SELLER_TYPES.map((id) => ({ id: id as SellerType | undefined, name: prices.sellerName[id] }))
+]
 </script>
 
 <template>
   <div class="row top">
-    <div class="field"><span id="seller-label" class="label">{{ words.seller }}</span><Select v-model="seller" :options="sellers" option-label="name" option-value="id" :placeholder="words.notSaid" aria-labelledby="seller-label" /></div>
-    <div class="field"><label for="warranty-until">{{ words.warranty }}</label><InputText id="warranty-until" v-model="warranty" type="date" /></div>
-    <div class="field"><span id="bought-condition" class="label">{{ words.condition }}</span><Select v-model="condition" :options="conditions" option-label="name" option-value="id" :placeholder="words.notSaid" aria-labelledby="bought-condition" /></div>
+    <div class="field">
+      <span id="seller-label" class="label">{{ words.seller }}</span
+      ><Select
+        v-model="seller"
+        :options="sellers"
+        option-label="name"
+        option-value="id"
+        :placeholder="words.notSaid"
+        aria-labelledby="seller-label"
+      />
+    </div>
+    <div class="field">
+      <label for="warranty-until">{{ words.warranty }}</label
+      ><InputText id="warranty-until" v-model="warranty" type="date" />
+    </div>
+    <div class="field">
+      <span id="bought-condition" class="label">{{ words.condition }}</span
+      ><Select
+        v-model="condition"
+        :options="conditions"
+        option-label="name"
+        option-value="id"
+        :placeholder="words.notSaid"
+        aria-labelledby="bought-condition"
+      />
+    </div>
   </div>
 </template>
 
 <style scoped>
-.top { align-items: end; }
+.top {
+  align-items: end;
+}
 </style>

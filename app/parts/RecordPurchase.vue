@@ -41,15 +41,31 @@ async function confirm(): Promise<void> {
   if (!world || !workspace) return
   const amount = parseAmount(paid.value, workspace.money.currency)
   const day = checkDay(date.value)
-  const future = day.ok && day.value > world.asOf ? [issue('ledger.future', [], { date: day.value })] : []
+  const future =
+    day.ok && day.value > world.asOf ? [issue('ledger.future', [], { date: day.value })] : []
   const negative = amount.ok && amount.value < 0 ? [issue('money.negative')] : []
   const until = warranty.value === '' ? undefined : checkDay(warranty.value)
-  problems.value = [...(amount.ok ? negative : amount.issues), ...(day.ok ? future : day.issues), ...(until && !until.ok ? until.issues : [])]
+  problems.value = [
+    ...(amount.ok ? negative : amount.issues),
+    ...(day.ok ? future : day.issues),
+    ...(until && !until.ok ? until.issues : [])
+  ]
   if (problems.value.length > 0 || !amount.ok || !day.ok) return
   const { library } = world
   const entryId = newId('e')
   const what = tool()
-  store.run(steps.bought(what), (state) => change.recordPurchase(state, library, { purchase: props.purchase, date: day.value, paid: amount.value, itemId: newId('item'), entryId, seller: seller.value, condition: condition.value, ...(until?.ok ? { warrantyUntil: until.value } : {}) }))
+  store.run(steps.bought(what), (state) =>
+    change.recordPurchase(state, library, {
+      purchase: props.purchase,
+      date: day.value,
+      paid: amount.value,
+      itemId: newId('item'),
+      entryId,
+      seller: seller.value,
+      condition: condition.value,
+      ...(until?.ok ? { warrantyUntil: until.value } : {})
+    })
+  )
   const kept = photo.value ? await attachPhoto(entryId, what, photo.value) : ok(undefined)
   if (!kept.ok) {
     problems.value = kept.issues
@@ -61,7 +77,12 @@ async function confirm(): Promise<void> {
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal :header="record.title(tool())" :style="{ width: '24rem', maxWidth: '95vw' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    :header="record.title(tool())"
+    :style="{ width: '24rem', maxWidth: '95vw' }"
+  >
     <form class="stack" @submit.prevent="confirm">
       <div class="field">
         <label for="paid">{{ record.paid }}</label>
@@ -73,17 +94,30 @@ async function confirm(): Promise<void> {
         <InputText id="paid-on" v-model="date" type="date" />
       </div>
       <template v-if="more">
-        <ReceiptFields v-model:seller="seller" v-model:warranty="warranty" v-model:condition="condition" />
+        <ReceiptFields
+          v-model:seller="seller"
+          v-model:warranty="warranty"
+          v-model:condition="condition"
+        />
       </template>
       <div class="row">
         <PhotoPick @taken="photo = $event" />
         <span v-if="photo" class="small" role="status">{{ words.photoReady }}</span>
-        <button v-if="!more" type="button" class="link small" @click="more = true">{{ record.more }}</button>
+        <button v-if="!more" type="button" class="link small" @click="more = true">
+          {{ record.more }}
+        </button>
       </div>
-      <p v-for="one in problems" :key="one.code" class="attention small" role="alert">{{ sentence(one, store.say) }}</p>
+      <p v-for="one in problems" :key="one.code" class="attention small" role="alert">
+        {{ sentence(one, store.say) }}
+      </p>
       <div class="row">
         <Button type="submit" :label="record.confirm" />
-        <Button type="button" severity="secondary" :label="record.cancel" @click="visible = false" />
+        <Button
+          type="button"
+          severity="secondary"
+          :label="record.cancel"
+          @click="visible = false"
+        />
       </div>
     </form>
   </Dialog>

@@ -11,7 +11,9 @@ const store = useWorkspace()
 
 <template>
   <p v-if="store.say" class="line">
-    <span v-for="(part, index) in parts" :key="part.id"><template v-if="index > 0"> + </template>{{ weigh.part(store.say, part) }}</span>
+    <span v-for="(part, index) in parts" :key="part.id"
+      ><template v-if="index > 0"> + </template>{{ weigh.part(store.say, part) }}</span
+    >
     <span class="strong"> · {{ cost === 0 ? weigh.free : store.say.money(cost) }}</span>
   </p>
 </template>

@@ -8,12 +8,26 @@ import { sentence } from '../words/issues'
  * A field that is read when it is left or Enter is pressed. What cannot be read stays in the field with a sentence beside it, and
  * the former value stays in force.
  */
-const props = defineProps<{ label: string; value: string; read: (text: string) => Result<unknown>; type?: string; hideLabel?: boolean; width?: string; placeholder?: string }>()
+const props = defineProps<{
+  label: string
+  value: string
+  read: (text: string) => Result<unknown>
+  type?: string
+  hideLabel?: boolean
+  width?: string
+  placeholder?: string
+}>()
 const emit = defineEmits<{ change: [value: unknown] }>()
 const id = useId()
 const text = ref(props.value)
 const refusal = ref<readonly Issue[]>([])
-watch(() => props.value, (value) => { text.value = value; refusal.value = [] })
+watch(
+  () => props.value,
+  (value) => {
+    text.value = value
+    refusal.value = []
+  }
+)
 
 function leave(): void {
   if (text.value === props.value) {
@@ -29,7 +43,25 @@ function leave(): void {
 <template>
   <div class="field">
     <label :for="id" :class="{ 'visually-hidden': hideLabel }">{{ label }}</label>
-    <InputText :id="id" v-model="text" :type="type ?? 'text'" :placeholder="placeholder ?? ''" :invalid="refusal.length > 0" :aria-describedby="refusal.length > 0 ? `${id}-why` : undefined" :style="{ width: width ?? '100%' }" @blur="leave" @keydown.enter="leave" />
-    <p v-for="one in refusal" :id="`${id}-why`" :key="one.code" class="attention small" role="alert">{{ sentence(one) }}</p>
+    <InputText
+      :id="id"
+      v-model="text"
+      :type="type ?? 'text'"
+      :placeholder="placeholder ?? ''"
+      :invalid="refusal.length > 0"
+      :aria-describedby="refusal.length > 0 ? `${id}-why` : undefined"
+      :style="{ width: width ?? '100%' }"
+      @blur="leave"
+      @keydown.enter="leave"
+    />
+    <p
+      v-for="one in refusal"
+      :id="`${id}-why`"
+      :key="one.code"
+      class="attention small"
+      role="alert"
+    >
+      {{ sentence(one) }}
+    </p>
   </div>
 </template>

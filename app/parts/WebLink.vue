@@ -9,6 +9,13 @@ const host = computed(() => (checked.value.ok ? new URL(checked.value.value).hos
 </script>
 
 <template>
-  <a v-if="checked.ok" :href="checked.value" target="_blank" rel="noopener noreferrer" referrerpolicy="no-referrer"><bdi>{{ host }}</bdi></a>
+  <a
+    v-if="checked.ok"
+    :href="checked.value"
+    target="_blank"
+    rel="noopener noreferrer"
+    referrerpolicy="no-referrer"
+    ><bdi>{{ host }}</bdi></a
+  >
   <bdi v-else>{{ link }}</bdi>
 </template>

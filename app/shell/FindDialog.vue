@@ -26,14 +26,45 @@ function go(index: number): void {
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal dismissable-mask :header="shell.findTitle" position="top" :style="{ width: '34rem', maxWidth: '95vw' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    dismissable-mask
+    :header="shell.findTitle"
+    position="top"
+    :style="{ width: '34rem', maxWidth: '95vw' }"
+  >
     <InputText
-      v-model="text" autofocus fluid :aria-label="shell.findLabel" role="combobox" aria-expanded="true" aria-controls="found" :aria-activedescendant="found[chosen] ? `found-${chosen}` : undefined"
-      @input="chosen = 0" @keydown.down.prevent="chosen = Math.min(chosen + 1, found.length - 1)" @keydown.up.prevent="chosen = Math.max(chosen - 1, 0)" @keydown.enter.prevent="go(chosen)"
+      v-model="text"
+      autofocus
+      fluid
+      :aria-label="shell.findLabel"
+      role="combobox"
+      aria-expanded="true"
+      aria-controls="found"
+      :aria-activedescendant="found[chosen] ? `found-${chosen}` : undefined"
+      @input="chosen = 0"
+      @keydown.down.prevent="chosen = Math.min(chosen + 1, found.length - 1)"
+      @keydown.up.prevent="chosen = Math.max(chosen - 1, 0)"
+      @keydown.enter.prevent="go(chosen)"
     />
     <ul id="found" class="plain-list" role="listbox" :aria-label="shell.findTitle">
-      <li v-for="(one, index) in found" :id="`found-${index}`" :key="one.kind + one.key" role="option" :aria-selected="index === chosen" :class="{ chosen: index === chosen }" @click="go(index)">
-        <span class="name"><bdi>{{ one.label }}</bdi> <span v-if="one.more" class="soft small"><bdi>{{ one.more }}</bdi></span></span> <span class="soft small">{{ shell.findKinds[one.kind] }}</span>
+      <li
+        v-for="(one, index) in found"
+        :id="`found-${index}`"
+        :key="one.kind + one.key"
+        role="option"
+        :aria-selected="index === chosen"
+        :class="{ chosen: index === chosen }"
+        @click="go(index)"
+      >
+        <span class="name"
+          ><bdi>{{ one.label }}</bdi>
+          <span v-if="one.more" class="soft small"
+            ><bdi>{{ one.more }}</bdi></span
+          ></span
+        >
+        <span class="soft small">{{ shell.findKinds[one.kind] }}</span>
       </li>
     </ul>
     <p v-if="found.length === 0" class="soft">{{ shell.findNothing }}</p>
@@ -42,8 +73,24 @@ function go(index: number): void {
 </template>
 
 <style scoped>
-ul { margin-top: 0.5rem; }
-li { display: flex; justify-content: space-between; gap: 1rem; padding: 0.35rem 0.5rem; cursor: pointer; border-bottom: 1px solid var(--line); }
-.name { min-width: 0; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.chosen { background: var(--planned-wash); }
+ul {
+  margin-top: 0.5rem;
+}
+li {
+  display: flex;
+  justify-content: space-between;
+  gap: 1rem;
+  padding: 0.35rem 0.5rem;
+  cursor: pointer;
+  border-bottom: 1px solid var(--line);
+}
+.name {
+  min-width: 0;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.chosen {
+  background: var(--planned-wash);
+}
 </style>

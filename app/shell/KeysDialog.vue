@@ -10,16 +10,36 @@ const visible = defineModel<boolean>('visible', { required: true })
 const store = useWorkspace()
 const route = useRoute()
 const lines = computed(() => [
-  ...(route.meta.place === 'stages' ? shell.stageKeys : route.meta.place === 'builds' ? shell.gridKeys : route.meta.place === 'weigh' ? shell.weighKeys : route.meta.place === 'ledger' ? shell.ledgerKeys : []),
-  ...shell.keyLines(store.settings.letters === false ? [] : PLACES.map(({ id, letter }) => [letter, placeNames[id]] as const))
+  ...(route.meta.place === 'stages'
+    ? shell.stageKeys
+    : route.meta.place === 'builds'
+      ? shell.gridKeys
+      : route.meta.place === 'weigh'
+        ? shell.weighKeys
+        : route.meta.place === 'ledger'
+          ? shell.ledgerKeys
+          : []),
+  ...shell.keyLines(
+    store.settings.letters === false
+      ? []
+      : PLACES.map(({ id, letter }) => [letter, placeNames[id]] as const)
+  )
 ])
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal dismissable-mask :header="shell.keysTitle" :style="{ width: '26rem', maxWidth: '95vw' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    dismissable-mask
+    :header="shell.keysTitle"
+    :style="{ width: '26rem', maxWidth: '95vw' }"
+  >
     <dl>
       <template v-for="[key, what] in lines" :key="key">
-        <dt><kbd>{{ key }}</kbd></dt>
+        <dt>
+          <kbd>{{ key }}</kbd>
+        </dt>
         <dd>{{ what }}</dd>
       </template>
     </dl>
@@ -28,7 +48,20 @@ const lines = computed(() => [
 </template>
 
 <style scoped>
-dl { display: grid; grid-template-columns: auto 1fr; gap: 0.3rem 1rem; margin: 0; }
-dd { margin: 0; }
-kbd { font-family: var(--sans); border: 1px solid var(--line-strong); padding: 0.05rem 0.4rem; border-radius: var(--radius); font-size: var(--text-small); }
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 0.3rem 1rem;
+  margin: 0;
+}
+dd {
+  margin: 0;
+}
+kbd {
+  font-family: var(--sans);
+  border: 1px solid var(--line-strong);
+  padding: 0.05rem 0.4rem;
+  border-radius: var(--radius);
+  font-size: var(--text-small);
+}
 </style>

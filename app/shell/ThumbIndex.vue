@@ -14,7 +14,12 @@ const route = useRoute()
     <p class="name">{{ shell.product[0] }}<br />{{ shell.product[1] }}</p>
     <ul class="plain-list places">
       <li v-for="place in PLACES" :key="place.id">
-        <RouterLink :to="place.path" class="place" :class="{ here: route.meta.place === place.id }" :aria-current="route.meta.place === place.id ? 'page' : undefined">
+        <RouterLink
+          :to="place.path"
+          class="place"
+          :class="{ here: route.meta.place === place.id }"
+          :aria-current="route.meta.place === place.id ? 'page' : undefined"
+        >
           <i :class="place.icon" aria-hidden="true" />
           <span>{{ placeNames[place.id] }}</span>
           <kbd v-if="store.settings.letters !== false" aria-hidden="true">{{ place.letter }}</kbd>
@@ -22,38 +27,177 @@ const route = useRoute()
       </li>
     </ul>
     <div class="tools">
-      <button type="button" class="tool" :disabled="!store.undoName" :title="shell.undo(store.undoName)" :aria-label="shell.undo(store.undoName)" @click="store.undo()"><i class="pi pi-undo" aria-hidden="true" /> {{ shell.undoShort }}</button>
-      <button type="button" class="tool" :disabled="!store.redoName" :title="shell.redo(store.redoName)" :aria-label="shell.redo(store.redoName)" @click="store.redo()"><i class="pi pi-refresh" aria-hidden="true" /> {{ shell.redoShort }}</button>
-      <button type="button" class="tool" @click="$emit('find')"><i class="pi pi-search" aria-hidden="true" /> {{ shell.find }}</button>
-      <button type="button" class="tool wide" @click="$emit('keys')"><i class="pi pi-question-circle" aria-hidden="true" /> {{ shell.keys }}</button>
-      <RouterLink class="tool" to="/settings"><i class="pi pi-folder-open" aria-hidden="true" /> {{ shell.settings }}</RouterLink>
-      <p class="kept" role="status">{{ store.kept === 'kept' ? shell.kept : store.kept === 'keeping' ? shell.keeping : shell.notKept }}</p>
+      <button
+        type="button"
+        class="tool"
+        :disabled="!store.undoName"
+        :title="shell.undo(store.undoName)"
+        :aria-label="shell.undo(store.undoName)"
+        @click="store.undo()"
+      >
+        <i class="pi pi-undo" aria-hidden="true" /> {{ shell.undoShort }}
+      </button>
+      <button
+        type="button"
+        class="tool"
+        :disabled="!store.redoName"
+        :title="shell.redo(store.redoName)"
+        :aria-label="shell.redo(store.redoName)"
+        @click="store.redo()"
+      >
+        <i class="pi pi-refresh" aria-hidden="true" /> {{ shell.redoShort }}
+      </button>
+      <button type="button" class="tool" @click="$emit('find')">
+        <i class="pi pi-search" aria-hidden="true" /> {{ shell.find }}
+      </button>
+      <button type="button" class="tool wide" @click="$emit('keys')">
+        <i class="pi pi-question-circle" aria-hidden="true" /> {{ shell.keys }}
+      </button>
+      <RouterLink class="tool" to="/settings"
+        ><i class="pi pi-folder-open" aria-hidden="true" /> {{ shell.settings }}</RouterLink
+      >
+      <p class="kept" role="status">
+        {{
+          store.kept === 'kept'
+            ? shell.kept
+            : store.kept === 'keeping'
+              ? shell.keeping
+              : shell.notKept
+        }}
+      </p>
     </div>
   </nav>
 </template>
 
 <style scoped>
-.index { background: var(--paper-deep); border-right: 1px solid var(--graphite); display: flex; flex-direction: column; position: sticky; top: 0; height: 100vh; overflow-y: auto; }
-.name { font-family: var(--slab); font-weight: 700; line-height: 1.15; font-size: 1.0625rem; padding: 1rem 0.75rem; }
-.place { display: grid; grid-template-columns: 1fr auto; align-items: baseline; padding: 0.5rem 0.75rem; color: var(--graphite); text-decoration: none; font-weight: 650; border-top: 1px solid var(--line); }
-.place i { display: none; }
-.place:hover { background: var(--paper); }
-.place.here { background: var(--paper); border: 1px solid var(--graphite); border-right: 0; margin-right: -1px; position: relative; }
-kbd { font-family: var(--sans); font-size: 0.6875rem; color: var(--graphite-soft); }
-.tools { margin-top: auto; padding: 0.75rem; display: grid; gap: 0.15rem; font-size: var(--text-small); }
-.tool { background: none; border: 0; padding: 0.2rem 0; text-align: left; color: var(--graphite); text-decoration: none; cursor: pointer; display: flex; gap: 0.4rem; align-items: baseline; }
-.tool i { font-size: 0.75rem; }
-.tool:hover:not(:disabled) { text-decoration: underline; }
-.tool:disabled { color: var(--graphite-soft); cursor: default; opacity: 0.7; }
-.kept { color: var(--graphite-soft); font-size: 0.6875rem; line-height: 1.3; padding-top: 0.3rem; }
+.index {
+  background: var(--paper-deep);
+  border-right: 1px solid var(--graphite);
+  display: flex;
+  flex-direction: column;
+  position: sticky;
+  top: 0;
+  height: 100vh;
+  overflow-y: auto;
+}
+.name {
+  font-family: var(--slab);
+  font-weight: 700;
+  line-height: 1.15;
+  font-size: 1.0625rem;
+  padding: 1rem 0.75rem;
+}
+.place {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  align-items: baseline;
+  padding: 0.5rem 0.75rem;
+  color: var(--graphite);
+  text-decoration: none;
+  font-weight: 650;
+  border-top: 1px solid var(--line);
+}
+.place i {
+  display: none;
+}
+.place:hover {
+  background: var(--paper);
+}
+.place.here {
+  background: var(--paper);
+  border: 1px solid var(--graphite);
+  border-right: 0;
+  margin-right: -1px;
+  position: relative;
+}
+kbd {
+  font-family: var(--sans);
+  font-size: 0.6875rem;
+  color: var(--graphite-soft);
+}
+.tools {
+  margin-top: auto;
+  padding: 0.75rem;
+  display: grid;
+  gap: 0.15rem;
+  font-size: var(--text-small);
+}
+.tool {
+  background: none;
+  border: 0;
+  padding: 0.2rem 0;
+  text-align: left;
+  color: var(--graphite);
+  text-decoration: none;
+  cursor: pointer;
+  display: flex;
+  gap: 0.4rem;
+  align-items: baseline;
+}
+.tool i {
+  font-size: 0.75rem;
+}
+.tool:hover:not(:disabled) {
+  text-decoration: underline;
+}
+.tool:disabled {
+  color: var(--graphite-soft);
+  cursor: default;
+  opacity: 0.7;
+}
+.kept {
+  color: var(--graphite-soft);
+  font-size: 0.6875rem;
+  line-height: 1.3;
+  padding-top: 0.3rem;
+}
 @media (max-width: 700px) {
-  .index { position: fixed; inset: auto 0 0 0; top: auto; height: auto; z-index: 5; border-right: 0; border-top: 1px solid var(--graphite); }
-  .name, .kept, .wide { display: none; }
-  .places { display: grid; grid-template-columns: repeat(8, minmax(0, 1fr)); }
-  .place { grid-template-columns: 1fr; justify-items: center; border-top: 0; padding: 0.4rem 0; font-size: 0.61rem; gap: 0.15rem; }
-  .place i { display: block; font-size: 1rem; }
-  .place.here { border: 0; border-top: 3px solid var(--planned); margin: 0; padding-top: calc(0.4rem - 3px); }
-  kbd { display: none; }
-  .tools { order: -1; margin: 0; padding: 0.25rem 0.75rem; grid-auto-flow: column; justify-content: space-between; border-bottom: 1px solid var(--line); }
+  .index {
+    position: fixed;
+    inset: auto 0 0 0;
+    top: auto;
+    height: auto;
+    z-index: 5;
+    border-right: 0;
+    border-top: 1px solid var(--graphite);
+  }
+  .name,
+  .kept,
+  .wide {
+    display: none;
+  }
+  .places {
+    display: grid;
+    grid-template-columns: repeat(8, minmax(0, 1fr));
+  }
+  .place {
+    grid-template-columns: 1fr;
+    justify-items: center;
+    border-top: 0;
+    padding: 0.4rem 0;
+    font-size: 0.61rem;
+    gap: 0.15rem;
+  }
+  .place i {
+    display: block;
+    font-size: 1rem;
+  }
+  .place.here {
+    border: 0;
+    border-top: 3px solid var(--planned);
+    margin: 0;
+    padding-top: calc(0.4rem - 3px);
+  }
+  kbd {
+    display: none;
+  }
+  .tools {
+    order: -1;
+    margin: 0;
+    padding: 0.25rem 0.75rem;
+    grid-auto-flow: column;
+    justify-content: space-between;
+    border-bottom: 1px solid var(--line);
+  }
 }
 </style>

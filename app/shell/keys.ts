@@ -4,7 +4,12 @@ import { PLACES } from '../places'
 import { useWorkspace } from '../stores/workspace'
 
 const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.isContentEditable || target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement || target instanceof HTMLSelectElement || target.closest('[role="dialog"], [role="combobox"], [role="listbox"]') !== null)
+  target instanceof HTMLElement &&
+  (target.isContentEditable ||
+    target instanceof HTMLInputElement ||
+    target instanceof HTMLTextAreaElement ||
+    target instanceof HTMLSelectElement ||
+    target.closest('[role="dialog"], [role="combobox"], [role="listbox"]') !== null)
 
 /** Keys that work everywhere: a letter per place, find, help, undo and redo. */
 export function useKeys(open: { find: () => void; keys: () => void }): void {
@@ -25,7 +30,10 @@ export function useKeys(open: { find: () => void; keys: () => void }): void {
       else open.keys()
       return
     }
-    const place = store.settings.letters === false ? undefined : PLACES.find(({ letter }) => letter === event.key)
+    const place =
+      store.settings.letters === false
+        ? undefined
+        : PLACES.find(({ letter }) => letter === event.key)
     if (place) void router.push(place.path)
   })
 }

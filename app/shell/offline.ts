@@ -24,7 +24,11 @@ export function keepOffline(): void {
     first = false
   })
   const registered = workbox.register().catch(() => undefined)
-  void registered.then((registration) => registration && setInterval(() => void registration.update().catch(() => undefined), LOOK_EVERY))
+  void registered.then(
+    (registration) =>
+      registration &&
+      setInterval(() => void registration.update().catch(() => undefined), LOOK_EVERY)
+  )
 }
 
 /** Takes up the newer version. @param kept is waited for first: every change is on the disk before the page goes */

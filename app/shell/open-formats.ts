@@ -3,7 +3,16 @@ import { inventoryOf } from '../../core/care'
 import type { useWorkspace } from '../stores/workspace'
 import { pocketMarkdown } from '../words/pocket'
 
-export type FormatId = 'tools-csv' | 'prices-csv' | 'ledger-csv' | 'plan-csv' | 'inventory-csv' | 'journal' | 'calendar' | 'pocket' | 'schema'
+export type FormatId =
+  | 'tools-csv'
+  | 'prices-csv'
+  | 'ledger-csv'
+  | 'plan-csv'
+  | 'inventory-csv'
+  | 'journal'
+  | 'calendar'
+  | 'pocket'
+  | 'schema'
 
 interface TextFile {
   readonly name: string
@@ -12,12 +21,19 @@ interface TextFile {
 }
 
 /** The workspace on the table in one of the open formats; undefined where there is nothing to write. */
-export async function openFormat(id: FormatId, store: ReturnType<typeof useWorkspace>): Promise<TextFile | undefined> {
+export async function openFormat(
+  id: FormatId,
+  store: ReturnType<typeof useWorkspace>
+): Promise<TextFile | undefined> {
   const { world, workspace, say } = store
   if (!world || !workspace || !say) return undefined
   const { currency } = workspace.money
   const formats = await import('../../core/formats')
-  const csv = (name: string, text: string): TextFile => ({ name: `${workspace.name} ${name}.csv`, type: 'text/csv', text })
+  const csv = (name: string, text: string): TextFile => ({
+    name: `${workspace.name} ${name}.csv`,
+    type: 'text/csv',
+    text
+  })
   switch (id) {
     case 'tools-csv':
       return csv('tools', formats.writeItems(workspace.items, currency))
@@ -30,14 +46,30 @@ export async function openFormat(id: FormatId, store: ReturnType<typeof useWorks
     case 'inventory-csv':
       return csv('inventory', formats.writeInventory(inventoryOf(world), world.library, currency))
     case 'journal':
-      return { name: `${workspace.name}.journal`, type: 'text/plain', text: formats.writeJournal(workspace) }
+      return {
+        name: `${workspace.name}.journal`,
+        type: 'text/plain',
+        text: formats.writeJournal(workspace)
+      }
     case 'calendar': {
       const text = await store.calendarText()
-      return text === undefined ? undefined : { name: `${workspace.name} plan.ics`, type: 'text/calendar', text }
+      return text === undefined
+        ? undefined
+        : { name: `${workspace.name} plan.ics`, type: 'text/calendar', text }
     }
     case 'pocket':
-      return workspace.plan && { name: `${workspace.name} pocket list.md`, type: 'text/markdown', text: pocketMarkdown(say, workspace, pocketList(world, workspace.plan), world.asOf) }
+      return (
+        workspace.plan && {
+          name: `${workspace.name} pocket list.md`,
+          type: 'text/markdown',
+          text: pocketMarkdown(say, workspace, pocketList(world, workspace.plan), world.asOf)
+        }
+      )
     case 'schema':
-      return { name: 'workspace.schema.json', type: 'application/schema+json', text: formats.schemaText(formats.workspaceJsonSchema()) }
+      return {
+        name: 'workspace.schema.json',
+        type: 'application/schema+json',
+        text: formats.schemaText(formats.workspaceJsonSchema())
+      }
   }
 }

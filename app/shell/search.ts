@@ -26,29 +26,117 @@ export interface Findable {
 export function findables(world: World, say: Say): Findable[] {
   const { workspace, library } = world
   const to = encodeURIComponent
-  const place = (path: string, label: string): Findable => ({ key: path, kind: 'place', label, more: '', path, words: label })
+  const place = (path: string, label: string): Findable => ({
+    key: path,
+    kind: 'place',
+    label,
+    more: '',
+    path,
+    words: label
+  })
   const tool = (id: string): string => `/kit?tool=${to(id)}`
   return [
     ...PLACES.map(({ id, path }) => place(path, placeNames[id])),
-    place('/ledger/plan', `${placeNames.ledger}: ${ledger.tabs.against}`), place('/ledger/inventory', `${placeNames.ledger}: ${ledger.tabs.inventory}`), place('/stages/scenarios', staging.tabs.scenarios), place('/stages/risk', staging.tabs.risk),
-    place('/settings', keeping.tabs.settings), place('/keeping', keeping.tabs.keeping), place('/pocket', pocket.title),
-    ...workspace.builds.map(({ id, name, log }): Findable => ({ key: id, kind: 'build', label: name, more: log?.done ? `✓ ${say.shortDay(log.done)}` : '', path: `/builds/${to(id)}`, words: name })),
-    ...(workspace.plan?.purchases ?? []).map(({ id, offer, date, price }): Findable => ({ key: id, kind: 'plan', label: say.offer(offer), more: `${say.shortDay(date)}, ${say.money(price)}`, path: '/stages', words: say.offer(offer) })),
-    ...workspace.items.map((item): Findable => ({ key: item.id, kind: 'owned', label: item.name ?? say.tool(item.tool), more: say.shortDay(item.since), path: tool(item.tool), words: `${item.name ?? ''} ${say.tool(item.tool)}` })),
-    ...[...library.tools.values()].map(({ id, name, aliases }): Findable => ({ key: id, kind: 'tool', label: name, more: '', path: tool(id), words: [...namesInAllSets(library, name), ...aliases].join(' ') })),
-    ...[...workspace.ledger].reverse().map(({ id, date, text, amount }): Findable => ({ key: id, kind: 'entry', label: text, more: `${say.shortDay(date)}, ${say.moved(amount)}`, path: `/ledger?entry=${to(id)}`, words: `${text} ${date}` })),
-    ...workspace.quotes.map(({ id, offer, date, price }): Findable => ({ key: id, kind: 'quote', label: say.tool(findOffer(world.pricing, offer)?.tool ?? offer), more: `${say.money(price)}, ${say.shortDay(date)}`, path: '/prices', words: `${say.tool(findOffer(world.pricing, offer)?.tool ?? offer)} ${say.money(price)}` })),
-    ...[...workspace.offers.map(({ id, tool: of }) => ({ id, name: say.tool(of) })), ...(workspace.bundles ?? [])].map(({ id, name }): Findable => ({ key: id, kind: 'find', label: name, more: '', path: '/prices', words: name })),
-    ...(workspace.scenarios ?? []).map(({ id, name }): Findable => ({ key: id, kind: 'scenario', label: name, more: '', path: '/stages/scenarios', words: name })),
-    ...[...library.operations.values()].map(({ id, name, aliases }): Findable => ({ key: id, kind: 'operation', label: name, more: '', path: `/kit?tool=${to(name)}`, words: [name, ...(aliases ?? [])].join(' ') }))
+    place('/ledger/plan', `${placeNames.ledger}: ${ledger.tabs.against}`),
+    place('/ledger/inventory', `${placeNames.ledger}: ${ledger.tabs.inventory}`),
+    place('/stages/scenarios', staging.tabs.scenarios),
+    place('/stages/risk', staging.tabs.risk),
+    place('/settings', keeping.tabs.settings),
+    place('/keeping', keeping.tabs.keeping),
+    place('/pocket', pocket.title),
+    ...workspace.builds.map(({ id, name, log }): Findable => ({
+      key: id,
+      kind: 'build',
+      label: name,
+      more: log?.done ? `✓ ${say.shortDay(log.done)}` : '',
+      path: `/builds/${to(id)}`,
+      words: name
+    })),
+    ...(workspace.plan?.purchases ?? []).map(({ id, offer, date, price }): Findable => ({
+      key: id,
+      kind: 'plan',
+      label: say.offer(offer),
+      more: `${say.shortDay(date)}, ${say.money(price)}`,
+      path: '/stages',
+      words: say.offer(offer)
+    })),
+    ...workspace.items.map((item): Findable => ({
+      key: item.id,
+      kind: 'owned',
+      label: item.name ?? say.tool(item.tool),
+      more: say.shortDay(item.since),
+      path: tool(item.tool),
+      words: `${item.name ?? ''} ${say.tool(item.tool)}`
+    })),
+    ...[...library.tools.values()].map(({ id, name, aliases }): Findable => ({
+      key: id,
+      kind: 'tool',
+      label: name,
+      more: '',
+      path: tool(id),
+      words: [...namesInAllSets(library, name), ...aliases].join(' ')
+    })),
+    ...[...workspace.ledger]
+      .reverse()
+      .map(({ id, date, text, amount }): Findable => ({
+        key: id,
+        kind: 'entry',
+        label: text,
+        more: `${say.shortDay(date)}, ${say.moved(amount)}`,
+        path: `/ledger?entry=${to(id)}`,
+        words: `${text} ${date}`
+      })),
+    ...workspace.quotes.map(({ id, offer, date, price }): Findable => ({
+      key: id,
+      kind: 'quote',
+      label: say.tool(findOffer(world.pricing, offer)?.tool ?? offer),
+      more: `${say.money(price)}, ${say.shortDay(date)}`,
+      path: '/prices',
+      words: `${say.tool(findOffer(world.pricing, offer)?.tool ?? offer)} ${say.money(price)}`
+    })),
+    ...[
+      ...workspace.offers.map(({ id, tool: of }) => ({ id, name: say.tool(of) })),
+      ...(workspace.bundles ?? [])
+    ].map(({ id, name }): Findable => ({
+      key: id,
+      kind: 'find',
+      label: name,
+      more: '',
+      path: '/prices',
+      words: name
+    })),
+    ...(workspace.scenarios ?? []).map(({ id, name }): Findable => ({
+      key: id,
+      kind: 'scenario',
+      label: name,
+      more: '',
+      path: '/stages/scenarios',
+      words: name
+    })),
+    ...[...library.operations.values()].map(({ id, name, aliases }): Findable => ({
+      key: id,
+      kind: 'operation',
+      label: name,
+      more: '',
+      path: `/kit?tool=${to(name)}`,
+      words: [name, ...(aliases ?? [])].join(' ')
+    }))
   ]
 }
 
 /** What fits the words, the closest first: names that begin with them, then those that hold them; of equals the earlier. */
-export function search(all: readonly Findable[], text: string, most: number): { readonly found: readonly Findable[]; readonly more: number } {
+export function search(
+  all: readonly Findable[],
+  text: string,
+  most: number
+): { readonly found: readonly Findable[]; readonly more: number } {
   const wanted = text.trim().toLowerCase()
   const matching = all.filter(({ words }) => matchesSearch(wanted, words))
-  const rank = ({ label, kind }: Findable): number => (kind === 'place' ? 0 : 1) + (label.toLowerCase().startsWith(wanted) ? 0 : 2)
-  const sorted = matching.map((one, i) => ({ one, at: rank(one), i })).sort((a, b) => a.at - b.at || a.i - b.i).map(({ one }) => one)
+  const rank = ({ label, kind }: Findable): number =>
+    (kind === 'place' ? 0 : 1) + (label.toLowerCase().startsWith(wanted) ? 0 : 2)
+  const sorted = matching
+    .map((one, i) => ({ one, at: rank(one), i }))
+    .sort((a, b) => a.at - b.at || a.i - b.i)
+    .map(({ one }) => one)
   return { found: sorted.slice(0, most), more: Math.max(0, sorted.length - most) }
 }

@@ -8,7 +8,8 @@ export function useSave(): () => Promise<readonly Issue[]> {
   return async () => {
     const made = await keeping.file()
     if (!made.ok) return made.issues
-    if (await saveFile(made.value.name, made.value.data, made.value.type)) await keeping.noteBackup('file')
+    if (await saveFile(made.value.name, made.value.data, made.value.type))
+      await keeping.noteBackup('file')
     return []
   }
 }

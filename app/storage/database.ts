@@ -71,12 +71,21 @@ export interface Schema extends DBSchema {
   photos: { key: string; value: StoredPhoto; indexes: { workspace: string } }
   backups: { key: string; value: BackupNote }
   /** Records that could not be read, kept untouched. */
-  aside: { key: string; value: { readonly key: string; readonly at: number; readonly record: unknown } }
+  aside: {
+    key: string
+    value: { readonly key: string; readonly at: number; readonly record: unknown }
+  }
   /** The folder backups go to; only the browser can hold such a handle. */
   handles: { key: string; value: FileSystemDirectoryHandle }
 }
 export type Database = IDBPDatabase<Schema>
-type Upgrading = IDBPTransaction<Schema, ('workspaces' | 'ledger' | 'settings' | 'snapshots' | 'photos' | 'backups' | 'aside' | 'handles')[], 'versionchange'>
+type Upgrading = IDBPTransaction<
+  Schema,
+  (
+    'workspaces' | 'ledger' | 'settings' | 'snapshots' | 'photos' | 'backups' | 'aside' | 'handles'
+  )[],
+  'versionchange'
+>
 
 export const NAME = 'frugal-ledger'
 export const VERSION = 2
@@ -97,7 +106,15 @@ const UPGRADES: readonly ((db: Database, transaction: Upgrading) => void | Promi
     const workspaces = transaction.objectStore('workspaces')
     for (const old of (await workspaces.getAll()) as unknown as StoredV1[]) {
       const { head, print, chunks, entries } = splitRecord(old.data)
-      await workspaces.put({ id: old.id, name: old.name, revision: old.revision, savedAt: old.savedAt, head, print, entries })
+      await workspaces.put({
+        id: old.id,
+        name: old.name,
+        revision: old.revision,
+        savedAt: old.savedAt,
+        head,
+        print,
+        entries
+      })
       for (const chunk of chunks) await transaction.objectStore('ledger').put(chunk)
     }
   }
@@ -111,7 +128,13 @@ export function storageIssue(error: unknown): Issue {
   const name = error instanceof DOMException || error instanceof Error ? error.name : ''
   if (name === 'QuotaExceededError') return issue('storage.full')
   if (name === 'VersionError') return issue('storage.newer')
-  if (name === 'SecurityError' || name === 'InvalidStateError' || name === 'UnknownError' || name === 'NotAllowedError') return issue('storage.refused')
+  if (
+    name === 'SecurityError' ||
+    name === 'InvalidStateError' ||
+    name === 'UnknownError' ||
+    name === 'NotAllowedError'
+  )
+    return issue('storage.refused')
   return issue('storage.failed', [], { reason: name })
 }
 
@@ -134,7 +157,10 @@ async function patiently<T>(open: () => Promise<T>): Promise<T> {
 
 /** A connection that is opened on first use, and again after it was lost. Nothing here throws: refusals come back as issues. */
 /** @param first is done once after the store has been opened, before anything else */
-export function connection(tell: (news: ConnectionNews) => void, first: (db: Database) => Promise<void> = async () => undefined): <T>(work: (db: Database) => Promise<T>) => Promise<Result<T>> {
+export function connection(
+  tell: (news: ConnectionNews) => void,
+  first: (db: Database) => Promise<void> = async () => undefined
+): <T>(work: (db: Database) => Promise<T>) => Promise<Result<T>> {
   let opened: Promise<Database> | undefined
   let outdated = false
   let begun = false
@@ -142,34 +168,40 @@ export function connection(tell: (news: ConnectionNews) => void, first: (db: Dat
     opened = undefined
   }
   const database = (): Promise<Database> => {
-    opened ??= patiently(() => openDB<Schema>(NAME, VERSION, {
-      upgrade: async (db, from, _to, transaction) => {
-        for (const step of UPGRADES.slice(from)) await step(db, transaction as unknown as Upgrading)
-      },
-      blocked: () => tell('blocked'),
-      // A newer program in another tab wants to bring the database up to date; this one must let go of it.
-      blocking: (_current, _blocked, event) => {
-        outdated = true
-        ;(event.target as IDBDatabase).close()
+    opened ??= patiently(() =>
+      openDB<Schema>(NAME, VERSION, {
+        upgrade: async (db, from, _to, transaction) => {
+          for (const step of UPGRADES.slice(from))
+            await step(db, transaction as unknown as Upgrading)
+        },
+        blocked: () => tell('blocked'),
+        // A newer program in another tab wants to bring the database up to date; this one must let go of it.
+        blocking: (_current, _blocked, event) => {
+          outdated = true
+          ;(event.target as IDBDatabase).close()
+          forget()
+          tell('outdated')
+        },
+        terminated: () => {
+          forget()
+          tell('closed')
+        }
+      })
+    )
+      .then(async (db) => {
+        if (!begun) await first(db)
+        begun = true
+        return db
+      })
+      .catch((error: unknown) => {
         forget()
-        tell('outdated')
-      },
-      terminated: () => {
-        forget()
-        tell('closed')
-      }
-    })).then(async (db) => {
-      if (!begun) await first(db)
-      begun = true
-      return db
-    }).catch((error: unknown) => {
-      forget()
-      throw error
-    })
+        throw error
+      })
     return opened
   }
   return async (work) => {
-    if (typeof indexedDB === 'undefined' || indexedDB === null) return refused(issue('storage.refused'))
+    if (typeof indexedDB === 'undefined' || indexedDB === null)
+      return refused(issue('storage.refused'))
     if (outdated) return refused(issue('storage.outdated'))
     try {
       return ok(await work(await database()))

@@ -15,15 +15,36 @@ beforeEach(() => {
   second = new IDBFactory()
 })
 const news: string[] = []
-const opened = (factory: () => Promise<IDBFactory | undefined> = () => Promise.resolve(second)): Storage => openStorage(() => 1, undefined, (one) => news.push(one), factory)
+const opened = (
+  factory: () => Promise<IDBFactory | undefined> = () => Promise.resolve(second)
+): Storage =>
+  openStorage(
+    () => 1,
+    undefined,
+    (one) => news.push(one),
+    factory
+  )
 const emptied = (): void => {
   globalThis.indexedDB = new IDBFactory()
 }
-const entry = (i: number): LedgerEntry => ({ id: `e${i}`, date: '2026-05-01', kind: 'other', amount: 0 - i, text: `Entry ${i}` })
+const entry = (i: number): LedgerEntry => ({
+  id: `e${i}`,
+  date: '2026-05-01',
+  kind: 'other',
+  amount: 0 - i,
+  text: `Entry ${i}`
+})
 const workspace = emptyWorkspace({ name: 'Mine' })
 const ledgerOf = async (storage: Storage, id = workspace.id): Promise<unknown> => {
   const loaded = await storage.load(id)
-  return loaded.ok && loaded.value && [loaded.value.revision, loaded.value.damaged, (loaded.value.data as Workspace).ledger]
+  return (
+    loaded.ok &&
+    loaded.value && [
+      loaded.value.revision,
+      loaded.value.damaged,
+      (loaded.value.data as Workspace).ledger
+    ]
+  )
 }
 
 describe('a store the browser has emptied', () => {
@@ -32,18 +53,29 @@ describe('a store the browser has emptied', () => {
     await storage.save(demo('hive-yard'), 0)
     await storage.save({ ...workspace, ledger: [entry(1)] }, 0)
     await storage.save({ ...workspace, ledger: [entry(1), entry(2)] }, 1)
-    const photo = { id: 'p', workspace: workspace.id, type: 'image/jpeg' as const, bytes: Uint8Array.from([1]) }
+    const photo = {
+      id: 'p',
+      workspace: workspace.id,
+      type: 'image/jpeg' as const,
+      bytes: Uint8Array.from([1])
+    }
     await storage.putPhotos([photo])
     emptied()
     news.length = 0
     const again = opened()
-    expect(await again.settings()).toMatchObject({ ok: true, value: { current: expect.any(String) } })
+    expect(await again.settings()).toMatchObject({
+      ok: true,
+      value: { current: expect.any(String) }
+    })
     expect(news).toEqual(['restored'])
     expect(await ledgerOf(again)).toEqual([2, [], [entry(1), entry(2)]])
     expect(await ledgerOf(again, 'demo-hive-yard')).toEqual([1, [], demo('hive-yard').ledger])
     expect(await again.photo('p')).toEqual({ ok: true, value: { ...photo, at: 1 } })
     // And it goes on from there.
-    expect(await again.save({ ...workspace, ledger: [entry(1), entry(2), entry(3)] }, 2)).toEqual({ ok: true, value: 3 })
+    expect(await again.save({ ...workspace, ledger: [entry(1), entry(2), entry(3)] }, 2)).toEqual({
+      ok: true,
+      value: 3
+    })
   })
   test('has its settings again, and shows what was open; a second copy of the first form takes them too', async () => {
     // The first form had no settings.
@@ -53,38 +85,65 @@ describe('a store the browser has emptied', () => {
       old.result.createObjectStore('ledger', { keyPath: ['workspace', 'index'] })
       old.result.createObjectStore('photos', { keyPath: 'id' })
     }
-    await new Promise((resolve) => { old.onsuccess = resolve })
+    await new Promise((resolve) => {
+      old.onsuccess = resolve
+    })
     old.result.close()
     const storage = opened()
     await storage.save(demo('hive-yard'), 0)
     await storage.save(workspace, 0)
     await storage.saveSettings({ current: 'demo-hive-yard', theme: 'dark', letters: false })
     emptied()
-    expect(await opened().settings()).toEqual({ ok: true, value: { current: 'demo-hive-yard', theme: 'dark', letters: false } })
+    expect(await opened().settings()).toEqual({
+      ok: true,
+      value: { current: 'demo-hive-yard', theme: 'dark', letters: false }
+    })
     emptied()
     await opened().saveSettings({ current: 'gone', theme: 'dark' })
     emptied()
-    expect(await opened().settings()).toMatchObject({ value: { theme: 'dark', current: expect.stringMatching(/^(demo-hive-yard|ws-)/) } })
+    expect(await opened().settings()).toMatchObject({
+      value: { theme: 'dark', current: expect.stringMatching(/^(demo-hive-yard|ws-)/) }
+    })
   })
   test('whatever was saved, in whatever order and size, the copy is the same to the last entry', async () => {
-    await fc.assert(fc.asyncProperty(fc.array(fc.record({ how: fc.constantFrom('more', 'many', 'fewer', 'other', 'second-away'), n: fc.nat(5) }), { minLength: 1, maxLength: 8 }), async (steps) => {
-      globalThis.indexedDB = new IDBFactory()
-      second = new IDBFactory()
-      let storage = opened()
-      let [ledger, revision]: [readonly LedgerEntry[], number] = [[], 0]
-      for (const [i, { how, n }] of steps.entries()) {
-        if (how === 'second-away') storage = opened(n % 2 === 0 ? () => Promise.resolve(undefined) : undefined)
-        ledger = how === 'many' ? [...ledger, ...Array.from({ length: CHUNK + n }, (_, k) => entry(1000 * i + k))] : how === 'fewer' ? ledger.slice(0, n) : how === 'other' ? [entry(i), ...ledger] : [...ledger, entry(10_000 + i)]
-        const saved = await storage.save({ ...workspace, ledger }, revision)
-        revision = saved.ok ? saved.value : revision
-      }
-      // A last save with the copy at hand: it may have been behind, and takes the whole.
-      storage = opened()
-      await storage.load(workspace.id)
-      await storage.save({ ...workspace, ledger }, revision)
-      emptied()
-      expect(await ledgerOf(opened())).toEqual([revision + 1, [], ledger])
-    }), { numRuns: 20 })
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(
+          fc.record({
+            how: fc.constantFrom('more', 'many', 'fewer', 'other', 'second-away'),
+            n: fc.nat(5)
+          }),
+          { minLength: 1, maxLength: 8 }
+        ),
+        async (steps) => {
+          globalThis.indexedDB = new IDBFactory()
+          second = new IDBFactory()
+          let storage = opened()
+          let [ledger, revision]: [readonly LedgerEntry[], number] = [[], 0]
+          for (const [i, { how, n }] of steps.entries()) {
+            if (how === 'second-away')
+              storage = opened(n % 2 === 0 ? () => Promise.resolve(undefined) : undefined)
+            ledger =
+              how === 'many'
+                ? [...ledger, ...Array.from({ length: CHUNK + n }, (_, k) => entry(1000 * i + k))]
+                : how === 'fewer'
+                  ? ledger.slice(0, n)
+                  : how === 'other'
+                    ? [entry(i), ...ledger]
+                    : [...ledger, entry(10_000 + i)]
+            const saved = await storage.save({ ...workspace, ledger }, revision)
+            revision = saved.ok ? saved.value : revision
+          }
+          // A last save with the copy at hand: it may have been behind, and takes the whole.
+          storage = opened()
+          await storage.load(workspace.id)
+          await storage.save({ ...workspace, ledger }, revision)
+          emptied()
+          expect(await ledgerOf(opened())).toEqual([revision + 1, [], ledger])
+        }
+      ),
+      { numRuns: 20 }
+    )
   })
   test('what was taken out stays out', async () => {
     const storage = opened()
@@ -105,7 +164,16 @@ test('a store that has anything in it is left as it is', async () => {
 })
 
 test('without a second store, or with one that fails, everything is kept all the same', async () => {
-  for (const factory of [() => Promise.resolve(undefined), () => Promise.reject(new Error('no')), () => Promise.resolve({ open: () => { throw new Error('no') } } as unknown as IDBFactory)]) {
+  for (const factory of [
+    () => Promise.resolve(undefined),
+    () => Promise.reject(new Error('no')),
+    () =>
+      Promise.resolve({
+        open: () => {
+          throw new Error('no')
+        }
+      } as unknown as IDBFactory)
+  ]) {
     globalThis.indexedDB = new IDBFactory()
     const storage = opened(factory)
     expect(await storage.save(workspace, 0)).toEqual({ ok: true, value: 1 })
@@ -116,16 +184,31 @@ test('without a second store, or with one that fails, everything is kept all the
 test('a copy that is new, or that the browser has emptied, is made whole from the store', async () => {
   const storage = opened(() => Promise.resolve(undefined))
   await storage.save(demo('hive-yard'), 0)
-  await storage.save({ ...workspace, ledger: Array.from({ length: CHUNK + 3 }, (_, i) => entry(i)) }, 0)
-  await storage.putPhotos([{ id: 'p', workspace: workspace.id, type: 'image/jpeg', bytes: Uint8Array.from([1, 2, 3]) }])
+  await storage.save(
+    { ...workspace, ledger: Array.from({ length: CHUNK + 3 }, (_, i) => entry(i)) },
+    0
+  )
+  await storage.putPhotos([
+    { id: 'p', workspace: workspace.id, type: 'image/jpeg', bytes: Uint8Array.from([1, 2, 3]) }
+  ])
   await storage.saveSettings({ current: workspace.id, theme: 'dark' })
   expect(await storage.completeCopy()).toEqual({ ok: true, value: 0 })
   const again = opened()
-  expect([await again.completeCopy(), await again.completeCopy()]).toEqual([{ ok: true, value: 3 }, { ok: true, value: 0 }])
+  expect([await again.completeCopy(), await again.completeCopy()]).toEqual([
+    { ok: true, value: 3 },
+    { ok: true, value: 0 }
+  ])
   emptied()
   const restored = opened()
-  expect(await ledgerOf(restored)).toEqual([1, [], Array.from({ length: CHUNK + 3 }, (_, i) => entry(i))])
-  expect([await restored.settings(), (await restored.photo('p')).ok]).toEqual([{ ok: true, value: { current: workspace.id, theme: 'dark' } }, true])
+  expect(await ledgerOf(restored)).toEqual([
+    1,
+    [],
+    Array.from({ length: CHUNK + 3 }, (_, i) => entry(i))
+  ])
+  expect([await restored.settings(), (await restored.photo('p')).ok]).toEqual([
+    { ok: true, value: { current: workspace.id, theme: 'dark' } },
+    true
+  ])
 })
 
 test('a copy that is made whole while changes are saved ends with the newest of them', async () => {
@@ -133,17 +216,32 @@ test('a copy that is made whole while changes are saved ends with the newest of 
   await behind.save({ ...workspace, ledger: [entry(0)] }, 0)
   const storage = opened()
   await storage.load(workspace.id)
-  await Promise.all([storage.completeCopy(), storage.save({ ...workspace, ledger: [entry(0), entry(1)] }, 1).then(() => storage.save({ ...workspace, ledger: [entry(0), entry(1), entry(2)] }, 2))])
+  await Promise.all([
+    storage.completeCopy(),
+    storage
+      .save({ ...workspace, ledger: [entry(0), entry(1)] }, 1)
+      .then(() => storage.save({ ...workspace, ledger: [entry(0), entry(1), entry(2)] }, 2))
+  ])
   emptied()
   expect(await ledgerOf(opened())).toEqual([3, [], [entry(0), entry(1), entry(2)]])
 })
 
 test('a copy that does not answer holds one save up for a moment, the next not at all, and takes the whole once it answers', async () => {
   let answer = (): void => undefined
-  const storage = opened(() => new Promise((resolve) => { answer = () => resolve(second) }))
+  const storage = opened(
+    () =>
+      new Promise((resolve) => {
+        answer = () => resolve(second)
+      })
+  )
   let revision = 1
   const save = async (): Promise<void> => {
-    expect(await storage.save({ ...workspace, ledger: Array.from({ length: revision + 1 }, (_, i) => entry(i)) }, revision)).toEqual({ ok: true, value: revision + 1 })
+    expect(
+      await storage.save(
+        { ...workspace, ledger: Array.from({ length: revision + 1 }, (_, i) => entry(i)) },
+        revision
+      )
+    ).toEqual({ ok: true, value: revision + 1 })
     revision += 1
   }
   // A store that is empty would ask the copy first.
@@ -159,5 +257,9 @@ test('a copy that does not answer holds one save up for a moment, the next not a
   while (waits() === 1) await save()
   timers.mockRestore()
   emptied()
-  expect(await ledgerOf(opened())).toEqual([revision, [], Array.from({ length: revision }, (_, i) => entry(i))])
+  expect(await ledgerOf(opened())).toEqual([
+    revision,
+    [],
+    Array.from({ length: revision }, (_, i) => entry(i))
+  ])
 }, 120_000)

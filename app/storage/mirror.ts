@@ -38,7 +38,10 @@ export interface Mirror {
   settings(settings: Settings): Promise<void>
   remove(id: string): Promise<void>
   /** Which of these the copy does not have: none where there is no copy to be had. */
-  lacking(ids: { readonly workspaces: readonly string[]; readonly photos: readonly string[] }): Promise<{ readonly workspaces: readonly string[]; readonly photos: readonly string[] }>
+  lacking(ids: {
+    readonly workspaces: readonly string[]
+    readonly photos: readonly string[]
+  }): Promise<{ readonly workspaces: readonly string[]; readonly photos: readonly string[] }>
   /** Everything, where the mirror holds any workspace at all. */
   everything(): Promise<Everything | undefined>
 }
@@ -47,14 +50,22 @@ type Buckets = { open(name: string, options?: object): Promise<{ readonly indexe
 
 /** The factory of a second store, where the browser has any; its durability is as strict as it can be had. */
 export async function secondFactory(): Promise<IDBFactory | undefined> {
-  const buckets = typeof navigator === 'undefined' ? undefined : (navigator as unknown as { storageBuckets?: Buckets }).storageBuckets
-  return (await buckets?.open('second-copy', { durability: 'strict', persisted: true }).catch(() => undefined))?.indexedDB
+  const buckets =
+    typeof navigator === 'undefined'
+      ? undefined
+      : (navigator as unknown as { storageBuckets?: Buckets }).storageBuckets
+  return (
+    await buckets
+      ?.open('second-copy', { durability: 'strict', persisted: true })
+      .catch(() => undefined)
+  )?.indexedDB
 }
 
 const SETTINGS_KEY = 'settings'
 /** So long a save waits for the copy, and a store that has been emptied, ms. */
 const [PATIENCE, PATIENCE_EMPTIED] = [3000, 30_000]
-const pieces = (id: string, from = 0): IDBKeyRange => IDBKeyRange.bound([id, from], [id, Number.MAX_SAFE_INTEGER])
+const pieces = (id: string, from = 0): IDBKeyRange =>
+  IDBKeyRange.bound([id, from], [id, Number.MAX_SAFE_INTEGER])
 
 function openAt(factory: IDBFactory): Promise<MirrorDatabase> {
   const request = factory.open('frugal-ledger-copy', 2)
@@ -79,7 +90,9 @@ export function openMirror(factory: () => Promise<IDBFactory | undefined>): Mirr
   let before: Promise<unknown> = Promise.resolve()
   let stuck = false
   const inTurn = async <T>(work: (db: MirrorDatabase) => Promise<T>): Promise<T | undefined> => {
-    opened ??= factory().then((found) => found && openAt(found)).catch(() => undefined)
+    opened ??= factory()
+      .then((found) => found && openAt(found))
+      .catch(() => undefined)
     try {
       const db = await opened
       return db && (await work(db))
@@ -89,27 +102,39 @@ export function openMirror(factory: () => Promise<IDBFactory | undefined>): Mirr
     }
   }
   /** One after another, so that an older state never comes after a newer one; a copy that does not answer keeps nobody waiting for long. */
-  const attempt = <T>(work: (db: MirrorDatabase) => Promise<T>, patience = PATIENCE): Promise<T | undefined> => {
+  const attempt = <T>(
+    work: (db: MirrorDatabase) => Promise<T>,
+    patience = PATIENCE
+  ): Promise<T | undefined> => {
     if (stuck) return Promise.resolve(undefined)
     const mine = before.then(() => inTurn(work))
     before = mine
-    return Promise.race([mine, new Promise<undefined>((resolve) => {
-      const timer = setTimeout(() => {
-        stuck = true
-        resolve(undefined)
-      }, patience)
-      void mine.finally(() => {
-        clearTimeout(timer)
-        stuck = false
+    return Promise.race([
+      mine,
+      new Promise<undefined>((resolve) => {
+        const timer = setTimeout(() => {
+          stuck = true
+          resolve(undefined)
+        }, patience)
+        void mine.finally(() => {
+          clearTimeout(timer)
+          stuck = false
+        })
       })
-    })])
+    ])
   }
   const put = async (db: MirrorDatabase, { head, from, chunks }: Records): Promise<void> => {
-    const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite', { durability: 'strict' })
+    const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite', {
+      durability: 'strict'
+    })
     const ledger = transaction.objectStore('ledger')
     const done = transaction.done
     done.catch(() => undefined)
-    await Promise.all([transaction.objectStore('workspaces').put(head), ledger.delete(pieces(head.id, from)), ...chunks.map((chunk) => ledger.put(chunk))])
+    await Promise.all([
+      transaction.objectStore('workspaces').put(head),
+      ledger.delete(pieces(head.id, from)),
+      ...chunks.map((chunk) => ledger.put(chunk))
+    ])
     await done
   }
   return {
@@ -121,31 +146,50 @@ export function openMirror(factory: () => Promise<IDBFactory | undefined>): Mirr
     photos: async (photos) =>
       void (await attempt(async (db) => {
         const transaction = db.transaction('photos', 'readwrite', { durability: 'strict' })
-        await Promise.all([...photos.map((photo) => transaction.store.put(photo)), transaction.done])
+        await Promise.all([
+          ...photos.map((photo) => transaction.store.put(photo)),
+          transaction.done
+        ])
       })),
     dropPhotos: async (ids) =>
       void (await attempt(async (db) => {
         const transaction = db.transaction('photos', 'readwrite')
         await Promise.all([...ids.map((id) => transaction.store.delete(id)), transaction.done])
       })),
-    settings: async (settings) => void (await attempt(async (db) => db.put('settings', settings, SETTINGS_KEY))),
+    settings: async (settings) =>
+      void (await attempt(async (db) => db.put('settings', settings, SETTINGS_KEY))),
     remove: async (id) =>
       void (await attempt(async (db) => {
         const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite')
-        await Promise.all([transaction.objectStore('workspaces').delete(id), transaction.objectStore('ledger').delete(pieces(id)), transaction.done])
+        await Promise.all([
+          transaction.objectStore('workspaces').delete(id),
+          transaction.objectStore('ledger').delete(pieces(id)),
+          transaction.done
+        ])
       })),
     lacking: async ({ workspaces, photos }) => {
       const there = await attempt(async (db) => {
         const transaction = db.transaction(['workspaces', 'photos'])
-        const [known, pictures] = await Promise.all([transaction.objectStore('workspaces').getAllKeys(), transaction.objectStore('photos').getAllKeys()])
+        const [known, pictures] = await Promise.all([
+          transaction.objectStore('workspaces').getAllKeys(),
+          transaction.objectStore('photos').getAllKeys()
+        ])
         return [new Set(known), new Set(pictures)] as const
       })
-      return { workspaces: there ? workspaces.filter((id) => !there[0].has(id)) : [], photos: there ? photos.filter((id) => !there[1].has(id)) : [] }
+      return {
+        workspaces: there ? workspaces.filter((id) => !there[0].has(id)) : [],
+        photos: there ? photos.filter((id) => !there[1].has(id)) : []
+      }
     },
     everything: () =>
       attempt(async (db) => {
         const transaction = db.transaction(['workspaces', 'ledger', 'photos', 'settings'])
-        const [workspaces, ledger, photos, settings] = await Promise.all([transaction.objectStore('workspaces').getAll(), transaction.objectStore('ledger').getAll(), transaction.objectStore('photos').getAll(), transaction.objectStore('settings').get(SETTINGS_KEY)])
+        const [workspaces, ledger, photos, settings] = await Promise.all([
+          transaction.objectStore('workspaces').getAll(),
+          transaction.objectStore('ledger').getAll(),
+          transaction.objectStore('photos').getAll(),
+          transaction.objectStore('settings').get(SETTINGS_KEY)
+        ])
         return workspaces.length === 0 ? undefined : { workspaces, ledger, photos, settings }
       }, PATIENCE_EMPTIED)
   }

@@ -19,15 +19,31 @@ export const CHUNK = 256
 
 const printOf = (data: unknown): string => textPrint(JSON.stringify(data))
 
-export const chunkOf = (workspace: string, ledger: readonly LedgerEntry[], index: number): LedgerChunk => {
+export const chunkOf = (
+  workspace: string,
+  ledger: readonly LedgerEntry[],
+  index: number
+): LedgerChunk => {
   const text = JSON.stringify(ledger.slice(index * CHUNK, (index + 1) * CHUNK))
   return { workspace, index, text, print: textPrint(text) }
 }
 export const chunkCount = (entries: number): number => Math.ceil(entries / CHUNK)
 
-export function splitRecord(workspace: Workspace): { readonly head: Head; readonly print: string; readonly entries: number; readonly chunks: readonly LedgerChunk[] } {
+export function splitRecord(workspace: Workspace): {
+  readonly head: Head
+  readonly print: string
+  readonly entries: number
+  readonly chunks: readonly LedgerChunk[]
+} {
   const { ledger, ...head } = workspace
-  return { head, print: printOf(head), entries: ledger.length, chunks: Array.from({ length: chunkCount(ledger.length) }, (_, index) => chunkOf(workspace.id, ledger, index)) }
+  return {
+    head,
+    print: printOf(head),
+    entries: ledger.length,
+    chunks: Array.from({ length: chunkCount(ledger.length) }, (_, index) =>
+      chunkOf(workspace.id, ledger, index)
+    )
+  }
 }
 
 /** A workspace put together again, and whether its parts are as they were written. */
@@ -38,10 +54,23 @@ export interface Joined {
   readonly readable: readonly LedgerEntry[]
 }
 
-export function joinRecord(stored: { readonly head: unknown; readonly print: string; readonly entries: number }, chunks: readonly LedgerChunk[]): Joined {
-  const headWhole = typeof stored.head === 'object' && stored.head !== null && printOf(stored.head) === stored.print
-  const whole = chunks.filter(({ text, print }) => typeof text === 'string' && textPrint(text) === print)
+export function joinRecord(
+  stored: { readonly head: unknown; readonly print: string; readonly entries: number },
+  chunks: readonly LedgerChunk[]
+): Joined {
+  const headWhole =
+    typeof stored.head === 'object' && stored.head !== null && printOf(stored.head) === stored.print
+  const whole = chunks.filter(
+    ({ text, print }) => typeof text === 'string' && textPrint(text) === print
+  )
   const readable = whole.flatMap(({ text }) => JSON.parse(text) as LedgerEntry[])
   const ledgerWhole = whole.length === chunks.length && readable.length === stored.entries
-  return { data: { ...(stored.head as object), ledger: readable }, damaged: [...(headWhole ? [] : (['head'] as const)), ...(ledgerWhole ? [] : (['ledger'] as const))], readable }
+  return {
+    data: { ...(stored.head as object), ledger: readable },
+    damaged: [
+      ...(headWhole ? [] : (['head'] as const)),
+      ...(ledgerWhole ? [] : (['ledger'] as const))
+    ],
+    readable
+  }
 }

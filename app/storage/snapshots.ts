@@ -7,17 +7,53 @@ import type { SnapshotReason, StoredSnapshot } from './database'
 /** A snapshot as a list shows it. */
 export type SnapshotInfo = Omit<StoredSnapshot, 'packed' | 'print'>
 
-const through = async (bytes: Uint8Array, stream: CompressionStream | DecompressionStream): Promise<Uint8Array> =>
-  new Uint8Array(await new Response(new Blob([bytes as Uint8Array<ArrayBuffer>]).stream().pipeThrough(stream as unknown as ReadableWritablePair<Uint8Array<ArrayBuffer>, Uint8Array<ArrayBuffer>>)).arrayBuffer())
+const through = async (
+  bytes: Uint8Array,
+  stream: CompressionStream | DecompressionStream
+): Promise<Uint8Array> =>
+  new Uint8Array(
+    await new Response(
+      new Blob([bytes as Uint8Array<ArrayBuffer>])
+        .stream()
+        .pipeThrough(
+          stream as unknown as ReadableWritablePair<
+            Uint8Array<ArrayBuffer>,
+            Uint8Array<ArrayBuffer>
+          >
+        )
+    ).arrayBuffer()
+  )
 
 /** Text packed as gzip: by the browser beside the page's own work where it can, else by a library. */
-const pack = async (text: string): Promise<Uint8Array> => (typeof CompressionStream === 'undefined' ? gzipSync(strToU8(text)) : through(strToU8(text), new CompressionStream('gzip')))
-const unpack = async (bytes: Uint8Array): Promise<string> => strFromU8(typeof DecompressionStream === 'undefined' ? gunzipSync(bytes) : await through(bytes, new DecompressionStream('gzip')))
+const pack = async (text: string): Promise<Uint8Array> =>
+  typeof CompressionStream === 'undefined'
+    ? gzipSync(strToU8(text))
+    : through(strToU8(text), new CompressionStream('gzip'))
+const unpack = async (bytes: Uint8Array): Promise<string> =>
+  strFromU8(
+    typeof DecompressionStream === 'undefined'
+      ? gunzipSync(bytes)
+      : await through(bytes, new DecompressionStream('gzip'))
+  )
 
-export async function makeSnapshot(workspace: Workspace, text: string, at: number, reason: SnapshotReason, key: string): Promise<StoredSnapshot> {
+export async function makeSnapshot(
+  workspace: Workspace,
+  text: string,
+  at: number,
+  reason: SnapshotReason,
+  key: string
+): Promise<StoredSnapshot> {
   return {
-    key, workspace: workspace.id, at, reason, packed: await pack(text), print: textPrint(text),
-    builds: workspace.builds.length, items: workspace.items.length, entries: workspace.ledger.length, balance: balanceOn(workspace.ledger, '9999-12-31')
+    key,
+    workspace: workspace.id,
+    at,
+    reason,
+    packed: await pack(text),
+    print: textPrint(text),
+    builds: workspace.builds.length,
+    items: workspace.items.length,
+    entries: workspace.ledger.length,
+    balance: balanceOn(workspace.ledger, '9999-12-31')
   }
 }
 
@@ -34,12 +70,23 @@ export async function snapshotText({ packed, print }: StoredSnapshot): Promise<s
 const [HOUR, DAY, WEEK] = [3_600_000, 86_400_000, 604_800_000]
 /** Snapshots made while working are kept: the newest twelve, then one an hour for a day, one a day for a month, one a week for a year. */
 const NEWEST = 12
-const LADDER = [{ every: HOUR, for: DAY }, { every: DAY, for: 30 * DAY }, { every: WEEK, for: 365 * DAY }] as const
+const LADDER = [
+  { every: HOUR, for: DAY },
+  { every: DAY, for: 30 * DAY },
+  { every: WEEK, for: 365 * DAY }
+] as const
 /** Others, by reason: the newest of each. */
-const MOST: Readonly<Record<Exclude<SnapshotReason, 'while-working'>, number>> = { 'before-import': 10, 'before-return': 10, 'by-hand': 30 }
+const MOST: Readonly<Record<Exclude<SnapshotReason, 'while-working'>, number>> = {
+  'before-import': 10,
+  'before-return': 10,
+  'by-hand': 30
+}
 
 /** Which snapshots of a workspace have had their time. @param now ms since the epoch */
-export function expired(list: readonly Pick<SnapshotInfo, 'key' | 'at' | 'reason'>[], now: number): string[] {
+export function expired(
+  list: readonly Pick<SnapshotInfo, 'key' | 'at' | 'reason'>[],
+  now: number
+): string[] {
   const newestFirst = [...list].sort((a, b) => b.at - a.at)
   const kept = new Set<string>()
   const working = newestFirst.filter(({ reason }) => reason === 'while-working')
@@ -53,6 +100,8 @@ export function expired(list: readonly Pick<SnapshotInfo, 'key' | 'at' | 'reason
       kept.add(key)
     }
   }
-  for (const [reason, most] of Object.entries(MOST)) for (const { key } of newestFirst.filter((one) => one.reason === reason).slice(0, most)) kept.add(key)
+  for (const [reason, most] of Object.entries(MOST))
+    for (const { key } of newestFirst.filter((one) => one.reason === reason).slice(0, most))
+      kept.add(key)
   return newestFirst.filter(({ key }) => !kept.has(key)).map(({ key }) => key)
 }

@@ -1,7 +1,15 @@
 import { issue, must, ok, refused, type Result } from '../../core/kernel'
 import { commonStart, type LedgerEntry } from '../../core/ledger'
 import type { Workspace } from '../../core/workspace'
-import { connection, type BackupNote, type ConnectionNews, type Database, type Settings, type SnapshotReason, type StoredPhoto } from './database'
+import {
+  connection,
+  type BackupNote,
+  type ConnectionNews,
+  type Database,
+  type Settings,
+  type SnapshotReason,
+  type StoredPhoto
+} from './database'
 import { openMirror, secondFactory, type Mirror, type Records } from './mirror'
 import { CHUNK, chunkCount, chunkOf, joinRecord, splitRecord, type Joined } from './records'
 import { expired, makeSnapshot, snapshotText, type SnapshotInfo } from './snapshots'
@@ -47,7 +55,8 @@ const SETTINGS_KEY = 'settings'
 /** A photo stays this long at the least, ms: longer than a page stays open. */
 const PHOTO_STAYS = 30 * 86_400_000
 const FOLDER_KEY = 'backups'
-const rangeOf = (id: string): IDBKeyRange => IDBKeyRange.bound([id, 0], [id, Number.MAX_SAFE_INTEGER])
+const rangeOf = (id: string): IDBKeyRange =>
+  IDBKeyRange.bound([id, 0], [id, Number.MAX_SAFE_INTEGER])
 
 /** What this page last read or wrote of a workspace: a ledger that begins with it need only have its end written. */
 interface Known {
@@ -58,14 +67,25 @@ interface Known {
 /** All records of a workspace as they stand in the store. */
 async function recordsOf(db: Database, id: string): Promise<Records> {
   const transaction = db.transaction(['workspaces', 'ledger'])
-  const [head, chunks] = await Promise.all([transaction.objectStore('workspaces').get(id), transaction.objectStore('ledger').getAll(rangeOf(id))])
+  const [head, chunks] = await Promise.all([
+    transaction.objectStore('workspaces').get(id),
+    transaction.objectStore('ledger').getAll(rangeOf(id))
+  ])
   return { head: must(head, 'the workspace that was just written'), from: 0, chunks }
 }
 
-async function write(db: Database, workspace: Workspace, base: number, known: Known | undefined, now: number): Promise<Records | undefined> {
+async function write(
+  db: Database,
+  workspace: Workspace,
+  base: number,
+  known: Known | undefined,
+  now: number
+): Promise<Records | undefined> {
   const { head, print } = splitRecord({ ...workspace, ledger: [] })
   const { ledger, id } = workspace
-  const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite', { durability: 'strict' })
+  const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite', {
+    durability: 'strict'
+  })
   // A write that fails rejects both its request and the transaction; the transaction's word is the one that counts.
   const done = transaction.done
   done.catch(() => undefined)
@@ -77,9 +97,29 @@ async function write(db: Database, workspace: Workspace, base: number, known: Kn
   }
   const same = known && known.revision === base && stored ? commonStart(known.ledger, ledger) : 0
   const from = Math.floor(same / CHUNK)
-  const records: Records = { head: { id, name: workspace.name, revision: base + 1, savedAt: now, head, print, entries: ledger.length }, from, chunks: Array.from({ length: Math.max(0, chunkCount(ledger.length) - from) }, (_, i) => chunkOf(id, ledger, from + i)) }
+  const records: Records = {
+    head: {
+      id,
+      name: workspace.name,
+      revision: base + 1,
+      savedAt: now,
+      head,
+      print,
+      entries: ledger.length
+    },
+    from,
+    chunks: Array.from({ length: Math.max(0, chunkCount(ledger.length) - from) }, (_, i) =>
+      chunkOf(id, ledger, from + i)
+    )
+  }
   const shrunk = same === 0 || same < (known?.ledger.length ?? 0)
-  await Promise.all([heads.put(records.head), ...(shrunk ? [pieces.delete(IDBKeyRange.bound([id, from], [id, Number.MAX_SAFE_INTEGER]))] : []), ...records.chunks.map((chunk) => pieces.put(chunk))])
+  await Promise.all([
+    heads.put(records.head),
+    ...(shrunk
+      ? [pieces.delete(IDBKeyRange.bound([id, from], [id, Number.MAX_SAFE_INTEGER]))]
+      : []),
+    ...records.chunks.map((chunk) => pieces.put(chunk))
+  ])
   await done
   return records
 }
@@ -89,18 +129,40 @@ async function restore(db: Database, mirror: Mirror): Promise<boolean> {
   if ((await db.count('workspaces')) > 0) return false
   const all = await mirror.everything()
   if (!all) return false
-  const transaction = db.transaction(['workspaces', 'ledger', 'photos', 'settings'], 'readwrite', { durability: 'strict' })
+  const transaction = db.transaction(['workspaces', 'ledger', 'photos', 'settings'], 'readwrite', {
+    durability: 'strict'
+  })
   const newest = [...all.workspaces].sort((a, b) => b.savedAt - a.savedAt)[0]
   const puts = [
-    ...all.workspaces.map((head) => transaction.objectStore('workspaces').put(head)), ...all.ledger.map((chunk) => transaction.objectStore('ledger').put(chunk)), ...all.photos.map((photo) => transaction.objectStore('photos').put(photo)),
-    ...(newest ? [transaction.objectStore('settings').put({ ...all.settings, current: all.workspaces.find(({ id }) => id === all.settings?.current)?.id ?? newest.id }, SETTINGS_KEY)] : [])
+    ...all.workspaces.map((head) => transaction.objectStore('workspaces').put(head)),
+    ...all.ledger.map((chunk) => transaction.objectStore('ledger').put(chunk)),
+    ...all.photos.map((photo) => transaction.objectStore('photos').put(photo)),
+    ...(newest
+      ? [
+          transaction
+            .objectStore('settings')
+            .put(
+              {
+                ...all.settings,
+                current:
+                  all.workspaces.find(({ id }) => id === all.settings?.current)?.id ?? newest.id
+              },
+              SETTINGS_KEY
+            )
+        ]
+      : [])
   ]
   await Promise.all([...puts, transaction.done])
   return true
 }
 
 /** @param now the clock, ms since the epoch  @param newKey makes a key nobody else has  @param tell hears what the connection has to say */
-export function openStorage(now: () => number, newKey: () => string = () => `${now()}`, tell: (news: ConnectionNews | 'restored') => void = () => undefined, second: () => Promise<IDBFactory | undefined> = secondFactory): Storage {
+export function openStorage(
+  now: () => number,
+  newKey: () => string = () => `${now()}`,
+  tell: (news: ConnectionNews | 'restored') => void = () => undefined,
+  second: () => Promise<IDBFactory | undefined> = secondFactory
+): Storage {
   const mirror = openMirror(second)
   const attempt = connection(tell, async (db) => {
     if (await restore(db, mirror)) tell('restored')
@@ -109,22 +171,33 @@ export function openStorage(now: () => number, newKey: () => string = () => `${n
   return {
     settings: () => attempt(async (db) => (await db.get('settings', SETTINGS_KEY)) ?? {}),
     saveSettings: async (settings) => {
-      const saved = await attempt(async (db) => void (await db.put('settings', settings, SETTINGS_KEY)))
+      const saved = await attempt(
+        async (db) => void (await db.put('settings', settings, SETTINGS_KEY))
+      )
       if (saved.ok) await mirror.settings(settings)
       return saved
     },
-    list: () => attempt(async (db) => (await db.getAll('workspaces')).map(({ id, name, savedAt }) => ({ id, name, savedAt }))),
+    list: () =>
+      attempt(async (db) =>
+        (await db.getAll('workspaces')).map(({ id, name, savedAt }) => ({ id, name, savedAt }))
+      ),
     load: (id) =>
       attempt(async (db) => {
         const transaction = db.transaction(['workspaces', 'ledger'])
-        const [stored, chunks] = await Promise.all([transaction.objectStore('workspaces').get(id), transaction.objectStore('ledger').getAll(rangeOf(id))])
+        const [stored, chunks] = await Promise.all([
+          transaction.objectStore('workspaces').get(id),
+          transaction.objectStore('ledger').getAll(rangeOf(id))
+        ])
         if (!stored) return undefined
         const joined = joinRecord(stored, chunks)
-        if (joined.damaged.length === 0) known.set(id, { revision: stored.revision, ledger: joined.readable })
+        if (joined.damaged.length === 0)
+          known.set(id, { revision: stored.revision, ledger: joined.readable })
         return { ...joined, revision: stored.revision, savedAt: stored.savedAt }
       }),
     save: async (workspace, base) => {
-      const written = await attempt((db) => write(db, workspace, base, known.get(workspace.id), now()))
+      const written = await attempt((db) =>
+        write(db, workspace, base, known.get(workspace.id), now())
+      )
       if (!written.ok) return written
       const records = written.value
       if (records === undefined) return refused(issue('storage.elsewhere'))
@@ -139,7 +212,11 @@ export function openStorage(now: () => number, newKey: () => string = () => `${n
       await mirror.remove(id)
       return attempt(async (db) => {
         const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite')
-        await Promise.all([transaction.objectStore('workspaces').delete(id), transaction.objectStore('ledger').delete(rangeOf(id)), transaction.done])
+        await Promise.all([
+          transaction.objectStore('workspaces').delete(id),
+          transaction.objectStore('ledger').delete(rangeOf(id)),
+          transaction.done
+        ])
         known.delete(id)
       })
     },
@@ -147,14 +224,31 @@ export function openStorage(now: () => number, newKey: () => string = () => `${n
       const { id, name, ledger } = repaired
       const { head, print } = splitRecord({ ...repaired, ledger: [] })
       const written = await attempt(async (db) => {
-        const transaction = db.transaction(['workspaces', 'ledger', 'aside'], 'readwrite', { durability: 'strict' })
+        const transaction = db.transaction(['workspaces', 'ledger', 'aside'], 'readwrite', {
+          durability: 'strict'
+        })
         const { done } = transaction
         done.catch(() => undefined)
-        const [heads, chunks] = [transaction.objectStore('workspaces'), transaction.objectStore('ledger')]
+        const [heads, chunks] = [
+          transaction.objectStore('workspaces'),
+          transaction.objectStore('ledger')
+        ]
         const record = { head: await heads.get(id), ledger: await chunks.getAll(rangeOf(id)) }
         await Promise.all([
-          transaction.objectStore('aside').put({ key: `${id}@${newKey()}`, at: now(), record }), chunks.delete(rangeOf(id)),
-          heads.put({ id, name, revision: base + 1, savedAt: now(), head, print, entries: ledger.length }), ...Array.from({ length: chunkCount(ledger.length) }, (_, index) => chunks.put(chunkOf(id, ledger, index)))
+          transaction.objectStore('aside').put({ key: `${id}@${newKey()}`, at: now(), record }),
+          chunks.delete(rangeOf(id)),
+          heads.put({
+            id,
+            name,
+            revision: base + 1,
+            savedAt: now(),
+            head,
+            print,
+            entries: ledger.length
+          }),
+          ...Array.from({ length: chunkCount(ledger.length) }, (_, index) =>
+            chunks.put(chunkOf(id, ledger, index))
+          )
         ])
         await done
         return base + 1
@@ -165,14 +259,23 @@ export function openStorage(now: () => number, newKey: () => string = () => `${n
       if (all.ok) await mirror.save(all.value, () => Promise.resolve(all.value))
       return written
     },
-    snapshots: (id) => attempt(async (db) => (await db.getAllFromIndex('snapshots', 'workspace', id)).map(({ packed: _packed, print: _print, ...info }) => info).sort((a, b) => b.at - a.at)),
+    snapshots: (id) =>
+      attempt(async (db) =>
+        (await db.getAllFromIndex('snapshots', 'workspace', id))
+          .map(({ packed: _packed, print: _print, ...info }) => info)
+          .sort((a, b) => b.at - a.at)
+      ),
     snapshot: async (workspace, text, reason) => {
       const made = await makeSnapshot(workspace, text, now(), reason, newKey())
       return attempt(async (db) => {
         const transaction = db.transaction('snapshots', 'readwrite')
         const present = await transaction.store.index('workspace').getAll(workspace.id)
         const gone = expired([...present, made], now())
-        await Promise.all([transaction.store.put(made), ...gone.filter((key) => key !== made.key).map((key) => transaction.store.delete(key)), transaction.done])
+        await Promise.all([
+          transaction.store.put(made),
+          ...gone.filter((key) => key !== made.key).map((key) => transaction.store.delete(key)),
+          transaction.done
+        ])
       })
     },
     snapshotText: (key) =>
@@ -184,7 +287,10 @@ export function openStorage(now: () => number, newKey: () => string = () => `${n
       const photos = given.map((photo): StoredPhoto => ({ ...photo, at: now() }))
       const kept = await attempt(async (db) => {
         const transaction = db.transaction('photos', 'readwrite', { durability: 'strict' })
-        await Promise.all([...photos.map((photo) => transaction.store.put(photo)), transaction.done])
+        await Promise.all([
+          ...photos.map((photo) => transaction.store.put(photo)),
+          transaction.done
+        ])
       })
       if (kept.ok) await mirror.photos(photos)
       return kept
@@ -192,11 +298,20 @@ export function openStorage(now: () => number, newKey: () => string = () => `${n
     clearPhotos: async ({ id, photos = [] }) => {
       const spoken = new Set(photos.map((photo) => photo.id))
       const cleared = await attempt(async (db) => {
-        const unspoken = (await db.getAllKeysFromIndex('photos', 'workspace', id)).filter((key) => !spoken.has(key))
+        const unspoken = (await db.getAllKeysFromIndex('photos', 'workspace', id)).filter(
+          (key) => !spoken.has(key)
+        )
         if (unspoken.length === 0 || (await db.count('aside')) > 0) return []
-        const texts = await Promise.all((await db.getAllFromIndex('snapshots', 'workspace', id)).map(snapshotText))
+        const texts = await Promise.all(
+          (await db.getAllFromIndex('snapshots', 'workspace', id)).map(snapshotText)
+        )
         const gone: string[] = []
-        for (const key of unspoken) if (now() - ((await db.get('photos', key))?.at ?? 0) > PHOTO_STAYS && !texts.some((text) => text === undefined || text.includes(JSON.stringify(key)))) gone.push(key)
+        for (const key of unspoken)
+          if (
+            now() - ((await db.get('photos', key))?.at ?? 0) > PHOTO_STAYS &&
+            !texts.some((text) => text === undefined || text.includes(JSON.stringify(key)))
+          )
+            gone.push(key)
         const transaction = db.transaction('photos', 'readwrite')
         await Promise.all([...gone.map((key) => transaction.store.delete(key)), transaction.done])
         return gone
@@ -207,14 +322,19 @@ export function openStorage(now: () => number, newKey: () => string = () => `${n
     },
     completeCopy: () =>
       attempt(async (db) => {
-        const [workspaces, photos] = await Promise.all([db.getAllKeys('workspaces'), db.getAllKeys('photos')])
+        const [workspaces, photos] = await Promise.all([
+          db.getAllKeys('workspaces'),
+          db.getAllKeys('photos')
+        ])
         const lacking = await mirror.lacking({ workspaces, photos })
-        for (const id of lacking.workspaces) await mirror.save(await recordsOf(db, id), () => recordsOf(db, id))
+        for (const id of lacking.workspaces)
+          await mirror.save(await recordsOf(db, id), () => recordsOf(db, id))
         for (const id of lacking.photos) {
           const photo = await db.get('photos', id)
           if (photo) await mirror.photos([photo])
         }
-        if (lacking.workspaces.length > 0) await mirror.settings((await db.get('settings', SETTINGS_KEY)) ?? {})
+        if (lacking.workspaces.length > 0)
+          await mirror.settings((await db.get('settings', SETTINGS_KEY)) ?? {})
         return lacking.workspaces.length + lacking.photos.length
       }),
     photo: (id) => attempt((db) => db.get('photos', id)),
@@ -222,6 +342,12 @@ export function openStorage(now: () => number, newKey: () => string = () => `${n
     backup: (workspace) => attempt((db) => db.get('backups', workspace)),
     noteBackup: (note) => attempt(async (db) => void (await db.put('backups', note))),
     folder: () => attempt((db) => db.get('handles', FOLDER_KEY)),
-    keepFolder: (folder) => attempt(async (db) => void (folder ? await db.put('handles', folder, FOLDER_KEY) : await db.delete('handles', FOLDER_KEY)))
+    keepFolder: (folder) =>
+      attempt(
+        async (db) =>
+          void (folder
+            ? await db.put('handles', folder, FOLDER_KEY)
+            : await db.delete('handles', FOLDER_KEY))
+      )
   }
 }

@@ -3,7 +3,11 @@ import type { Day } from '../../core/calendar'
 /** The only place of the application that looks at the clock. */
 export function todayHere(): Day {
   const now = new Date()
-  return [now.getFullYear(), String(now.getMonth() + 1).padStart(2, '0'), String(now.getDate()).padStart(2, '0')].join('-')
+  return [
+    now.getFullYear(),
+    String(now.getMonth() + 1).padStart(2, '0'),
+    String(now.getDate()).padStart(2, '0')
+  ].join('-')
 }
 
 /** A short id nobody else has: 60 random bits. */

@@ -8,7 +8,12 @@ import halfAGarage from '../../data/demo/half-a-garage.json?url'
 export const DEMOS = [
   { id: 'hive-yard', workspaceId: 'demo-hive-yard', name: 'Hive yard', url: hiveYard },
   { id: 'third-floor', workspaceId: 'demo-third-floor', name: 'Third floor', url: thirdFloor },
-  { id: 'half-a-garage', workspaceId: 'demo-half-a-garage', name: 'Half a garage', url: halfAGarage }
+  {
+    id: 'half-a-garage',
+    workspaceId: 'demo-half-a-garage',
+    name: 'Half a garage',
+    url: halfAGarage
+  }
 ] as const
 export type DemoId = (typeof DEMOS)[number]['id']
 
@@ -18,7 +23,9 @@ export async function loadDemo(id: DemoId): Promise<Result<Workspace>> {
   if (!demo) return refused(issue('file.unreadable', [], { file: id, reason: 'no such demo' }))
   try {
     const response = await fetch(demo.url)
-    return response.ok ? ok((await response.json()) as Workspace) : refused(issue('file.unreadable', [], { file: demo.name, reason: String(response.status) }))
+    return response.ok
+      ? ok((await response.json()) as Workspace)
+      : refused(issue('file.unreadable', [], { file: demo.name, reason: String(response.status) }))
   } catch {
     return refused(issue('file.unreadable', [], { file: demo.name, reason: 'no connection' }))
   }

@@ -20,10 +20,18 @@ export const STEPS_KEPT = 200
 
 export const NO_HISTORY: History = { past: [], future: [] }
 
-export const recorded = (history: History, step: Step): History => ({ past: [...history.past, step].slice(-STEPS_KEPT), future: [] })
+export const recorded = (history: History, step: Step): History => ({
+  past: [...history.past, step].slice(-STEPS_KEPT),
+  future: []
+})
 
 /** A former state, with the ledger brought to that state's standing entries by adding, never by taking out. */
-const restored = (target: Workspace, current: Workspace, whole: boolean | undefined, newId: () => string): Workspace => (whole === true ? target : returnedTo(target, current, newId))
+const restored = (
+  target: Workspace,
+  current: Workspace,
+  whole: boolean | undefined,
+  newId: () => string
+): Workspace => (whole === true ? target : returnedTo(target, current, newId))
 
 /**
  * A former state of the same workspace: everything as it was then, but the ledger only grows, what has been handed over stays known, and
@@ -34,19 +42,35 @@ export function returnedTo(target: Workspace, current: Workspace, newId: () => s
   const ledger = reconcile(current.ledger, target.ledger, newId, (from, to) => again.set(from, to))
   const { photos, ...rest } = target
   const there = new Set(ledger.map(({ id }) => id))
-  const kept = photos?.map((photo) => ({ ...photo, entry: again.get(photo.entry) ?? photo.entry })).filter(({ entry }) => there.has(entry))
+  const kept = photos
+    ?.map((photo) => ({ ...photo, entry: again.get(photo.entry) ?? photo.entry }))
+    .filter(({ entry }) => there.has(entry))
   return { ...rest, ledger, trail: current.trail, ...(kept ? { photos: kept } : {}) }
 }
 
 /** The state before the last step. Ledger entries the step made are reversed, not erased. */
-export function undone(history: History, current: Workspace, newId: () => string): { history: History; workspace: Workspace } | undefined {
+export function undone(
+  history: History,
+  current: Workspace,
+  newId: () => string
+): { history: History; workspace: Workspace } | undefined {
   const step = history.past.at(-1)
   if (!step) return undefined
-  return { history: { past: history.past.slice(0, -1), future: [step, ...history.future] }, workspace: restored(step.before, current, step.whole, newId) }
+  return {
+    history: { past: history.past.slice(0, -1), future: [step, ...history.future] },
+    workspace: restored(step.before, current, step.whole, newId)
+  }
 }
 
-export function redone(history: History, current: Workspace, newId: () => string): { history: History; workspace: Workspace } | undefined {
+export function redone(
+  history: History,
+  current: Workspace,
+  newId: () => string
+): { history: History; workspace: Workspace } | undefined {
   const step = history.future[0]
   if (!step) return undefined
-  return { history: { past: [...history.past, step], future: history.future.slice(1) }, workspace: restored(step.after, current, step.whole, newId) }
+  return {
+    history: { past: [...history.past, step], future: history.future.slice(1) },
+    workspace: restored(step.after, current, step.whole, newId)
+  }
 }

@@ -1,7 +1,17 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { issue, ok, refused, type Issue, type Result } from '../../core/kernel'
-import { change, compareForReplacing, compareStates, handedOver, mergeStates, type Comparison, type PartKey, type Photo, type Workspace } from '../../core/workspace'
+import {
+  change,
+  compareForReplacing,
+  compareStates,
+  handedOver,
+  mergeStates,
+  type Comparison,
+  type PartKey,
+  type Photo,
+  type Workspace
+} from '../../core/workspace'
 import type { PhotoFile } from '../../core/formats'
 import { library } from '../../data'
 import type { BackupNote, SnapshotInfo, StoredPhoto } from '../storage'
@@ -41,17 +51,29 @@ export const useKeeping = defineStore('keeping', () => {
   const snapshots = shallowRef<readonly SnapshotInfo[]>([])
   const backup = shallowRef<BackupNote>()
   const folder = shallowRef<FileSystemDirectoryHandle>()
-  const room = shallowRef<{ readonly used: number; readonly quota: number; readonly lasting: boolean }>()
+  const room = shallowRef<{
+    readonly used: number
+    readonly quota: number
+    readonly lasting: boolean
+  }>()
   const now = ref(Date.now())
 
   /** The first moment anything was changed here; undefined where nothing was. */
-  const oldest = computed(() => Object.values(store.workspace?.trail.changed ?? {}).reduce<string | undefined>((least, at) => (least === undefined || at < least ? at : least), undefined))
+  const oldest = computed(() =>
+    Object.values(store.workspace?.trail.changed ?? {}).reduce<string | undefined>(
+      (least, at) => (least === undefined || at < least ? at : least),
+      undefined
+    )
+  )
   /** Days since the last backup, where one is due; undefined where none is. */
   const backupDue = computed<number | undefined>(() => {
     if (!store.workspace || store.isDemo) return undefined
-    const since = backup.value?.at ?? (oldest.value === undefined ? now.value : Date.parse(oldest.value))
+    const since =
+      backup.value?.at ?? (oldest.value === undefined ? now.value : Date.parse(oldest.value))
     const changed = backup.value === undefined || backup.value.revision < store.revision
-    return changed && now.value - since > BACKUP_EVERY ? Math.floor((now.value - since) / 86_400_000) : undefined
+    return changed && now.value - since > BACKUP_EVERY
+      ? Math.floor((now.value - since) / 86_400_000)
+      : undefined
   })
 
   /** What is needed on every page: when the last backup was, and the folder for the next. */
@@ -72,14 +94,18 @@ export const useKeeping = defineStore('keeping', () => {
     const lasting = (await navigator.storage?.persisted?.()) ?? false
     room.value = estimate && { used: estimate.usage ?? 0, quota: estimate.quota ?? 0, lasting }
   }
-  watch(() => store.workspace?.id, () => {
-    snapshots.value = []
-    void lookForBackup()
-    setTimeout(() => {
-      if (store.workspace && store.kept === 'kept') void storage.clearPhotos(store.workspace)
-      void storage.completeCopy()
-    }, TIDY_AFTER)
-  }, { immediate: true })
+  watch(
+    () => store.workspace?.id,
+    () => {
+      snapshots.value = []
+      void lookForBackup()
+      setTimeout(() => {
+        if (store.workspace && store.kept === 'kept') void storage.clearPhotos(store.workspace)
+        void storage.completeCopy()
+      }, TIDY_AFTER)
+    },
+    { immediate: true }
+  )
 
   /** The workspace as text for a file, checked by reading it back. What leaves is remembered, so that it can be merged later. */
   async function fileText(): Promise<Result<string>> {
@@ -89,26 +115,44 @@ export const useKeeping = defineStore('keeping', () => {
     store.note((state) => handedOver(state, print, momentNow()))
     const text = writeWorkspace(store.workspace)
     const read = readWorkspace(text, library)
-    return read.ok ? ok(text) : refused(issue('file.not-written', [], { reason: read.issues[0]?.code ?? '' }), ...read.issues)
+    return read.ok
+      ? ok(text)
+      : refused(
+          issue('file.not-written', [], { reason: read.issues[0]?.code ?? '' }),
+          ...read.issues
+        )
   }
   async function photosHere(): Promise<StoredPhoto[]> {
     const wanted = new Set((store.workspace?.photos ?? []).map(({ id }) => id))
-    const all = wanted.size > 0 && store.workspace ? await storage.photosOf(store.workspace.id) : ok([])
+    const all =
+      wanted.size > 0 && store.workspace ? await storage.photosOf(store.workspace.id) : ok([])
     return all.ok ? all.value.filter(({ id }) => wanted.has(id)) : []
   }
   /** The whole as a file: JSON, or a zip where there are photos. */
-  async function file(): Promise<Result<{ readonly name: string; readonly type: string; readonly data: Uint8Array | string }>> {
+  async function file(): Promise<
+    Result<{ readonly name: string; readonly type: string; readonly data: Uint8Array | string }>
+  > {
     const text = await fileText()
     if (!text.ok) return text
     const name = store.workspace?.name ?? 'workspace'
     const photos = await photosHere()
-    if (photos.length === 0) return ok({ name: `${name}.json`, type: 'application/json', data: text.value })
-    return ok({ name: `${name}.zip`, type: 'application/zip', data: (await formats()).writeZip(text.value, photos) })
+    if (photos.length === 0)
+      return ok({ name: `${name}.json`, type: 'application/json', data: text.value })
+    return ok({
+      name: `${name}.zip`,
+      type: 'application/zip',
+      data: (await formats()).writeZip(text.value, photos)
+    })
   }
   async function noteBackup(where: BackupNote['where']): Promise<void> {
     if (!store.workspace) return
     await store.idle()
-    const note: BackupNote = { workspace: store.workspace.id, at: Date.now(), revision: store.revision, where }
+    const note: BackupNote = {
+      workspace: store.workspace.id,
+      at: Date.now(),
+      revision: store.revision,
+      where
+    }
     backup.value = note
     await storage.noteBackup(note)
   }
@@ -119,7 +163,11 @@ export const useKeeping = defineStore('keeping', () => {
     if (!made.ok) return made
     const to = folder.value
     if (!to || !store.workspace) return refused(issue('backup.folder', [], { reason: 'none' }))
-    const stem = store.workspace.name.replace(/[^\p{L}\p{N} _-]/gu, '').trim().replace(/\s+/g, '-') || 'workspace'
+    const stem =
+      store.workspace.name
+        .replace(/[^\p{L}\p{N} _-]/gu, '')
+        .trim()
+        .replace(/\s+/g, '-') || 'workspace'
     const name = `${stem}-${momentNow().slice(0, 19).replace(/[:T]/g, '-')}.${made.value.name.split('.').at(-1)}`
     try {
       const handle = await to.getFileHandle(name, { create: true })
@@ -127,10 +175,14 @@ export const useKeeping = defineStore('keeping', () => {
       await stream.write(made.value.data as FileSystemWriteChunkType)
       await stream.close()
       const mine: string[] = []
-      for await (const entry of (to as unknown as { keys(): AsyncIterable<string> }).keys()) if (new RegExp(`^${stem}-\\d{4}(-\\d\\d){5}\\.(json|zip)$`, 'u').test(entry)) mine.push(entry)
+      for await (const entry of (to as unknown as { keys(): AsyncIterable<string> }).keys())
+        if (new RegExp(`^${stem}-\\d{4}(-\\d\\d){5}\\.(json|zip)$`, 'u').test(entry))
+          mine.push(entry)
       for (const old of mine.sort().slice(0, -FOLDER_KEEPS)) await to.removeEntry(old)
     } catch (error) {
-      return refused(issue('backup.folder', [], { reason: error instanceof Error ? error.name : '' }))
+      return refused(
+        issue('backup.folder', [], { reason: error instanceof Error ? error.name : '' })
+      )
     }
     await noteBackup('folder')
     return ok(name)
@@ -143,20 +195,34 @@ export const useKeeping = defineStore('keeping', () => {
   let copying = false
   async function toFolderIfDue(): Promise<void> {
     if (copying) return
-    const to = folder.value as (FileSystemDirectoryHandle & { queryPermission?: (mode: { mode: 'readwrite' }) => Promise<string> }) | undefined
-    if (!to || store.isDemo || (backup.value?.where === 'folder' && Date.now() - backup.value.at < FOLDER_EVERY)) return
+    const to = folder.value as
+      | (FileSystemDirectoryHandle & {
+          queryPermission?: (mode: { mode: 'readwrite' }) => Promise<string>
+        })
+      | undefined
+    if (
+      !to ||
+      store.isDemo ||
+      (backup.value?.where === 'folder' && Date.now() - backup.value.at < FOLDER_EVERY)
+    )
+      return
     if ((await to.queryPermission?.({ mode: 'readwrite' })) === 'granted') {
       copying = true
       await toFolder()
       copying = false
     }
   }
-  watch(() => store.revision, () => void toFolderIfDue())
+  watch(
+    () => store.revision,
+    () => void toFolderIfDue()
+  )
 
   /** Takes a file in: a workspace that is not known here is opened; for any other, what it would change is shown first. What is refused leaves everything as it is. */
   async function openFile(name: string, bytes: Uint8Array): Promise<readonly Issue[]> {
     const { isZip, readWorkspace, readZip } = await formats()
-    const zip = isZip(bytes) ? readZip(bytes) : ok({ text: new TextDecoder().decode(bytes), photos: [] as PhotoFile[] })
+    const zip = isZip(bytes)
+      ? readZip(bytes)
+      : ok({ text: new TextDecoder().decode(bytes), photos: [] as PhotoFile[] })
     if (!zip.ok) return zip.issues
     const read = readWorkspace(zip.value.text, library)
     if (!read.ok) return read.issues
@@ -164,7 +230,9 @@ export const useKeeping = defineStore('keeping', () => {
     const wanted = new Map((theirs.photos ?? []).map((photo) => [photo.id, photo]))
     const photos = zip.value.photos.filter(({ id }) => wanted.has(id))
     const listed = await storage.list()
-    const isHere = store.workspace?.id === theirs.id || (listed.ok && listed.value.some(({ id }) => id === theirs.id))
+    const isHere =
+      store.workspace?.id === theirs.id ||
+      (listed.ok && listed.value.some(({ id }) => id === theirs.id))
     if (!isHere) {
       await storage.putPhotos(stored(theirs.id, photos, wanted))
       store.show(theirs)
@@ -172,60 +240,119 @@ export const useKeeping = defineStore('keeping', () => {
       store.notes = notes
       return []
     }
-    if (store.workspace?.id !== theirs.id && !(await store.openKept(theirs.id))) return [issue('storage.unreadable')]
+    if (store.workspace?.id !== theirs.id && !(await store.openKept(theirs.id)))
+      return [issue('storage.unreadable')]
     const mine = store.workspace
-    incoming.value = mine && { file: name, kind: 'workspace', theirs, merge: compareStates(mine, theirs), replace: compareForReplacing(mine, theirs), photos, notes, alreadyThere: 0 }
+    incoming.value = mine && {
+      file: name,
+      kind: 'workspace',
+      theirs,
+      merge: compareStates(mine, theirs),
+      replace: compareForReplacing(mine, theirs),
+      photos,
+      notes,
+      alreadyThere: 0
+    }
     return []
   }
-  const stored = (workspace: string, photos: readonly PhotoFile[], wanted: ReadonlyMap<string, Photo>): StoredPhoto[] =>
+  const stored = (
+    workspace: string,
+    photos: readonly PhotoFile[],
+    wanted: ReadonlyMap<string, Photo>
+  ): StoredPhoto[] =>
     photos.flatMap(({ id, bytes }) => {
       const photo = wanted.get(id)
       return photo ? [{ id, workspace, type: photo.type, bytes }] : []
     })
 
   /** Rows of a table: tools, prices or the ledger, as CSV. */
-  async function openRows(name: string, text: string, what: 'tools' | 'prices' | 'ledger'): Promise<readonly Issue[]> {
+  async function openRows(
+    name: string,
+    text: string,
+    what: 'tools' | 'prices' | 'ledger'
+  ): Promise<readonly Issue[]> {
     const { world, workspace: mine } = store
     if (!world || !mine) return []
     const { checkWorkspace, readItems, readLedgerCsv, readQuotes } = await formats()
     const { currency } = mine.money
-    const defaults = { currency, today: world.asOf, newId: () => newId(what === 'ledger' ? 'e' : what === 'tools' ? 'item' : 'q') }
-    let taken: { readonly workspace: Workspace; readonly alreadyThere: number; readonly problems: readonly Issue[] }
+    const defaults = {
+      currency,
+      today: world.asOf,
+      newId: () => newId(what === 'ledger' ? 'e' : what === 'tools' ? 'item' : 'q')
+    }
+    let taken: {
+      readonly workspace: Workspace
+      readonly alreadyThere: number
+      readonly problems: readonly Issue[]
+    }
     if (what === 'tools') {
       const read = readItems(text, world.library, defaults)
       if (!read.ok) return read.issues
       taken = { ...change.takeInItems(mine, read.value.found), problems: read.value.problems }
     } else if (what === 'prices') {
-      const read = readQuotes(text, world.library, { ...defaults, tier: mine.preferences.tier, offers: new Set([...mine.offers, ...(mine.bundles ?? [])].map(({ id }) => id)) })
+      const read = readQuotes(text, world.library, {
+        ...defaults,
+        tier: mine.preferences.tier,
+        offers: new Set([...mine.offers, ...(mine.bundles ?? [])].map(({ id }) => id))
+      })
       if (!read.ok) return read.issues
       taken = { ...change.takeInQuotes(mine, read.value.found), problems: read.value.problems }
     } else {
       const read = readLedgerCsv(text, defaults)
       if (!read.ok) return read.issues
       const { conflicts, ...rest } = change.takeInEntries(mine, read.value.found)
-      taken = { ...rest, problems: [...read.value.problems, ...conflicts.map(({ id }) => issue('ledger-csv.conflict', [], { id }))] }
+      taken = {
+        ...rest,
+        problems: [
+          ...read.value.problems,
+          ...conflicts.map(({ id }) => issue('ledger-csv.conflict', [], { id }))
+        ]
+      }
     }
     const checked = checkWorkspace(taken.workspace, library)
     if (!checked.ok) return checked.issues
     const comparison = compareForReplacing(mine, taken.workspace)
-    incoming.value = { file: name, kind: 'rows', theirs: taken.workspace, merge: comparison, replace: comparison, photos: [], notes: taken.problems, alreadyThere: taken.alreadyThere }
+    incoming.value = {
+      file: name,
+      kind: 'rows',
+      theirs: taken.workspace,
+      merge: comparison,
+      replace: comparison,
+      photos: [],
+      notes: taken.problems,
+      alreadyThere: taken.alreadyThere
+    }
     return []
   }
 
   /** Does what was shown. A snapshot is kept first; the step can be undone. */
-  async function takeIn(mode: 'merge' | 'replace', choices: ReadonlyMap<PartKey, 'mine' | 'theirs'> = new Map()): Promise<readonly Issue[]> {
+  async function takeIn(
+    mode: 'merge' | 'replace',
+    choices: ReadonlyMap<PartKey, 'mine' | 'theirs'> = new Map()
+  ): Promise<readonly Issue[]> {
     const from = incoming.value
     const mine = store.workspace
     if (!from || !mine) return []
     await store.snapshot(mine, 'before-import')
-    await storage.putPhotos(stored(mine.id, from.photos, new Map((from.theirs.photos ?? []).map((photo) => [photo.id, photo]))))
+    await storage.putPhotos(
+      stored(
+        mine.id,
+        from.photos,
+        new Map((from.theirs.photos ?? []).map((photo) => [photo.id, photo]))
+      )
+    )
     if (from.kind === 'rows') store.run(steps.takenIn(from.file), () => from.theirs)
     else if (mode === 'replace') store.run(steps.replaced(from.file), () => from.theirs, 'whole')
     else {
-      const checked = (await formats()).checkMerged(mergeStates(mine, from.theirs, from.merge, choices, momentNow()), [mine, from.theirs], library)
+      const checked = (await formats()).checkMerged(
+        mergeStates(mine, from.theirs, from.merge, choices, momentNow()),
+        [mine, from.theirs],
+        library
+      )
       if (!checked.ok) return checked.issues
       store.run(steps.merged(from.file), () => checked.value.workspace, 'merged')
-      if (checked.value.putBack.length > 0) store.notes = [issue('merge.put-back', [], { parts: checked.value.putBack.join(', ') })]
+      if (checked.value.putBack.length > 0)
+        store.notes = [issue('merge.put-back', [], { parts: checked.value.putBack.join(', ') })]
     }
     incoming.value = undefined
     await refresh()
@@ -252,5 +379,23 @@ export const useKeeping = defineStore('keeping', () => {
     await refresh()
   }
 
-  return { incoming, snapshots, backup, backupDue, folder, room, refresh, file, noteBackup, toFolder, chooseFolder, openFile, openRows, takeIn, snapshotState, snapshotNow, goBack }
+  return {
+    incoming,
+    snapshots,
+    backup,
+    backupDue,
+    folder,
+    room,
+    refresh,
+    file,
+    noteBackup,
+    toFolder,
+    chooseFolder,
+    openFile,
+    openRows,
+    takeIn,
+    snapshotState,
+    snapshotNow,
+    goBack
+  }
 })

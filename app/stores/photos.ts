@@ -12,12 +12,19 @@ interface TakenPhoto {
 }
 
 /** Puts a photo to a ledger entry: the picture is on the disk before the workspace speaks of it. */
-export async function attachPhoto(entry: string, text: string, { type, widthPx, heightPx, data }: TakenPhoto): Promise<Result<void>> {
+export async function attachPhoto(
+  entry: string,
+  text: string,
+  { type, widthPx, heightPx, data }: TakenPhoto
+): Promise<Result<void>> {
   const store = useWorkspace()
   const { workspace } = store
   if (!workspace) return ok(undefined)
   const id = newId('photo')
   const kept = await store.storage.putPhotos([{ id, workspace: workspace.id, type, bytes: data }])
-  if (kept.ok) store.run(steps.photo(text), (state) => change.addPhoto(state, { id, entry, type, widthPx, heightPx, bytes: data.length }))
+  if (kept.ok)
+    store.run(steps.photo(text), (state) =>
+      change.addPhoto(state, { id, entry, type, widthPx, heightPx, bytes: data.length })
+    )
   return kept
 }

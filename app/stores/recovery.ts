@@ -15,37 +15,70 @@ export interface Recovered {
 /** Entries of both, each once; those of the first lead. Entries that take back what is not there are left out. */
 function united(first: readonly LedgerEntry[], more: readonly LedgerEntry[]): LedgerEntry[] {
   const ids = new Set(first.map(({ id }) => id))
-  const all = [...first, ...more.filter((entry) => typeof entry?.id === 'string' && !ids.has(entry.id))]
+  const all = [
+    ...first,
+    ...more.filter((entry) => typeof entry?.id === 'string' && !ids.has(entry.id))
+  ]
   const known = new Set(all.map(({ id }) => id))
-  return all.filter(({ reverses, refunds }) => (reverses === undefined || known.has(reverses)) && (refunds === undefined || known.has(refunds)))
+  return all.filter(
+    ({ reverses, refunds }) =>
+      (reverses === undefined || known.has(reverses)) &&
+      (refunds === undefined || known.has(refunds))
+  )
 }
 
-const ledgerOf = (data: unknown): readonly LedgerEntry[] => (data as { ledger?: readonly LedgerEntry[] }).ledger ?? []
+const ledgerOf = (data: unknown): readonly LedgerEntry[] =>
+  (data as { ledger?: readonly LedgerEntry[] }).ledger ?? []
 
 /**
  * Reads what the browser has kept, and repairs it where it is damaged: the state from the newest good snapshot, with every ledger entry
  * that can still be read. Notes say what was damaged and what is shown. Code `storage.unreadable` where nothing can be made of it.
  */
-export async function readStored(id: string, loaded: Loaded, storage: Storage, library: Library): Promise<Result<Recovered>> {
-  const read = loaded.damaged.length === 0 ? readProven(loaded.data as { readonly ledger: readonly LedgerEntry[] }, library) : undefined
-  if (read?.ok) return ok({ workspace: read.value.workspace, notes: read.value.notes, repaired: false })
+export async function readStored(
+  id: string,
+  loaded: Loaded,
+  storage: Storage,
+  library: Library
+): Promise<Result<Recovered>> {
+  const read =
+    loaded.damaged.length === 0
+      ? readProven(loaded.data as { readonly ledger: readonly LedgerEntry[] }, library)
+      : undefined
+  if (read?.ok)
+    return ok({ workspace: read.value.workspace, notes: read.value.notes, repaired: false })
   const listed = await storage.snapshots(id)
   for (const { key, at } of listed.ok ? listed.value : []) {
     const text = await storage.snapshotText(key)
-    const snapshot = text.ok && text.value !== undefined ? readWorkspace(text.value, library) : undefined
+    const snapshot =
+      text.ok && text.value !== undefined ? readWorkspace(text.value, library) : undefined
     if (!snapshot?.ok) continue
     const from = snapshot.value.workspace
     const ledger = united(from.ledger, loaded.readable)
     const head = loaded.damaged.includes('head') ? from : loaded.data
     for (const candidate of [{ ...(head as object), ledger }, { ...from, ledger }, from]) {
       const checked = readKept(candidate, library)
-      if (checked.ok) return ok({ workspace: checked.value.workspace, notes: [issue('storage.repaired', [], { at, entries: checked.value.workspace.ledger.length })], repaired: true })
+      if (checked.ok)
+        return ok({
+          workspace: checked.value.workspace,
+          notes: [
+            issue('storage.repaired', [], { at, entries: checked.value.workspace.ledger.length })
+          ],
+          repaired: true
+        })
     }
   }
   // Without a snapshot a whole head and what is left of the ledger are better than nothing.
   if (!loaded.damaged.includes('head') && loaded.damaged.length > 0) {
-    const checked = checkWorkspace({ ...(loaded.data as object), ledger: united([], ledgerOf(loaded.data)) }, library)
-    if (checked.ok) return ok({ workspace: checked.value, notes: [issue('storage.partly-lost', [], { entries: checked.value.ledger.length })], repaired: true })
+    const checked = checkWorkspace(
+      { ...(loaded.data as object), ledger: united([], ledgerOf(loaded.data)) },
+      library
+    )
+    if (checked.ok)
+      return ok({
+        workspace: checked.value,
+        notes: [issue('storage.partly-lost', [], { entries: checked.value.ledger.length })],
+        repaired: true
+      })
   }
   return refused(issue('storage.unreadable'))
 }

@@ -2,13 +2,25 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { Answers, CurvePoint, Difference, Risk, ScenarioOutcome } from '../../core/stages'
 import type { Minor } from '../../core/money'
-import { forPlanning, workspaceHash, type Plan, type Scenario, type Workspace } from '../../core/workspace'
+import {
+  forPlanning,
+  workspaceHash,
+  type Plan,
+  type Scenario,
+  type Workspace
+} from '../../core/workspace'
 import { workerClient, type WorkerLike } from '../workers/client'
 import { usePlanning } from './planning'
 import { useWorkspace } from './workspace'
 
-const makeThinker = (): WorkerLike => new Worker(new URL('../workers/core.worker.ts', import.meta.url), { type: 'module' }) as unknown as WorkerLike
-const makeProver = (): WorkerLike => new Worker(new URL('../workers/prover.worker.ts', import.meta.url), { type: 'module' }) as unknown as WorkerLike
+const makeThinker = (): WorkerLike =>
+  new Worker(new URL('../workers/core.worker.ts', import.meta.url), {
+    type: 'module'
+  }) as unknown as WorkerLike
+const makeProver = (): WorkerLike =>
+  new Worker(new URL('../workers/prover.worker.ts', import.meta.url), {
+    type: 'module'
+  }) as unknown as WorkerLike
 
 /** Questions about the plan that take planning again or many courses of things; worked out beside the page, forgotten when the plan changes. */
 export const useStaging = defineStore('staging', () => {
@@ -28,7 +40,15 @@ export const useStaging = defineStore('staging', () => {
   const unbounded = ref(false)
   const failure = ref<string>()
 
-  const key = computed(() => (planning.plan ? JSON.stringify([planning.plan.workspace.hash, planning.plan.purchases.map(({ id }) => id), planning.plan.builds.map(({ build, done }) => [build, done])]) : ''))
+  const key = computed(() =>
+    planning.plan
+      ? JSON.stringify([
+          planning.plan.workspace.hash,
+          planning.plan.purchases.map(({ id }) => id),
+          planning.plan.builds.map(({ build, done }) => [build, done])
+        ])
+      : ''
+  )
   /** What does not depend on the plan but on what is planned with. */
   const ground = computed(() => (store.workspace ? workspaceHash(store.workspace) : ''))
   watch(key, () => {
@@ -48,7 +68,9 @@ export const useStaging = defineStore('staging', () => {
   })
   const question = (): { workspace: Workspace; today: string; plan: Plan } | undefined => {
     const { workspace, today } = store
-    return workspace && planning.plan ? { workspace: forPlanning(workspace, today), today, plan: planning.plan } : undefined
+    return workspace && planning.plan
+      ? { workspace: forPlanning(workspace, today), today, plan: planning.plan }
+      : undefined
   }
   function halt(): void {
     if (thinking.value === undefined) return
@@ -73,49 +95,58 @@ export const useStaging = defineStore('staging', () => {
 
   function ask(purchase: string): void {
     const asks = answers.value.has(purchase) ? undefined : begin('answers')
-    if (asks) thinker.ask({ kind: 'answers', ...asks, purchase }, (reply) => {
-      if (reply.kind === 'failed') failed(reply.message, 'answers')
-      if (reply.kind !== 'answers') return
-      if (reply.answers) answers.value = new Map([...answers.value, [reply.purchase, reply.answers]])
-      ended('answers')
-    })
+    if (asks)
+      thinker.ask({ kind: 'answers', ...asks, purchase }, (reply) => {
+        if (reply.kind === 'failed') failed(reply.message, 'answers')
+        if (reply.kind !== 'answers') return
+        if (reply.answers)
+          answers.value = new Map([...answers.value, [reply.purchase, reply.answers]])
+        ended('answers')
+      })
   }
   function spend(amount: Minor): void {
     const asks = begin('more')
-    if (asks) thinker.ask({ kind: 'more', ...asks, amount }, (reply) => {
-      if (reply.kind === 'failed') failed(reply.message, 'more')
-      if (reply.kind === 'more') more.value = reply
-      ended('more')
-    })
+    if (asks)
+      thinker.ask({ kind: 'more', ...asks, amount }, (reply) => {
+        if (reply.kind === 'failed') failed(reply.message, 'more')
+        if (reply.kind === 'more') more.value = reply
+        ended('more')
+      })
   }
   function drawCurve(): void {
     const asks = begin('curve')
     curve.value = []
-    if (asks) thinker.ask({ kind: 'curve', ...asks }, (reply) => {
-      if (reply.kind === 'failed') failed(reply.message, 'curve')
-      if (reply.kind !== 'curve') return
-      curve.value = [...curve.value, reply.point]
-      if (reply.done) ended('curve')
-    })
+    if (asks)
+      thinker.ask({ kind: 'curve', ...asks }, (reply) => {
+        if (reply.kind === 'failed') failed(reply.message, 'curve')
+        if (reply.kind !== 'curve') return
+        curve.value = [...curve.value, reply.point]
+        if (reply.done) ended('curve')
+      })
   }
   function compare(scenarios: readonly (Scenario | null)[]): void {
     const asks = begin('scenarios')
     outcomes.value = []
-    if (asks) thinker.ask({ kind: 'scenarios', workspace: asks.workspace, today: asks.today, scenarios }, (reply) => {
-      if (reply.kind === 'failed') failed(reply.message, 'scenarios')
-      if (reply.kind !== 'scenarios') return
-      outcomes.value = [...outcomes.value, reply.outcome]
-      if (reply.done) ended('scenarios')
-    })
+    if (asks)
+      thinker.ask(
+        { kind: 'scenarios', workspace: asks.workspace, today: asks.today, scenarios },
+        (reply) => {
+          if (reply.kind === 'failed') failed(reply.message, 'scenarios')
+          if (reply.kind !== 'scenarios') return
+          outcomes.value = [...outcomes.value, reply.outcome]
+          if (reply.done) ended('scenarios')
+        }
+      )
   }
   function weighRisk(): void {
     const asks = begin('risk')
-    if (asks) thinker.ask({ kind: 'risk', ...asks }, (reply) => {
-      if (reply.kind === 'failed') failed(reply.message, 'risk')
-      if (reply.kind !== 'risk') return
-      risk.value = reply.risk
-      if (reply.done) ended('risk')
-    })
+    if (asks)
+      thinker.ask({ kind: 'risk', ...asks }, (reply) => {
+        if (reply.kind === 'failed') failed(reply.message, 'risk')
+        if (reply.kind !== 'risk') return
+        risk.value = reply.risk
+        if (reply.done) ended('risk')
+      })
   }
   /** Works out how much better a plan could be at most. */
   function prove(): void {
@@ -124,7 +155,8 @@ export const useStaging = defineStore('staging', () => {
     proving.value = true
     prover.ask({ kind: 'bound', workspace: asks.workspace, today: asks.today }, (reply) => {
       if (reply.kind === 'failed') failure.value = reply.message
-      if (reply.kind === 'bound') [bound.value, unbounded.value] = [reply.bound, reply.done && reply.bound === undefined]
+      if (reply.kind === 'bound')
+        [bound.value, unbounded.value] = [reply.bound, reply.done && reply.bound === undefined]
       if (reply.kind === 'failed' || (reply.kind === 'bound' && reply.done)) proving.value = false
     })
   }
@@ -132,5 +164,24 @@ export const useStaging = defineStore('staging', () => {
     prover.stop()
     proving.value = false
   }
-  return { answers, more, curve, outcomes, risk, bound, unbounded, thinking, proving, failure, ask, spend, drawCurve, compare, weighRisk, prove, stopProving, halt }
+  return {
+    answers,
+    more,
+    curve,
+    outcomes,
+    risk,
+    bound,
+    unbounded,
+    thinking,
+    proving,
+    failure,
+    ask,
+    spend,
+    drawCurve,
+    compare,
+    weighRisk,
+    prove,
+    stopProving,
+    halt
+  }
 })

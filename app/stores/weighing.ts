@@ -5,13 +5,32 @@ import type { Power, School } from '../../core/catalogue'
 import type { Minor } from '../../core/money'
 import type { SchoolOutcome } from '../../core/stages'
 import type { Sway } from '../../core/weigh'
-import { WEIGHTS, forPlanning, weightsOf, withWeights, workspaceHash, type WeightName, type Weights, type Workspace } from '../../core/workspace'
+import {
+  WEIGHTS,
+  forPlanning,
+  weightsOf,
+  withWeights,
+  workspaceHash,
+  type WeightName,
+  type Weights,
+  type Workspace
+} from '../../core/workspace'
 import { workerClient, type WorkerLike } from '../workers/client'
-import type { BatteriesView, OwnershipView, PullsView, RankingView, ReasonsView, SplitView } from '../workers/protocol'
+import type {
+  BatteriesView,
+  OwnershipView,
+  PullsView,
+  RankingView,
+  ReasonsView,
+  SplitView
+} from '../workers/protocol'
 import { steps } from '../words/steps'
 import { useWorkspace } from './workspace'
 
-const makeWorker = (): WorkerLike => new Worker(new URL('../workers/core.worker.ts', import.meta.url), { type: 'module' }) as unknown as WorkerLike
+const makeWorker = (): WorkerLike =>
+  new Worker(new URL('../workers/core.worker.ts', import.meta.url), {
+    type: 'module'
+  }) as unknown as WorkerLike
 
 /** What the Weigh-up shows, worked out beside the page: one worker answers at once, another one takes its time. */
 export const useWeighing = defineStore('weighing', () => {
@@ -34,9 +53,16 @@ export const useWeighing = defineStore('weighing', () => {
   let sharedFor = ''
   let askedFor = ''
 
-  const weights = computed<Weights | undefined>(() => trial.value ?? (store.workspace && weightsOf(store.workspace)))
-  const hash = computed(() => (store.workspace ? `${workspaceHash(store.workspace)}|${store.workspace.wishes.join()}|${store.today}` : ''))
-  const question = (): { workspace: Workspace; today: Day } | undefined => store.workspace && { workspace: forPlanning(store.workspace, store.today), today: store.today }
+  const weights = computed<Weights | undefined>(
+    () => trial.value ?? (store.workspace && weightsOf(store.workspace))
+  )
+  const hash = computed(() =>
+    store.workspace
+      ? `${workspaceHash(store.workspace)}|${store.workspace.wishes.join()}|${store.today}`
+      : ''
+  )
+  const question = (): { workspace: Workspace; today: Day } | undefined =>
+    store.workspace && { workspace: forPlanning(store.workspace, store.today), today: store.today }
 
   /**
    * Puts the purchases in order; does nothing where that is done already.
@@ -65,9 +91,11 @@ export const useWeighing = defineStore('weighing', () => {
       if (reply.kind !== 'pulls' || wanted !== hash.value) return
       const first = reply.view.done
       pulls.value = reply.view
-      if (first) patient.ask({ kind: 'sway', ...asks }, (next) => {
-        if (next.kind === 'sway' && wanted === hash.value) sways.value = [...sways.value, next.sway]
-      })
+      if (first)
+        patient.ask({ kind: 'sway', ...asks }, (next) => {
+          if (next.kind === 'sway' && wanted === hash.value)
+            sways.value = [...sways.value, next.sway]
+        })
     })
   }
 
@@ -88,7 +116,8 @@ export const useWeighing = defineStore('weighing', () => {
     const tried = trial.value
     trial.value = undefined
     const present = store.workspace && weightsOf(store.workspace)
-    if (tried && present && WEIGHTS.some((weight) => tried[weight] !== present[weight])) store.run(steps.weighed(name), (state) => withWeights(state, tried))
+    if (tried && present && WEIGHTS.some((weight) => tried[weight] !== present[weight]))
+      store.run(steps.weighed(name), (state) => withWeights(state, tried))
   }
 
   function explain(candidate: string): void {
@@ -96,20 +125,34 @@ export const useWeighing = defineStore('weighing', () => {
     if (!asks || reasons.value.has(candidate)) return
     const wanted = hash.value
     quick.ask({ kind: 'reasons', ...asks, candidate }, (reply) => {
-      if (reply.kind === 'reasons' && reply.reasons && wanted === hash.value) reasons.value = new Map([...reasons.value, [reply.candidate, reply.reasons]])
+      if (reply.kind === 'reasons' && reply.reasons && wanted === hash.value)
+        reasons.value = new Map([...reasons.value, [reply.candidate, reply.reasons]])
     })
   }
   function own(tool: string, power: Power, limit?: number): void {
     const asks = question()
-    if (asks) quick.ask({ kind: 'ownership', ...asks, tool, power, limit }, (reply) => { if (reply.kind === 'ownership') ownership.value = reply.view })
+    if (asks)
+      quick.ask({ kind: 'ownership', ...asks, tool, power, limit }, (reply) => {
+        if (reply.kind === 'ownership') ownership.value = reply.view
+      })
   }
-  function divide(total: Minor, years: number, tools: readonly { tool: string; power: Power; count: number }[]): void {
+  function divide(
+    total: Minor,
+    years: number,
+    tools: readonly { tool: string; power: Power; count: number }[]
+  ): void {
     const asks = question()
-    if (asks) quick.ask({ kind: 'split', ...asks, total, years, tools }, (reply) => { if (reply.kind === 'split') split.value = reply.view })
+    if (asks)
+      quick.ask({ kind: 'split', ...asks, total, years, tools }, (reply) => {
+        if (reply.kind === 'split') split.value = reply.view
+      })
   }
   function power(tools?: readonly string[]): void {
     const asks = question()
-    if (asks) quick.ask({ kind: 'batteries', ...asks, tools }, (reply) => { if (reply.kind === 'batteries') batteries.value = reply.view })
+    if (asks)
+      quick.ask({ kind: 'batteries', ...asks, tools }, (reply) => {
+        if (reply.kind === 'batteries') batteries.value = reply.view
+      })
   }
   /** Ranks and plans as each school would, one after another; null stands for the user's own mix. */
   function compare(schools: readonly (School | null)[]): void {
@@ -129,5 +172,29 @@ export const useWeighing = defineStore('weighing', () => {
     comparing.value = false
   }
 
-  return { ranking, rankedFor, weights, trial, pulls, sways, reasons, ownership, split, batteries, outcomes, comparing, failure, hash, weigh, tryWeight, keepWeights, explain, own, divide, power, compare, stopComparing }
+  return {
+    ranking,
+    rankedFor,
+    weights,
+    trial,
+    pulls,
+    sways,
+    reasons,
+    ownership,
+    split,
+    batteries,
+    outcomes,
+    comparing,
+    failure,
+    hash,
+    weigh,
+    tryWeight,
+    keepWeights,
+    explain,
+    own,
+    divide,
+    power,
+    compare,
+    stopComparing
+  }
 })

@@ -1,9 +1,25 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { issue, type Issue } from '../../core/kernel'
-import { compareWithBase, differingParts, freshWorkspace, mergeStates, stamped, worldOf, type Plan, type Workspace, type World } from '../../core/workspace'
+import {
+  compareWithBase,
+  differingParts,
+  freshWorkspace,
+  mergeStates,
+  stamped,
+  worldOf,
+  type Plan,
+  type Workspace,
+  type World
+} from '../../core/workspace'
 import { library } from '../../data'
-import { openStorage, type ConnectionNews, type Loaded, type Settings, type SnapshotReason } from '../storage'
+import {
+  openStorage,
+  type ConnectionNews,
+  type Loaded,
+  type Settings,
+  type SnapshotReason
+} from '../storage'
 import { sayFor, type Say } from '../words/say'
 import { steps } from '../words/steps'
 import { tabChannel, type TabNews } from './channel'
@@ -38,22 +54,34 @@ export const useWorkspace = defineStore('workspace', () => {
   /** What the browser has kept could not be opened; something else is shown in its place and must not be written over it. */
   const standIn = ref(false)
   /** States to be kept, the newest of each workspace. */
-  const pending = new Map<string, { readonly state: Workspace; readonly change: string | undefined }>()
+  const pending = new Map<
+    string,
+    { readonly state: Workspace; readonly change: string | undefined }
+  >()
   let writing: Promise<void> | undefined
 
-  const world = computed<World | undefined>(() => workspace.value && worldOf(workspace.value, library, today.value))
+  const world = computed<World | undefined>(
+    () => workspace.value && worldOf(workspace.value, library, today.value)
+  )
   const say = computed<Say | undefined>(() => world.value && sayFor(world.value))
-  const isDemo = computed(() => DEMOS.some(({ workspaceId }) => workspaceId === workspace.value?.id))
+  const isDemo = computed(() =>
+    DEMOS.some(({ workspaceId }) => workspaceId === workspace.value?.id)
+  )
   const undoName = computed(() => history.value.past.at(-1)?.name)
   const redoName = computed(() => history.value.future[0]?.name)
 
   const setTrouble = (issues: readonly Issue[]): void => {
     trouble.value = issues
   }
-  const storage = openStorage(() => Date.now(), () => newId('s'), (news: ConnectionNews | 'restored') => {
-    if (news === 'restored') notes.value = [issue('storage.restored')]
-    else if (news !== 'closed') setTrouble([issue(news === 'blocked' ? 'storage.blocked' : 'storage.outdated')])
-  })
+  const storage = openStorage(
+    () => Date.now(),
+    () => newId('s'),
+    (news: ConnectionNews | 'restored') => {
+      if (news === 'restored') notes.value = [issue('storage.restored')]
+      else if (news !== 'closed')
+        setTrouble([issue(news === 'blocked' ? 'storage.blocked' : 'storage.outdated')])
+    }
+  )
   const channel = tabChannel((news) => void heard(news))
   const know = (state: Workspace, at: number): void => {
     known.set(state.id, { revision: at, state })
@@ -70,7 +98,8 @@ export const useWorkspace = defineStore('workspace', () => {
         channel.tell({ workspace: state.id, revision: saved.value, change })
         if (trouble.value.some(({ code }) => code.startsWith('storage.'))) setTrouble([])
         kept.value = pending.size > 0 ? 'keeping' : 'kept'
-      } else if (saved.issues.some(({ code }) => code === 'storage.elsewhere')) await bringTogether(state.id)
+      } else if (saved.issues.some(({ code }) => code === 'storage.elsewhere'))
+        await bringTogether(state.id)
       else {
         kept.value = 'not-kept'
         setTrouble(saved.issues)
@@ -91,10 +120,15 @@ export const useWorkspace = defineStore('workspace', () => {
     while (writing) await writing
   }
 
-  async function stored(id: string): Promise<{ readonly state: Workspace; readonly revision: number } | undefined> {
+  async function stored(
+    id: string
+  ): Promise<{ readonly state: Workspace; readonly revision: number } | undefined> {
     const loaded = await storage.load(id)
     if (!loaded.ok || !loaded.value || loaded.value.damaged.length > 0) return undefined
-    const read = (await formats()).readProven(loaded.value.data as { ledger: Workspace['ledger'] }, library)
+    const read = (await formats()).readProven(
+      loaded.value.data as { ledger: Workspace['ledger'] },
+      library
+    )
     return read.ok ? { state: read.value.workspace, revision: loaded.value.revision } : undefined
   }
 
@@ -108,7 +142,8 @@ export const useWorkspace = defineStore('workspace', () => {
       kept.value = 'not-kept'
       return setTrouble([issue('storage.failed', [], { reason: 'unreadable' })])
     }
-    const untouched = base !== undefined && differingParts(base, mine).size === 0 && base.ledger === mine.ledger
+    const untouched =
+      base !== undefined && differingParts(base, mine).size === 0 && base.ledger === mine.ledger
     if (untouched) return adopt(theirs.state, theirs.revision, undefined)
     const comparison = compareWithBase(base ?? theirs.state, theirs.state, mine)
     const merged = mergeStates(theirs.state, mine, comparison)
@@ -116,9 +151,17 @@ export const useWorkspace = defineStore('workspace', () => {
     // Where both together cannot hold, the other tab's stands, and what was changed here can be redone by hand from the step before.
     const next = checked.ok ? checked.value.workspace : theirs.state
     know(theirs.state, theirs.revision)
-    history.value = recorded(history.value, { name: steps.otherTab(undefined), before: mine, after: next })
+    history.value = recorded(history.value, {
+      name: steps.otherTab(undefined),
+      before: mine,
+      after: next
+    })
     workspace.value = next
-    notes.value = [issue(checked.ok ? 'storage.merged' : 'storage.elsewhere', [], { conflicts: comparison.parts.filter(({ kind }) => kind === 'conflict').length })]
+    notes.value = [
+      issue(checked.ok ? 'storage.merged' : 'storage.elsewhere', [], {
+        conflicts: comparison.parts.filter(({ kind }) => kind === 'conflict').length
+      })
+    ]
     keep(next, steps.otherTab(undefined))
   }
   /** Shows what another tab has kept; it can be undone here as well. */
@@ -126,7 +169,15 @@ export const useWorkspace = defineStore('workspace', () => {
     const before = workspace.value
     workspace.value = state
     know(state, at)
-    if (before && (differingParts(before, state).size > 0 || before.ledger.length !== state.ledger.length)) history.value = recorded(history.value, { name: steps.otherTab(change), before, after: state })
+    if (
+      before &&
+      (differingParts(before, state).size > 0 || before.ledger.length !== state.ledger.length)
+    )
+      history.value = recorded(history.value, {
+        name: steps.otherTab(change),
+        before,
+        after: state
+      })
     kept.value = 'kept'
   }
   async function heard({ workspace: id, revision: at, change }: TabNews): Promise<void> {
@@ -139,7 +190,14 @@ export const useWorkspace = defineStore('workspace', () => {
     // With a change of its own under way, this tab notices when it writes.
     if (pending.size > 0 || writing) return
     const theirs = await stored(id)
-    if (theirs && workspace.value?.id === id && pending.size === 0 && !writing && theirs.revision > (known.get(id)?.revision ?? 0)) adopt(theirs.state, theirs.revision, change)
+    if (
+      theirs &&
+      workspace.value?.id === id &&
+      pending.size === 0 &&
+      !writing &&
+      theirs.revision > (known.get(id)?.revision ?? 0)
+    )
+      adopt(theirs.state, theirs.revision, change)
   }
 
   /** Shows a workspace as the current one at once, and keeps it behind the scenes. A known revision means it is stored already. */
@@ -178,7 +236,8 @@ export const useWorkspace = defineStore('workspace', () => {
     if (opened === 'shown' || opened === 'failed') return
     const unreadable = trouble.value
     await showDemo('hive-yard', false)
-    if (opened === 'unreadable') setTrouble([...unreadable, ...trouble.value.filter((one) => !unreadable.includes(one))])
+    if (opened === 'unreadable')
+      setTrouble([...unreadable, ...trouble.value.filter((one) => !unreadable.includes(one))])
   }
   /** The default demo, kept nowhere: what is kept cannot be opened just now, and nothing may be written over it. */
   async function showInstead(issues: readonly Issue[]): Promise<void> {
@@ -204,7 +263,10 @@ export const useWorkspace = defineStore('workspace', () => {
       setTrouble(read.issues)
       return read.issues.some(({ code }) => code === 'storage.unreadable') ? 'unreadable' : 'failed'
     }
-    notes.value = [...notes.value.filter(({ code }) => code === 'storage.restored'), ...read.value.notes]
+    notes.value = [
+      ...notes.value.filter(({ code }) => code === 'storage.restored'),
+      ...read.value.notes
+    ]
     if (read.value.repaired) await writeRepaired(loaded.value, read.value.workspace)
     else show(read.value.workspace, loaded.value.revision)
     return 'shown'
@@ -237,17 +299,30 @@ export const useWorkspace = defineStore('workspace', () => {
     await new Promise((resolve) => setTimeout(resolve, SNAPSHOT_AFTER))
     await snapshot(before, 'while-working')
   }
-  const snapshot = async (state: Workspace, reason: SnapshotReason): ReturnType<typeof storage.snapshot> => storage.snapshot(state, (await formats()).writeWorkspace(state), reason)
+  const snapshot = async (
+    state: Workspace,
+    reason: SnapshotReason
+  ): ReturnType<typeof storage.snapshot> =>
+    storage.snapshot(state, (await formats()).writeWorkspace(state), reason)
 
   /** Makes an undoable change. A change to nothing leaves no step. `whole` puts another workspace in the place of this one; `merged` brings its own moments along. */
-  function run(name: string, change: (state: Workspace) => Workspace, kind?: 'whole' | 'merged'): void {
+  function run(
+    name: string,
+    change: (state: Workspace) => Workspace,
+    kind?: 'whole' | 'merged'
+  ): void {
     const before = workspace.value
     if (!before) return
     const changed = change(before)
     if (changed === before) return
     const after = kind ? changed : stamped(before, changed, momentNow())
     workspace.value = after
-    history.value = recorded(history.value, { name, before, after, ...(kind === 'whole' ? { whole: true } : {}) })
+    history.value = recorded(history.value, {
+      name,
+      before,
+      after,
+      ...(kind === 'whole' ? { whole: true } : {})
+    })
     keep(after, name)
     void snapshotIfDue(before)
   }
@@ -262,7 +337,8 @@ export const useWorkspace = defineStore('workspace', () => {
     keep(next, name)
   }
   /** Goes back to a former state; what has moved since is reversed in the ledger, and all of it can be undone. */
-  const returnTo = (name: string, former: Workspace): void => run(name, (state) => returnedTo(former, state, () => newId('e')))
+  const returnTo = (name: string, former: Workspace): void =>
+    run(name, (state) => returnedTo(former, state, () => newId('e')))
 
   /** Puts a plan the worker made into the workspace; not a step of its own, since it follows from the rest. */
   function settlePlan(plan: Plan, final = true): void {
@@ -281,7 +357,10 @@ export const useWorkspace = defineStore('workspace', () => {
 
   /** The plan as a calendar file; undefined where none can be written. */
   async function calendarText(): Promise<string | undefined> {
-    return world.value?.workspace.plan && (await formats()).planCalendar(world.value, world.value.workspace.plan)
+    return (
+      world.value?.workspace.plan &&
+      (await formats()).planCalendar(world.value, world.value.workspace.plan)
+    )
   }
   async function csvText(): Promise<string> {
     const plan = workspace.value?.plan
@@ -301,12 +380,46 @@ export const useWorkspace = defineStore('workspace', () => {
   const keptWorkspaces = (): ReturnType<typeof storage.list> => storage.list()
 
   return {
-    workspace, world, say, today, kept, trouble, notes, settings, revision, isDemo, undoName, redoName, storage,
-    start, run, undo: () => travel(undone, undoName.value), redo: () => travel(redone, redoName.value), returnTo, settlePlan, note, show, askToLast, idle, snapshot, csvText, calendarText, showDemo, startOwn, openKept, changeSettings, keptWorkspaces,
+    workspace,
+    world,
+    say,
+    today,
+    kept,
+    trouble,
+    notes,
+    settings,
+    revision,
+    isDemo,
+    undoName,
+    redoName,
+    storage,
+    start,
+    run,
+    undo: () => travel(undone, undoName.value),
+    redo: () => travel(redone, redoName.value),
+    returnTo,
+    settlePlan,
+    note,
+    show,
+    askToLast,
+    idle,
+    snapshot,
+    csvText,
+    calendarText,
+    showDemo,
+    startOwn,
+    openKept,
+    changeSettings,
+    keptWorkspaces,
     /** A page that stays open sees the day change. */
-    lookAtTheDay: () => { today.value = todayHere() },
+    lookAtTheDay: () => {
+      today.value = todayHere()
+    },
     /** Fetches what reads files before it is needed. */
     warm: () => void formats(),
-    dismiss: () => { notes.value = []; setTrouble([]) }
+    dismiss: () => {
+      notes.value = []
+      setTrouble([])
+    }
   }
 })

@@ -1,9 +1,13 @@
 import type { Due } from '../../core/care'
 import type { Say } from './say'
 
-const list = (names: readonly string[]): string => (names.length <= 1 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`)
+const list = (names: readonly string[]): string =>
+  names.length <= 1
+    ? (names[0] ?? '')
+    : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`
 export const joined = list
-export const lowerFirst = (text: string): string => (/^[A-Z][a-z]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text)
+export const lowerFirst = (text: string): string =>
+  /^[A-Z][a-z]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text
 
 export const bench = {
   planning: 'Working out the plan …',
@@ -26,7 +30,8 @@ export const bench = {
   withIt: (tool: string) => `Comes with ${lowerFirst(tool)}`,
   safety: 'Protection comes first',
   pinned: 'Pinned by you',
-  differs: (first: string) => `The weigh-up puts ${lowerFirst(first)} first, by what it brings back per unit of money.`,
+  differs: (first: string) =>
+    `The weigh-up puts ${lowerFirst(first)} first, by what it brings back per unit of money.`,
   buildTitle: 'What you can build today',
   buildNone: 'Nothing yet with what you own. The plan shows what opens first.',
   begin: 'Begin',
@@ -41,12 +46,14 @@ export const bench = {
   nextMoney: (amount: string, day: string) => `${amount} on ${day}`,
   noMoney: 'No more money is expected in this plan.',
   nextLabel: 'Next money',
-  typicalNote: 'Prices marked ~ are typical, not quoted. Put in the price you find and the plan follows.',
+  typicalNote:
+    'Prices marked ~ are typical, not quoted. Put in the price you find and the plan follows.',
   aheadTitle: 'After that',
   aheadWhen: 'When',
   aheadWhat: 'What',
   aheadCost: 'Cost',
-  aheadNames: (names: readonly string[]) => (names.length > 4 ? `${names.slice(0, 3).join(', ')} and ${names.length - 3} more` : list(names)),
+  aheadNames: (names: readonly string[]) =>
+    names.length > 4 ? `${names.slice(0, 3).join(', ')} and ${names.length - 3} more` : list(names),
   aheadFor: (builds: readonly string[]) => `opens ${list(builds)}`,
   cameIn: 'It came in',
   didNot: 'It did not',

@@ -3,31 +3,82 @@ import type { HazardClass } from '../../core/catalogue'
 import { lowerFirst } from './bench'
 import type { Say } from './say'
 
-const plural = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`
-const NUMBERS = ['None', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten']
+const plural = (count: number, one: string, many: string): string =>
+  `${count} ${count === 1 ? one : many}`
+const NUMBERS = [
+  'None',
+  'One',
+  'Two',
+  'Three',
+  'Four',
+  'Five',
+  'Six',
+  'Seven',
+  'Eight',
+  'Nine',
+  'Ten'
+]
 const spelt = (count: number): string => NUMBERS[count] ?? String(count)
 
 export const hazards: Readonly<Record<HazardClass, string>> = {
-  'sharp-edge': 'hand edges', 'spinning-bit': 'turning bits', 'hand-blade': 'hand-held saw blades', 'fixed-blade': 'fixed saw blades', 'router-bit': 'router bits',
-  'feed-rollers': 'planing machines', 'fired-nail': 'nail guns', dust: 'fine dust'
+  'sharp-edge': 'hand edges',
+  'spinning-bit': 'turning bits',
+  'hand-blade': 'hand-held saw blades',
+  'fixed-blade': 'fixed saw blades',
+  'router-bit': 'router bits',
+  'feed-rollers': 'planing machines',
+  'fired-nail': 'nail guns',
+  dust: 'fine dust'
 }
 
-const WAYS_ROUND: Readonly<Record<Stretch['around']['how'], string>> = { 'two-sides': 'from two sides', passes: 'in passes', strips: 'in strips, glued again' }
+const WAYS_ROUND: Readonly<Record<Stretch['around']['how'], string>> = {
+  'two-sides': 'from two sides',
+  passes: 'in passes',
+  strips: 'in strips, glued again'
+}
 const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** Parts whose word in the library is not what people call them. */
 const ROLE_NAMES: Readonly<Record<string, string>> = {
-  'ro-sander': 'random-orbital sander', 'bit-straight': 'straight router bit', 'bit-profile': 'profile bit', 'bit-flush': 'flush-trim bit', 'bit-rebate': 'rebate bit', 'bit-slot': 'slot cutter', 'bit-dovetail': 'dovetail bit',
-  'square-fine': 'fine square', 'square-coarse': 'rafter square', 'square-large': 'large square', 'work-holding': 'way to hold the work', 'rail-saw': 'plunge saw with rail', 'short-guide': 'short guide', 'fine-saw': 'fine saw with a back',
-  'large-bit': 'wide bit', 'pin-jig': 'shelf-pin jig', 'mortise-jig': 'mortising jig', 'router-fence': 'router edge guide', extractor: 'chip extractor', curve: 'batten or flexible curve', 'self-centring': 'self-centring bits'
+  'ro-sander': 'random-orbital sander',
+  'bit-straight': 'straight router bit',
+  'bit-profile': 'profile bit',
+  'bit-flush': 'flush-trim bit',
+  'bit-rebate': 'rebate bit',
+  'bit-slot': 'slot cutter',
+  'bit-dovetail': 'dovetail bit',
+  'square-fine': 'fine square',
+  'square-coarse': 'rafter square',
+  'square-large': 'large square',
+  'work-holding': 'way to hold the work',
+  'rail-saw': 'plunge saw with rail',
+  'short-guide': 'short guide',
+  'fine-saw': 'fine saw with a back',
+  'large-bit': 'wide bit',
+  'pin-jig': 'shelf-pin jig',
+  'mortise-jig': 'mortising jig',
+  'router-fence': 'router edge guide',
+  extractor: 'chip extractor',
+  curve: 'batten or flexible curve',
+  'self-centring': 'self-centring bits'
 }
 const roleName = (role: string): string => ROLE_NAMES[role] ?? role.replace(/-/g, ' ')
 
 export const builds = {
-  title: (possible: number, all: number) => (all === 0 ? 'Nothing to build yet' : possible === all ? 'Every build can start today' : `${spelt(possible)} of ${spelt(all).toLowerCase()} builds can start today`),
-  subtitle: (missing: readonly string[]) => (missing.length === 0 ? 'Choose a cell to see with what, and how else.' : `In the way most often: ${missing.map(lowerFirst).join(', ')}`),
-  emptyHint: 'Say what you would like to make. Take a template and change it, or write your own steps.',
-  caption: 'Read it across: operations in working order, builds side by side. A filled cell can be done with what you own; hatched, slowly by hand; a bar at its edge, a tool you have falls short; dashed, no way yet. Choose a cell to ask why.',
+  title: (possible: number, all: number) =>
+    all === 0
+      ? 'Nothing to build yet'
+      : possible === all
+        ? 'Every build can start today'
+        : `${spelt(possible)} of ${spelt(all).toLowerCase()} builds can start today`,
+  subtitle: (missing: readonly string[]) =>
+    missing.length === 0
+      ? 'Choose a cell to see with what, and how else.'
+      : `In the way most often: ${missing.map(lowerFirst).join(', ')}`,
+  emptyHint:
+    'Say what you would like to make. Take a template and change it, or write your own steps.',
+  caption:
+    'Read it across: operations in working order, builds side by side. A filled cell can be done with what you own; hatched, slowly by hand; a bar at its edge, a tool you have falls short; dashed, no way yet. Choose a cell to ask why.',
   showAll: (count: number) => `Show the ${plural(count, 'row', 'rows')} with nothing in the way`,
   showFewer: 'Only the rows with something in the way',
   add: 'Add a build',
@@ -53,7 +104,8 @@ export const builds = {
   choose: 'Build',
   dash: '–',
   whyTitle: (operation: string, build: string) => `${operation}, for ${build}`,
-  doneWith: (method: string, tools: string, time: string) => `${method}${tools === '' ? '' : ` (${tools})`}: ${time}.`,
+  doneWith: (method: string, tools: string, time: string) =>
+    `${method}${tools === '' ? '' : ` (${tools})`}: ${time}.`,
   accuracy: (mm: string) => `Exact to about ${mm} mm.`,
   alternatives: 'Also possible',
   notYet: 'Not with what you own',
@@ -63,23 +115,30 @@ export const builds = {
   setMin: (time: string, setup: string) => `${time}, of which ${setup} setting up`,
   rule: 'Rule this method out',
   allow: 'Allow it again',
-  hazardNote: (hazard: HazardClass, level: number) => `${level >= 3 ? 'Can injure badly in a moment' : level === 2 ? 'Needs practice' : 'Needs respect'}: ${hazards[hazard]}. Follow the tool’s manual and your local rules.`,
+  hazardNote: (hazard: HazardClass, level: number) =>
+    `${level >= 3 ? 'Can injure badly in a moment' : level === 2 ? 'Needs practice' : 'Needs respect'}: ${hazards[hazard]}. Follow the tool’s manual and your local rules.`,
   stretch: (say: Say, one: Stretch): string =>
     `${upperFirst(lowerFirst(say.tool(one.tool)))} gives ${say.length(one.has)} ${specName(one.spec)}, ${say.length(one.needs)} is needed: ${WAYS_ROUND[one.around.how]}, ${one.around.setupMinutes > 0 ? `+${say.duration(one.around.setupMinutes)} and ` : ''}+${say.number(one.around.runMinutes, 1)} min for each.`,
-  cleanUp: (method: string, time: string) => `Then cleaned up: ${lowerFirst(method)}, ${time} of the time.`,
+  cleanUp: (method: string, time: string) =>
+    `Then cleaned up: ${lowerFirst(method)}, ${time} of the time.`,
   quickerTitle: 'What would make it quicker',
   saves: (time: string) => `Saves ${time} on this build.`,
   cutList: 'From a cut list',
   orderTitle: 'Their order',
-  orderHint: 'Drag a build, or move it with Alt and the arrow keys. The first ones stand first in the grid.',
+  orderHint:
+    'Drag a build, or move it with Alt and the arrow keys. The first ones stand first in the grid.',
   orderKeys: (name: string) => `${name}: Alt and an arrow key move it`,
   like: (name: string) => `Like: ${name}`,
   miss: (say: Say, one: Miss): string => {
     switch (one.kind) {
       case 'role':
-        return one.have > 0 ? `${one.count} of ${roleName(one.role)} needed, you have ${one.have}` : `no ${roleName(one.role)}`
+        return one.have > 0
+          ? `${one.count} of ${roleName(one.role)} needed, you have ${one.have}`
+          : `no ${roleName(one.role)}`
       case 'spec':
-        return one.has === 0 ? `${lowerFirst(say.tool(one.tool))} does not say its ${specName(one.spec)}` : `needs ${one.count > 1 ? `${one.count} with ` : ''}${say.length(one.needs)} ${specName(one.spec)}, ${lowerFirst(say.tool(one.tool))} gives ${say.length(one.has)}`
+        return one.has === 0
+          ? `${lowerFirst(say.tool(one.tool))} does not say its ${specName(one.spec)}`
+          : `needs ${one.count > 1 ? `${one.count} with ` : ''}${say.length(one.needs)} ${specName(one.spec)}, ${lowerFirst(say.tool(one.tool))} gives ${say.length(one.has)}`
       case 'limit':
         return `the stock is ${say.length(one.has)}, the method takes ${one.is === 'atMost' ? 'up to' : 'from'} ${say.length(one.limit)}`
       case 'accuracy':
@@ -103,8 +162,21 @@ export const builds = {
 } as const
 
 const SPEC_NAMES: Readonly<Record<string, string>> = {
-  openingMm: 'opening', depthMm: 'depth of cut', crosscutMm: 'crosscut width', ripMm: 'rip width', reachMm: 'reach', lengthMm: 'length', widthMm: 'width', bladeMm: 'blade', colletMm: 'collet',
-  shankMm: 'shank', throatMm: 'throat', resawMm: 'resaw height', accuracyMm: 'accuracy', packWh: 'pack', volts: 'voltage'
+  openingMm: 'opening',
+  depthMm: 'depth of cut',
+  crosscutMm: 'crosscut width',
+  ripMm: 'rip width',
+  reachMm: 'reach',
+  lengthMm: 'length',
+  widthMm: 'width',
+  bladeMm: 'blade',
+  colletMm: 'collet',
+  shankMm: 'shank',
+  throatMm: 'throat',
+  resawMm: 'resaw height',
+  accuracyMm: 'accuracy',
+  packWh: 'pack',
+  volts: 'voltage'
 }
 const specName = (spec: string): string => SPEC_NAMES[spec] ?? spec
 export { specName }
@@ -116,9 +188,12 @@ export const buildPage = {
   needs: (count: number) => `${plural(count, 'step', 'steps')} cannot be done yet`,
   isDone: (day: string, time: string) => `Done on ${day} in ${time}`,
   isBegun: (day: string) => `Under way since ${day}`,
-  figures: (hours: string, material: string, fees?: string) => `${hours} of work with what you own · ${material} of timber and fixings${fees === undefined ? '' : ` · ${fees} for having it cut or planed`}`,
-  afterPlan: (hours: string, fees?: string) => `With what the plan brings: ${hours}${fees === undefined ? ', nothing for having it cut or planed' : `, ${fees} for having it cut or planed`}`,
-  afterPlanGaps: (count: number) => `${plural(count, 'step', 'steps')} still cannot be done after the plan`,
+  figures: (hours: string, material: string, fees?: string) =>
+    `${hours} of work with what you own · ${material} of timber and fixings${fees === undefined ? '' : ` · ${fees} for having it cut or planed`}`,
+  afterPlan: (hours: string, fees?: string) =>
+    `With what the plan brings: ${hours}${fees === undefined ? ', nothing for having it cut or planed' : `, ${fees} for having it cut or planed`}`,
+  afterPlanGaps: (count: number) =>
+    `${plural(count, 'step', 'steps')} still cannot be done after the plan`,
   partsTitle: 'Parts',
   pieces: (count: number) => plural(count, 'piece', 'pieces'),
   why: (operation: string) => `Why, and how else: ${operation}`,
@@ -149,10 +224,14 @@ export const buildPage = {
   time: 'Time',
   removeStep: 'Remove step',
   addStep: 'Add a step',
-  noSteps: 'No steps yet. Add what has to be done, in any order; a build without steps counts as possible.',
+  noSteps:
+    'No steps yet. Add what has to be done, in any order; a build without steps counts as possible.',
   materialsTitle: 'Timber and fixings, for one copy',
   material: 'Material',
   addMaterial: 'Add material',
   cost: 'Cost',
-  bearing: { 'carries-people': 'This piece carries people: joints and timber have to be chosen for that.', 'hangs-over-people': 'This piece hangs over people: fix it into something that holds.' }
+  bearing: {
+    'carries-people': 'This piece carries people: joints and timber have to be chosen for that.',
+    'hangs-over-people': 'This piece hangs over people: fix it into something that holds.'
+  }
 } as const

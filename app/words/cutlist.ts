@@ -2,23 +2,28 @@ import type { Joint, StockKind } from '../../core/catalogue'
 import type { JointAdvice, PanelMovement, Verdict } from '../../core/joinery'
 import type { Say } from './say'
 
-const plural = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`
+const plural = (count: number, one: string, many: string): string =>
+  `${count} ${count === 1 ? one : many}`
 
 export const cutList = {
   title: 'A build from its cut list',
   changeTitle: (name: string) => `The cut list of ${name}`,
-  subtitle: 'Paste the rows from a spreadsheet, open a CSV file, or type them. Nothing is taken over before you say so.',
+  subtitle:
+    'Paste the rows from a spreadsheet, open a CSV file, or type them. Nothing is taken over before you say so.',
   open: 'From a cut list',
   change: 'Change the cut list',
   name: 'Name of the build',
   rows: 'The rows, with their headings',
   hint: 'Headings: part, quantity, length, width, thickness, material, edges, joints. Decimal commas, 23 1/2 in and 2x4 are understood.',
-  example: 'part\tquantity\tlength\twidth\tthickness\tmaterial\tedges\tjoints\nSide\t2\t800\t300\t18\tplywood\tband front\tdado 3\nShelf\t3\t764\t280\t18\tplywood\tband front\t',
+  example:
+    'part\tquantity\tlength\twidth\tthickness\tmaterial\tedges\tjoints\nSide\t2\t800\t300\t18\tplywood\tband front\tdado 3\nShelf\t3\t764\t280\t18\tplywood\tband front\t',
   file: 'Open a CSV file',
   useExample: 'Put an example in',
   save: 'Save as CSV',
-  problems: (count: number, good: number) => `${plural(count, 'thing is', 'things are')} not in order; ${plural(good, 'row is', 'rows are')} kept for review.`,
-  parts: (kinds: number, pieces: number) => `${plural(kinds, 'kind of part', 'kinds of parts')}, ${plural(pieces, 'piece', 'pieces')}`,
+  problems: (count: number, good: number) =>
+    `${plural(count, 'thing is', 'things are')} not in order; ${plural(good, 'row is', 'rows are')} kept for review.`,
+  parts: (kinds: number, pieces: number) =>
+    `${plural(kinds, 'kind of part', 'kinds of parts')}, ${plural(pieces, 'piece', 'pieces')}`,
   partsLabel: 'Parts as they were read',
   part: 'Part',
   quantity: 'Pieces',
@@ -42,29 +47,61 @@ export const cutList = {
   replaces: 'The steps and the timber of the build are replaced; undo brings them back.',
   sheets: (count: number, used: string) => `${plural(count, 'sheet', 'sheets')}, ${used} used`,
   sheet: (index: number, count: number) => `Sheet ${index} of ${count}`,
-  picture: (material: string, count: number) => `Cutting picture: ${material}, ${plural(count, 'sheet', 'sheets')}`,
-  pictureCaption: 'Each outline is a part as it is cut, the saw’s width between them; what is left is hatched. Long cuts first, each from edge to edge.',
+  picture: (material: string, count: number) =>
+    `Cutting picture: ${material}, ${plural(count, 'sheet', 'sheets')}`,
+  pictureCaption:
+    'Each outline is a part as it is cut, the saw’s width between them; what is left is hatched. Long cuts first, each from edge to edge.',
   turned: 'turned',
   as: 'Cutting table',
   at: 'From the corner',
-  stockNames: { sheet: 'sheet', softwood: 'planed softwood', 'hardwood-rough': 'rough hardwood', 'hardwood-surfaced': 'surfaced hardwood' } satisfies Record<StockKind, string>,
-  edge: (work: string, run: string) => `${work === 'band' ? 'banded' : 'shaped'}, ${run === 'all' ? 'all round' : run === 'long' ? 'long ones' : 'front'}`,
+  stockNames: {
+    sheet: 'sheet',
+    softwood: 'planed softwood',
+    'hardwood-rough': 'rough hardwood',
+    'hardwood-surfaced': 'surfaced hardwood'
+  } satisfies Record<StockKind, string>,
+  edge: (work: string, run: string) =>
+    `${work === 'band' ? 'banded' : 'shaped'}, ${run === 'all' ? 'all round' : run === 'long' ? 'long ones' : 'front'}`,
   empty: 'Nothing in the list yet.'
 } as const
 
 export const jointNames: Readonly<Record<Joint, string>> = {
-  screwed: 'screwed', nailed: 'nailed', pocket: 'pocket joint', dowel: 'dowels', biscuit: 'biscuits', 'loose-tenon': 'loose tenon', 'mortise-tenon': 'mortise and tenon', 'half-lap': 'half-lap', dado: 'housed in a groove',
-  rebate: 'rebate', groove: 'grooved edge', 'box-joint': 'box joint', dovetail: 'dovetails', mitre: 'plain mitre', 'keyed-mitre': 'keyed mitre', 'edge-glue': 'edge glued', laminated: 'glued in layers'
+  screwed: 'screwed',
+  nailed: 'nailed',
+  pocket: 'pocket joint',
+  dowel: 'dowels',
+  biscuit: 'biscuits',
+  'loose-tenon': 'loose tenon',
+  'mortise-tenon': 'mortise and tenon',
+  'half-lap': 'half-lap',
+  dado: 'housed in a groove',
+  rebate: 'rebate',
+  groove: 'grooved edge',
+  'box-joint': 'box joint',
+  dovetail: 'dovetails',
+  mitre: 'plain mitre',
+  'keyed-mitre': 'keyed mitre',
+  'edge-glue': 'edge glued',
+  laminated: 'glued in layers'
 }
 
 export const joinery = {
   title: 'Joints: do they suit?',
-  caption: 'Each joint against its material, its load and the grain. Where makers differ, the milder word is used.',
+  caption:
+    'Each joint against its material, its load and the grain. Where makers differ, the milder word is used.',
   bearing: 'It',
-  bearings: { none: 'carries no one', 'carries-people': 'carries people', 'hangs-over-people': 'hangs over people' },
-  verdict: { right: 'suits', fair: 'will do', wrong: 'does not suit' } satisfies Record<Verdict, string>,
+  bearings: {
+    none: 'carries no one',
+    'carries-people': 'carries people',
+    'hangs-over-people': 'hangs over people'
+  },
+  verdict: { right: 'suits', fair: 'will do', wrong: 'does not suit' } satisfies Record<
+    Verdict,
+    string
+  >,
   reason: (say: Say, advice: JointAdvice): string => {
-    const moved = advice.movementMm === undefined ? '' : `${say.number(advice.movementMm, 1)} mm over the year`
+    const moved =
+      advice.movementMm === undefined ? '' : `${say.number(advice.movementMm, 1)} mm over the year`
     switch (advice.reason) {
       case 'across-the-grain':
         return `holds the part rigidly across its grain, where it moves ${moved}: it splits, or the joint gives. Slotted screws, buttons or a groove let it move.`

@@ -3,23 +3,65 @@ import type { Comparison, PartChange, Workspace } from '../../core/workspace'
 import { entryKinds } from './ledger'
 import type { Say } from './say'
 
-const plural = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`
-const megabytes = (bytes: number): string => (bytes < 100_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : bytes < 1e9 ? `${(bytes / 1e6).toFixed(1)} MB` : `${(bytes / 1e9).toFixed(1)} GB`)
+const plural = (count: number, one: string, many: string): string =>
+  `${count} ${count === 1 ? one : many}`
+const megabytes = (bytes: number): string =>
+  bytes < 100_000
+    ? `${Math.max(1, Math.round(bytes / 1000))} kB`
+    : bytes < 1e9
+      ? `${(bytes / 1e6).toFixed(1)} MB`
+      : `${(bytes / 1e9).toFixed(1)} GB`
 
-const moments = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' })
+const moments = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  year: 'numeric',
+  hour: '2-digit',
+  minute: '2-digit'
+})
 /** A moment as people say it, in the zone of the device. */
-export const momentText = (at: number | string): string => moments.format(typeof at === 'string' ? Date.parse(at) : at).replace('Sept', 'Sep')
+export const momentText = (at: number | string): string =>
+  moments.format(typeof at === 'string' ? Date.parse(at) : at).replace('Sept', 'Sep')
 
 const LISTS: Readonly<Record<string, string>> = {
-  builds: 'Build', items: 'Owned', offers: 'Find', quotes: 'Price', 'material-prices': 'Price of', 'one-offs': 'Once', 'own-operations': 'Own operation', 'own-methods': 'Own way', 'own-tools': 'Own tool', 'own-materials': 'Own material', pins: 'Pin', bans: 'Ruled out',
-  wishes: 'Wish', needTests: 'Needed', bundles: 'Bundle', deals: 'Deal', saleWindows: 'Sale', scenarios: 'Scenario', photos: 'Photo', adopted: 'Plan kept'
+  builds: 'Build',
+  items: 'Owned',
+  offers: 'Find',
+  quotes: 'Price',
+  'material-prices': 'Price of',
+  'one-offs': 'Once',
+  'own-operations': 'Own operation',
+  'own-methods': 'Own way',
+  'own-tools': 'Own tool',
+  'own-materials': 'Own material',
+  pins: 'Pin',
+  bans: 'Ruled out',
+  wishes: 'Wish',
+  needTests: 'Needed',
+  bundles: 'Bundle',
+  deals: 'Deal',
+  saleWindows: 'Sale',
+  scenarios: 'Scenario',
+  photos: 'Photo',
+  adopted: 'Plan kept'
 }
-const SINGLE: Readonly<Record<string, string>> = { name: 'Name of the workspace', asOf: 'Fixed date', libraryVersion: 'Tool library', preferences: 'Preferences', horizon: 'Stages', time: 'Hours', workshop: 'Workshop', money: 'Money settings', order: 'Order of the builds' }
+const SINGLE: Readonly<Record<string, string>> = {
+  name: 'Name of the workspace',
+  asOf: 'Fixed date',
+  libraryVersion: 'Tool library',
+  preferences: 'Preferences',
+  horizon: 'Stages',
+  time: 'Hours',
+  workshop: 'Workshop',
+  money: 'Money settings',
+  order: 'Order of the builds'
+}
 
 /** Fields that hold money. */
 const MONEY = /Each$|^(cost|price|amount|reserve|cap|hourValue|netEach)$/
 /** A field's name as words: `worthEach` is "worth each". */
-const fieldName = (key: string): string => key.replace(/([a-z])([A-Z])/g, (_all, a: string, b: string) => `${a} ${b.toLowerCase()}`)
+const fieldName = (key: string): string =>
+  key.replace(/([a-z])([A-Z])/g, (_all, a: string, b: string) => `${a} ${b.toLowerCase()}`)
 
 /** A former state in short. */
 interface Former {
@@ -31,27 +73,68 @@ interface Former {
 }
 
 type Fields = Readonly<Record<string, unknown>>
-const field = (value: unknown, name: string): string | undefined => (typeof value === 'object' && value !== null && typeof (value as Fields)[name] === 'string' ? ((value as Fields)[name] as string) : undefined)
+const field = (value: unknown, name: string): string | undefined =>
+  typeof value === 'object' && value !== null && typeof (value as Fields)[name] === 'string'
+    ? ((value as Fields)[name] as string)
+    : undefined
 
 /** What a part is called: "Build: Bird boxes". */
-export function partName(say: Say, { key, mine, theirs }: Pick<PartChange, 'key' | 'mine' | 'theirs'>): string {
+export function partName(
+  say: Say,
+  { key, mine, theirs }: Pick<PartChange, 'key' | 'mine' | 'theirs'>
+): string {
   const [list = '', ...rest] = key.split('/')
   const id = rest.join('/')
   if (rest.length === 0) return SINGLE[key] ?? key
   const value = theirs ?? mine
   const tool = field(value, 'tool')
   const offer = field(value, 'offer')
-  const name = field(value, 'name') ?? field(value, 'text') ?? (tool !== undefined ? say.tool(tool) : offer !== undefined ? say.offer(offer) : list === 'wishes' ? say.tool(id) : list === 'bans' ? say.tool(id.replace(/^\w+@/, '')) : list === 'adopted' ? say.day(field(value, 'asOf') ?? '') : id)
+  const name =
+    field(value, 'name') ??
+    field(value, 'text') ??
+    (tool !== undefined
+      ? say.tool(tool)
+      : offer !== undefined
+        ? say.offer(offer)
+        : list === 'wishes'
+          ? say.tool(id)
+          : list === 'bans'
+            ? say.tool(id.replace(/^\w+@/, ''))
+            : list === 'adopted'
+              ? say.day(field(value, 'asOf') ?? '')
+              : id)
   return `${LISTS[list] ?? list}: ${name}`
 }
 
 /** The fields in which two states of a part differ, in short. */
-export function partDifference(say: Say, { mine, theirs }: Pick<PartChange, 'mine' | 'theirs'>): string {
-  if (typeof mine !== 'object' || typeof theirs !== 'object' || mine === null || theirs === null) return ''
-  const show = (key: string, value: unknown): string => (value === undefined ? 'nothing' : typeof value === 'object' ? '…' : typeof value === 'number' && MONEY.test(key) ? say.money(value) : String(value).slice(0, 40))
+export function partDifference(
+  say: Say,
+  { mine, theirs }: Pick<PartChange, 'mine' | 'theirs'>
+): string {
+  if (typeof mine !== 'object' || typeof theirs !== 'object' || mine === null || theirs === null)
+    return ''
+  const show = (key: string, value: unknown): string =>
+    value === undefined
+      ? 'nothing'
+      : typeof value === 'object'
+        ? '…'
+        : typeof value === 'number' && MONEY.test(key)
+          ? say.money(value)
+          : String(value).slice(0, 40)
   const [a, b] = [mine as Fields, theirs as Fields]
-  const keys = [...new Set([...Object.keys(a), ...Object.keys(b)])].filter((key) => stableText(a[key]) !== stableText(b[key]))
-  return keys.slice(0, 3).map((key) => (show(key, a[key]) === '…' || show(key, b[key]) === '…' ? fieldName(key) : `${fieldName(key)}: ${show(key, a[key])} → ${show(key, b[key])}`)).join('; ') + (keys.length > 3 ? '; …' : '')
+  const keys = [...new Set([...Object.keys(a), ...Object.keys(b)])].filter(
+    (key) => stableText(a[key]) !== stableText(b[key])
+  )
+  return (
+    keys
+      .slice(0, 3)
+      .map((key) =>
+        show(key, a[key]) === '…' || show(key, b[key]) === '…'
+          ? fieldName(key)
+          : `${fieldName(key)}: ${show(key, a[key])} → ${show(key, b[key])}`
+      )
+      .join('; ') + (keys.length > 3 ? '; …' : '')
+  )
 }
 
 export const keeping = {
@@ -59,17 +142,21 @@ export const keeping = {
   subtitle: (name: string) => `What is kept of ${name}, and how it leaves this browser`,
   tabs: { settings: 'File and settings', keeping: 'Copies and formats' },
   backupTitle: 'Backup',
-  lastBackup: (at: number, where: 'file' | 'folder') => `Last saved to a ${where} on ${momentText(at)}.`,
+  lastBackup: (at: number, where: 'file' | 'folder') =>
+    `Last saved to a ${where} on ${momentText(at)}.`,
   noBackup: 'Not saved outside this browser yet. A browser’s store can be cleared; a file stays.',
   save: 'Save to a file',
   chooseFolder: 'Choose a folder for backups',
-  folder: (name: string) => `Folder: ${name}. After changes a copy goes there by itself, at most once an hour while the browser allows it; the newest twenty stay.`,
+  folder: (name: string) =>
+    `Folder: ${name}. After changes a copy goes there by itself, at most once an hour while the browser allows it; the newest twenty stay.`,
   toFolder: 'Copy into the folder now',
   dropFolder: 'No folder',
   noFolders: 'This browser cannot write into a folder; files are saved one by one.',
   inFolder: (name: string) => `Copied: ${name}`,
   due: (days: number, never: boolean) =>
-    never ? `You began ${plural(days, 'day', 'days')} ago, and nothing of it has been saved outside this browser yet.` : `The last copy outside this browser is ${plural(days, 'day', 'days')} old, and things have changed since.`,
+    never
+      ? `You began ${plural(days, 'day', 'days')} ago, and nothing of it has been saved outside this browser yet.`
+      : `The last copy outside this browser is ${plural(days, 'day', 'days')} old, and things have changed since.`,
   room: (used: number, quota: number) => `${megabytes(used)} used of about ${megabytes(quota)}.`,
   lasting: 'The browser has promised not to clear it.',
   notLasting: 'The browser may clear it when it runs short of room.',
@@ -78,21 +165,40 @@ export const keeping = {
   snapshotsHint: 'Made while you work and before files come in. Looking into one changes nothing.',
   snapshotsNone: 'None yet: the first is made before your next change.',
   snapshotNow: 'Keep this state',
-  reasons: { 'while-working': 'while working', 'before-import': 'before a file came in', 'before-return': 'before going back', 'by-hand': 'kept by you' } as const satisfies Record<Former['reason'], string>,
-  when: 'When', why: 'Why', holds: 'Holds',
-  holdsText: (say: Say, one: Former) => `${plural(one.builds, 'build', 'builds')}, ${plural(one.items, 'tool', 'tools')}, ${plural(one.entries, 'entry', 'entries')}, ${say.money(one.balance)} in the purse`,
+  reasons: {
+    'while-working': 'while working',
+    'before-import': 'before a file came in',
+    'before-return': 'before going back',
+    'by-hand': 'kept by you'
+  } as const satisfies Record<Former['reason'], string>,
+  when: 'When',
+  why: 'Why',
+  holds: 'Holds',
+  holdsText: (say: Say, one: Former) =>
+    `${plural(one.builds, 'build', 'builds')}, ${plural(one.items, 'tool', 'tools')}, ${plural(one.entries, 'entry', 'entries')}, ${say.money(one.balance)} in the purse`,
   look: 'Look into it',
   lookTitle: (moment: string) => `What going back to ${moment} would do`,
   unreadable: 'This state cannot be read any more. The others can.',
   goBack: 'Go back to it',
-  goBackHint: 'The ledger only grows: what has moved since is taken back by reversing entries. It can be undone.',
+  goBackHint:
+    'The ledger only grows: what has moved since is taken back by reversing entries. It can be undone.',
   close: 'Leave it',
   more: (count: number) => `Show ${count} more`,
-  entriesSince: (count: number) => `${plural(count, 'entry', 'entries')} entered since then would be taken back by reversing.`,
+  entriesSince: (count: number) =>
+    `${plural(count, 'entry', 'entries')} entered since then would be taken back by reversing.`,
   formatsTitle: 'In open formats',
-  formatsHint: 'Each is described in the documentation. Sheets can be edited elsewhere and taken in again.',
+  formatsHint:
+    'Each is described in the documentation. Sheets can be edited elsewhere and taken in again.',
   formats: {
-    'tools-csv': 'Tools (CSV)', 'inventory-csv': 'Inventory (CSV)', 'prices-csv': 'Prices (CSV)', 'ledger-csv': 'Ledger (CSV)', 'plan-csv': 'Plan (CSV)', journal: 'Accounting journal', calendar: 'Plan as calendar (.ics)', pocket: 'Pocket list (Markdown)', schema: 'JSON Schema of the file'
+    'tools-csv': 'Tools (CSV)',
+    'inventory-csv': 'Inventory (CSV)',
+    'prices-csv': 'Prices (CSV)',
+    'ledger-csv': 'Ledger (CSV)',
+    'plan-csv': 'Plan (CSV)',
+    journal: 'Accounting journal',
+    calendar: 'Plan as calendar (.ics)',
+    pocket: 'Pocket list (Markdown)',
+    schema: 'JSON Schema of the file'
   } as const,
   pocketPage: 'Pocket list to print',
   rowsTitle: 'Take in a sheet (CSV)',
@@ -104,8 +210,20 @@ export const keeping = {
 export const incoming = {
   title: (file: string) => `${file}: what it would change`,
   subtitle: (name: string) => `Nothing has been changed yet in ${name}`,
-  kinds: { added: 'New', changed: 'Changed there', removed: 'Taken out there', conflict: 'Changed on both', kept: 'Stays as it is here' } as const satisfies Record<PartChange['kind'], string>,
-  plainKinds: { added: 'New', changed: 'Changed', removed: 'Taken out', conflict: 'Changed', kept: 'Stays' } as const satisfies Record<PartChange['kind'], string>,
+  kinds: {
+    added: 'New',
+    changed: 'Changed there',
+    removed: 'Taken out there',
+    conflict: 'Changed on both',
+    kept: 'Stays as it is here'
+  } as const satisfies Record<PartChange['kind'], string>,
+  plainKinds: {
+    added: 'New',
+    changed: 'Changed',
+    removed: 'Taken out',
+    conflict: 'Changed',
+    kept: 'Stays'
+  } as const satisfies Record<PartChange['kind'], string>,
   mode: 'How',
   merge: 'Bring both together',
   mergeHint: 'Each part is taken from where it was changed last; ledgers are united.',
@@ -114,12 +232,18 @@ export const incoming = {
   take: { mine: 'here', theirs: 'the file' } as const,
   ask: 'Both were changed since they were last the same. Which one?',
   entriesMore: (count: number) => `${plural(count, 'ledger entry', 'ledger entries')} more`,
-  entriesLost: (count: number) => `${plural(count, 'ledger entry', 'ledger entries')} that the file does not have would go.`,
-  perhapsTwice: (count: number) => `${plural(count, 'of them says', 'of them say')} the same as an entry made here: entered on both devices? Take one back afterwards if so.`,
-  entryConflicts: (count: number) => `${plural(count, 'entry stands', 'entries stand')} in the file otherwise than here. The ledger is not rewritten: yours stay.`,
-  alreadyReversed: (count: number) => `${plural(count, 'entry was', 'entries were')} taken back on both devices; once is enough.`,
-  entry: (say: Say, { date, kind, text, amount }: Workspace['ledger'][number]) => `${say.day(date)}, ${entryKinds[kind]}: ${text}, ${say.moved(amount)}`,
-  alreadyThere: (count: number) => `${plural(count, 'row is', 'rows are')} here already and left out.`,
+  entriesLost: (count: number) =>
+    `${plural(count, 'ledger entry', 'ledger entries')} that the file does not have would go.`,
+  perhapsTwice: (count: number) =>
+    `${plural(count, 'of them says', 'of them say')} the same as an entry made here: entered on both devices? Take one back afterwards if so.`,
+  entryConflicts: (count: number) =>
+    `${plural(count, 'entry stands', 'entries stand')} in the file otherwise than here. The ledger is not rewritten: yours stay.`,
+  alreadyReversed: (count: number) =>
+    `${plural(count, 'entry was', 'entries were')} taken back on both devices; once is enough.`,
+  entry: (say: Say, { date, kind, text, amount }: Workspace['ledger'][number]) =>
+    `${say.day(date)}, ${entryKinds[kind]}: ${text}, ${say.moved(amount)}`,
+  alreadyThere: (count: number) =>
+    `${plural(count, 'row is', 'rows are')} here already and left out.`,
   nothing: 'Nothing would change.',
   photos: (count: number) => `${plural(count, 'photo comes', 'photos come')} with it.`,
   go: 'Do it',
@@ -130,4 +254,7 @@ export const incoming = {
 } as const
 
 /** Whether a comparison says anything at all. */
-export const isEmpty = ({ parts, entries, onlyHere }: Comparison, replacing: boolean): boolean => parts.every(({ kind }) => kind === 'kept') && entries.length === 0 && !(replacing && onlyHere.length > 0)
+export const isEmpty = ({ parts, entries, onlyHere }: Comparison, replacing: boolean): boolean =>
+  parts.every(({ kind }) => kind === 'kept') &&
+  entries.length === 0 &&
+  !(replacing && onlyHere.length > 0)

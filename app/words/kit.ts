@@ -1,14 +1,32 @@
 import type { ToolGroup } from '../../core/catalogue'
 
-const plural = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`
+const plural = (count: number, one: string, many: string): string =>
+  `${count} ${count === 1 ? one : many}`
 
 export const groups: Readonly<Record<ToolGroup, string>> = {
-  measuring: 'Measuring and marking', saws: 'Hand saws', planes: 'Planes', chisels: 'Chisels', striking: 'Striking', sharpening: 'Sharpening', drilling: 'Drilling and driving', 'hand-power': 'Hand-held power',
-  machines: 'Machines', clamps: 'Clamps and holding', support: 'Support', dust: 'Dust', protection: 'Protection', accessories: 'Accessories', storage: 'Storage', 'shop-made': 'Shop-made'
+  measuring: 'Measuring and marking',
+  saws: 'Hand saws',
+  planes: 'Planes',
+  chisels: 'Chisels',
+  striking: 'Striking',
+  sharpening: 'Sharpening',
+  drilling: 'Drilling and driving',
+  'hand-power': 'Hand-held power',
+  machines: 'Machines',
+  clamps: 'Clamps and holding',
+  support: 'Support',
+  dust: 'Dust',
+  protection: 'Protection',
+  accessories: 'Accessories',
+  storage: 'Storage',
+  'shop-made': 'Shop-made'
 }
 
 export const kit = {
-  title: (count: number, operations: number) => (count === 0 ? 'Nothing on the hooks yet' : `${plural(count, 'tool covers', 'tools cover')} ${plural(operations, 'operation', 'operations')}`),
+  title: (count: number, operations: number) =>
+    count === 0
+      ? 'Nothing on the hooks yet'
+      : `${plural(count, 'tool covers', 'tools cover')} ${plural(operations, 'operation', 'operations')}`,
   subtitle: 'Tick what you have. Basics count too: tape, square, pencil, glue, a way to hold work.',
   owned: 'Owned',
   planned: 'Planned',
@@ -19,7 +37,8 @@ export const kit = {
   cancel: 'Cancel',
   usualHint: 'Tick what is there. Sizes matter only for what has a measure beside it.',
   shortTitle: 'Where it stops short',
-  short: (tool: string, has: string, spec: string, needs: string, builds: readonly string[]) => `${tool} gives ${has} ${spec}; ${builds.join(' and ')} ${builds.length === 1 ? 'needs' : 'need'} ${needs}.`,
+  short: (tool: string, has: string, spec: string, needs: string, builds: readonly string[]) =>
+    `${tool} gives ${has} ${spec}; ${builds.join(' and ')} ${builds.length === 1 ? 'needs' : 'need'} ${needs}.`,
   companionTitle: 'What is no use yet',
   companion: (tool: string, needs: string) => `${tool} waits for ${needs}.`,
   ownTitle: 'Of my own',
@@ -55,13 +74,15 @@ export const own = {
   methodTitle: 'A way of my own to do something',
   name: 'What you call it',
   like: 'It works like',
-  likeHint: 'It takes over what that tool does, what it needs beside it and the cautions. Change the measures where yours differ.',
+  likeHint:
+    'It takes over what that tool does, what it needs beside it and the cautions. Change the measures where yours differ.',
   price: 'What one costs',
   operation: 'What it does',
   tools: 'With which tools, the leading one first',
   setup: 'Set-up, min',
   run: 'For each unit, min',
   error: 'Exact to, mm',
-  methodHint: 'Hazard, noise and dust are taken from the library’s ways with the leading tool; follow the tool’s manual and your local rules.',
+  methodHint:
+    'Hazard, noise and dust are taken from the library’s ways with the leading tool; follow the tool’s manual and your local rules.',
   add: 'Add it'
 } as const

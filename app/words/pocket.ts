@@ -11,29 +11,66 @@ export const pocket = {
   on: (day: string) => `On ${day}`,
   planned: 'Planned',
   upTo: 'Up to',
-  limits: { money: 'more than that is not there on the day', fair: 'dearer than that, look elsewhere' } as const satisfies Record<PocketLine['limit'], string>,
+  limits: {
+    money: 'more than that is not there on the day',
+    fair: 'dearer than that, look elsewhere'
+  } as const satisfies Record<PocketLine['limit'], string>,
   forBuild: (build: string) => `for ${build}`,
   look: 'Look at',
   total: (planned: string) => `All of it as planned: ${planned}`,
   note: 'Each upper price holds if the others cost what is planned. Follow the tool’s manual; a machine with a damaged cord or guard is not switched on.',
   checks: {
-    runs: 'have it run, under load if you may', cord: 'cord, plug and switch whole', pack: 'battery holds its charge; its age', bearings: 'no play, no grinding, no smell', guard: 'guard and riving knife there and moving freely', fence: 'fence locks square and straight',
-    flat: 'sole or table flat against a straight edge', square: 'square: draw a line, turn it over, draw again', edge: 'edge and iron: enough steel, no deep rust', jaws: 'bar straight, thread clean, pads there', parts: 'all parts and the manual there', size: 'the sizes on the tag'
+    runs: 'have it run, under load if you may',
+    cord: 'cord, plug and switch whole',
+    pack: 'battery holds its charge; its age',
+    bearings: 'no play, no grinding, no smell',
+    guard: 'guard and riving knife there and moving freely',
+    fence: 'fence locks square and straight',
+    flat: 'sole or table flat against a straight edge',
+    square: 'square: draw a line, turn it over, draw again',
+    edge: 'edge and iron: enough steel, no deep rust',
+    jaws: 'bar straight, thread clean, pads there',
+    parts: 'all parts and the manual there',
+    size: 'the sizes on the tag'
   } as const satisfies Record<Check, string>
 } as const
 
-const plain = (text: string): string => text.replace(/([\\`*_[\]<>#|~])/g, '\\$1').replace(/\s+/g, ' ').trim()
+const plain = (text: string): string =>
+  text
+    .replace(/([\\`*_[\]<>#|~])/g, '\\$1')
+    .replace(/\s+/g, ' ')
+    .trim()
 
 /** The pocket list as Markdown; names are text in it, whatever they hold. */
-export function pocketMarkdown(say: Say, workspace: Workspace, lines: readonly PocketLine[], asOf: string): string {
+export function pocketMarkdown(
+  say: Say,
+  workspace: Workspace,
+  lines: readonly PocketLine[],
+  asOf: string
+): string {
   const item = (line: PocketLine): string[] => [
     `- [ ] **${plain(say.offer(line.offer))}**${line.count > 1 ? ` × ${line.count}` : ''}: ${plain(say.money(line.price))}, up to ${plain(say.money(line.upTo))} (${pocket.limits[line.limit]})${line.forBuild === undefined ? '' : `, ${plain(pocket.forBuild(say.build(line.forBuild)))}`}`,
-    ...(line.checks.length === 0 ? [] : [`  - ${pocket.look}: ${line.checks.map((check) => pocket.checks[check]).join('; ')}`]),
+    ...(line.checks.length === 0
+      ? []
+      : [`  - ${pocket.look}: ${line.checks.map((check) => pocket.checks[check]).join('; ')}`]),
     ...(line.caution === undefined ? [] : [`  - ${plain(line.caution)}`])
   ]
   return [
-    `# ${pocket.title}: ${plain(workspace.name)}`, '', `${say.day(asOf)}`, '',
-    ...(lines.length === 0 ? [pocket.none, ''] : pocketDays(lines).flatMap(({ date, lines: those, total }) => [`## ${pocket.on(say.day(date))}`, '', ...those.flatMap(item), '', lowerFirst(pocket.total(plain(say.money(total)))), ''])),
-    pocket.note, ''
+    `# ${pocket.title}: ${plain(workspace.name)}`,
+    '',
+    `${say.day(asOf)}`,
+    '',
+    ...(lines.length === 0
+      ? [pocket.none, '']
+      : pocketDays(lines).flatMap(({ date, lines: those, total }) => [
+          `## ${pocket.on(say.day(date))}`,
+          '',
+          ...those.flatMap(item),
+          '',
+          lowerFirst(pocket.total(plain(say.money(total)))),
+          ''
+        ])),
+    pocket.note,
+    ''
   ].join('\n')
 }

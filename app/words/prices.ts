@@ -1,19 +1,41 @@
 import type { SellerType } from '../../core/prices'
 import type { Say } from './say'
 
-const plural = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`
+const plural = (count: number, one: string, many: string): string =>
+  `${count} ${count === 1 ? one : many}`
 
 export const prices = {
-  title: (own: number) => (own === 0 ? 'No price of your own yet' : `${plural(own, 'price', 'prices')} of your own`),
+  title: (own: number) =>
+    own === 0 ? 'No price of your own yet' : `${plural(own, 'price', 'prices')} of your own`,
   subtitle: (basis: 'own-level' | 'calibrated' | 'usual', quotes: number, level: string) =>
-    basis === 'own-level' ? `Typical prices stand at the level of your settings: ${level} for a weekend cordless drill with two packs.` : basis === 'calibrated' ? `They calibrate every typical price: ${level} for a weekend cordless drill with two packs, from ${plural(quotes, 'price', 'prices')} that are no sale.` : `Typical prices stand at your currency’s usual level: ${level} for a weekend cordless drill with two packs. One or two prices of your own correct them all.`,
+    basis === 'own-level'
+      ? `Typical prices stand at the level of your settings: ${level} for a weekend cordless drill with two packs.`
+      : basis === 'calibrated'
+        ? `They calibrate every typical price: ${level} for a weekend cordless drill with two packs, from ${plural(quotes, 'price', 'prices')} that are no sale.`
+        : `Typical prices stand at your currency’s usual level: ${level} for a weekend cordless drill with two packs. One or two prices of your own correct them all.`,
   add: 'A price you have seen',
-  tool: 'Tool', tier: 'Tier', condition: 'Condition', power: 'Power', price: 'Price', date: 'Seen on', seller: 'Seller', until: 'Until',
-  sellerName: { 'timber-yard': 'timber yard', 'hardware-store': 'hardware store', online: 'online', private: 'private', auction: 'auction', 'hire-depot': 'hire depot', other: 'other' } as Readonly<Record<SellerType, string>>,
+  tool: 'Tool',
+  tier: 'Tier',
+  condition: 'Condition',
+  power: 'Power',
+  price: 'Price',
+  date: 'Seen on',
+  seller: 'Seller',
+  until: 'Until',
+  sellerName: {
+    'timber-yard': 'timber yard',
+    'hardware-store': 'hardware store',
+    online: 'online',
+    private: 'private',
+    auction: 'auction',
+    'hire-depot': 'hire depot',
+    other: 'other'
+  } as Readonly<Record<SellerType, string>>,
   put: 'Put it in',
   paste: 'Paste or open a list',
   pasteLabel: 'The rows, with their headings',
-  pasteHint: 'First row: tool, price, and where you know it date, seller, tier, condition, power, until, currency. Commas, semicolons or cells from a sheet.',
+  pasteHint:
+    'First row: tool, price, and where you know it date, seller, tier, condition, power, until, currency. Commas, semicolons or cells from a sheet.',
   pasteExample: 'tool,price,date,seller,condition\nJigsaw,59.90,2026-04-28,online,new',
   open: 'Open a file',
   ready: (good: number, rows: number) => `${good} of ${rows} rows are in order.`,
@@ -29,30 +51,61 @@ export const prices = {
   remove: 'Take out',
   noTable: 'Prices you put in stand here with their age.',
   find: 'A used find',
-  findHint: 'One piece that turned up, with its own measures. Test it running before you pay; a repair reserve is counted in.',
+  findHint:
+    'One piece that turned up, with its own measures. Test it running before you pay; a repair reserve is counted in.',
   findName: 'What it is, in a few words',
   measures: 'Its measures, where they differ',
   findLink: 'Link to it, if it has one',
   putFind: 'Keep this find',
   bundle: 'A bundle',
-  bundleHint: 'Several tools sold as one. It is a bargain only for the pieces you would buy anyway.',
+  bundleHint:
+    'Several tools sold as one. It is a bargain only for the pieces you would buy anyway.',
   bundleName: 'Name',
   bundleTools: 'What is in it',
   putBundle: 'Keep this bundle',
-  bargain: (say: Say, b: { saves: number; separately: number; wanted: readonly { tool: string }[]; unwanted: readonly { tool: string }[] }, allIn: number): string => {
-    const names = (list: readonly { tool: string }[]): string => list.map(({ tool }) => say.shortTool(tool)).join(', ')
-    if (b.wanted.length === 0) return `${say.money(allIn)}: nothing in it is planned or wished for, so it is no bargain for you.`
+  bargain: (
+    say: Say,
+    b: {
+      saves: number
+      separately: number
+      wanted: readonly { tool: string }[]
+      unwanted: readonly { tool: string }[]
+    },
+    allIn: number
+  ): string => {
+    const names = (list: readonly { tool: string }[]): string =>
+      list.map(({ tool }) => say.shortTool(tool)).join(', ')
+    if (b.wanted.length === 0)
+      return `${say.money(allIn)}: nothing in it is planned or wished for, so it is no bargain for you.`
     const rest = b.unwanted.length > 0 ? ` ${names(b.unwanted)} would come along unasked.` : ''
-    return b.saves > 0 ? `${say.money(allIn)}: a bargain. ${names(b.wanted)} alone cost ${say.money(b.separately)}; it saves ${say.money(b.saves)}.${rest}` : `${say.money(allIn)}: no bargain. ${names(b.wanted)} alone cost ${say.money(b.separately)}; it is ${say.money(-b.saves)} dearer.${rest}`
+    return b.saves > 0
+      ? `${say.money(allIn)}: a bargain. ${names(b.wanted)} alone cost ${say.money(b.separately)}; it saves ${say.money(b.saves)}.${rest}`
+      : `${say.money(allIn)}: no bargain. ${names(b.wanted)} alone cost ${say.money(b.separately)}; it is ${say.money(-b.saves)} dearer.${rest}`
   },
   deal: 'Buy several, get one free',
-  dealBuy: 'Buy', dealFree: 'get free', dealTools: 'Holds for',
+  dealBuy: 'Buy',
+  dealFree: 'get free',
+  dealTools: 'Holds for',
   putDeal: 'Keep this deal',
-  dealLine: (say: Say, deal: { name: string; buy: number; free: number; tools: readonly string[]; until?: string | undefined }) => `${deal.name}: buy ${deal.buy}, the cheapest ${deal.free === 1 ? 'one' : deal.free} of each ${deal.buy + deal.free} free, for ${deal.tools.map((id) => say.shortTool(id)).join(', ')}${deal.until === undefined ? '' : `, until ${say.shortDay(deal.until)}`}`,
+  dealLine: (
+    say: Say,
+    deal: {
+      name: string
+      buy: number
+      free: number
+      tools: readonly string[]
+      until?: string | undefined
+    }
+  ) =>
+    `${deal.name}: buy ${deal.buy}, the cheapest ${deal.free === 1 ? 'one' : deal.free} of each ${deal.buy + deal.free} free, for ${deal.tools.map((id) => say.shortTool(id)).join(', ')}${deal.until === undefined ? '' : `, until ${say.shortDay(deal.until)}`}`,
   sale: 'A sale that is expected',
-  saleOff: 'Off, per cent', saleChance: 'Chance, per cent', saleFrom: 'From', saleTools: 'Holds for (all tools when empty)',
+  saleOff: 'Off, per cent',
+  saleChance: 'Chance, per cent',
+  saleFrom: 'From',
+  saleTools: 'Holds for (all tools when empty)',
   putSale: 'Keep this sale',
-  saleHint: 'Around shopping days, father’s day, the year’s end. The Weigh-up says so beside the purchase.',
+  saleHint:
+    'Around shopping days, father’s day, the year’s end. The Weigh-up says so beside the purchase.',
   name: 'Name',
   lists: 'Bundles, deals, sales',
   noLists: 'None kept yet.',

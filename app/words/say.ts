@@ -45,7 +45,12 @@ const kept = (key: string, make: () => Intl.NumberFormat): Intl.NumberFormat => 
   return known
 }
 const dates = {
-  day: new Intl.DateTimeFormat(LANGUAGE, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }),
+  day: new Intl.DateTimeFormat(LANGUAGE, {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    timeZone: 'UTC'
+  }),
   short: new Intl.DateTimeFormat(LANGUAGE, { day: 'numeric', month: 'short', timeZone: 'UTC' }),
   month: new Intl.DateTimeFormat(LANGUAGE, { month: 'short', year: '2-digit', timeZone: 'UTC' })
 }
@@ -55,7 +60,9 @@ export function duration(minutes: number): string {
   const whole = Math.round(minutes)
   if (whole < 60) return `${whole} min`
   const rest = whole % 60
-  return rest === 0 ? `${Math.floor(whole / 60)} h` : `${Math.floor(whole / 60)} h ${String(rest).padStart(2, '0')}`
+  return rest === 0
+    ? `${Math.floor(whole / 60)} h`
+    : `${Math.floor(whole / 60)} h ${String(rest).padStart(2, '0')}`
 }
 
 function moneyText(currency: string, amount: Minor, signed: boolean): string {
@@ -63,8 +70,17 @@ function moneyText(currency: string, amount: Minor, signed: boolean): string {
   const round = amount % 10 ** exponent === 0
   const digits = round ? 0 : exponent
   return kept(`${currency}${digits}${signed}`, () => {
-    const options: Intl.NumberFormatOptions = { style: 'currency', currency, currencyDisplay: 'narrowSymbol', minimumFractionDigits: digits, maximumFractionDigits: digits }
-    return new Intl.NumberFormat(LANGUAGE, signed ? { ...options, signDisplay: 'exceptZero' } : options)
+    const options: Intl.NumberFormatOptions = {
+      style: 'currency',
+      currency,
+      currencyDisplay: 'narrowSymbol',
+      minimumFractionDigits: digits,
+      maximumFractionDigits: digits
+    }
+    return new Intl.NumberFormat(
+      LANGUAGE,
+      signed ? { ...options, signDisplay: 'exceptZero' } : options
+    )
   }).format(amount / 10 ** exponent)
 }
 
@@ -80,7 +96,11 @@ export function sayFor(world: World): Say {
   const { currency } = world.workspace.money
   const { units } = world.workspace.preferences
   const { library } = world
-  const number = (value: number, digits = 0): string => kept(`n${digits}`, () => new Intl.NumberFormat(LANGUAGE, { maximumFractionDigits: digits })).format(value)
+  const number = (value: number, digits = 0): string =>
+    kept(
+      `n${digits}`,
+      () => new Intl.NumberFormat(LANGUAGE, { maximumFractionDigits: digits })
+    ).format(value)
   const tool = (id: string): string => library.tools.get(id)?.name ?? id
   return {
     money: (amount) => moneyText(currency, amount, false),
@@ -89,7 +109,10 @@ export function sayFor(world: World): Say {
     shortDay: (day) => dates.short.format(utc(day)).replace('Sept', 'Sep'),
     month: (day) => dates.month.format(utc(day)),
     length: (mm) => lengthText(mm, units),
-    lengths: (list) => (units === 'imperial' ? `${list.map(inchText).join(' × ')} in` : `${list.map((mm) => String(Math.round(mm * 10) / 10)).join(' × ')} mm`),
+    lengths: (list) =>
+      units === 'imperial'
+        ? `${list.map(inchText).join(' × ')} in`
+        : `${list.map((mm) => String(Math.round(mm * 10) / 10)).join(' × ')} mm`,
     duration,
     number,
     percent: (share) => `${number(share * 100)} %`,
@@ -97,12 +120,17 @@ export function sayFor(world: World): Say {
     shortTool: (id) => shortened(tool(id)),
     shortOffer: (id) => shortened(tool(findOffer(world.pricing, id)?.tool ?? id)),
     build: (id) => findBuild(world, id)?.name ?? id,
-    planned: ({ build, copies }) => `${findBuild(world, build)?.name ?? build}${copies === undefined ? '' : ` × ${copies}`}`,
+    planned: ({ build, copies }) =>
+      `${findBuild(world, build)?.name ?? build}${copies === undefined ? '' : ` × ${copies}`}`,
     method: (id) => library.methods.get(id)?.name ?? id,
     operation: (id) => library.operations.get(id)?.name ?? id,
     offer: (id) => tool(findOffer(world.pricing, id)?.tool ?? id),
-    quantity: (value, unit) => `${units === 'imperial' && unit === 'metre' ? number((value * 1000) / MM_PER_INCH / 12, 1) : number(value, 2)} ${operationUnits(unit, value, units)}`,
-    volume: (m3) => (units === 'imperial' ? `${number(boardFeet(1000, 1000, m3 * 1000), 1)} bd ft` : `${number(m3, 4)} m³`)
+    quantity: (value, unit) =>
+      `${units === 'imperial' && unit === 'metre' ? number((value * 1000) / MM_PER_INCH / 12, 1) : number(value, 2)} ${operationUnits(unit, value, units)}`,
+    volume: (m3) =>
+      units === 'imperial'
+        ? `${number(boardFeet(1000, 1000, m3 * 1000), 1)} bd ft`
+        : `${number(m3, 4)} m³`
   }
 }
 

@@ -3,10 +3,25 @@ import { keeping } from './keeping'
 import { settings, start } from './ledger'
 import { pocket } from './pocket'
 
-export const placeNames: Readonly<Record<PlaceId, string>> = { bench: 'Bench', builds: 'Builds', kit: 'Kit', weigh: 'Weigh-up', stages: 'Stages', prices: 'Prices', ledger: 'Ledger', workshop: 'Workshop' }
+export const placeNames: Readonly<Record<PlaceId, string>> = {
+  bench: 'Bench',
+  builds: 'Builds',
+  kit: 'Kit',
+  weigh: 'Weigh-up',
+  stages: 'Stages',
+  prices: 'Prices',
+  ledger: 'Ledger',
+  workshop: 'Workshop'
+}
 
 /** Pages that are no place of the thumb index. */
-const pageNames: Readonly<Record<string, string>> = { '/keeping': keeping.title, '/incoming': 'What a file would change', '/pocket': pocket.title, '/start': start.title, '/settings': settings.title }
+const pageNames: Readonly<Record<string, string>> = {
+  '/keeping': keeping.title,
+  '/incoming': 'What a file would change',
+  '/pocket': pocket.title,
+  '/start': start.title,
+  '/settings': settings.title
+}
 /** What the browser's tab says of a page. */
 export function pageTitle(place: PlaceId | undefined, path: string): string {
   const name = place === undefined ? pageNames[path] : placeNames[place]
@@ -27,25 +42,44 @@ export const shell = {
   kept: 'Kept in this browser',
   keeping: 'Keeping …',
   notKept: 'Not kept',
-  demo: (name: string, day: string) => `You are looking at the demo “${name}” on ${day}. Everything in it is invented.`,
+  demo: (name: string, day: string) =>
+    `You are looking at the demo “${name}” on ${day}. Everything in it is invented.`,
   startMine: 'Start mine',
   dismiss: 'Close',
   saveNow: 'Save to a file',
-  newVersion: 'A newer version is ready. Everything you have entered is kept; the page is loaded anew.',
-  newElsewhere: 'Another tab has taken up a newer version. Load this page anew when you are done with what you are typing.',
-  partMissing: 'This page is of an older version and a part of it is gone. Load it anew; what you have entered is kept.',
-  partOffline: 'This part is not in the browser yet, and there is no network. It will be there once you have been online.',
+  newVersion:
+    'A newer version is ready. Everything you have entered is kept; the page is loaded anew.',
+  newElsewhere:
+    'Another tab has taken up a newer version. Load this page anew when you are done with what you are typing.',
+  partMissing:
+    'This page is of an older version and a part of it is gone. Load it anew; what you have entered is kept.',
+  partOffline:
+    'This part is not in the browser yet, and there is no network. It will be there once you have been online.',
   takeUp: 'Load it anew',
-  failed: 'Something went wrong in the program itself. What you have entered is kept. Reload the page; if it comes back, save the workspace to a file.',
+  failed:
+    'Something went wrong in the program itself. What you have entered is kept. Reload the page; if it comes back, save the workspace to a file.',
   loading: 'Laying things out …',
   findTitle: 'Find anything',
   findLabel: 'What are you looking for',
   findNothing: 'Nothing here by that name.',
   keysTitle: 'Keys',
-  findKinds: { place: 'Place', build: 'Build', tool: 'Tool', owned: 'Owned', plan: 'In the plan', entry: 'Ledger', quote: 'Price', find: 'Find', operation: 'Operation', scenario: 'Scenario' } as const,
+  findKinds: {
+    place: 'Place',
+    build: 'Build',
+    tool: 'Tool',
+    owned: 'Owned',
+    plan: 'In the plan',
+    entry: 'Ledger',
+    quote: 'Price',
+    find: 'Find',
+    operation: 'Operation',
+    scenario: 'Scenario'
+  } as const,
   findMore: (count: number) => `${count} more; type on to narrow it down.`,
   lettersOff: 'Single-letter keys are switched off in the settings.',
-  keyLines: (letters: readonly (readonly [string, string])[]): readonly (readonly [string, string])[] => [
+  keyLines: (
+    letters: readonly (readonly [string, string])[]
+  ): readonly (readonly [string, string])[] => [
     ...letters,
     ['/', 'find anything: a place, a build, a tool, an entry, a price'],
     ['?', 'show these keys'],

@@ -1,13 +1,18 @@
-const plural = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`
+const plural = (count: number, one: string, many: string): string =>
+  `${count} ${count === 1 ? one : many}`
 
 export const stages = {
   title: (builds: number, spent: string) => `${plural(builds, 'build', 'builds')} for ${spent}`,
   titleNone: 'Nothing staged yet',
   noBuildsHint: 'Add a build first: the plan grows from what you want to make.',
-  nothingPaysHint: 'No purchase pays within this plan. More money, more hours, or a higher worth of a build would change that.',
-  subtitle: (purchases: number, until: string) => `${plural(purchases, 'purchase', 'purchases')} until ${until}, none of which takes the purse below what you keep back`,
-  subtitleBroken: (count: number) => (count === 1 ? 'One rule is broken' : `${count} rules are broken`),
-  caption: 'Read it like a rule: paydays are its ticks, the green level above is what is in the purse, purchases hang below on their day (the deeper, the dearer), builds notch the upper edge. Drag a purchase, or move it with the arrow keys.',
+  nothingPaysHint:
+    'No purchase pays within this plan. More money, more hours, or a higher worth of a build would change that.',
+  subtitle: (purchases: number, until: string) =>
+    `${plural(purchases, 'purchase', 'purchases')} until ${until}, none of which takes the purse below what you keep back`,
+  subtitleBroken: (count: number) =>
+    count === 1 ? 'One rule is broken' : `${count} rules are broken`,
+  caption:
+    'Read it like a rule: paydays are its ticks, the green level above is what is in the purse, purchases hang below on their day (the deeper, the dearer), builds notch the upper edge. Drag a purchase, or move it with the arrow keys.',
   planAgain: 'Plan the rest again',
   planning: 'Planning …',
   keep: 'Keep this plan',
@@ -20,12 +25,15 @@ export const stages = {
   pinned: 'pinned',
   hours: 'The hours of a week, paydays and what you keep back are set in the ledger.',
   rule: 'The rule: purchases and builds by date',
-  tagLabel: (tool: string, price: string, day: string, pinnedToo: boolean) => `${tool}, ${price}, ${day}${pinnedToo ? ', pinned' : ''}`,
-  buildLabel: (build: string, begin: string, done: string) => `${build}: begin ${begin}, done ${done}`,
+  tagLabel: (tool: string, price: string, day: string, pinnedToo: boolean) =>
+    `${tool}, ${price}, ${day}${pinnedToo ? ', pinned' : ''}`,
+  buildLabel: (build: string, begin: string, done: string) =>
+    `${build}: begin ${begin}, done ${done}`,
   putBack: 'Put it back',
   planAround: 'Plan the rest around it',
   breaks: 'This move breaks a rule:',
-  movedFine: (tool: string, day: string) => `${tool} is now pinned to ${day}. Nothing else has been changed; plan the rest again if you like.`,
+  movedFine: (tool: string, day: string) =>
+    `${tool} is now pinned to ${day}. Nothing else has been changed; plan the rest again if you like.`,
   wouldBreak: (day: string) => `On ${day} this would break a rule:`,
   wouldHold: (day: string) => `On ${day} every rule holds.`,
   choose: 'Choose a purchase or a build to see why it stands where it does.',
@@ -42,13 +50,19 @@ export const stages = {
   withNone: 'Nothing else.',
   waitTitle: 'Could it wait?',
   slackNone: 'Not beyond its day.',
-  slack: (paydays: number, until: string) => `Free to slip ${plural(paydays, 'payday', 'paydays')}, to ${until}.`,
+  slack: (paydays: number, until: string) =>
+    `Free to slip ${plural(paydays, 'payday', 'paydays')}, to ${until}.`,
   slackAfter: 'After that:',
   earlierTitle: 'Why not earlier?',
   earlierFirst: 'There is no earlier payday.',
-  earlierFine: 'It could be, at no cost to the rules. The plan buys as late as it can, so that the money stays free.',
+  earlierFine:
+    'It could be, at no cost to the rules. The plan buys as late as it can, so that the money stays free.',
   unopenedTitle: 'Left out of the plan',
-  unopened: (build: string, why: 'no-way' | 'money' | 'hours' | 'space' | 'does-not-pay', cost: string | undefined): string => {
+  unopened: (
+    build: string,
+    why: 'no-way' | 'money' | 'hours' | 'space' | 'does-not-pay',
+    cost: string | undefined
+  ): string => {
     switch (why) {
       case 'no-way':
         return `${build}: no tool of the library opens it within your limits.`

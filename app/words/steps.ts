@@ -43,7 +43,8 @@ export const steps = {
   quoted: (tool: string) => `the price for ${tool}`,
   adopted: () => 'keeping this plan',
   renamed: () => 'the new name',
-  otherTab: (change: string | undefined) => (change === undefined ? 'what another tab changed' : `${change}, done in another tab`),
+  otherTab: (change: string | undefined) =>
+    change === undefined ? 'what another tab changed' : `${change}, done in another tab`,
   merged: (file: string) => `merging “${file}”`,
   replaced: (file: string) => `replacing this workspace by “${file}”`,
   takenIn: (file: string) => `taking in “${file}”`,

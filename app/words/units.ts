@@ -1,9 +1,21 @@
 import type { UnitSystem } from '../../core/units'
 
 const WORDS: Readonly<Record<string, readonly [one: string, many: string]>> = {
-  piece: ['piece', 'pieces'], cut: ['cut', 'cuts'], metre: ['m', 'm'], m2: ['m²', 'm²'], m3: ['m³', 'm³'], hole: ['hole', 'holes'], screw: ['screw', 'screws'],
-  joint: ['joint', 'joints'], panel: ['panel', 'panels'], case: ['case', 'cases'], edge: ['edge', 'edges'], batch: ['batch', 'batches'],
-  sheet: ['sheet', 'sheets'], pack: ['pack', 'packs'], litre: ['l', 'l']
+  piece: ['piece', 'pieces'],
+  cut: ['cut', 'cuts'],
+  metre: ['m', 'm'],
+  m2: ['m²', 'm²'],
+  m3: ['m³', 'm³'],
+  hole: ['hole', 'holes'],
+  screw: ['screw', 'screws'],
+  joint: ['joint', 'joints'],
+  panel: ['panel', 'panels'],
+  case: ['case', 'cases'],
+  edge: ['edge', 'edges'],
+  batch: ['batch', 'batches'],
+  sheet: ['sheet', 'sheets'],
+  pack: ['pack', 'packs'],
+  litre: ['l', 'l']
 }
 
 export const operationUnits = (unit: string, quantity: number, system: UnitSystem): string => {

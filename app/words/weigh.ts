@@ -4,61 +4,115 @@ import type { Because, Regret } from '../../core/weigh'
 import type { Say } from './say'
 import { lowerFirst } from './bench'
 
-const plural = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`
+const plural = (count: number, one: string, many: string): string =>
+  `${count} ${count === 1 ? one : many}`
 
 /** Up to two builds by name, and how many more; shop-made jigs are not what one buys for. */
 function someBuilds(say: Say, ids: readonly string[]): string {
   const pieces = ids.filter((id) => !id.startsWith('make/'))
   const names = (pieces.length > 0 ? pieces : ids).map((id) => lowerFirst(say.build(id)))
-  return names.length > 2 ? `${names[0] ?? ''}, ${names[1] ?? ''} and ${names.length - 2} more` : names.join(' and ')
+  return names.length > 2
+    ? `${names[0] ?? ''}, ${names[1] ?? ''} and ${names.length - 2} more`
+    : names.join(' and ')
 }
 
 export const weigh = {
-  part: (say: Say, part: { tool: string; count: number; jig?: string | undefined }) => `${lowerFirst(say.shortTool(part.tool))}${part.count > 1 ? ` ×${part.count}` : ''}${part.jig === undefined ? '' : ' (make)'}`,
+  part: (say: Say, part: { tool: string; count: number; jig?: string | undefined }) =>
+    `${lowerFirst(say.shortTool(part.tool))}${part.count > 1 ? ` ×${part.count}` : ''}${part.jig === undefined ? '' : ' (make)'}`,
   free: 'nothing to buy',
   title: (lead: string) => `${lead} first: nothing else brings back as much for its money`,
   titleNone: 'Nothing to weigh yet',
   titleWorking: 'Weighing …',
   again: 'Something has changed: weighing again …',
   noneHint: 'Add a build that cannot be made yet, and see what opens it.',
-  noneOpens: 'Nothing that is for sale and not ruled out opens or eases a build of yours. Below stands what is in the way; what is ruled out can be allowed again.',
-  subtitle: (candidates: number, builds: number) => `${plural(candidates, 'candidate', 'candidates')} against ${plural(builds, 'build', 'builds')}`,
-  caption: 'Read it like a balance: left of the fulcrum what it costs with all that must come along, right of it what it is worth to your builds. The beam tips to the side that weighs more. In order of what comes back per unit of money.',
+  noneOpens:
+    'Nothing that is for sale and not ruled out opens or eases a build of yours. Below stands what is in the way; what is ruled out can be allowed again.',
+  subtitle: (candidates: number, builds: number) =>
+    `${plural(candidates, 'candidate', 'candidates')} against ${plural(builds, 'build', 'builds')}`,
+  caption:
+    'Read it like a balance: left of the fulcrum what it costs with all that must come along, right of it what it is worth to your builds. The beam tips to the side that weighs more. In order of what comes back per unit of money.',
   tabs: { tools: 'Which tool', quality: 'How good', power: 'Cords or packs', schools: 'Schools' },
   counts: 'What counts',
   countsHint: 'Slide, and the order follows; let go, and it is kept.',
-  weightName: { money: 'what builds are worth', time: 'an hour of work', space: 'floor', quiet: 'quiet', ease: 'ease', finish: 'finish' } satisfies Record<WeightName, string>,
+  weightName: {
+    money: 'what builds are worth',
+    time: 'an hour of work',
+    space: 'floor',
+    quiet: 'quiet',
+    ease: 'ease',
+    finish: 'finish'
+  } satisfies Record<WeightName, string>,
   weightLine: (say: Say, weight: WeightName, value: number): string => {
     if (weight === 'money') return `builds × ${say.number(value, 2)}`
-    if (value === 0) return { time: 'hours not priced', space: 'floor is free', quiet: 'noise is free', ease: 'hazard is free', finish: 'good enough is enough' }[weight]
-    return { time: `an hour ${say.money(Math.round(value))}`, space: `a square metre ${say.money(Math.round(value))}`, quiet: `an hour of noise ${say.money(Math.round(value))}`, ease: `an hour at hazard 1 ${say.money(Math.round(value))}`, finish: `a step just good enough ${say.money(Math.round(value))}` }[weight]
+    if (value === 0)
+      return {
+        time: 'hours not priced',
+        space: 'floor is free',
+        quiet: 'noise is free',
+        ease: 'hazard is free',
+        finish: 'good enough is enough'
+      }[weight]
+    return {
+      time: `an hour ${say.money(Math.round(value))}`,
+      space: `a square metre ${say.money(Math.round(value))}`,
+      quiet: `an hour of noise ${say.money(Math.round(value))}`,
+      ease: `an hour at hazard 1 ${say.money(Math.round(value))}`,
+      finish: `a step just good enough ${say.money(Math.round(value))}`
+    }[weight]
   },
   holds: 'First place holds',
-  swayLine: (say: Say, weight: WeightName, below: { at: number; lead: string } | undefined, above: { at: number; lead: string } | undefined): string => {
-    const unit = (at: number): string => (weight === 'money' ? `× ${say.number(at, 2)}` : say.money(Math.round(at)))
-    const parts = [below ? `below ${unit(below.at)} ${lowerFirst(say.shortTool(below.lead))} leads` : '', above ? `above ${unit(above.at)} ${lowerFirst(say.shortTool(above.lead))} leads` : ''].filter(Boolean)
+  swayLine: (
+    say: Say,
+    weight: WeightName,
+    below: { at: number; lead: string } | undefined,
+    above: { at: number; lead: string } | undefined
+  ): string => {
+    const unit = (at: number): string =>
+      weight === 'money' ? `× ${say.number(at, 2)}` : say.money(Math.round(at))
+    const parts = [
+      below ? `below ${unit(below.at)} ${lowerFirst(say.shortTool(below.lead))} leads` : '',
+      above ? `above ${unit(above.at)} ${lowerFirst(say.shortTool(above.lead))} leads` : ''
+    ].filter(Boolean)
     return parts.length > 0 ? parts.join(', ') : 'wherever it stands'
   },
-  weightless: 'All six weights are zero, so nothing can be told apart but by price. Give at least one of them a value.',
+  weightless:
+    'All six weights are zero, so nothing can be told apart but by price. Give at least one of them a value.',
   more: (count: number) => `Show ${count} more`,
   fewer: 'Show fewer',
   compare: 'Compare',
   compareThis: (name: string) => `Compare ${name}`,
   compareTitle: (count: number) => `${count} side by side`,
   compareHint: 'Tick two to four of them.',
-  compareRows: { cost: 'Costs all in', gain: 'Worth to your builds', net: 'Net', back: 'Back per unit of money', minutes: 'Hours saved', opens: 'Opens', along: 'Comes with', floor: 'Floor taken', pulls: 'Pulls' },
+  compareRows: {
+    cost: 'Costs all in',
+    gain: 'Worth to your builds',
+    net: 'Net',
+    back: 'Back per unit of money',
+    minutes: 'Hours saved',
+    opens: 'Opens',
+    along: 'Comes with',
+    floor: 'Floor taken',
+    pulls: 'Pulls'
+  },
   none: 'nothing',
-  pulls: (share: string, error: string | undefined) => `Pulls its weight: ${share}${error === undefined ? '' : ` ± ${error}`} of what the whole list gains together`,
-  pullsHint: 'Its fair share of what all the purchases in the list would gain together, partners considered (Shapley value).',
+  pulls: (share: string, error: string | undefined) =>
+    `Pulls its weight: ${share}${error === undefined ? '' : ` ± ${error}`} of what the whole list gains together`,
+  pullsHint:
+    'Its fair share of what all the purchases in the list would gain together, partners considered (Shapley value).',
   pullsWorking: 'Working out how much it pulls …',
   floor: (m: string) => `Takes floor counted at ${m}.`,
   leaning: (times: string) => `× ${times} for a leaning of yours or your school’s`,
-  bundleLine: (names: readonly string[], saved: string) => `Cheaper by ${saved} with ${names.join(' and ')}.`,
-  rough: (metres: string, saved: string) => `${metres} of board bought rough instead of planed: ${saved} less for timber`,
-  stepLine: (operation: string, before: string, after: string) => `${operation}: ${before} → ${after}`,
+  bundleLine: (names: readonly string[], saved: string) =>
+    `Cheaper by ${saved} with ${names.join(' and ')}.`,
+  rough: (metres: string, saved: string) =>
+    `${metres} of board bought rough instead of planed: ${saved} less for timber`,
+  stepLine: (operation: string, before: string, after: string) =>
+    `${operation}: ${before} → ${after}`,
   gap: 'not possible',
-  use: (method: string, time: string, fee: string | undefined) => `${lowerFirst(method)}, ${time}${fee === undefined ? '' : ` and ${fee}`}`,
-  nearMiss: (say: Say, miss: { tool: string; has: number; needs: number; operation: string }) => `${say.shortTool(miss.tool)} almost did it: ${lowerFirst(say.operation(miss.operation))} needs ${say.length(miss.needs)}, it gives ${say.length(miss.has)}.`,
+  use: (method: string, time: string, fee: string | undefined) =>
+    `${lowerFirst(method)}, ${time}${fee === undefined ? '' : ` and ${fee}`}`,
+  nearMiss: (say: Say, miss: { tool: string; has: number; needs: number; operation: string }) =>
+    `${say.shortTool(miss.tool)} almost did it: ${lowerFirst(say.operation(miss.operation))} needs ${say.length(miss.needs)}, it gives ${say.length(miss.has)}.`,
   against: 'Against it',
   regret: (say: Say, regret: Regret): string => {
     switch (regret.kind) {
@@ -73,12 +127,23 @@ export const weigh = {
   noRegret: 'Nothing speaks against it that can be reckoned.',
   usesPerYear: (uses: string) => `About ${uses} uses a year in the builds you plan.`,
   savesPerYear: (parts: readonly string[]) => `Saves ${parts.join(', ')} a year.`,
-  hazardLine: (level: number) => ['', 'Hazard 1 of 3: respect it.', 'Hazard 2 of 3: practise on scrap first.', 'Hazard 3 of 3: serious injury in a moment.'][level] ?? '',
+  hazardLine: (level: number) =>
+    [
+      '',
+      'Hazard 1 of 3: respect it.',
+      'Hazard 2 of 3: practise on scrap first.',
+      'Hazard 3 of 3: serious injury in a moment.'
+    ][level] ?? '',
   gentler: 'Gentler',
   cheaper: 'Cheaper',
   wayMore: (time: string) => `, ${time} more work`,
   wayLess: (time: string) => `, ${time} less work`,
-  service: (say: Say, s: { operation: string; units: number; feeEach: number; breakEvenUnits: number }, unit: string) => `Replaces a service: ${lowerFirst(say.operation(s.operation))} costs ${say.money(Math.round(s.feeEach))} ${unit} elsewhere, ${say.number(s.units, 1)} of them are planned; the purchase is paid for after ${say.number(s.breakEvenUnits)}.`,
+  service: (
+    say: Say,
+    s: { operation: string; units: number; feeEach: number; breakEvenUnits: number },
+    unit: string
+  ) =>
+    `Replaces a service: ${lowerFirst(say.operation(s.operation))} costs ${say.money(Math.round(s.feeEach))} ${unit} elsewhere, ${say.number(s.units, 1)} of them are planned; the purchase is paid for after ${say.number(s.breakEvenUnits)}.`,
   because: (say: Say, because: Because): string => {
     switch (because.kind) {
       case 'lead':
@@ -86,30 +151,57 @@ export const weigh = {
       case 'jig':
         return 'shop-made'
       case 'companion':
-        return because.why === '' ? `needed with ${lowerFirst(say.shortTool(because.of))}` : because.why
+        return because.why === ''
+          ? `needed with ${lowerFirst(say.shortTool(because.of))}`
+          : because.why
       case 'protection':
         return `protection for ${lowerFirst(say.shortTool(because.of))}`
       case 'role':
-        return because.operation === '' ? 'goes with it' : `to ${lowerFirst(say.operation(because.operation))}`
+        return because.operation === ''
+          ? 'goes with it'
+          : `to ${lowerFirst(say.operation(because.operation))}`
     }
   },
-  priceParts: (say: Say, p: { tag: number; tax: number; delivery: number; repair: number }) => [`tag ${say.money(p.tag)}`, p.tax > 0 ? `tax ${say.money(p.tax)}` : '', p.delivery > 0 ? `delivery ${say.money(p.delivery)}` : '', p.repair > 0 ? `repair reserve ${say.money(p.repair)}` : ''].filter(Boolean).join(' + '),
-  sale: (say: Say, sale: { name: string; from: string; until: string; off: number; chance: number }) => `${sale.name}: ${say.percent(sale.off)} off expected from ${say.shortDay(sale.from)} to ${say.shortDay(sale.until)}, chance ${say.percent(sale.chance)}`,
+  priceParts: (say: Say, p: { tag: number; tax: number; delivery: number; repair: number }) =>
+    [
+      `tag ${say.money(p.tag)}`,
+      p.tax > 0 ? `tax ${say.money(p.tax)}` : '',
+      p.delivery > 0 ? `delivery ${say.money(p.delivery)}` : '',
+      p.repair > 0 ? `repair reserve ${say.money(p.repair)}` : ''
+    ]
+      .filter(Boolean)
+      .join(' + '),
+  sale: (
+    say: Say,
+    sale: { name: string; from: string; until: string; off: number; chance: number }
+  ) =>
+    `${sale.name}: ${say.percent(sale.off)} off expected from ${say.shortDay(sale.from)} to ${say.shortDay(sale.until)}, chance ${say.percent(sale.chance)}`,
   need: 'I need it for …',
   needBuild: 'Which build needs it',
   needUntil: 'Sleep on it until',
   needAsk: 'Keep it in mind',
-  needWaits: (say: Say, build: string, until: string) => `Needed for ${build}; you wanted to sleep on it until ${say.shortDay(until)}.`,
+  needWaits: (say: Say, build: string, until: string) =>
+    `Needed for ${build}; you wanted to sleep on it until ${say.shortDay(until)}.`,
   needOver: (build: string) => `You slept on it: still needed for ${build}?`,
   needYes: 'Yes, still',
   needNo: 'No, let it go',
-  needWrong: (build: string) => `${build} does not use it: nothing in its steps becomes possible or quicker.`,
+  needWrong: (build: string) =>
+    `${build} does not use it: nothing in its steps becomes possible or quicker.`,
   howGood: 'How good must it be',
   leanLabel: 'Your leaning',
-  leanName: { '0.5': 'away from it (× 0.5)', '1': 'neither way', '2': 'towards it (× 2)' } as Readonly<Record<string, string>>,
+  leanName: {
+    '0.5': 'away from it (× 0.5)',
+    '1': 'neither way',
+    '2': 'towards it (× 2)'
+  } as Readonly<Record<string, string>>,
   leanOther: (times: string) => `as set (× ${times})`,
   ways: 'Other ways round',
-  priceBasis: (basis: 'own-level' | 'calibrated' | 'usual', quotes: number) => basis === 'own-level' ? '~ typical price at the level you set in the settings.' : basis === 'calibrated' ? `~ typical price, calibrated by ${plural(quotes, 'price', 'prices')} of your own.` : '~ typical price, not yours yet: put in prices you have seen, and all of them draw nearer to your market.',
+  priceBasis: (basis: 'own-level' | 'calibrated' | 'usual', quotes: number) =>
+    basis === 'own-level'
+      ? '~ typical price at the level you set in the settings.'
+      : basis === 'calibrated'
+        ? `~ typical price, calibrated by ${plural(quotes, 'price', 'prices')} of your own.`
+        : '~ typical price, not yours yet: put in prices you have seen, and all of them draw nearer to your market.',
   costs: 'what it costs, all in',
   worth: 'what it is worth to your builds',
   with: (others: readonly string[]) => `with ${others.join(', ')}`,
@@ -123,7 +215,8 @@ export const weigh = {
   easeLine: (build: string, time: string) => `${build}: ${time} less work`,
   comes: 'What it is made of',
   variants: 'Instead',
-  why: (gain: string, cost: string, net: string) => `Worth ${gain} to your builds, costs ${cost} all in: ${net} net.`,
+  why: (gain: string, cost: string, net: string) =>
+    `Worth ${gain} to your builds, costs ${cost} all in: ${net} net.`,
   yourPrice: 'A price you have seen for one',
   addPrice: 'your price',
   ban: 'Not for me',
@@ -144,12 +237,21 @@ export const weigh = {
         return `${first}. It leaves out ${someBuilds(say, b.builds)}, which ${name} would open: within its paydays and hours they do not fit or do not pay.`
     }
   },
-  hopeless: (build: string, steps: readonly string[]) => `${build} cannot be opened by any purchase within your limits (${steps.join(', ')}).`,
+  hopeless: (build: string, steps: readonly string[]) =>
+    `${build} cannot be opened by any purchase within your limits (${steps.join(', ')}).`,
   possible: (builds: readonly string[]) => `Possible already: ${builds.join(', ')}.`,
   beamLabel: (name: string, cost: string, gain: string) => `${name}: costs ${cost}, worth ${gain}`,
-  tierName: { 'get-by': 'get-by tier', weekend: 'weekend tier', trade: 'trade tier', lifetime: 'lifetime tier' } as Readonly<Record<string, string>>,
-  conditionName: { new: 'new', refurbished: 'refurbished', used: 'used' } as Readonly<Record<string, string>>,
+  tierName: {
+    'get-by': 'get-by tier',
+    weekend: 'weekend tier',
+    trade: 'trade tier',
+    lifetime: 'lifetime tier'
+  } as Readonly<Record<string, string>>,
+  conditionName: { new: 'new', refurbished: 'refurbished', used: 'used' } as Readonly<
+    Record<string, string>
+  >,
   make: 'shop-made',
   cautionTail: 'Follow the tool’s manual and your local rules.',
-  tierLine: (tier: string, condition: string, power: string) => [tier, condition, power === 'hand' ? '' : power].filter(Boolean).join(', ')
+  tierLine: (tier: string, condition: string, power: string) =>
+    [tier, condition, power === 'hand' ? '' : power].filter(Boolean).join(', ')
 } as const

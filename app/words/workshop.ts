@@ -2,23 +2,28 @@
 export const workshop = {
   title: 'Workshop',
   subtitle: 'What fits, what runs, how long and how loud: the limits every plan keeps.',
-  caption: 'Each figure says what holds when it is left empty, and why. A change makes the plan anew.',
+  caption:
+    'Each figure says what holds when it is left empty, and why. A change makes the plan anew.',
   roomTitle: 'Room',
   length: 'Length of the room, m',
   width: 'Width of the room, m',
   floor: 'Floor for tools put away, m²',
-  floorWhy: (used: string) => `Left empty, floor sets no limit. What you own takes ${used} m² put away.`,
-  floorFrom: (m2: string) => `A third of the room is ${m2} m²: common practice, so that two thirds stay for the bench, the work and for walking round it.`,
+  floorWhy: (used: string) =>
+    `Left empty, floor sets no limit. What you own takes ${used} m² put away.`,
+  floorFrom: (m2: string) =>
+    `A third of the room is ${m2} m²: common practice, so that two thirds stay for the bench, the work and for walking round it.`,
   takeFloor: (m2: string) => `Take ${m2} m²`,
   powerTitle: 'Circuit',
   volts: 'Mains',
   circuit: 'Rating of the circuit, A',
-  circuitWhy: 'Left empty, no tool is ruled out. A tool that draws more than the rating is never planned. For long or joint loads, and for anything beyond plugging in, ask a licensed electrician.',
+  circuitWhy:
+    'Left empty, no tool is ruled out. A tool that draws more than the rating is never planned. For long or joint loads, and for anything beyond plugging in, ask a licensed electrician.',
   hoursTitle: 'Hours',
   perWeek: 'Hours a week',
   perWeekWhy: 'A new workspace starts with one evening, three hours. Days share their week evenly.',
   changesTitle: 'Other hours for a time',
-  changesWhy: 'A holiday with none, a quiet month with more. Where two overlap, the later one in the list holds.',
+  changesWhy:
+    'A holiday with none, a quiet month with more. Where two overlap, the later one in the list holds.',
   from: 'From',
   until: 'Until',
   add: 'Add',
@@ -27,15 +32,19 @@ export const workshop = {
   quietTitle: 'Quiet',
   quietAbove: 'Loud is more than, dB(A)',
   quietCost: 'An hour of it costs goodwill',
-  quietWhy: 'Left empty, noise costs nothing in the plan. 85 dB(A) is where hearing protection is called for; walls and neighbours may ask for less.',
+  quietWhy:
+    'Left empty, noise costs nothing in the plan. 85 dB(A) is where hearing protection is called for; walls and neighbours may ask for less.',
   quietOff: 'Nobody minds',
   comfortTitle: 'What you are comfortable with',
-  comfortWhy: 'Ways of working above your level are never planned. Raise a level when you have learnt the tool from someone or its manual; practice may suggest it, only you can say it. Follow the tool’s manual and your local rules.',
-  suggests: (builds: number) => `${builds} finished builds went up to this level. If it has become second nature:`,
+  comfortWhy:
+    'Ways of working above your level are never planned. Raise a level when you have learnt the tool from someone or its manual; practice may suggest it, only you can say it. Follow the tool’s manual and your local rules.',
+  suggests: (builds: number) =>
+    `${builds} finished builds went up to this level. If it has become second nature:`,
   raise: (level: string) => `raise it to “${level}”`,
   usual: 'Not limited until you say so.',
   left: (methods: number) => `${methods} ${methods === 1 ? 'way' : 'ways'} of working left out`,
   moneyTitle: 'The most a plan may cost',
   cap: 'No more than',
-  capWhy: 'Left empty, only the purse and what you keep back set the limit. With a figure here no plan pays out more than that from today on, whatever comes in.'
+  capWhy:
+    'Left empty, only the purse and what you keep back set the limit. With a figure here no plan pays out more than that from today on, whatever comes in.'
 } as const

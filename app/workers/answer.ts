@@ -18,7 +18,11 @@ const WAYS_SHOWN = 3
 function quicker(fitter: Fitter, build: Build, minutes: number): WayView[] {
   return fitter
     .improvements(build)
-    .map((set) => ({ set, cost: costOf(set), saves: minutes - fitBuild(fitter.context, kitWith(fitter.kit, entriesOf(set)), build).minutes }))
+    .map((set) => ({
+      set,
+      cost: costOf(set),
+      saves: minutes - fitBuild(fitter.context, kitWith(fitter.kit, entriesOf(set)), build).minutes
+    }))
     .filter(({ saves }) => saves > 0)
     .sort((a, b) => b.saves / Math.max(1, b.cost) - a.saves / Math.max(1, a.cost))
     .slice(0, WAYS_SHOWN)
@@ -29,7 +33,12 @@ function quicker(fitter: Fitter, build: Build, minutes: number): WayView[] {
 export async function answer(question: Question, send: (reply: Reply) => void): Promise<void> {
   const { request } = question
   if (question.kind === 'nest') {
-    send({ kind: 'nest', request, material: question.material, layout: nest(question.parts, question.sheet, { kerfMm: KERF_MM }) })
+    send({
+      kind: 'nest',
+      request,
+      material: question.material,
+      layout: nest(question.parts, question.sheet, { kerfMm: KERF_MM })
+    })
     return
   }
   switch (question.kind) {
@@ -44,8 +53,14 @@ export async function answer(question: Question, send: (reply: Reply) => void): 
       return answerStaging(question, send)
     case 'ways': {
       const world = worldOf(question.workspace, library, question.today)
-      const build = typeof question.build === 'string' ? world.workspace.builds.find(({ id }) => id === question.build) : question.build
-      const asked = build && question.step !== undefined ? { ...build, steps: build.steps.filter(({ id }) => id === question.step) } : build
+      const build =
+        typeof question.build === 'string'
+          ? world.workspace.builds.find(({ id }) => id === question.build)
+          : question.build
+      const asked =
+        build && question.step !== undefined
+          ? { ...build, steps: build.steps.filter(({ id }) => id === question.step) }
+          : build
       const fitter = makeFitter(world)
       const present = asked && fitBuild(fitter.context, fitter.kit, asked)
       if (asked && present && present.gaps.length === 0) {
@@ -53,7 +68,11 @@ export async function answer(question: Question, send: (reply: Reply) => void): 
         return
       }
       const ways = asked ? fitter.waysIn(asked, undefined, WAYS_SHOWN) : []
-      send({ kind: 'ways', request, ways: ways.map(({ set, cost }): WayView => ({ parts: setView(set), cost })) })
+      send({
+        kind: 'ways',
+        request,
+        ways: ways.map(({ set, cost }): WayView => ({ parts: setView(set), cost }))
+      })
       return
     }
     default:

@@ -4,7 +4,12 @@ type Ask = Question extends infer Q ? (Q extends Question ? Omit<Q, 'request'> :
 type Listener = (reply: Reply) => void
 
 /** Whether nothing more follows to the same question. */
-const isLast = (reply: Reply): boolean => (reply.kind === 'pulls' ? reply.view.done : 'done' in reply ? reply.done : reply.kind !== 'plan-so-far')
+const isLast = (reply: Reply): boolean =>
+  reply.kind === 'pulls'
+    ? reply.view.done
+    : 'done' in reply
+      ? reply.done
+      : reply.kind !== 'plan-so-far'
 
 /** The part of a worker the client needs; tests hand in a stand-in. */
 export interface WorkerLike {
@@ -17,7 +22,10 @@ export interface WorkerLike {
  * Asks the worker. For each kind of question only the newest one counts: a late reply to an older one is dropped, and while a
  * planning run is overtaken the worker is replaced rather than waited for.
  */
-export function workerClient(makeWorker: () => WorkerLike): { ask(question: Ask, listener: Listener): void; stop(): void } {
+export function workerClient(makeWorker: () => WorkerLike): {
+  ask(question: Ask, listener: Listener): void
+  stop(): void
+} {
   let worker: WorkerLike | undefined
   let count = 0
   const newest = new Map<Question['kind'], number>()

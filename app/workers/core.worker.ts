@@ -7,6 +7,10 @@ self.addEventListener('message', async ({ data }: MessageEvent<Question>) => {
   try {
     await answer(data, send)
   } catch (error) {
-    send({ kind: 'failed', request: data.request, message: error instanceof Error ? error.message : String(error) })
+    send({
+      kind: 'failed',
+      request: data.request,
+      message: error instanceof Error ? error.message : String(error)
+    })
   }
 })

@@ -15,4 +15,5 @@ export const view = (buyable: Buyable, count: number): PartView => ({
   ...(buyable.jig ? { jig: buyable.jig.id } : {})
 })
 export const partView = ({ buyable, count }: Part): PartView => view(buyable, count)
-export const setView = (set: NeedSet): PartView[] => [...set.values()].map(({ buyable, count }) => view(buyable, count))
+export const setView = (set: NeedSet): PartView[] =>
+  [...set.values()].map(({ buyable, count }) => view(buyable, count))

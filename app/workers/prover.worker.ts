@@ -20,7 +20,9 @@ self.addEventListener('message', async ({ data }: MessageEvent<Question>) => {
   if (data.kind !== 'bound') return
   try {
     const world = worldOf(data.workspace, library, data.today)
-    const solver = await (highsLoader as unknown as (options: object) => Promise<Solver>)({ locateFile: () => wasm })
+    const solver = await (highsLoader as unknown as (options: object) => Promise<Solver>)({
+      locateFile: () => wasm
+    })
     let bound: number | undefined
     for (const [i, buckets] of ROUNDS.entries()) {
       const model = boundModel(world, { buckets })
@@ -29,6 +31,10 @@ self.addEventListener('message', async ({ data }: MessageEvent<Question>) => {
       send({ kind: 'bound', request: data.request, bound, done: i === ROUNDS.length - 1 })
     }
   } catch (error) {
-    send({ kind: 'failed', request: data.request, message: error instanceof Error ? error.message : String(error) })
+    send({
+      kind: 'failed',
+      request: data.request,
+      message: error instanceof Error ? error.message : String(error)
+    })
   }
 })

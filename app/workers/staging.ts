@@ -1,4 +1,13 @@
-import { Planner, answersFor, curvePoint, riskOf, scenarioOutcome, settledBefore, withMore, CURVE_FACTORS } from '../../core/stages'
+import {
+  Planner,
+  answersFor,
+  curvePoint,
+  riskOf,
+  scenarioOutcome,
+  settledBefore,
+  withMore,
+  CURVE_FACTORS
+} from '../../core/stages'
 import { worldOf, type World } from '../../core/workspace'
 import { library, schools } from '../../data'
 import type { Question, Reply } from './protocol'
@@ -15,13 +24,17 @@ let newest = 0
 const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0))
 
 /** Plans step by step: the first plan at once, better ones as they are found. */
-async function planning(world: World, { request, from }: Extract<Question, { kind: 'plan' }>, send: (reply: Reply) => void): Promise<void> {
+async function planning(
+  world: World,
+  { request, from }: Extract<Question, { kind: 'plan' }>,
+  send: (reply: Reply) => void
+): Promise<void> {
   newest = request
   const before = settledBefore(world)
   if (before) return send({ kind: 'plan', request, outcome: before })
   const planner = new Planner(world, 1, from)
   let shown = -Infinity
-  for (let last = -1; ; ) {
+  for (let last = -1; ;) {
     const { plan, report } = planner.best()
     const { evaluations } = planner.effort
     if (report.broken.length === 0 && report.value.total > shown) {
@@ -37,10 +50,16 @@ async function planning(world: World, { request, from }: Extract<Question, { kin
   send({ kind: 'plan', request, outcome: planner.outcome() })
 }
 
-type StagingQuestion = Extract<Question, { kind: 'plan' | 'answers' | 'more' | 'curve' | 'scenarios' | 'risk' }>
+type StagingQuestion = Extract<
+  Question,
+  { kind: 'plan' | 'answers' | 'more' | 'curve' | 'scenarios' | 'risk' }
+>
 
 /** Answers what the Stages ask; each is worked out by planning again. */
-export async function answerStaging(question: StagingQuestion, send: (reply: Reply) => void): Promise<void> {
+export async function answerStaging(
+  question: StagingQuestion,
+  send: (reply: Reply) => void
+): Promise<void> {
   const { request, workspace, today } = question
   const world = worldOf(workspace, library, today)
   switch (question.kind) {
@@ -48,26 +67,56 @@ export async function answerStaging(question: StagingQuestion, send: (reply: Rep
       return planning(world, question, send)
     case 'answers': {
       const purchase = question.plan.purchases.find(({ id }) => id === question.purchase)
-      return send({ kind: 'answers', request, purchase: question.purchase, answers: purchase && answersFor(world, question.plan, purchase) })
+      return send({
+        kind: 'answers',
+        request,
+        purchase: question.purchase,
+        answers: purchase && answersFor(world, question.plan, purchase)
+      })
     }
     case 'more':
-      return send({ kind: 'more', request, amount: question.amount, difference: withMore(world, question.plan, question.amount) })
+      return send({
+        kind: 'more',
+        request,
+        amount: question.amount,
+        difference: withMore(world, question.plan, question.amount)
+      })
     case 'curve':
       for (const [i, factor] of CURVE_FACTORS.entries()) {
-        send({ kind: 'curve', request, point: curvePoint(world, factor, question.plan), done: i === CURVE_FACTORS.length - 1 })
+        send({
+          kind: 'curve',
+          request,
+          point: curvePoint(world, factor, question.plan),
+          done: i === CURVE_FACTORS.length - 1
+        })
         await pause()
       }
       return
     case 'scenarios':
       for (const [at, scenario] of question.scenarios.entries()) {
-        send({ kind: 'scenarios', request, at, outcome: scenarioOutcome(world, scenario ?? undefined, schools, today, { ...world, library }), done: at === question.scenarios.length - 1 })
+        send({
+          kind: 'scenarios',
+          request,
+          at,
+          outcome: scenarioOutcome(world, scenario ?? undefined, schools, today, {
+            ...world,
+            library
+          }),
+          done: at === question.scenarios.length - 1
+        })
         await pause()
       }
       return
     case 'risk': {
-      const last = riskOf(world, question.plan, SAMPLES, 1, undefined, (risk) => (send({ kind: 'risk', request, risk, done: false }), true))
+      const last = riskOf(
+        world,
+        question.plan,
+        SAMPLES,
+        1,
+        undefined,
+        (risk) => (send({ kind: 'risk', request, risk, done: false }), true)
+      )
       return send({ kind: 'risk', request, risk: last, done: true })
     }
   }
 }
-

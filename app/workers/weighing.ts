@@ -4,12 +4,48 @@ import type { Power } from '../../core/catalogue'
 import { priceOf } from '../../core/prices'
 import { schoolOutcome } from '../../core/stages'
 import {
-  POWER_MODES, Weighing, bestSplit, cheapestOver, hoursOfUse, ownedPlatforms, ownershipOptions, packPrices, poweredTools, powerPlan, pulls, reasonsFor, ruledOut, swayOf, tierPlaces, toolsInView, weightRange,
-  type Candidate, type Pull, type Shares, type Way
+  POWER_MODES,
+  Weighing,
+  bestSplit,
+  cheapestOver,
+  hoursOfUse,
+  ownedPlatforms,
+  ownershipOptions,
+  packPrices,
+  poweredTools,
+  powerPlan,
+  pulls,
+  reasonsFor,
+  ruledOut,
+  swayOf,
+  tierPlaces,
+  toolsInView,
+  weightRange,
+  type Candidate,
+  type Pull,
+  type Shares,
+  type Way
 } from '../../core/weigh'
-import { WEIGHTS, weightsOf, withWeights, workspaceHash, worldOf, type Weights, type Workspace, type World } from '../../core/workspace'
+import {
+  WEIGHTS,
+  weightsOf,
+  withWeights,
+  workspaceHash,
+  worldOf,
+  type Weights,
+  type Workspace,
+  type World
+} from '../../core/workspace'
 import { library } from '../../data'
-import type { CandidateView, PullsView, Question, ReasonsView, Reply, SplitView, WayRound } from './protocol'
+import type {
+  CandidateView,
+  PullsView,
+  Question,
+  ReasonsView,
+  Reply,
+  SplitView,
+  WayRound
+} from './protocol'
 import { partView } from './part-view'
 
 /** The answers of the Weigh-up. What is on the scale stays there until something else than the weights changes. */
@@ -19,34 +55,72 @@ let kept: { readonly key: string; readonly weighing: Weighing } | undefined
 
 /** The weighing for a workspace, the kept one where only weights differ; brought to the workspace's own weights. */
 export function weighingFor(workspace: Workspace, today: string): Weighing {
-  const plain = withWeights({ ...workspace, plan: undefined, adopted: [], wishes: [] }, { ...NO_WEIGHTS, quiet: 0 })
+  const plain = withWeights(
+    { ...workspace, plan: undefined, adopted: [], wishes: [] },
+    { ...NO_WEIGHTS, quiet: 0 }
+  )
   const key = fingerprint([workspaceHash(plain), today, workspace.wishes])
   if (kept?.key !== key) kept = { key, weighing: new Weighing(worldOf(workspace, library, today)) }
   return kept.weighing
 }
 
-const candidateView = ({ lead, others, variants, price, ...figures }: Candidate): CandidateView => ({
+const candidateView = ({
+  lead,
+  others,
+  variants,
+  price,
+  ...figures
+}: Candidate): CandidateView => ({
   ...figures,
   lead: partView(lead),
   others: others.map(partView),
   separately: price.separately,
   bundles: price.bundles.map(({ bundle }) => bundle.name),
   deals: price.deals.map(({ deal, saved }) => ({ name: deal.name, saved })),
-  variants: variants.map((variant) => ({ id: variant.id, cost: variant.cost, parts: [variant.lead, ...variant.others].map(partView) }))
+  variants: variants.map((variant) => ({
+    id: variant.id,
+    cost: variant.cost,
+    parts: [variant.lead, ...variant.others].map(partView)
+  }))
 })
 
-const pullsView = (list: readonly Pull[], { exact, looked }: Shares, done: boolean): PullsView => ({ pulls: list.map(({ part, share, error }) => ({ tool: part.buyable.entry.tool.id, count: part.count, share, error: Number.isFinite(error) ? error : 0 })), exact, looked, done })
-const wayView = (way: Way | undefined): WayRound | undefined => way && { parts: way.parts.map(partView), cost: way.cost, minutesMore: way.minutesMore }
+const pullsView = (list: readonly Pull[], { exact, looked }: Shares, done: boolean): PullsView => ({
+  pulls: list.map(({ part, share, error }) => ({
+    tool: part.buyable.entry.tool.id,
+    count: part.count,
+    share,
+    error: Number.isFinite(error) ? error : 0
+  })),
+  exact,
+  looked,
+  done
+})
+const wayView = (way: Way | undefined): WayRound | undefined =>
+  way && { parts: way.parts.map(partView), cost: way.cost, minutesMore: way.minutesMore }
 
 /** Points of a cost curve: the jumps, just before and after, and a few between. */
-function curve(cost: (hours: number) => number, breaks: readonly number[], limit: number): [number, number][] {
+function curve(
+  cost: (hours: number) => number,
+  breaks: readonly number[],
+  limit: number
+): [number, number][] {
   const jumps = breaks.filter((at) => at < limit)
-  return [0.01, ...jumps.flatMap((at) => [at, at + 0.01]), limit].map((hours) => [hours, Math.round(cost(hours))])
+  return [0.01, ...jumps.flatMap((at) => [at, at + 0.01]), limit].map((hours) => [
+    hours,
+    Math.round(cost(hours))
+  ])
 }
 
-function reasonsView(world: World, weighing: Weighing, weights: Weights, id: string): ReasonsView | undefined {
+function reasonsView(
+  world: World,
+  weighing: Weighing,
+  weights: Weights,
+  id: string
+): ReasonsView | undefined {
   const all = weighing.rank(weights).candidates
-  const candidate = all.find((one) => one.id === id) ?? all.flatMap(({ variants }) => variants).find((one) => one.id === id)
+  const candidate =
+    all.find((one) => one.id === id) ??
+    all.flatMap(({ variants }) => variants).find((one) => one.id === id)
   if (!candidate) return undefined
   const reasons = reasonsFor(world, { ...weighing.fitter, context: fitContext(world) }, candidate)
   return {
@@ -54,18 +128,45 @@ function reasonsView(world: World, weighing: Weighing, weights: Weights, id: str
       const { offer } = part.buyable
       const price = offer && priceOf(world.pricing, offer, world.asOf)
       const times = (amount: number | undefined): number => (amount ?? 0) * part.count
-      return { part: partView(part), because, tag: price ? times(price.tag) : part.buyable.payment, tax: times(price?.tax), delivery: times(price?.delivery), repair: times(price?.repair) }
+      return {
+        part: partView(part),
+        because,
+        tag: price ? times(price.tag) : part.buyable.payment,
+        tax: times(price?.tax),
+        delivery: times(price?.delivery),
+        repair: times(price?.repair)
+      }
     }),
-    changes: reasons.changes.map(({ build, step, operation, before, after }) => ({ build, step, operation, before: before && { method: before.method.id, minutes: before.minutes, fee: before.fee }, after: { method: after.method.id, minutes: after.minutes, fee: after.fee } })),
-    nearMisses: reasons.nearMisses, regrets: reasons.regrets, services: reasons.services, usesPerYear: reasons.usesPerYear, perYear: reasons.perYear,
-    hazard: reasons.hazard && { kind: reasons.hazard.kind, level: reasons.hazard.level, gentler: wayView(reasons.hazard.gentler) }, cheaper: wayView(reasons.cheaper)
+    changes: reasons.changes.map(({ build, step, operation, before, after }) => ({
+      build,
+      step,
+      operation,
+      before: before && { method: before.method.id, minutes: before.minutes, fee: before.fee },
+      after: { method: after.method.id, minutes: after.minutes, fee: after.fee }
+    })),
+    nearMisses: reasons.nearMisses,
+    regrets: reasons.regrets,
+    services: reasons.services,
+    usesPerYear: reasons.usesPerYear,
+    perYear: reasons.perYear,
+    hazard: reasons.hazard && {
+      kind: reasons.hazard.kind,
+      level: reasons.hazard.level,
+      gentler: wayView(reasons.hazard.gentler)
+    },
+    cheaper: wayView(reasons.cheaper)
   }
 }
 
 /** Hours drawn when nothing is asked: three times those of the builds, or a round hundred. */
 const drawnHours = (hours: number): number => Math.max(100, Math.ceil((3 * hours) / 50) * 50)
 
-function ownershipView(world: World, toolId: string, power: Power, asked: number | undefined): Extract<Reply, { kind: 'ownership' }>['view'] {
+function ownershipView(
+  world: World,
+  toolId: string,
+  power: Power,
+  asked: number | undefined
+): Extract<Reply, { kind: 'ownership' }>['view'] {
   const tool = world.library.tools.get(toolId)
   if (!tool) return undefined
   const { hours, builds } = hoursOfUse(world, world.library, tool)
@@ -73,11 +174,34 @@ function ownershipView(world: World, toolId: string, power: Power, asked: number
   const options = ownershipOptions(world, tool, power)
   const against = ruledOut(world, tool, power)
   const out = new Set(against.map(({ tier }) => tier))
-  const isOut = (option: (typeof options)[number]): boolean => (option.tenure.kind === 'buy' ? out.has(option.tenure.tier) : option.tenure.kind === 'trade-up' && (out.has(option.tenure.first) || out.has(option.tenure.then)))
+  const isOut = (option: (typeof options)[number]): boolean =>
+    option.tenure.kind === 'buy'
+      ? out.has(option.tenure.tier)
+      : option.tenure.kind === 'trade-up' &&
+        (out.has(option.tenure.first) || out.has(option.tenure.then))
   return {
-    tool: toolId, power, hours, builds, limit, ruledOut: against,
-    options: options.map((option) => ({ id: option.id, tenure: option.tenure, typical: option.typical, ruledOut: isOut(option), points: curve((at) => option.cost(at).total, option.breaks(limit), Math.min(limit, option.upTo ?? limit)), parts: option.cost(Math.max(0.01, Math.min(hours, option.upTo ?? Infinity))) })),
-    stretches: cheapestOver(options.filter((option) => !isOut(option)), limit)
+    tool: toolId,
+    power,
+    hours,
+    builds,
+    limit,
+    ruledOut: against,
+    options: options.map((option) => ({
+      id: option.id,
+      tenure: option.tenure,
+      typical: option.typical,
+      ruledOut: isOut(option),
+      points: curve(
+        (at) => option.cost(at).total,
+        option.breaks(limit),
+        Math.min(limit, option.upTo ?? limit)
+      ),
+      parts: option.cost(Math.max(0.01, Math.min(hours, option.upTo ?? Infinity)))
+    })),
+    stretches: cheapestOver(
+      options.filter((option) => !isOut(option)),
+      limit
+    )
   }
 }
 
@@ -89,55 +213,130 @@ function splitView(world: World, question: Extract<Question, { kind: 'split' }>)
   const started = performance.now()
   const places = tierPlaces(world, wishes, question.years)
   const split = bestSplit(question.total, places)
-  return { places: places.map(({ id, wish, hours, options }) => ({ tool: id, count: wish.count, hours, options })), split, total: question.total, ms: performance.now() - started }
+  return {
+    places: places.map(({ id, wish, hours, options }) => ({
+      tool: id,
+      count: wish.count,
+      hours,
+      options
+    })),
+    split,
+    total: question.total,
+    ms: performance.now() - started
+  }
 }
 
-type WeighQuestion = Extract<Question, { kind: 'rank' | 'pulls' | 'sway' | 'reasons' | 'ownership' | 'split' | 'batteries' | 'schools' }>
+type WeighQuestion = Extract<
+  Question,
+  { kind: 'rank' | 'pulls' | 'sway' | 'reasons' | 'ownership' | 'split' | 'batteries' | 'schools' }
+>
 
 export function answerWeighing(question: WeighQuestion, send: (reply: Reply) => void): void {
   const { request, workspace, today } = question
   switch (question.kind) {
     case 'rank': {
       const ranking = weighingFor(workspace, today).rank(question.weights ?? weightsOf(workspace))
-      send({ kind: 'rank', request, ranking: { ...ranking, candidates: ranking.candidates.map(candidateView) } })
+      send({
+        kind: 'rank',
+        request,
+        ranking: { ...ranking, candidates: ranking.candidates.map(candidateView) }
+      })
       return
     }
     case 'pulls': {
       const weighing = weighingFor(workspace, today)
       const ranking = weighing.rank(weightsOf(workspace))
-      const last = pulls(weighing, ranking, { onRound: (list, shares) => (send({ kind: 'pulls', request, view: pullsView(list, shares, false) }), true) })
+      const last = pulls(weighing, ranking, {
+        onRound: (list, shares) => (
+          send({ kind: 'pulls', request, view: pullsView(list, shares, false) }),
+          true
+        )
+      })
       send({ kind: 'pulls', request, view: pullsView(last.pulls, last.shares, true) })
       return
     }
     case 'sway': {
       const weighing = weighingFor(workspace, today)
       const range = weightRange(worldOf(workspace, library, today).pricing.minorPer100Points)
-      WEIGHTS.forEach((weight, i) => send({ kind: 'sway', request, weight, sway: swayOf(weighing, weightsOf(workspace), weight, range[weight]), done: i === WEIGHTS.length - 1 }))
+      WEIGHTS.forEach((weight, i) =>
+        send({
+          kind: 'sway',
+          request,
+          weight,
+          sway: swayOf(weighing, weightsOf(workspace), weight, range[weight]),
+          done: i === WEIGHTS.length - 1
+        })
+      )
       return
     }
     case 'reasons': {
       const weighing = weighingFor(workspace, today)
-      send({ kind: 'reasons', request, candidate: question.candidate, reasons: reasonsView(worldOf(workspace, library, today), weighing, weightsOf(workspace), question.candidate) })
+      send({
+        kind: 'reasons',
+        request,
+        candidate: question.candidate,
+        reasons: reasonsView(
+          worldOf(workspace, library, today),
+          weighing,
+          weightsOf(workspace),
+          question.candidate
+        )
+      })
       return
     }
     case 'ownership':
-      send({ kind: 'ownership', request, view: ownershipView(worldOf(workspace, library, today), question.tool, question.power, question.limit) })
+      send({
+        kind: 'ownership',
+        request,
+        view: ownershipView(
+          worldOf(workspace, library, today),
+          question.tool,
+          question.power,
+          question.limit
+        )
+      })
       return
     case 'split':
-      send({ kind: 'split', request, view: splitView(worldOf(workspace, library, today), question) })
+      send({
+        kind: 'split',
+        request,
+        view: splitView(worldOf(workspace, library, today), question)
+      })
       return
     case 'batteries': {
       const world = worldOf(workspace, library, today)
-      const inView = question.tools ? question.tools.flatMap((id) => world.library.tools.get(id) ?? []) : toolsInView(world, world.library)
+      const inView = question.tools
+        ? question.tools.flatMap((id) => world.library.tools.get(id) ?? [])
+        : toolsInView(world, world.library)
       const tools = poweredTools(world, inView)
       const [owned, prices] = [ownedPlatforms(world), packPrices(world)]
-      send({ kind: 'batteries', request, view: { tools, plans: POWER_MODES.map((mode) => ({ mode, plan: tools.length === 0 ? undefined : powerPlan(tools, owned, prices, mode) })), packWh: prices.packWh, pack: prices.pack, owned: owned.map(({ name }) => name) } })
+      send({
+        kind: 'batteries',
+        request,
+        view: {
+          tools,
+          plans: POWER_MODES.map((mode) => ({
+            mode,
+            plan: tools.length === 0 ? undefined : powerPlan(tools, owned, prices, mode)
+          })),
+          packWh: prices.packWh,
+          pack: prices.pack,
+          owned: owned.map(({ name }) => name)
+        }
+      })
       return
     }
     case 'schools': {
       const world = worldOf(workspace, library, today)
-      question.schools.forEach((school, at) => send({ kind: 'schools', request, at, outcome: schoolOutcome(world, school ?? undefined), done: at === question.schools.length - 1 }))
+      question.schools.forEach((school, at) =>
+        send({
+          kind: 'schools',
+          request,
+          at,
+          outcome: schoolOutcome(world, school ?? undefined),
+          done: at === question.schools.length - 1
+        })
+      )
     }
   }
 }
-

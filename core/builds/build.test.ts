@@ -2,7 +2,16 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { build } from '../../tests/helpers/workspaces'
 import { library } from '../../data'
-import { batchesOf, buildFromTemplate, jigBuild, jigBuildId, materialCost, materialPrice, worthOf, type MaterialPricing } from '.'
+import {
+  batchesOf,
+  buildFromTemplate,
+  jigBuild,
+  jigBuildId,
+  materialCost,
+  materialPrice,
+  worthOf,
+  type MaterialPricing
+} from '.'
 
 const pricing: MaterialPricing = { library, minorPer100Points: 10_000, own: [] }
 
@@ -15,25 +24,46 @@ describe('batches', () => {
     [10, 99, 1],
     [10, 1, 10]
   ])('%d copies, %s together: %d', (copies, batchSize, batches) => {
-    expect(batchesOf(build('bird-box', { copies, ...(batchSize === undefined ? {} : { batchSize }) }))).toBe(batches)
+    expect(
+      batchesOf(build('bird-box', { copies, ...(batchSize === undefined ? {} : { batchSize }) }))
+    ).toBe(batches)
   })
 })
 
 describe('material', () => {
   test('an own price replaces the typical one', () => {
     expect(materialPrice(pricing, 'glue')).toEqual({ price: 600, typical: true })
-    expect(materialPrice({ ...pricing, own: [{ material: 'glue', price: 450 }] }, 'glue')).toEqual({ price: 450, typical: false })
+    expect(materialPrice({ ...pricing, own: [{ material: 'glue', price: 450 }] }, 'glue')).toEqual({
+      price: 450,
+      typical: false
+    })
   })
   test('is rounded line by line, for all copies together', () => {
-    const one = { ...build('bird-box'), materials: [{ material: 'glue', quantity: 0.333 }, { material: 'brads', quantity: 0.333 }] }
-    expect(materialCost(pricing, one)).toBe(Math.floor(600 * 0.333 + 0.5) + Math.floor(400 * 0.333 + 0.5))
-    expect(materialCost(pricing, { ...one, copies: 3 })).toBe(Math.floor(600 * 0.999 + 0.5) + Math.floor(400 * 0.999 + 0.5))
+    const one = {
+      ...build('bird-box'),
+      materials: [
+        { material: 'glue', quantity: 0.333 },
+        { material: 'brads', quantity: 0.333 }
+      ]
+    }
+    expect(materialCost(pricing, one)).toBe(
+      Math.floor(600 * 0.333 + 0.5) + Math.floor(400 * 0.333 + 0.5)
+    )
+    expect(materialCost(pricing, { ...one, copies: 3 })).toBe(
+      Math.floor(600 * 0.999 + 0.5) + Math.floor(400 * 0.999 + 0.5)
+    )
   })
   test('more copies never cost less', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...library.data.templates.map(({ id }) => id)), fc.integer({ min: 1, max: 50 }), (id, copies) => {
-        expect(materialCost(pricing, build(id, { copies: copies + 1 }))).toBeGreaterThanOrEqual(materialCost(pricing, build(id, { copies })))
-      })
+      fc.property(
+        fc.constantFrom(...library.data.templates.map(({ id }) => id)),
+        fc.integer({ min: 1, max: 50 }),
+        (id, copies) => {
+          expect(materialCost(pricing, build(id, { copies: copies + 1 }))).toBeGreaterThanOrEqual(
+            materialCost(pricing, build(id, { copies }))
+          )
+        }
+      )
     )
   })
 })
@@ -43,7 +73,12 @@ describe('worth', () => {
     const points = library.templates.get('step-stool')?.readyMadePoints ?? 0
     expect(worthOf(pricing, build('step-stool', { copies: 2 }))).toBe(points * 100 * 2)
     expect(worthOf(pricing, build('step-stool', { copies: 2, worthEach: 1234 }))).toBe(2468)
-    expect(worthOf(pricing, build('step-stool', { copies: 2, worthEach: 1234, sale: { netEach: 3000, daysToSell: 5 } }))).toBe(6000)
+    expect(
+      worthOf(
+        pricing,
+        build('step-stool', { copies: 2, worthEach: 1234, sale: { netEach: 3000, daysToSell: 5 } })
+      )
+    ).toBe(6000)
   })
   test('a build of one’s own without a figure is worth nothing yet', () => {
     expect(worthOf(pricing, { id: 'b', name: 'b', copies: 1, steps: [], materials: [] })).toBe(0)
@@ -54,10 +89,19 @@ describe('builds from templates', () => {
   test('copy the steps, so that the library may change', () => {
     const template = library.templates.get('bird-box')
     if (!template) throw new Error('no template')
-    expect(buildFromTemplate(template, 'mine', 'Mine', 3)).toMatchObject({ id: 'mine', name: 'Mine', copies: 3, template: 'bird-box', steps: template.steps })
+    expect(buildFromTemplate(template, 'mine', 'Mine', 3)).toMatchObject({
+      id: 'mine',
+      name: 'Mine',
+      copies: 3,
+      template: 'bird-box',
+      steps: template.steps
+    })
   })
   test('a jig’s build is derived from its id; pieces and nonsense are not', () => {
-    expect(jigBuild(library, jigBuildId('jig-bench-hook'))).toMatchObject({ id: 'make/jig-bench-hook', yields: 'bench-hook' })
+    expect(jigBuild(library, jigBuildId('jig-bench-hook'))).toMatchObject({
+      id: 'make/jig-bench-hook',
+      yields: 'bench-hook'
+    })
     expect(jigBuild(library, jigBuildId('bird-box'))).toBeUndefined()
     expect(jigBuild(library, 'bird-box')).toBeUndefined()
     expect(jigBuild(library, 'make/nothing')).toBeUndefined()

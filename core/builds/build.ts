@@ -43,7 +43,8 @@ export interface MaterialPrice {
   readonly price: Minor
 }
 
-export const batchesOf = (build: Build): number => Math.ceil(build.copies / Math.max(1, Math.min(build.batchSize ?? build.copies, build.copies)))
+export const batchesOf = (build: Build): number =>
+  Math.ceil(build.copies / Math.max(1, Math.min(build.batchSize ?? build.copies, build.copies)))
 
 export const isDone = (build: Build): boolean => build.log?.done !== undefined
 export const isBegun = (build: Build): boolean => build.log !== undefined
@@ -55,7 +56,10 @@ export interface MaterialPricing {
 }
 
 /** What a material costs per unit: the user's price, or the typical one. 0 for an unknown material (refused on reading). */
-export function materialPrice(pricing: MaterialPricing, material: string): { readonly price: Minor; readonly typical: boolean } {
+export function materialPrice(
+  pricing: MaterialPricing,
+  material: string
+): { readonly price: Minor; readonly typical: boolean } {
   const own = pricing.own.find((entry) => entry.material === material)
   if (own) return { price: own.price, typical: false }
   const points = pricing.library.materials.get(material)?.points ?? 0
@@ -64,7 +68,9 @@ export function materialPrice(pricing: MaterialPricing, material: string): { rea
 
 /** Material for all copies; each line is rounded on its own. */
 export const materialCost = (pricing: MaterialPricing, build: Build): Minor =>
-  sumOf(build.materials, (line) => timesRatio(materialPrice(pricing, line.material).price, line.quantity * build.copies))
+  sumOf(build.materials, (line) =>
+    timesRatio(materialPrice(pricing, line.material).price, line.quantity * build.copies)
+  )
 
 /**
  * What all copies are worth when finished: the user's figure, else the net sale price, else the ready-made price of the
@@ -73,8 +79,11 @@ export const materialCost = (pricing: MaterialPricing, build: Build): Minor =>
 export function worthOf(pricing: MaterialPricing, build: Build): Minor {
   if (build.sale) return build.sale.netEach * build.copies
   if (build.worthEach !== undefined) return build.worthEach * build.copies
-  const template = build.template === undefined ? undefined : pricing.library.templates.get(build.template)
-  return template ? timesRatio(pricing.minorPer100Points, template.readyMadePoints / 100) * build.copies : 0
+  const template =
+    build.template === undefined ? undefined : pricing.library.templates.get(build.template)
+  return template
+    ? timesRatio(pricing.minorPer100Points, template.readyMadePoints / 100) * build.copies
+    : 0
 }
 
 /** A build made from a template; the steps are copied, so a later library does not change it. */
@@ -91,10 +100,17 @@ export function buildFromTemplate(template: Template, id: string, name: string, 
 }
 
 /** Whether a build carries people or hangs over them: its own word, else its template's. */
-export const bearingOf = (library: Library, build: Build): Template['bearing'] => build.bearing ?? (build.template === undefined ? undefined : library.templates.get(build.template)?.bearing)
+export const bearingOf = (library: Library, build: Build): Template['bearing'] =>
+  build.bearing ??
+  (build.template === undefined ? undefined : library.templates.get(build.template)?.bearing)
 
 /** A new build after the pattern of one that is there; what really happened with that one stays behind. */
-export function buildLike({ log: _log, wished: _wished, ...pattern }: Build, id: string, name: string, copies: number): Build {
+export function buildLike(
+  { log: _log, wished: _wished, ...pattern }: Build,
+  id: string,
+  name: string,
+  copies: number
+): Build {
   return { ...pattern, id, name, copies }
 }
 

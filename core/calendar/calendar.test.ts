@@ -1,79 +1,184 @@
 import { describe, expect, test } from '@jest/globals'
-import { addDays as independentAddDays, addMonths, addWeeks, differenceInCalendarDays, format, lastDayOfMonth, parseISO } from 'date-fns'
+import {
+  addDays as independentAddDays,
+  addMonths,
+  addWeeks,
+  differenceInCalendarDays,
+  format,
+  lastDayOfMonth,
+  parseISO
+} from 'date-fns'
 import fc from 'fast-check'
-import { addDays, checkDay, dayFromNumber, dayNumber, daysBetween, minutesBetween, monthlyDay, paydays, stageOf, stagesFrom } from '.'
+import {
+  addDays,
+  checkDay,
+  dayFromNumber,
+  dayNumber,
+  daysBetween,
+  minutesBetween,
+  monthlyDay,
+  paydays,
+  stageOf,
+  stagesFrom
+} from '.'
 
 /** date-fns is the independent calendar here. */
 const iso = (date: Date): string => format(date, 'yyyy-MM-dd')
-const someDay = fc.integer({ min: dayNumber('1950-01-01'), max: dayNumber('2150-12-31') }).map(dayFromNumber)
+const someDay = fc
+  .integer({ min: dayNumber('1950-01-01'), max: dayNumber('2150-12-31') })
+  .map(dayFromNumber)
 
 describe('days', () => {
   test('only days that exist are taken', () => {
     expect(checkDay('2024-02-29').ok).toBe(true)
-    for (const day of ['2026-02-29', '2026-02-30', '2026-13-01', '2026-00-10', '1900-02-29', '2026-1-1', '', 'tomorrow', '2300-01-01']) expect(checkDay(day).ok).toBe(false)
+    for (const day of [
+      '2026-02-29',
+      '2026-02-30',
+      '2026-13-01',
+      '2026-00-10',
+      '1900-02-29',
+      '2026-1-1',
+      '',
+      'tomorrow',
+      '2300-01-01'
+    ])
+      expect(checkDay(day).ok).toBe(false)
   })
   test('adding days and counting between days agrees with date-fns', () => {
-    fc.assert(fc.property(someDay, fc.integer({ min: -5000, max: 5000 }), (day, days) => {
-      expect(addDays(day, days)).toBe(iso(independentAddDays(parseISO(day), days)))
-      expect(daysBetween(day, addDays(day, days))).toBe(differenceInCalendarDays(parseISO(addDays(day, days)), parseISO(day)))
-    }))
+    fc.assert(
+      fc.property(someDay, fc.integer({ min: -5000, max: 5000 }), (day, days) => {
+        expect(addDays(day, days)).toBe(iso(independentAddDays(parseISO(day), days)))
+        expect(daysBetween(day, addDays(day, days))).toBe(
+          differenceInCalendarDays(parseISO(addDays(day, days)), parseISO(day))
+        )
+      })
+    )
   })
 })
 
 describe('paydays', () => {
   test('the 31st falls on the last day of shorter months and returns', () => {
-    const found = paydays({ kind: 'monthly', first: '2026-01-31', dayOfMonth: 31, amount: 100 }, '2026-01-01', '2026-06-30').map(({ date }) => date)
-    expect(found).toEqual(['2026-01-31', '2026-02-28', '2026-03-31', '2026-04-30', '2026-05-31', '2026-06-30'])
+    const found = paydays(
+      { kind: 'monthly', first: '2026-01-31', dayOfMonth: 31, amount: 100 },
+      '2026-01-01',
+      '2026-06-30'
+    ).map(({ date }) => date)
+    expect(found).toEqual([
+      '2026-01-31',
+      '2026-02-28',
+      '2026-03-31',
+      '2026-04-30',
+      '2026-05-31',
+      '2026-06-30'
+    ])
   })
   test('monthly paydays agree with date-fns for every day of the month', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 31 }), fc.integer({ min: 0, max: 60 }), (dayOfMonth, months) => {
-      const first = addMonths(parseISO('2024-01-01'), months)
-      const last = lastDayOfMonth(first).getDate()
-      first.setDate(Math.min(dayOfMonth, last))
-      expect(monthlyDay('2024-01-15', months, dayOfMonth)).toBe(iso(first))
-    }))
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 31 }),
+        fc.integer({ min: 0, max: 60 }),
+        (dayOfMonth, months) => {
+          const first = addMonths(parseISO('2024-01-01'), months)
+          const last = lastDayOfMonth(first).getDate()
+          first.setDate(Math.min(dayOfMonth, last))
+          expect(monthlyDay('2024-01-15', months, dayOfMonth)).toBe(iso(first))
+        }
+      )
+    )
   })
   test('weekly and fortnightly paydays agree with date-fns, whatever window they are asked for', () => {
-    fc.assert(fc.property(someDay, fc.integer({ min: 0, max: 400 }), fc.integer({ min: 0, max: 400 }), fc.constantFrom('weekly' as const, 'fortnightly' as const), (first, after, length, kind) => {
-      const [from, to] = [addDays(first, after), addDays(first, after + length)]
-      const expected: string[] = []
-      for (let k = 0; ; k++) {
-        const date = iso(addWeeks(parseISO(first), k * (kind === 'weekly' ? 1 : 2)))
-        if (date > to) break
-        if (date >= from) expected.push(date)
-      }
-      expect(paydays({ kind, first, amount: 1 }, from, to).map(({ date }) => date)).toEqual(expected)
-    }))
+    fc.assert(
+      fc.property(
+        someDay,
+        fc.integer({ min: 0, max: 400 }),
+        fc.integer({ min: 0, max: 400 }),
+        fc.constantFrom('weekly' as const, 'fortnightly' as const),
+        (first, after, length, kind) => {
+          const [from, to] = [addDays(first, after), addDays(first, after + length)]
+          const expected: string[] = []
+          for (let k = 0; ; k++) {
+            const date = iso(addWeeks(parseISO(first), k * (kind === 'weekly' ? 1 : 2)))
+            if (date > to) break
+            if (date >= from) expected.push(date)
+          }
+          expect(paydays({ kind, first, amount: 1 }, from, to).map(({ date }) => date)).toEqual(
+            expected
+          )
+        }
+      )
+    )
   })
   test('a list is put in order and cut to the window; an end is kept', () => {
-    expect(paydays({ kind: 'list', receipts: [{ date: '2026-07-01', amount: 2 }, { date: '2026-05-01', amount: 1 }, { date: '2027-01-01', amount: 3 }] }, '2026-01-01', '2026-12-31')).toEqual([{ date: '2026-05-01', amount: 1 }, { date: '2026-07-01', amount: 2 }])
-    expect(paydays({ kind: 'weekly', first: '2026-01-01', amount: 1, until: '2026-01-15' }, '2026-01-01', '2026-12-31')).toHaveLength(3)
+    expect(
+      paydays(
+        {
+          kind: 'list',
+          receipts: [
+            { date: '2026-07-01', amount: 2 },
+            { date: '2026-05-01', amount: 1 },
+            { date: '2027-01-01', amount: 3 }
+          ]
+        },
+        '2026-01-01',
+        '2026-12-31'
+      )
+    ).toEqual([
+      { date: '2026-05-01', amount: 1 },
+      { date: '2026-07-01', amount: 2 }
+    ])
+    expect(
+      paydays(
+        { kind: 'weekly', first: '2026-01-01', amount: 1, until: '2026-01-15' },
+        '2026-01-01',
+        '2026-12-31'
+      )
+    ).toHaveLength(3)
     expect(paydays({ kind: 'none' }, '2026-01-01', '2026-12-31')).toEqual([])
   })
 })
 
 describe('stages', () => {
   test('lie end to end without gap or overlap', () => {
-    fc.assert(fc.property(someDay, fc.constantFrom('week' as const, 'fortnight' as const, 'month' as const), fc.integer({ min: 1, max: 60 }), (start, length, count) => {
-      const stages = stagesFrom(start, length, count)
-      expect(stages[0]?.start).toBe(start)
-      for (const [index, stage] of stages.entries()) {
-        expect(stage.end >= stage.start).toBe(true)
-        const next = stages[index + 1]
-        if (next) expect(next.start).toBe(addDays(stage.end, 1))
-        expect(stageOf(stages, stage.start)).toBe(stage)
-        expect(stageOf(stages, stage.end)).toBe(stage)
-      }
-    }), { numRuns: 40 })
+    fc.assert(
+      fc.property(
+        someDay,
+        fc.constantFrom('week' as const, 'fortnight' as const, 'month' as const),
+        fc.integer({ min: 1, max: 60 }),
+        (start, length, count) => {
+          const stages = stagesFrom(start, length, count)
+          expect(stages[0]?.start).toBe(start)
+          for (const [index, stage] of stages.entries()) {
+            expect(stage.end >= stage.start).toBe(true)
+            const next = stages[index + 1]
+            if (next) expect(next.start).toBe(addDays(stage.end, 1))
+            expect(stageOf(stages, stage.start)).toBe(stage)
+            expect(stageOf(stages, stage.end)).toBe(stage)
+          }
+        }
+      ),
+      { numRuns: 40 }
+    )
   })
   test('a week never holds more than its minutes, and parts add up to the whole', () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 3000 }), fc.integer({ min: 0, max: 300 }), fc.integer({ min: 0, max: 60 }), (perWeek, start, length) => {
-      const origin = '2026-01-01'
-      const from = addDays(origin, start)
-      const middle = addDays(from, Math.floor(length / 2))
-      const to = addDays(from, length)
-      expect(minutesBetween({ minutesPerWeek: perWeek }, origin, from, addDays(from, 6))).toBe(perWeek)
-      expect(minutesBetween({ minutesPerWeek: perWeek }, origin, from, middle) + minutesBetween({ minutesPerWeek: perWeek }, origin, addDays(middle, 1), to)).toBe(minutesBetween({ minutesPerWeek: perWeek }, origin, from, to))
-    }))
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 3000 }),
+        fc.integer({ min: 0, max: 300 }),
+        fc.integer({ min: 0, max: 60 }),
+        (perWeek, start, length) => {
+          const origin = '2026-01-01'
+          const from = addDays(origin, start)
+          const middle = addDays(from, Math.floor(length / 2))
+          const to = addDays(from, length)
+          expect(minutesBetween({ minutesPerWeek: perWeek }, origin, from, addDays(from, 6))).toBe(
+            perWeek
+          )
+          expect(
+            minutesBetween({ minutesPerWeek: perWeek }, origin, from, middle) +
+              minutesBetween({ minutesPerWeek: perWeek }, origin, addDays(middle, 1), to)
+          ).toBe(minutesBetween({ minutesPerWeek: perWeek }, origin, from, to))
+        }
+      )
+    )
   })
 })

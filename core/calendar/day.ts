@@ -28,7 +28,8 @@ export function checkDay(text: string, path: Path = []): Result<Day> {
   if (!match) return refused(issue('day.format', path, { text }))
   const year = Number(match[1])
   if (year < 1900 || year > 2199) return refused(issue('day.range', path, { text }))
-  if (dayFromNumber(dayNumber(text)) !== text) return refused(issue('day.does-not-exist', path, { text }))
+  if (dayFromNumber(dayNumber(text)) !== text)
+    return refused(issue('day.does-not-exist', path, { text }))
   if (checked.size < CHECKED_KEPT) checked.add(text)
   return ok(text)
 }

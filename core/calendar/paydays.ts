@@ -4,9 +4,23 @@ import { addDays, daysBetween, monthlyDay, type Day } from './day'
 /** When money is set aside. `until` is the last day on which it may fall; without it the rhythm goes on. */
 export type Rhythm =
   | { readonly kind: 'none' }
-  | { readonly kind: 'weekly' | 'fortnightly'; readonly first: Day; readonly amount: Minor; readonly until?: Day | undefined }
-  | { readonly kind: 'monthly'; readonly first: Day; readonly dayOfMonth: number; readonly amount: Minor; readonly until?: Day | undefined }
-  | { readonly kind: 'list'; readonly receipts: readonly { readonly date: Day; readonly amount: Minor }[] }
+  | {
+      readonly kind: 'weekly' | 'fortnightly'
+      readonly first: Day
+      readonly amount: Minor
+      readonly until?: Day | undefined
+    }
+  | {
+      readonly kind: 'monthly'
+      readonly first: Day
+      readonly dayOfMonth: number
+      readonly amount: Minor
+      readonly until?: Day | undefined
+    }
+  | {
+      readonly kind: 'list'
+      readonly receipts: readonly { readonly date: Day; readonly amount: Minor }[]
+    }
 
 export interface Payday {
   readonly date: Day
@@ -32,7 +46,12 @@ export function paydays(rhythm: Rhythm, from: Day, to: Day): Payday[] {
       const last = rhythm.until !== undefined && rhythm.until < to ? rhythm.until : to
       const skipped = Math.max(0, Math.ceil(daysBetween(rhythm.first, from) / step))
       const found: Payday[] = []
-      for (let date = addDays(rhythm.first, skipped * step); date <= last; date = addDays(date, step)) found.push({ date, amount: rhythm.amount })
+      for (
+        let date = addDays(rhythm.first, skipped * step);
+        date <= last;
+        date = addDays(date, step)
+      )
+        found.push({ date, amount: rhythm.amount })
       return found
     }
     case 'monthly': {

@@ -17,8 +17,14 @@ export const LONGEST_HORIZON_DAYS = 1827
 export function stagesFrom(start: Day, length: StageLength, count: number): Stage[] {
   const dayOfMonth = Number(start.slice(8, 10))
   const boundary = (k: number): Day =>
-    length === 'month' ? monthlyDay(start, k, dayOfMonth) : addDays(start, k * (length === 'week' ? 7 : 14))
-  return Array.from({ length: count }, (_, index) => ({ index, start: boundary(index), end: addDays(boundary(index + 1), -1) }))
+    length === 'month'
+      ? monthlyDay(start, k, dayOfMonth)
+      : addDays(start, k * (length === 'week' ? 7 : 14))
+  return Array.from({ length: count }, (_, index) => ({
+    index,
+    start: boundary(index),
+    end: addDays(boundary(index + 1), -1)
+  }))
 }
 
 /** The stage a day falls in, or undefined outside the horizon. */
@@ -43,11 +49,17 @@ export const horizonEnd = (stages: readonly Stage[]): Day | undefined => stages.
 export interface ShopTime {
   readonly minutesPerWeek: number
   /** Stretches with other hours, both days included; where two overlap the later one in the list holds. */
-  readonly changes?: readonly { readonly from: Day; readonly until: Day; readonly minutesPerWeek: number }[] | undefined
+  readonly changes?:
+    | readonly { readonly from: Day; readonly until: Day; readonly minutesPerWeek: number }[]
+    | undefined
 }
 
 /** The weekly rate that holds on a day. */
-export const rateOn = ({ minutesPerWeek, changes = [] }: ShopTime, day: Day): number => changes.reduce((rate, one) => (day >= one.from && day <= one.until ? one.minutesPerWeek : rate), minutesPerWeek)
+export const rateOn = ({ minutesPerWeek, changes = [] }: ShopTime, day: Day): number =>
+  changes.reduce(
+    (rate, one) => (day >= one.from && day <= one.until ? one.minutesPerWeek : rate),
+    minutesPerWeek
+  )
 
 /**
  * Whole minutes of shop time from the first day up to and including a day. Days share their week evenly; the running total is rounded
@@ -57,7 +69,9 @@ export function minutesThrough(time: ShopTime, origin: Day, day: Day): number {
   const days = Math.max(0, daysBetween(origin, day) + 1)
   let sevenths = time.minutesPerWeek * days
   // Only the days of the other stretches count otherwise.
-  if (time.changes?.length) for (let k = 0; k < days; k++) sevenths += rateOn(time, addDays(origin, k)) - time.minutesPerWeek
+  if (time.changes?.length)
+    for (let k = 0; k < days; k++)
+      sevenths += rateOn(time, addDays(origin, k)) - time.minutesPerWeek
   return Math.floor(sevenths / 7)
 }
 

@@ -17,12 +17,33 @@ export const WARRANTY_WARNING_DAYS = 30
 export type Due =
   /** Money that was to come in or go out by today, and of which the ledger says nothing. */
   | { readonly kind: 'receipt'; readonly receipt: Receipt; readonly today: boolean }
-  | { readonly kind: 'unprotected'; readonly tool: string; readonly protections: readonly Protection[] }
+  | {
+      readonly kind: 'unprotected'
+      readonly tool: string
+      readonly protections: readonly Protection[]
+    }
   | { readonly kind: 'companion'; readonly tool: string; readonly anyOf: readonly string[] }
-  | { readonly kind: 'stale-quote'; readonly quote: string; readonly tool: string; readonly price: Minor; readonly date: Day; readonly days: number }
+  | {
+      readonly kind: 'stale-quote'
+      readonly quote: string
+      readonly tool: string
+      readonly price: Minor
+      readonly date: Day
+      readonly days: number
+    }
   | { readonly kind: 'late-build'; readonly build: string; readonly wished: Day }
-  | { readonly kind: 'slept-on'; readonly tool: string; readonly build: string; readonly until: Day }
-  | { readonly kind: 'warranty'; readonly tool: string; readonly until: Day; readonly entry: string }
+  | {
+      readonly kind: 'slept-on'
+      readonly tool: string
+      readonly build: string
+      readonly until: Day
+    }
+  | {
+      readonly kind: 'warranty'
+      readonly tool: string
+      readonly until: Day
+      readonly entry: string
+    }
   | { readonly kind: 'below-reserve'; readonly balance: Minor; readonly reserve: Minor }
 
 /** Everything due in a workspace, what concerns safety first. */
@@ -35,24 +56,65 @@ export function dueIn(world: World): Due[] {
     return protections.length > 0 ? [{ kind: 'unprotected', tool: tool.id, protections }] : []
   })
   const companions = owned.flatMap((tool) =>
-    tool.companions.flatMap(({ anyOf, count, kind }): Due[] => (kind === 'needed' && !anyOf.some((id) => countOf(kit, id) >= count) ? [{ kind: 'companion', tool: tool.id, anyOf }] : []))
+    tool.companions.flatMap(({ anyOf, count, kind }): Due[] =>
+      kind === 'needed' && !anyOf.some((id) => countOf(kit, id) >= count)
+        ? [{ kind: 'companion', tool: tool.id, anyOf }]
+        : []
+    )
   )
-  const receipts = [...world.overdue, ...world.receipts.filter(({ date }) => date === asOf)].map((receipt): Due => ({ kind: 'receipt', receipt, today: receipt.date === asOf }))
-  const newest = new Map(workspace.quotes.map((quote) => [quote.offer, workspace.quotes.filter(({ offer }) => offer === quote.offer).reduce((best, one) => (one.date > best.date ? one : best))]))
+  const receipts = [...world.overdue, ...world.receipts.filter(({ date }) => date === asOf)].map(
+    (receipt): Due => ({ kind: 'receipt', receipt, today: receipt.date === asOf })
+  )
+  const newest = new Map(
+    workspace.quotes.map((quote) => [
+      quote.offer,
+      workspace.quotes
+        .filter(({ offer }) => offer === quote.offer)
+        .reduce((best, one) => (one.date > best.date ? one : best))
+    ])
+  )
   const stale = [...newest.values()].flatMap((quote): Due[] => {
     const tool = findOffer(world.pricing, quote.offer)?.tool
     const days = daysBetween(quote.date, asOf)
     const has = tool !== undefined && countOf(kit, tool) > 0
-    return tool !== undefined && !has && days > STALE_AFTER_DAYS ? [{ kind: 'stale-quote', quote: quote.id, tool, price: quote.price, date: quote.date, days }] : []
+    return tool !== undefined && !has && days > STALE_AFTER_DAYS
+      ? [{ kind: 'stale-quote', quote: quote.id, tool, price: quote.price, date: quote.date, days }]
+      : []
   })
-  const late = workspace.builds.flatMap((build): Due[] => (build.wished !== undefined && build.wished < asOf && !isDone(build) ? [{ kind: 'late-build', build: build.id, wished: build.wished }] : []))
-  const low: Due[] = world.balance < workspace.money.reserve ? [{ kind: 'below-reserve', balance: world.balance, reserve: workspace.money.reserve }] : []
-  const sleptOn = (workspace.needTests ?? []).flatMap(({ tool, build, until }): Due[] => (until <= asOf && countOf(kit, tool) === 0 ? [{ kind: 'slept-on', tool, build, until }] : []))
+  const late = workspace.builds.flatMap((build): Due[] =>
+    build.wished !== undefined && build.wished < asOf && !isDone(build)
+      ? [{ kind: 'late-build', build: build.id, wished: build.wished }]
+      : []
+  )
+  const low: Due[] =
+    world.balance < workspace.money.reserve
+      ? [{ kind: 'below-reserve', balance: world.balance, reserve: workspace.money.reserve }]
+      : []
+  const sleptOn = (workspace.needTests ?? []).flatMap(({ tool, build, until }): Due[] =>
+    until <= asOf && countOf(kit, tool) === 0 ? [{ kind: 'slept-on', tool, build, until }] : []
+  )
   const items = new Map(workspace.items.map((item) => [item.id, item]))
-  const warranties = standing(workspace.ledger).flatMap(({ id, warrantyUntil, item, kind }): Due[] => {
-    const owned = items.get(item ?? '')
-    const left = warrantyUntil === undefined ? -1 : daysBetween(asOf, warrantyUntil)
-    return owned && kind !== 'refund' && warrantyUntil !== undefined && left >= 0 && left <= WARRANTY_WARNING_DAYS ? [{ kind: 'warranty', tool: owned.tool, until: warrantyUntil, entry: id }] : []
-  })
-  return [...low, ...unprotected, ...companions, ...receipts, ...late, ...sleptOn, ...warranties, ...stale]
+  const warranties = standing(workspace.ledger).flatMap(
+    ({ id, warrantyUntil, item, kind }): Due[] => {
+      const owned = items.get(item ?? '')
+      const left = warrantyUntil === undefined ? -1 : daysBetween(asOf, warrantyUntil)
+      return owned &&
+        kind !== 'refund' &&
+        warrantyUntil !== undefined &&
+        left >= 0 &&
+        left <= WARRANTY_WARNING_DAYS
+        ? [{ kind: 'warranty', tool: owned.tool, until: warrantyUntil, entry: id }]
+        : []
+    }
+  )
+  return [
+    ...low,
+    ...unprotected,
+    ...companions,
+    ...receipts,
+    ...late,
+    ...sleptOn,
+    ...warranties,
+    ...stale
+  ]
 }

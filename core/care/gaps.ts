@@ -20,16 +20,30 @@ export interface CapacityGap {
 export function capacityGaps(world: World): CapacityGap[] {
   const context = fitContext(world)
   const kit = kitOf(world.library, world.workspace.items)
-  const short = world.workspace.builds.filter((build) => !isDone(build)).flatMap((build) =>
-    fitBuild(context, kit, build).gaps.flatMap(({ others }) =>
-      others.flatMap(({ misses }) => {
-        const [only] = misses
-        return misses.length === 1 && only?.kind === 'spec' && only.has > 0 ? [{ build: build.id, miss: only }] : []
-      })
+  const short = world.workspace.builds
+    .filter((build) => !isDone(build))
+    .flatMap((build) =>
+      fitBuild(context, kit, build).gaps.flatMap(({ others }) =>
+        others.flatMap(({ misses }) => {
+          const [only] = misses
+          return misses.length === 1 && only?.kind === 'spec' && only.has > 0
+            ? [{ build: build.id, miss: only }]
+            : []
+        })
+      )
     )
-  )
   return [...groupBy(short, ({ miss }) => `${miss.tool}|${miss.spec}`).values()].flatMap((rows) => {
     const [first] = rows
-    return first ? [{ tool: first.miss.tool, spec: first.miss.spec, has: first.miss.has, needs: Math.max(...rows.map(({ miss }) => miss.needs)), builds: [...new Set(rows.map(({ build }) => build))] }] : []
+    return first
+      ? [
+          {
+            tool: first.miss.tool,
+            spec: first.miss.spec,
+            has: first.miss.has,
+            needs: Math.max(...rows.map(({ miss }) => miss.needs)),
+            builds: [...new Set(rows.map(({ build }) => build))]
+          }
+        ]
+      : []
   })
 }

@@ -29,22 +29,60 @@ export function inventoryOf(world: World): InventoryLine[] {
   const still = standing(workspace.ledger)
   return workspace.items.map((item): InventoryLine => {
     const tool = library.tools.get(item.tool)
-    const entries = still.filter((entry) => entry.item === item.id && (entry.kind === 'tool' || entry.kind === 'companion' || entry.kind === 'refund'))
-    const offer = { tool: item.tool, tier: item.tier, condition: 'new' as const, acquisition: 'buy' as const, power: item.power, ...(item.platform === undefined ? {} : { platform: item.platform }) }
-    const price = tool?.madeBy === undefined ? priceOf(pricing, { ...offer, id: offerId(offer) }, asOf) : undefined
+    const entries = still.filter(
+      (entry) =>
+        entry.item === item.id &&
+        (entry.kind === 'tool' || entry.kind === 'companion' || entry.kind === 'refund')
+    )
+    const offer = {
+      tool: item.tool,
+      tier: item.tier,
+      condition: 'new' as const,
+      acquisition: 'buy' as const,
+      power: item.power,
+      ...(item.platform === undefined ? {} : { platform: item.platform })
+    }
+    const price =
+      tool?.madeBy === undefined
+        ? priceOf(pricing, { ...offer, id: offerId(offer) }, asOf)
+        : undefined
     const replace = price && price.payment * item.count
-    const paid = item.cost > 0 ? Math.max(0, item.cost - entries.filter(({ kind }) => kind === 'refund').reduce((sum, { amount }) => sum + amount, 0)) : undefined
+    const paid =
+      item.cost > 0
+        ? Math.max(
+            0,
+            item.cost -
+              entries
+                .filter(({ kind }) => kind === 'refund')
+                .reduce((sum, { amount }) => sum + amount, 0)
+          )
+        : undefined
     const purchases = new Set(entries.map(({ id }) => id))
     return {
-      item, paid, replace, ageYears: Math.max(0, daysBetween(item.since, asOf)) / DAYS_PER_YEAR,
-      worth: tool ? timesRatio(paid ?? replace ?? 0, resaleShare(tool, item.tier, item.condition)) : 0,
-      warrantyUntil: entries.map(({ warrantyUntil }) => warrantyUntil).filter((day) => day !== undefined).sort().at(-1),
-      photos: (workspace.photos ?? []).filter(({ entry }) => purchases.has(entry)).map(({ id }) => id)
+      item,
+      paid,
+      replace,
+      ageYears: Math.max(0, daysBetween(item.since, asOf)) / DAYS_PER_YEAR,
+      worth: tool
+        ? timesRatio(paid ?? replace ?? 0, resaleShare(tool, item.tier, item.condition))
+        : 0,
+      warrantyUntil: entries
+        .map(({ warrantyUntil }) => warrantyUntil)
+        .filter((day) => day !== undefined)
+        .sort()
+        .at(-1),
+      photos: (workspace.photos ?? [])
+        .filter(({ entry }) => purchases.has(entry))
+        .map(({ id }) => id)
     }
   })
 }
 
 /** What all of it was bought for, would bring and would cost new; what is not known counts as nothing. */
-export const inventorySums = (lines: readonly InventoryLine[]): { readonly paid: Minor; readonly worth: Minor; readonly replace: Minor } => ({
-  paid: sumOf(lines, ({ paid }) => paid ?? 0), worth: sumOf(lines, ({ worth }) => worth), replace: sumOf(lines, ({ replace }) => replace ?? 0)
+export const inventorySums = (
+  lines: readonly InventoryLine[]
+): { readonly paid: Minor; readonly worth: Minor; readonly replace: Minor } => ({
+  paid: sumOf(lines, ({ paid }) => paid ?? 0),
+  worth: sumOf(lines, ({ worth }) => worth),
+  replace: sumOf(lines, ({ replace }) => replace ?? 0)
 })

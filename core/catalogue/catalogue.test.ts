@@ -1,6 +1,22 @@
 import { describe, expect, test } from '@jest/globals'
 import { library } from '../../data'
-import { NAME_SETS, checkLibrary, checkOwn, circumstancesOf, countLibrary, indexLibrary, inNames, matchesSearch, methodWith, namesInAllSets, ownId, toolLike, withNames, withOwn, type Tool } from '.'
+import {
+  NAME_SETS,
+  checkLibrary,
+  checkOwn,
+  circumstancesOf,
+  countLibrary,
+  indexLibrary,
+  inNames,
+  matchesSearch,
+  methodWith,
+  namesInAllSets,
+  ownId,
+  toolLike,
+  withNames,
+  withOwn,
+  type Tool
+} from '.'
 
 const toolOf = (id: string): Tool => {
   const tool = library.tools.get(id)
@@ -11,9 +27,17 @@ const NOTHING = { operations: [], methods: [], tools: [], materials: [] }
 
 describe('trade names by country (common practice)', () => {
   test.each([
-    ['jointer', 'british', /surface planer/i], ['thicknesser', 'american', /thickness planer/i], ['f-clamp-600', 'british', /cramp/i], ['mitre-saw', 'american', /miter saw/i], ['bench-vice', 'american', /vise/i],
-    ['rebate-plane', 'american', /rabbet/i], ['mortise-chisel', 'british', /mortice/i], ['wrench', 'british', /spanner/i]
-  ] as const)('%s in %s', (id, set, name) => expect(withNames(library, set).tools.get(id)?.name).toMatch(name))
+    ['jointer', 'british', /surface planer/i],
+    ['thicknesser', 'american', /thickness planer/i],
+    ['f-clamp-600', 'british', /cramp/i],
+    ['mitre-saw', 'american', /miter saw/i],
+    ['bench-vice', 'american', /vise/i],
+    ['rebate-plane', 'american', /rabbet/i],
+    ['mortise-chisel', 'british', /mortice/i],
+    ['wrench', 'british', /spanner/i]
+  ] as const)('%s in %s', (id, set, name) =>
+    expect(withNames(library, set).tools.get(id)?.name).toMatch(name)
+  )
   test('ids, references and counts stay; every set passes the checks', () => {
     for (const set of NAME_SETS) {
       const named = withNames(library, set)
@@ -26,37 +50,101 @@ describe('trade names by country (common practice)', () => {
     for (const set of NAME_SETS) {
       const named = withNames(library, set)
       const { name, aliases } = named.tools.get('mitre-box') as Tool
-      for (const wanted of ['mitre box', 'miter box', 'box mitre']) expect([set, wanted, matchesSearch(wanted, ...namesInAllSets(named, name), ...aliases)]).toEqual([set, wanted, true])
+      for (const wanted of ['mitre box', 'miter box', 'box mitre'])
+        expect([
+          set,
+          wanted,
+          matchesSearch(wanted, ...namesInAllSets(named, name), ...aliases)
+        ]).toEqual([set, wanted, true])
     }
   })
   test('whole words only, capitals kept', () => {
     const words = [{ plain: 'vice', american: 'vise' }]
-    expect([inNames('Vice for advice', words, 'american'), inNames('vice', words, 'british'), inNames('vice', words, 'plain')]).toEqual(['Vise for advice', 'vice', 'vice'])
+    expect([
+      inNames('Vice for advice', words, 'american'),
+      inNames('vice', words, 'british'),
+      inNames('vice', words, 'plain')
+    ]).toEqual(['Vise for advice', 'vice', 'vice'])
   })
   test('what the user named keeps its name', () => {
-    const own = { ...NOTHING, tools: [{ ...toolOf('mitre-box'), id: 'my/box', name: 'Mitre thing' }] }
-    expect(withNames(withOwn(library, own), 'american').tools.get('my/box')?.name).toBe('Mitre thing')
+    const own = {
+      ...NOTHING,
+      tools: [{ ...toolOf('mitre-box'), id: 'my/box', name: 'Mitre thing' }]
+    }
+    expect(withNames(withOwn(library, own), 'american').tools.get('my/box')?.name).toBe(
+      'Mitre thing'
+    )
   })
 })
 
 describe('entries of one’s own', () => {
   test('a tool like another does what that does, with its own measures and price', () => {
     const tool = toolLike(toolOf('table-saw'), 'my/saw', 'Old saw', { depthMm: 100 }, 50)
-    expect(tool).toMatchObject({ id: 'my/saw', roles: ['table-saw'], specs: { depthMm: 100, ripMm: 620 }, needs: ['eyes', 'ears', 'lungs'] })
+    expect(tool).toMatchObject({
+      id: 'my/saw',
+      roles: ['table-saw'],
+      specs: { depthMm: 100, ripMm: 620 },
+      needs: ['eyes', 'ears', 'lungs']
+    })
     expect(tool.forms.map(({ points }) => points)).toEqual([50])
     expect(checkOwn(library, { ...NOTHING, tools: [tool] })).toEqual([])
   })
-  test('what is made can be owned bought: a tool like a jig is no jig', () => expect(toolLike(toolOf('bench-hook'), 'my/hook', 'Hook', {}, 5)).not.toHaveProperty('madeBy'))
+  test('what is made can be owned bought: a tool like a jig is no jig', () =>
+    expect(toolLike(toolOf('bench-hook'), 'my/hook', 'Hook', {}, 5)).not.toHaveProperty('madeBy'))
   test('the same checks: an operation nobody knows, a role nobody plays', () => {
-    const base = { operation: 'levitate', hazard: null, soundDbA: 60, dust: 'none', surface: 'clean', form: 'hand', marked: false } as const
-    expect(checkOwn(library, { ...NOTHING, methods: [methodWith(base, 'my/way', 'Way', [toolOf('tape')], 1, 1, 1)] }).map(({ code }) => code)).toEqual(['library.unknown'])
-    expect(checkOwn(library, { ...NOTHING, methods: [methodWith({ ...base, operation: 'measure' }, 'my/way', 'Way', [{ ...toolOf('tape'), roles: ['nobody'] }], 1, 1, 1)] }).map(({ code }) => code)).toEqual(['library.empty-role'])
+    const base = {
+      operation: 'levitate',
+      hazard: null,
+      soundDbA: 60,
+      dust: 'none',
+      surface: 'clean',
+      form: 'hand',
+      marked: false
+    } as const
+    expect(
+      checkOwn(library, {
+        ...NOTHING,
+        methods: [methodWith(base, 'my/way', 'Way', [toolOf('tape')], 1, 1, 1)]
+      }).map(({ code }) => code)
+    ).toEqual(['library.unknown'])
+    expect(
+      checkOwn(library, {
+        ...NOTHING,
+        methods: [
+          methodWith(
+            { ...base, operation: 'measure' },
+            'my/way',
+            'Way',
+            [{ ...toolOf('tape'), roles: ['nobody'] }],
+            1,
+            1,
+            1
+          )
+        ]
+      }).map(({ code }) => code)
+    ).toEqual(['library.empty-role'])
   })
   test('a way of one’s own takes hazard and noise of the library’s worst way with that tool, not its limits or ties', () => {
-    const made = methodWith(circumstancesOf(library, 'cut-dado', toolOf('trim-router')), 'my/way', 'Way', [toolOf('trim-router')], 1, 1, 1)
-    expect(made).toMatchObject({ hazard: { kind: 'router-bit' }, soundDbA: 98, roles: [{ role: 'trim-router' }] })
+    const made = methodWith(
+      circumstancesOf(library, 'cut-dado', toolOf('trim-router')),
+      'my/way',
+      'Way',
+      [toolOf('trim-router')],
+      1,
+      1,
+      1
+    )
+    expect(made).toMatchObject({
+      hazard: { kind: 'router-bit' },
+      soundDbA: 98,
+      roles: [{ role: 'trim-router' }]
+    })
     expect([made.ties, made.limits, made.service]).toEqual([undefined, undefined, undefined])
-    expect(circumstancesOf(library, 'measure', undefined)).toMatchObject({ operation: 'measure', hazard: null, dust: 'none' })
+    expect(circumstancesOf(library, 'measure', undefined)).toMatchObject({
+      operation: 'measure',
+      hazard: null,
+      dust: 'none'
+    })
   })
   test('ids are words under my/ and never taken twice', () => {
     expect(ownId('Großvater’s  Säge!', () => false)).toMatch(/^my\/[a-z0-9-]+$/)
@@ -73,11 +161,36 @@ describe('counts and checks of the library', () => {
     expect(counts.tools).toBeGreaterThanOrEqual(150)
     expect(counts.jigs).toBeGreaterThanOrEqual(25)
     expect(counts.templates).toBeGreaterThanOrEqual(40)
-    for (const form of ['hand', 'hand-held', 'benchtop', 'floor', 'service'] as const) expect([form, (counts.methodsByForm[form] ?? 0) > 5]).toEqual([form, true])
-    for (const group of ['measuring', 'saws', 'planes', 'chisels', 'striking', 'sharpening', 'drilling', 'hand-power', 'machines', 'clamps', 'support', 'dust', 'protection', 'accessories', 'storage'] as const) expect([group, (counts.toolsByGroup[group] ?? 0) >= 4]).toEqual([group, true])
+    for (const form of ['hand', 'hand-held', 'benchtop', 'floor', 'service'] as const)
+      expect([form, (counts.methodsByForm[form] ?? 0) > 5]).toEqual([form, true])
+    for (const group of [
+      'measuring',
+      'saws',
+      'planes',
+      'chisels',
+      'striking',
+      'sharpening',
+      'drilling',
+      'hand-power',
+      'machines',
+      'clamps',
+      'support',
+      'dust',
+      'protection',
+      'accessories',
+      'storage'
+    ] as const)
+      expect([group, (counts.toolsByGroup[group] ?? 0) >= 4]).toEqual([group, true])
   })
   test('two operations that clean up after each other are noticed', () => {
-    const circle = indexLibrary({ ...library.data, operations: library.data.operations.map((one) => (one.id === 'shoot-end' ? { ...one, cleanUp: { operation: 'crosscut', times: 1, per: 'unit' } } : one)) })
+    const circle = indexLibrary({
+      ...library.data,
+      operations: library.data.operations.map((one) =>
+        one.id === 'shoot-end'
+          ? { ...one, cleanUp: { operation: 'crosscut', times: 1, per: 'unit' } }
+          : one
+      )
+    })
     expect(checkLibrary(circle).map(({ code }) => code)).toContain('library.circle')
   })
 })

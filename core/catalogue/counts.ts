@@ -18,15 +18,33 @@ export interface LibraryCounts {
   readonly references: number
 }
 
-const countBy = <T, K extends string>(list: readonly T[], key: (item: T) => K): Partial<Record<K, number>> =>
-  Object.fromEntries([...groupBy(list, key)].map(([name, group]) => [name, group.length])) as Partial<Record<K, number>>
+const countBy = <T, K extends string>(
+  list: readonly T[],
+  key: (item: T) => K
+): Partial<Record<K, number>> =>
+  Object.fromEntries(
+    [...groupBy(list, key)].map(([name, group]) => [name, group.length])
+  ) as Partial<Record<K, number>>
 
 /** Counts what a library holds; `references` counts what `checkLibrary` follows. */
 export function countLibrary({ data }: Library): LibraryCounts {
   const bought = data.tools.filter(({ madeBy }) => madeBy === undefined)
   const fromMethods = data.methods.reduce((sum, { roles }) => sum + 1 + roles.length, 0)
-  const fromTools = data.tools.reduce((sum, { companions, madeBy }) => sum + companions.reduce((n, { anyOf, operation }) => n + anyOf.length + (operation === undefined ? 0 : 1), 0) + (madeBy === undefined ? 0 : 2), 0)
-  const fromTemplates = data.templates.reduce((sum, { steps, materials, yields }) => sum + steps.length + materials.length + (yields === undefined ? 0 : 1), 0)
+  const fromTools = data.tools.reduce(
+    (sum, { companions, madeBy }) =>
+      sum +
+      companions.reduce(
+        (n, { anyOf, operation }) => n + anyOf.length + (operation === undefined ? 0 : 1),
+        0
+      ) +
+      (madeBy === undefined ? 0 : 2),
+    0
+  )
+  const fromTemplates = data.templates.reduce(
+    (sum, { steps, materials, yields }) =>
+      sum + steps.length + materials.length + (yields === undefined ? 0 : 1),
+    0
+  )
   const fromOperations = data.operations.filter(({ cleanUp }) => cleanUp !== undefined).length
   return {
     version: data.version,

@@ -49,14 +49,20 @@ export interface OwnEntries {
   readonly materials: readonly Material[]
 }
 
-const merged = <T extends { readonly id: string }>(base: readonly T[], own: readonly T[]): readonly T[] =>
-  own.length === 0 ? base : [...base.filter(({ id }) => !own.some((entry) => entry.id === id)), ...own]
+const merged = <T extends { readonly id: string }>(
+  base: readonly T[],
+  own: readonly T[]
+): readonly T[] =>
+  own.length === 0
+    ? base
+    : [...base.filter(({ id }) => !own.some((entry) => entry.id === id)), ...own]
 
 const laid = new WeakMap<Library, WeakMap<OwnEntries, Library>>()
 
 /** The library with the workspace's own entries laid over it; worked out once for each. */
 export function withOwn(library: Library, own: OwnEntries): Library {
-  if (own.operations.length + own.methods.length + own.tools.length + own.materials.length === 0) return library
+  if (own.operations.length + own.methods.length + own.tools.length + own.materials.length === 0)
+    return library
   const known = laid.get(library)?.get(own)
   if (known) return known
   const next = indexLibrary({

@@ -12,9 +12,23 @@ function tableOf(words: readonly NameWord[], set: NameSet): Table | undefined {
   const known = tables.get(words) ?? new Map<NameSet, Table | undefined>()
   tables.set(words, known)
   if (known.has(set)) return known.get(set)
-  const entries = set === 'plain' ? [] : words.flatMap((word) => (word[set] === undefined ? [] : [[word.plain.toLowerCase(), word[set]] as const]))
-  const longestFirst = entries.map(([word]) => word).sort((a, b) => b.length - a.length).map((word) => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'))
-  const table = entries.length === 0 ? undefined : { words: new Map(entries), pattern: new RegExp(`(?<![\\p{L}])(?:${longestFirst.join('|')})(?![\\p{L}])`, 'giu') }
+  const entries =
+    set === 'plain'
+      ? []
+      : words.flatMap((word) =>
+          word[set] === undefined ? [] : [[word.plain.toLowerCase(), word[set]] as const]
+        )
+  const longestFirst = entries
+    .map(([word]) => word)
+    .sort((a, b) => b.length - a.length)
+    .map((word) => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'))
+  const table =
+    entries.length === 0
+      ? undefined
+      : {
+          words: new Map(entries),
+          pattern: new RegExp(`(?<![\\p{L}])(?:${longestFirst.join('|')})(?![\\p{L}])`, 'giu')
+        }
   known.set(set, table)
   return table
 }
@@ -25,14 +39,18 @@ export function inNames(text: string, words: readonly NameWord[], set: NameSet):
   if (!table) return text
   return text.replace(table.pattern, (found) => {
     const other = table.words.get(found.toLowerCase()) ?? found
-    return found.charAt(0) === found.charAt(0).toUpperCase() ? other.charAt(0).toUpperCase() + other.slice(1) : other
+    return found.charAt(0) === found.charAt(0).toUpperCase()
+      ? other.charAt(0).toUpperCase() + other.slice(1)
+      : other
   })
 }
 
 const renamed = new WeakMap<Library, Map<NameSet, Library>>()
 
 /** A name as each of the sets has it: what a search has to look through. */
-export const namesInAllSets = (library: Library, name: string): string[] => [...new Set(NAME_SETS.map((set) => inNames(name, library.data.names, set)))]
+export const namesInAllSets = (library: Library, name: string): string[] => [
+  ...new Set(NAME_SETS.map((set) => inNames(name, library.data.names, set)))
+]
 
 /**
  * The library with its names in one national set. Ids do not change; the library's own names become aliases, so that a search finds
@@ -45,20 +63,49 @@ export function withNames(library: Library, set: NameSet): Library {
   const words = library.data.names
   const say = (text: string): string => inNames(text, words, set)
   const own = (id: string): boolean => id.startsWith('my/')
-  const why = <T extends { readonly why?: string | undefined }>(entry: T): T => (entry.why === undefined ? entry : { ...entry, why: say(entry.why) })
-  const named = <T extends { readonly id: string; readonly name: string; readonly aliases?: readonly string[] | undefined }>(entry: T): T => {
+  const why = <T extends { readonly why?: string | undefined }>(entry: T): T =>
+    entry.why === undefined ? entry : { ...entry, why: say(entry.why) }
+  const named = <
+    T extends {
+      readonly id: string
+      readonly name: string
+      readonly aliases?: readonly string[] | undefined
+    }
+  >(
+    entry: T
+  ): T => {
     if (own(entry.id)) return entry
     const name = say(entry.name)
-    return name === entry.name ? entry : { ...entry, name, aliases: [...(entry.aliases ?? []), ...namesInAllSets(library, entry.name).filter((other) => other !== name)] }
+    return name === entry.name
+      ? entry
+      : {
+          ...entry,
+          name,
+          aliases: [
+            ...(entry.aliases ?? []),
+            ...namesInAllSets(library, entry.name).filter((other) => other !== name)
+          ]
+        }
   }
   const next = indexLibrary({
     ...library.data,
     operations: library.data.operations.map(named),
-    methods: library.data.methods.map((entry) => (own(entry.id) ? entry : why({ ...entry, name: say(entry.name) }))),
+    methods: library.data.methods.map((entry) =>
+      own(entry.id) ? entry : why({ ...entry, name: say(entry.name) })
+    ),
     tools: library.data.tools.map((entry) => {
       const tool = why(named(entry))
-      const companions = tool.companions.map((companion) => ({ ...companion, why: say(companion.why) }))
-      return own(entry.id) ? entry : { ...tool, companions, ...(tool.caution === undefined ? {} : { caution: say(tool.caution) }) }
+      const companions = tool.companions.map((companion) => ({
+        ...companion,
+        why: say(companion.why)
+      }))
+      return own(entry.id)
+        ? entry
+        : {
+            ...tool,
+            companions,
+            ...(tool.caution === undefined ? {} : { caution: say(tool.caution) })
+          }
     }),
     templates: library.data.templates.map((entry) => why({ ...entry, name: say(entry.name) }))
   })
@@ -71,5 +118,9 @@ export function withNames(library: Library, set: NameSet): Library {
 /** Whether a name or one of its aliases holds the words looked for, in any order and any set of names. */
 export function matchesSearch(wanted: string, ...texts: readonly string[]): boolean {
   const text = texts.join(' ').toLowerCase()
-  return wanted.trim().toLowerCase().split(/\s+/).every((word) => text.includes(word))
+  return wanted
+    .trim()
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => text.includes(word))
 }

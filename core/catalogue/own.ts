@@ -4,7 +4,13 @@ import { withOwn, type Library, type OwnEntries } from './library'
 import type { Method, Specs, Tool } from './types'
 
 /** A word for an id: letters and digits of the name, joined by dashes. */
-const slug = (name: string): string => name.toLowerCase().normalize('NFD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 60) || 'tool'
+const slug = (name: string): string =>
+  name
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 60) || 'tool'
 
 /** An id under `my/` that is not taken. */
 export function ownId(name: string, taken: (id: string) => boolean): string {
@@ -20,48 +26,112 @@ export function ownId(name: string, taken: (id: string) => boolean): string {
  * measures and a price of its own.
  * @param points price in index points, weekend tier
  */
-export const toolLike = (base: Tool, id: string, name: string, specs: Specs, points: number): Tool => {
+export const toolLike = (
+  base: Tool,
+  id: string,
+  name: string,
+  specs: Specs,
+  points: number
+): Tool => {
   const { madeBy: _madeBy, tierSpecs: _tierSpecs, why: _why, ...rest } = base
   const form = base.forms[0] ?? { power: 'hand' as const, points }
-  return { ...rest, id, name, aliases: [], group: base.group === 'shop-made' ? 'accessories' : base.group, specs: { ...base.specs, ...specs }, forms: [{ ...form, points }] }
+  return {
+    ...rest,
+    id,
+    name,
+    aliases: [],
+    group: base.group === 'shop-made' ? 'accessories' : base.group,
+    specs: { ...base.specs, ...specs },
+    forms: [{ ...form, points }]
+  }
 }
 
-type Circumstances = Pick<Method, 'operation' | 'hazard' | 'soundDbA' | 'dust' | 'surface' | 'form' | 'marked'>
+type Circumstances = Pick<
+  Method,
+  'operation' | 'hazard' | 'soundDbA' | 'dust' | 'surface' | 'form' | 'marked'
+>
 
 /**
  * Hazard, noise, dust and the like of a new way to do an operation with a leading tool: those of the most dangerous of the library's
  * ways with it, else what the tool itself says. Limits and ties of that way stay its own.
  */
-export function circumstancesOf(library: Library, operation: string, lead: Tool | undefined): Circumstances {
+export function circumstancesOf(
+  library: Library,
+  operation: string,
+  lead: Tool | undefined
+): Circumstances {
   const [kin] = (library.methodsFor.get(operation) ?? [])
     .filter(({ roles }) => roles[0] !== undefined && lead?.roles.includes(roles[0].role))
     .sort((a, b) => (b.hazard?.level ?? 0) - (a.hazard?.level ?? 0))
-  if (kin) return { operation, hazard: kin.hazard, soundDbA: kin.soundDbA, dust: kin.dust, surface: kin.surface, form: kin.form, marked: kin.marked }
-  return { operation, hazard: lead?.hazard ? { kind: lead.hazard, level: 2 } : null, soundDbA: lead?.soundDbA ?? QUIET_DBA, dust: lead?.hazard ? 'coarse' : 'none', surface: 'clean', form: 'hand', marked: true }
+  if (kin)
+    return {
+      operation,
+      hazard: kin.hazard,
+      soundDbA: kin.soundDbA,
+      dust: kin.dust,
+      surface: kin.surface,
+      form: kin.form,
+      marked: kin.marked
+    }
+  return {
+    operation,
+    hazard: lead?.hazard ? { kind: lead.hazard, level: 2 } : null,
+    soundDbA: lead?.soundDbA ?? QUIET_DBA,
+    dust: lead?.hazard ? 'coarse' : 'none',
+    surface: 'clean',
+    form: 'hand',
+    marked: true
+  }
 }
 /** Work by hand, dB(A); common practice. */
 const QUIET_DBA = 65
 
 /** A method of the user's own, with its own tools, times and error. Each tool plays its first role. */
-export const methodWith = (circumstances: Circumstances, id: string, name: string, tools: readonly Tool[], setupMinutes: number, runMinutes: number, accuracyMm: number): Method => ({
-  ...circumstances, id, name, roles: tools.flatMap(({ roles }) => (roles[0] === undefined ? [] : [{ role: roles[0], count: 1, rules: [] }])), setupMinutes, runMinutes, accuracyMm
+export const methodWith = (
+  circumstances: Circumstances,
+  id: string,
+  name: string,
+  tools: readonly Tool[],
+  setupMinutes: number,
+  runMinutes: number,
+  accuracyMm: number
+): Method => ({
+  ...circumstances,
+  id,
+  name,
+  roles: tools.flatMap(({ roles }) =>
+    roles[0] === undefined ? [] : [{ role: roles[0], count: 1, rules: [] }]
+  ),
+  setupMinutes,
+  runMinutes,
+  accuracyMm
 })
 
 /** What the checks of the library find wrong with the user's own entries laid over it, beyond what it had before. */
 export function checkOwn(library: Library, own: OwnEntries): Issue[] {
   const before = new Set(checkLibrary(library).map(({ code, path }) => `${code}|${path.join('/')}`))
-  return checkLibrary(withOwn(library, own)).filter(({ code, path }) => !before.has(`${code}|${path.join('/')}`))
+  return checkLibrary(withOwn(library, own)).filter(
+    ({ code, path }) => !before.has(`${code}|${path.join('/')}`)
+  )
 }
 
 /** Own tools that need each other in a circle, with no other choice: each pair once. Legal, and worth saying. */
 export function companionCircles(library: Library, own: Pick<OwnEntries, 'tools'>): Issue[] {
-  const onlyNeeds = (id: string): string[] => (library.tools.get(id)?.companions ?? []).flatMap(({ kind, anyOf }) => (kind === 'needed' && anyOf.length === 1 ? anyOf : []))
-  const reaches = (from: string, goal: string, seen: ReadonlySet<string>): boolean => onlyNeeds(from).some((next) => next === goal || (!seen.has(next) && reaches(next, goal, new Set([...seen, next]))))
+  const onlyNeeds = (id: string): string[] =>
+    (library.tools.get(id)?.companions ?? []).flatMap(({ kind, anyOf }) =>
+      kind === 'needed' && anyOf.length === 1 ? anyOf : []
+    )
+  const reaches = (from: string, goal: string, seen: ReadonlySet<string>): boolean =>
+    onlyNeeds(from).some(
+      (next) => next === goal || (!seen.has(next) && reaches(next, goal, new Set([...seen, next])))
+    )
   const said = new Set<string>()
-  return own.tools.flatMap(({ id }) => onlyNeeds(id).flatMap((other) => {
-    const key = [id, other].sort().join('|')
-    if (said.has(key) || !(other === id || reaches(other, id, new Set([id])))) return []
-    said.add(key)
-    return [issue('own.companion-circle', ['own', 'tools'], { tool: id, other })]
-  }))
+  return own.tools.flatMap(({ id }) =>
+    onlyNeeds(id).flatMap((other) => {
+      const key = [id, other].sort().join('|')
+      if (said.has(key) || !(other === id || reaches(other, id, new Set([id])))) return []
+      said.add(key)
+      return [issue('own.companion-circle', ['own', 'tools'], { tool: id, other })]
+    })
+  )
 }

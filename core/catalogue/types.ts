@@ -1,7 +1,19 @@
 import type { UnitSystem } from '../units'
 
 /** What a quantity of an operation counts. */
-export const OPERATION_UNITS = ['piece', 'cut', 'metre', 'm2', 'hole', 'screw', 'joint', 'panel', 'case', 'edge', 'batch'] as const
+export const OPERATION_UNITS = [
+  'piece',
+  'cut',
+  'metre',
+  'm2',
+  'hole',
+  'screw',
+  'joint',
+  'panel',
+  'case',
+  'edge',
+  'batch'
+] as const
 export type OperationUnit = (typeof OPERATION_UNITS)[number]
 
 /** Something done to stock. `order` is its place in working order, from measuring to finishing. */
@@ -23,7 +35,16 @@ export interface CleanUp {
   readonly per: 'unit' | 'metre-of-length'
 }
 
-export const HAZARDS = ['sharp-edge', 'spinning-bit', 'hand-blade', 'fixed-blade', 'router-bit', 'feed-rollers', 'fired-nail', 'dust'] as const
+export const HAZARDS = [
+  'sharp-edge',
+  'spinning-bit',
+  'hand-blade',
+  'fixed-blade',
+  'router-bit',
+  'feed-rollers',
+  'fired-nail',
+  'dust'
+] as const
 /** What can hurt. Comfort is declared for each of these. */
 export type HazardClass = (typeof HAZARDS)[number]
 
@@ -49,8 +70,21 @@ export type StockField = (typeof STOCK_FIELDS)[number]
 export type StockSize = { readonly [F in StockField]?: number | undefined }
 
 export const SPECS = [
-  'openingMm', 'depthMm', 'crosscutMm', 'ripMm', 'reachMm', 'lengthMm', 'widthMm', 'bladeMm', 'colletMm', 'shankMm', 'throatMm',
-  'resawMm', 'accuracyMm', 'packWh', 'volts'
+  'openingMm',
+  'depthMm',
+  'crosscutMm',
+  'ripMm',
+  'reachMm',
+  'lengthMm',
+  'widthMm',
+  'bladeMm',
+  'colletMm',
+  'shankMm',
+  'throatMm',
+  'resawMm',
+  'accuracyMm',
+  'packWh',
+  'volts'
 ] as const
 /** Measured properties of a tool; the unit stands at the end of the name. */
 export type SpecName = (typeof SPECS)[number]
@@ -172,8 +206,22 @@ export interface Companion {
 }
 
 export const TOOL_GROUPS = [
-  'measuring', 'saws', 'planes', 'chisels', 'striking', 'sharpening', 'drilling', 'hand-power', 'machines', 'clamps', 'support', 'dust',
-  'protection', 'accessories', 'storage', 'shop-made'
+  'measuring',
+  'saws',
+  'planes',
+  'chisels',
+  'striking',
+  'sharpening',
+  'drilling',
+  'hand-power',
+  'machines',
+  'clamps',
+  'support',
+  'dust',
+  'protection',
+  'accessories',
+  'storage',
+  'shop-made'
 ] as const
 export type ToolGroup = (typeof TOOL_GROUPS)[number]
 
@@ -192,7 +240,11 @@ export interface Tool {
   /** Price against the weekend tier where the rule of thumb does not hold. */
   readonly tierPrices?: { readonly [T in Tier]?: number | undefined } | undefined
   /** Hours of use before it is worn out; null where it lasts when looked after. Lifetime tier: twice trade. */
-  readonly lifeHours: { readonly getBy: number; readonly weekend: number; readonly trade: number } | null
+  readonly lifeHours: {
+    readonly getBy: number
+    readonly weekend: number
+    readonly trade: number
+  } | null
   readonly soundDbA?: number | undefined
   /** Floor taken when put away, m². */
   readonly storedM2: number
@@ -230,7 +282,14 @@ export interface Material {
   /** How long it keeps once bought, days; left out where it does not age. */
   readonly keepsDays?: number | undefined
   /** For timber: how it is sold, with its real section, or a sheet's real size. */
-  readonly stock?: { readonly kind: StockKind; readonly lengthMm?: number | undefined; readonly widthMm?: number | undefined; readonly thicknessMm: number } | undefined
+  readonly stock?:
+    | {
+        readonly kind: StockKind
+        readonly lengthMm?: number | undefined
+        readonly widthMm?: number | undefined
+        readonly thicknessMm: number
+      }
+    | undefined
   /** The size it is called by where that is not the real one. */
   readonly nominal?: string | undefined
 }
@@ -255,7 +314,23 @@ export interface MaterialLine {
 }
 
 export const JOINTS = [
-  'screwed', 'nailed', 'pocket', 'dowel', 'biscuit', 'loose-tenon', 'mortise-tenon', 'half-lap', 'dado', 'rebate', 'groove', 'box-joint', 'dovetail', 'mitre', 'keyed-mitre', 'edge-glue', 'laminated'
+  'screwed',
+  'nailed',
+  'pocket',
+  'dowel',
+  'biscuit',
+  'loose-tenon',
+  'mortise-tenon',
+  'half-lap',
+  'dado',
+  'rebate',
+  'groove',
+  'box-joint',
+  'dovetail',
+  'mitre',
+  'keyed-mitre',
+  'edge-glue',
+  'laminated'
 ] as const
 /** A way two pieces are joined. */
 export type Joint = (typeof JOINTS)[number]
@@ -272,7 +347,8 @@ export interface Template {
   /** What a ready-made one costs, price index points; 0 for jigs. */
   readonly readyMadePoints: number
   /** Outside size of the finished piece, mm. */
-  readonly sizeMm?: { readonly length: number; readonly width: number; readonly height: number } | undefined
+  readonly sizeMm?:
+    { readonly length: number; readonly width: number; readonly height: number } | undefined
   readonly joinery: readonly Joint[]
   /** What a practised hobby user needs for one with ordinary means, hours. */
   readonly typicalHours: number

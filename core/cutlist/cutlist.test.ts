@@ -2,7 +2,18 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { library } from '../../data'
 import { fromFullSheets } from '../../tests/helpers/sheets'
-import { boardFeet, derive, dressedSize, nest, nestOnShelves, roughThicknessFor, surfacedThicknessMm, type Layout, type NestPart, type Part } from '.'
+import {
+  boardFeet,
+  derive,
+  dressedSize,
+  nest,
+  nestOnShelves,
+  roughThicknessFor,
+  surfacedThicknessMm,
+  type Layout,
+  type NestPart,
+  type Part
+} from '.'
 
 const inch = 25.4
 
@@ -13,21 +24,54 @@ describe('timber sizes', () => {
     // Thickness × width × length in feet, over 12, in inches: a 2 × 6 of 8 ft nominal holds 8 board feet.
     expect(boardFeet(8 * 12 * inch, 6 * inch, 2 * inch)).toBeCloseTo(8, 9)
   })
-  test.each([['1x2', 3 / 4, 1.5], ['1x4', 3 / 4, 3.5], ['1x6', 3 / 4, 5.5], ['1x8', 3 / 4, 7.25], ['1x10', 3 / 4, 9.25], ['2x4', 1.5, 3.5], ['2x6', 1.5, 5.5], ['2x8', 1.5, 7.25], ['2x12', 1.5, 11.25], ['4x4', 3.5, 3.5]])(
-    'nominal %s is really %d × %d in (American Softwood Lumber Standard PS 20, values from memory)', (nominal, thick, wide) => {
+  test.each([
+    ['1x2', 3 / 4, 1.5],
+    ['1x4', 3 / 4, 3.5],
+    ['1x6', 3 / 4, 5.5],
+    ['1x8', 3 / 4, 7.25],
+    ['1x10', 3 / 4, 9.25],
+    ['2x4', 1.5, 3.5],
+    ['2x6', 1.5, 5.5],
+    ['2x8', 1.5, 7.25],
+    ['2x12', 1.5, 11.25],
+    ['4x4', 3.5, 3.5]
+  ])(
+    'nominal %s is really %d × %d in (American Softwood Lumber Standard PS 20, values from memory)',
+    (nominal, thick, wide) => {
       expect(dressedSize(nominal)?.thicknessMm).toBeCloseTo(thick * inch, 9)
       expect(dressedSize(nominal)?.widthMm).toBeCloseTo(wide * inch, 9)
       const sold = library.data.materials.find((material) => material.nominal === nominal)
-      if (sold) expect([sold.stock?.thicknessMm, sold.stock?.widthMm]).toEqual([expect.closeTo(thick * inch, 6), expect.closeTo(wide * inch, 6)])
+      if (sold)
+        expect([sold.stock?.thicknessMm, sold.stock?.widthMm]).toEqual([
+          expect.closeTo(thick * inch, 6),
+          expect.closeTo(wide * inch, 6)
+        ])
     }
   )
-  test('a size the standard does not have is not made up', () => expect([dressedSize('5x7'), dressedSize('oak')]).toEqual([undefined, undefined]))
-  test.each([[4, 13 / 16], [5, 1 + 1 / 16], [6, 1 + 5 / 16], [8, 1.75]])('%d/4 hardwood surfaced two sides keeps %d in (NHLA rules, values from memory)', (quarters, inches) => expect(surfacedThicknessMm(quarters)).toBeCloseTo(inches * inch, 9))
-  test('20 mm comes out of 4/4, 22 mm needs 5/4', () => expect([roughThicknessFor(20), roughThicknessFor(22)]).toEqual([25.4, 31.75]))
+  test('a size the standard does not have is not made up', () =>
+    expect([dressedSize('5x7'), dressedSize('oak')]).toEqual([undefined, undefined]))
+  test.each([
+    [4, 13 / 16],
+    [5, 1 + 1 / 16],
+    [6, 1 + 5 / 16],
+    [8, 1.75]
+  ])(
+    '%d/4 hardwood surfaced two sides keeps %d in (NHLA rules, values from memory)',
+    (quarters, inches) => expect(surfacedThicknessMm(quarters)).toBeCloseTo(inches * inch, 9)
+  )
+  test('20 mm comes out of 4/4, 22 mm needs 5/4', () =>
+    expect([roughThicknessFor(20), roughThicknessFor(22)]).toEqual([25.4, 31.75]))
 })
 
-const overlap = (a: Layout['sheets'][number]['placements'][number], b: typeof a, gap: number): boolean =>
-  a.x < b.x + b.lengthMm + gap - 1e-6 && b.x < a.x + a.lengthMm + gap - 1e-6 && a.y < b.y + b.widthMm + gap - 1e-6 && b.y < a.y + a.widthMm + gap - 1e-6
+const overlap = (
+  a: Layout['sheets'][number]['placements'][number],
+  b: typeof a,
+  gap: number
+): boolean =>
+  a.x < b.x + b.lengthMm + gap - 1e-6 &&
+  b.x < a.x + a.lengthMm + gap - 1e-6 &&
+  a.y < b.y + b.widthMm + gap - 1e-6 &&
+  b.y < a.y + a.widthMm + gap - 1e-6
 
 /** Whether every piece can be cut free by straight cuts from edge to edge: looked for by splitting again and again. */
 function guillotine(list: Layout['sheets'][number]['placements']): boolean {
@@ -37,7 +81,14 @@ function guillotine(list: Layout['sheets'][number]['placements']): boolean {
     for (const edge of new Set(list.map((one) => one[axis] + one[end]))) {
       const before = list.filter((one) => one[axis] + one[end] <= edge + 1e-6)
       const after = list.filter((one) => one[axis] >= edge - 1e-6)
-      if (before.length > 0 && after.length > 0 && before.length + after.length === list.length && guillotine(before) && guillotine(after)) return true
+      if (
+        before.length > 0 &&
+        after.length > 0 &&
+        before.length + after.length === list.length &&
+        guillotine(before) &&
+        guillotine(after)
+      )
+        return true
     }
   }
   return false
@@ -45,52 +96,113 @@ function guillotine(list: Layout['sheets'][number]['placements']): boolean {
 
 describe('parts on sheets', () => {
   const sheet = { lengthMm: 2440, widthMm: 1220 }
-  const part = fc.record({ lengthMm: fc.integer({ min: 50, max: 2600 }), widthMm: fc.integer({ min: 50, max: 1300 }), quantity: fc.integer({ min: 1, max: 4 }), canTurn: fc.boolean() })
-  const parts = fc.array(part, { maxLength: 14 }).map((list) => list.map((one, i): NestPart => ({ ...one, id: `p${i}` })))
+  const part = fc.record({
+    lengthMm: fc.integer({ min: 50, max: 2600 }),
+    widthMm: fc.integer({ min: 50, max: 1300 }),
+    quantity: fc.integer({ min: 1, max: 4 }),
+    canTurn: fc.boolean()
+  })
+  const parts = fc
+    .array(part, { maxLength: 14 })
+    .map((list) => list.map((one, i): NestPart => ({ ...one, id: `p${i}` })))
 
   test('each part lies on a sheet, in its size, apart by the kerf, turned only when it may be, all cut free from edge to edge', () => {
-    fc.assert(fc.property(parts, fc.integer({ min: 0, max: 5 }), (list, kerfMm) => {
-      const layout = nest(list, sheet, { kerfMm, trials: 10 })
-      const placed = layout.sheets.flatMap(({ placements }) => placements)
-      for (const one of list) expect(placed.filter(({ part: id }) => id === one.id).length).toBe(layout.tooLarge.includes(one.id) ? 0 : one.quantity)
-      for (const { placements } of layout.sheets) {
-        placements.forEach((a, i) => {
-          const asked = list.find(({ id }) => id === a.part)
-          expect(a.turned ? [a.widthMm, a.lengthMm] : [a.lengthMm, a.widthMm]).toEqual([asked?.lengthMm, asked?.widthMm])
-          expect(a.turned && !asked?.canTurn).toBe(false)
-          expect(a.x >= 0 && a.y >= 0 && a.x + a.lengthMm <= sheet.lengthMm + 1e-6 && a.y + a.widthMm <= sheet.widthMm + 1e-6).toBe(true)
-          for (const b of placements.slice(i + 1)) expect(overlap(a, b, kerfMm)).toBe(false)
-        })
-        expect(guillotine(placements)).toBe(true)
-      }
-    }), { numRuns: 60 })
+    fc.assert(
+      fc.property(parts, fc.integer({ min: 0, max: 5 }), (list, kerfMm) => {
+        const layout = nest(list, sheet, { kerfMm, trials: 10 })
+        const placed = layout.sheets.flatMap(({ placements }) => placements)
+        for (const one of list)
+          expect(placed.filter(({ part: id }) => id === one.id).length).toBe(
+            layout.tooLarge.includes(one.id) ? 0 : one.quantity
+          )
+        for (const { placements } of layout.sheets) {
+          placements.forEach((a, i) => {
+            const asked = list.find(({ id }) => id === a.part)
+            expect(a.turned ? [a.widthMm, a.lengthMm] : [a.lengthMm, a.widthMm]).toEqual([
+              asked?.lengthMm,
+              asked?.widthMm
+            ])
+            expect(a.turned && !asked?.canTurn).toBe(false)
+            expect(
+              a.x >= 0 &&
+                a.y >= 0 &&
+                a.x + a.lengthMm <= sheet.lengthMm + 1e-6 &&
+                a.y + a.widthMm <= sheet.widthMm + 1e-6
+            ).toBe(true)
+            for (const b of placements.slice(i + 1)) expect(overlap(a, b, kerfMm)).toBe(false)
+          })
+          expect(guillotine(placements)).toBe(true)
+        }
+      }),
+      { numRuns: 60 }
+    )
   })
   test('never more sheets than shelves by first-fit decreasing', () => {
-    fc.assert(fc.property(parts, (list) => expect(nest(list, sheet, { trials: 0 }).sheets.length).toBeLessThanOrEqual(nestOnShelves(list, sheet).sheets.length)), { numRuns: 80 })
+    fc.assert(
+      fc.property(parts, (list) =>
+        expect(nest(list, sheet, { trials: 0 }).sheets.length).toBeLessThanOrEqual(
+          nestOnShelves(list, sheet).sheets.length
+        )
+      ),
+      { numRuns: 80 }
+    )
   })
   test('the shelves themselves are sound: nothing overlaps, nothing is left out', () => {
-    fc.assert(fc.property(parts, (list) => {
-      const layout = nestOnShelves(list, sheet)
-      for (const { placements } of layout.sheets) placements.forEach((a, i) => { for (const b of placements.slice(i + 1)) expect(overlap(a, b, 3)).toBe(false) })
-      expect(layout.sheets.flatMap(({ placements }) => placements).length).toBe(list.reduce((sum, one) => sum + (layout.tooLarge.includes(one.id) ? 0 : one.quantity), 0))
-    }), { numRuns: 60 })
+    fc.assert(
+      fc.property(parts, (list) => {
+        const layout = nestOnShelves(list, sheet)
+        for (const { placements } of layout.sheets)
+          placements.forEach((a, i) => {
+            for (const b of placements.slice(i + 1)) expect(overlap(a, b, 3)).toBe(false)
+          })
+        expect(layout.sheets.flatMap(({ placements }) => placements).length).toBe(
+          list.reduce((sum, one) => sum + (layout.tooLarge.includes(one.id) ? 0 : one.quantity), 0)
+        )
+      }),
+      { numRuns: 60 }
+    )
   })
-  test.each([101, 102, 103, 104, 105, 106, 107, 108, 109, 110])('at most one sheet above the known least, parts sawn from full sheets, seed %d', (seed) => {
-    const sheets = 2 + (seed % 4)
-    expect(nest(fromFullSheets(seed, sheets, sheet, 3), sheet, { kerfMm: 3, seed }).sheets.length).toBeLessThanOrEqual(sheets + 1)
-  })
+  test.each([101, 102, 103, 104, 105, 106, 107, 108, 109, 110])(
+    'at most one sheet above the known least, parts sawn from full sheets, seed %d',
+    (seed) => {
+      const sheets = 2 + (seed % 4)
+      expect(
+        nest(fromFullSheets(seed, sheets, sheet, 3), sheet, { kerfMm: 3, seed }).sheets.length
+      ).toBeLessThanOrEqual(sheets + 1)
+    }
+  )
   test('same seed, same layout', () => {
     const list = fromFullSheets(7, 3, sheet, 3)
     expect(nest(list, sheet, { seed: 5 })).toEqual(nest(list, sheet, { seed: 5 }))
   })
   test('a part larger than the sheet is named, the others are laid out', () => {
-    const layout = nest([{ id: 'wide', lengthMm: 2600, widthMm: 300, quantity: 1, canTurn: true }, { id: 'fine', lengthMm: 600, widthMm: 300, quantity: 2, canTurn: false }], sheet)
+    const layout = nest(
+      [
+        { id: 'wide', lengthMm: 2600, widthMm: 300, quantity: 1, canTurn: true },
+        { id: 'fine', lengthMm: 600, widthMm: 300, quantity: 2, canTurn: false }
+      ],
+      sheet
+    )
     expect([layout.tooLarge, layout.sheets[0]?.placements.length]).toEqual([['wide'], 2])
   })
 })
 
-const part = (change: Partial<Part>): Part => ({ id: 'p1', name: 'Part', quantity: 1, lengthMm: 600, widthMm: 145, thicknessMm: 20, stock: 'softwood', joints: [], grain: true, ...change })
-const quantities = (parts: readonly Part[]): Record<string, number> => Object.fromEntries(derive(library, parts).steps.map(({ operation, quantity }) => [operation, quantity]))
+const part = (change: Partial<Part>): Part => ({
+  id: 'p1',
+  name: 'Part',
+  quantity: 1,
+  lengthMm: 600,
+  widthMm: 145,
+  thicknessMm: 20,
+  stock: 'softwood',
+  joints: [],
+  grain: true,
+  ...change
+})
+const quantities = (parts: readonly Part[]): Record<string, number> =>
+  Object.fromEntries(
+    derive(library, parts).steps.map(({ operation, quantity }) => [operation, quantity])
+  )
 
 describe('what a cut list needs doing (common practice)', () => {
   test('planed boards of a width that is sold: to length, sand, finish; nothing is ripped or planed', () => {
@@ -100,7 +212,8 @@ describe('what a cut list needs doing (common practice)', () => {
     // Both faces of four boards of 600 × 145 mm.
     expect(found['sand-flat']).toBeCloseTo(2 * 4 * 0.6 * 0.145, 3)
   })
-  test('a width nobody sells is ripped, metre for metre', () => expect(quantities([part({ quantity: 3, lengthMm: 1000, widthMm: 120 })]).rip).toBeCloseTo(3, 6))
+  test('a width nobody sells is ripped, metre for metre', () =>
+    expect(quantities([part({ quantity: 3, lengthMm: 1000, widthMm: 120 })]).rip).toBeCloseTo(3, 6))
   test('wider than any board: strips with straight edges, glued up and levelled', () => {
     const found = quantities([part({ lengthMm: 1200, widthMm: 560 })])
     // 560 mm takes three boards, planed ones ending at 245; each has two edges of 1.2 m.
@@ -108,44 +221,106 @@ describe('what a cut list needs doing (common practice)', () => {
     expect(found['flatten-panel']).toBeCloseTo(1.2 * 0.56, 6)
   })
   test('timber of the user’s country: metric sections, or nominal ones for inches; a 2 × 4 stays a 2 × 4', () => {
-    const material = (change: Partial<Part>, units: 'metric' | 'imperial') => derive(library, [part(change)], { units }).timber[0]?.material
-    expect([material({}, 'metric'), material({ widthMm: 139.7, thicknessMm: 19.05 }, 'imperial'), material({ widthMm: 88.9, thicknessMm: 38.1 }, 'metric')]).toEqual(['softwood-board', 'nominal-1x6', 'nominal-2x4'])
+    const material = (change: Partial<Part>, units: 'metric' | 'imperial') =>
+      derive(library, [part(change)], { units }).timber[0]?.material
+    expect([
+      material({}, 'metric'),
+      material({ widthMm: 139.7, thicknessMm: 19.05 }, 'imperial'),
+      material({ widthMm: 88.9, thicknessMm: 38.1 }, 'metric')
+    ]).toEqual(['softwood-board', 'nominal-1x6', 'nominal-2x4'])
   })
   test('rough hardwood is flattened, brought to thickness, given an edge and ripped', () => {
-    const found = quantities([part({ stock: 'hardwood-rough', lengthMm: 1000, widthMm: 150, quantity: 2 })])
+    const found = quantities([
+      part({ stock: 'hardwood-rough', lengthMm: 1000, widthMm: 150, quantity: 2 })
+    ])
     expect(found).toMatchObject({ flatten: 0.3, thickness: 0.3, 'straighten-edge': 2, rip: 2 })
   })
   test('rough hardwood is bought thicker, with its waste: 20 mm out of 25.4', () => {
-    const [line] = derive(library, [part({ stock: 'hardwood-rough', lengthMm: 1000, widthMm: 150, quantity: 2 })]).timber
+    const [line] = derive(library, [
+      part({ stock: 'hardwood-rough', lengthMm: 1000, widthMm: 150, quantity: 2 })
+    ]).timber
     expect(line?.quantity).toBeCloseTo(0.3 * 0.0254 * 1.35, 3)
     expect(line?.boardFeet).toBeCloseTo((0.3 * 0.02) / 2.359737e-3, 4)
   })
   test('sheets: whole ones are counted, long cuts are sheet work, and the work is carried', () => {
-    const derived = derive(library, [part({ stock: 'sheet', thicknessMm: 18, lengthMm: 1200, widthMm: 600, quantity: 4, grain: false })])
+    const derived = derive(library, [
+      part({
+        stock: 'sheet',
+        thicknessMm: 18,
+        lengthMm: 1200,
+        widthMm: 600,
+        quantity: 4,
+        grain: false
+      })
+    ])
     expect(derived.timber).toMatchObject([{ material: 'plywood-18', quantity: 1 }])
-    expect(derived.steps.map(({ operation }) => operation)).toEqual(expect.arrayContaining(['support-sheet', 'break-down-sheet']))
+    expect(derived.steps.map(({ operation }) => operation)).toEqual(
+      expect.arrayContaining(['support-sheet', 'break-down-sheet'])
+    )
   })
   test('joints bring their operations, their fixings and a glue-up', () => {
-    const derived = derive(library, [part({ quantity: 2, joints: [{ joint: 'pocket', count: 4 }] }), part({ id: 'p2', lengthMm: 800, quantity: 2, joints: [{ joint: 'dado', count: 2 }] })])
-    const found = Object.fromEntries(derived.steps.map(({ operation, quantity }) => [operation, quantity]))
+    const derived = derive(library, [
+      part({ quantity: 2, joints: [{ joint: 'pocket', count: 4 }] }),
+      part({ id: 'p2', lengthMm: 800, quantity: 2, joints: [{ joint: 'dado', count: 2 }] })
+    ])
+    const found = Object.fromEntries(
+      derived.steps.map(({ operation, quantity }) => [operation, quantity])
+    )
     // Two housings across 145 mm on each of two parts.
     expect(found).toMatchObject({ 'join-pocket': 8, 'cut-dado': 0.58, 'glue-up-case': 1 })
-    expect(derived.materials.map(({ material }) => material)).toEqual(expect.arrayContaining(['pocket-screws', 'glue', 'oil']))
+    expect(derived.materials.map(({ material }) => material)).toEqual(
+      expect.arrayContaining(['pocket-screws', 'glue', 'oil'])
+    )
   })
   test('clamps span the shelves of a bookcase, not its sides', () => {
-    const derived = derive(library, [part({ stock: 'sheet', thicknessMm: 18, lengthMm: 1800, widthMm: 300, quantity: 2, joints: [{ joint: 'dado', count: 5 }] }), part({ id: 'p2', stock: 'sheet', thicknessMm: 18, lengthMm: 764, widthMm: 280, quantity: 5 })])
-    expect(derived.steps.find(({ operation }) => operation === 'glue-up-case')?.stock.lengthMm).toBe(764)
+    const derived = derive(library, [
+      part({
+        stock: 'sheet',
+        thicknessMm: 18,
+        lengthMm: 1800,
+        widthMm: 300,
+        quantity: 2,
+        joints: [{ joint: 'dado', count: 5 }]
+      }),
+      part({ id: 'p2', stock: 'sheet', thicknessMm: 18, lengthMm: 764, widthMm: 280, quantity: 5 })
+    ])
+    expect(
+      derived.steps.find(({ operation }) => operation === 'glue-up-case')?.stock.lengthMm
+    ).toBe(764)
   })
   test('edges all round, long or front', () => {
-    const edge = (run: 'all' | 'long' | 'front') => quantities([part({ edges: { work: 'profile', run }, lengthMm: 1000, widthMm: 200 })])['profile-edge']
+    const edge = (run: 'all' | 'long' | 'front') =>
+      quantities([part({ edges: { work: 'profile', run }, lengthMm: 1000, widthMm: 200 })])[
+        'profile-edge'
+      ]
     expect([edge('all'), edge('long'), edge('front')]).toEqual([2.4, 2, 1])
   })
   test('what is larger than its sheet and what nobody sells is said, by the part’s name', () => {
-    const codes = derive(library, [part({ name: 'Top', stock: 'sheet', thicknessMm: 18, lengthMm: 2600, widthMm: 600 }), part({ id: 'p2', name: 'Odd', stock: 'sheet', thicknessMm: 40 })]).notes.map(({ code, figures }) => [code, figures.part])
-    expect(codes).toEqual(expect.arrayContaining([['cut.larger-than-sheet', 'Top'], ['cut.no-material', 'Odd']]))
+    const codes = derive(library, [
+      part({ name: 'Top', stock: 'sheet', thicknessMm: 18, lengthMm: 2600, widthMm: 600 }),
+      part({ id: 'p2', name: 'Odd', stock: 'sheet', thicknessMm: 40 })
+    ]).notes.map(({ code, figures }) => [code, figures.part])
+    expect(codes).toEqual(
+      expect.arrayContaining([
+        ['cut.larger-than-sheet', 'Top'],
+        ['cut.no-material', 'Odd']
+      ])
+    )
   })
   test('every step derived is one the library can do', () => {
-    const all = derive(library, (['sheet', 'softwood', 'hardwood-rough', 'hardwood-surfaced'] as const).map((stock, i) => part({ id: `p${i}`, stock, widthMm: 400, thicknessMm: 18, edges: { work: 'band', run: 'all' }, joints: [{ joint: 'dovetail', count: 2 }] })))
+    const all = derive(
+      library,
+      (['sheet', 'softwood', 'hardwood-rough', 'hardwood-surfaced'] as const).map((stock, i) =>
+        part({
+          id: `p${i}`,
+          stock,
+          widthMm: 400,
+          thicknessMm: 18,
+          edges: { work: 'band', run: 'all' },
+          joints: [{ joint: 'dovetail', count: 2 }]
+        })
+      )
+    )
     for (const { operation } of all.steps) expect(library.operations.has(operation)).toBe(true)
     for (const { material } of all.materials) expect(library.materials.has(material)).toBe(true)
   })

@@ -50,36 +50,89 @@ const SHEET_CUT_MM = 300
 const SCREWS_PER_JOINT = 2
 
 const JOINT_OPERATION: Readonly<Record<Joint, string | undefined>> = {
-  screwed: 'drive', nailed: 'tack', pocket: 'join-pocket', dowel: 'join-dowel', biscuit: 'join-biscuit', 'loose-tenon': 'join-loose-tenon', 'mortise-tenon': 'cut-mortise', 'half-lap': 'cut-half-lap',
-  dado: 'cut-dado', rebate: 'cut-rebate', groove: 'groove-edge', 'box-joint': 'cut-box-joint', dovetail: 'cut-dovetail', mitre: 'crosscut-angle', 'keyed-mitre': 'key-mitre', 'edge-glue': undefined, laminated: undefined
+  screwed: 'drive',
+  nailed: 'tack',
+  pocket: 'join-pocket',
+  dowel: 'join-dowel',
+  biscuit: 'join-biscuit',
+  'loose-tenon': 'join-loose-tenon',
+  'mortise-tenon': 'cut-mortise',
+  'half-lap': 'cut-half-lap',
+  dado: 'cut-dado',
+  rebate: 'cut-rebate',
+  groove: 'groove-edge',
+  'box-joint': 'cut-box-joint',
+  dovetail: 'cut-dovetail',
+  mitre: 'crosscut-angle',
+  'keyed-mitre': 'key-mitre',
+  'edge-glue': undefined,
+  laminated: undefined
 }
 /** The operation a joint is made by; undefined where gluing up is all of it. */
 export const jointOperation = (joint: Joint): string | undefined => JOINT_OPERATION[joint]
 
 /** Joints that are glued up as a case or frame. */
-const GLUED: ReadonlySet<Joint> = new Set(['dowel', 'biscuit', 'loose-tenon', 'mortise-tenon', 'half-lap', 'dado', 'rebate', 'box-joint', 'dovetail', 'mitre', 'keyed-mitre'])
+const GLUED: ReadonlySet<Joint> = new Set([
+  'dowel',
+  'biscuit',
+  'loose-tenon',
+  'mortise-tenon',
+  'half-lap',
+  'dado',
+  'rebate',
+  'box-joint',
+  'dovetail',
+  'mitre',
+  'keyed-mitre'
+])
 
 /** Metres of one joint: along the part's width for housings, along its length for grooves and rebates. */
 const jointQuantity = (joint: Joint, part: Part): number =>
-  joint === 'screwed' || joint === 'nailed' ? SCREWS_PER_JOINT : joint === 'dado' ? part.widthMm / 1000 : joint === 'groove' || joint === 'rebate' ? part.lengthMm / 1000 : joint === 'mitre' ? 2 : 1
+  joint === 'screwed' || joint === 'nailed'
+    ? SCREWS_PER_JOINT
+    : joint === 'dado'
+      ? part.widthMm / 1000
+      : joint === 'groove' || joint === 'rebate'
+        ? part.lengthMm / 1000
+        : joint === 'mitre'
+          ? 2
+          : 1
 
-const stockOf = (part: Part): StockSize => ({ lengthMm: Math.round(part.lengthMm), widthMm: Math.round(part.widthMm), thicknessMm: round1(part.thicknessMm) })
+const stockOf = (part: Part): StockSize => ({
+  lengthMm: Math.round(part.lengthMm),
+  widthMm: Math.round(part.widthMm),
+  thicknessMm: round1(part.thicknessMm)
+})
 const round1 = (value: number): number => Math.round(value * 10) / 10
 const round3 = (value: number): number => Math.round(value * 1000) / 1000
 const edgeMetres = (part: Part): number => {
   if (!part.edges) return 0
   const long = part.lengthMm / 1000
-  return part.edges.run === 'front' ? long : part.edges.run === 'long' ? 2 * long : 2 * (long + part.widthMm / 1000)
+  return part.edges.run === 'front'
+    ? long
+    : part.edges.run === 'long'
+      ? 2 * long
+      : 2 * (long + part.widthMm / 1000)
 }
 
 /** Collects quantities under the same operation and stock. */
 class Steps {
-  private readonly rows: { operation: string; quantity: number; stock: StockSize; accuracyMm?: number | undefined }[] = []
+  private readonly rows: {
+    operation: string
+    quantity: number
+    stock: StockSize
+    accuracyMm?: number | undefined
+  }[] = []
 
   /** @param stock the largest size of all rows under one operation counts, so that a method must take them all */
   add(operation: string, quantity: number, stock: StockSize = {}, accuracyMm?: number): void {
     if (quantity <= 0) return
-    const present = this.rows.find((row) => row.operation === operation && row.accuracyMm === accuracyMm && row.stock.thicknessMm === stock.thicknessMm)
+    const present = this.rows.find(
+      (row) =>
+        row.operation === operation &&
+        row.accuracyMm === accuracyMm &&
+        row.stock.thicknessMm === stock.thicknessMm
+    )
     if (!present) this.rows.push({ operation, quantity, stock, accuracyMm })
     else {
       present.quantity += quantity
@@ -91,34 +144,86 @@ class Steps {
     const order = (id: string): number => library.operations.get(id)?.order ?? 0
     return [...this.rows]
       .sort((a, b) => order(a.operation) - order(b.operation))
-      .map(({ operation, quantity, stock, accuracyMm }, i) => ({ id: `s${i + 1}`, operation, quantity: round3(quantity), stock, ...(accuracyMm === undefined ? {} : { accuracyMm }) }))
+      .map(({ operation, quantity, stock, accuracyMm }, i) => ({
+        id: `s${i + 1}`,
+        operation,
+        quantity: round3(quantity),
+        stock,
+        ...(accuracyMm === undefined ? {} : { accuracyMm })
+      }))
   }
 }
 
 const larger = (a: StockSize, b: StockSize): StockSize =>
-  Object.fromEntries((['lengthMm', 'widthMm', 'thicknessMm'] as const).flatMap((field) => (a[field] === undefined && b[field] === undefined ? [] : [[field, Math.max(a[field] ?? 0, b[field] ?? 0)]])))
+  Object.fromEntries(
+    (['lengthMm', 'widthMm', 'thicknessMm'] as const).flatMap((field) =>
+      a[field] === undefined && b[field] === undefined
+        ? []
+        : [[field, Math.max(a[field] ?? 0, b[field] ?? 0)]]
+    )
+  )
 
-export const nestParts = (parts: readonly Part[]): NestPart[] => parts.map(({ id, lengthMm, widthMm, quantity, grain }) => ({ id, lengthMm, widthMm, quantity, canTurn: !grain }))
+export const nestParts = (parts: readonly Part[]): NestPart[] =>
+  parts.map(({ id, lengthMm, widthMm, quantity, grain }) => ({
+    id,
+    lengthMm,
+    widthMm,
+    quantity,
+    canTurn: !grain
+  }))
 
 /** Sheets: laid out, broken down, with the short cuts made as on boards. */
-function sheetTimber(steps: Steps, material: Material, parts: readonly Part[], options: DeriveOptions, notes: Issue[]): TimberLine {
+function sheetTimber(
+  steps: Steps,
+  material: Material,
+  parts: readonly Part[],
+  options: DeriveOptions,
+  notes: Issue[]
+): TimberLine {
   const { lengthMm = 0, widthMm = 0, thicknessMm = 0 } = material.stock ?? {}
   const sheet = { lengthMm, widthMm }
-  const layout = options.layouts?.get(material.id) ?? nest(nestParts(parts), sheet, { kerfMm: options.kerfMm ?? 3, trials: 0 })
+  const layout =
+    options.layouts?.get(material.id) ??
+    nest(nestParts(parts), sheet, { kerfMm: options.kerfMm ?? 3, trials: 0 })
   const accuracy = (options.accuracyMm ?? ACCURACY).sheet
   const cuts = layout.sheets.flatMap((one) => one.cuts)
   const long = cuts.filter((cut) => cut > SHEET_CUT_MM)
   const short = cuts.filter((cut) => cut <= SHEET_CUT_MM)
   if (layout.sheets.length > 0) steps.add('support-sheet', 1, { lengthMm, widthMm, thicknessMm })
-  steps.add('break-down-sheet', long.length, { lengthMm: Math.max(0, ...long), widthMm, thicknessMm }, accuracy)
-  steps.add('crosscut', short.length, { lengthMm: SHEET_CUT_MM, widthMm: Math.max(0, ...short), thicknessMm }, accuracy)
-  for (const part of parts.filter(({ id }) => layout.tooLarge.includes(id))) notes.push(issue('cut.larger-than-sheet', ['parts', part.id], { part: part.name, material: material.id, lengthMm, widthMm }))
+  steps.add(
+    'break-down-sheet',
+    long.length,
+    { lengthMm: Math.max(0, ...long), widthMm, thicknessMm },
+    accuracy
+  )
+  steps.add(
+    'crosscut',
+    short.length,
+    { lengthMm: SHEET_CUT_MM, widthMm: Math.max(0, ...short), thicknessMm },
+    accuracy
+  )
+  for (const part of parts.filter(({ id }) => layout.tooLarge.includes(id)))
+    notes.push(
+      issue('cut.larger-than-sheet', ['parts', part.id], {
+        part: part.name,
+        material: material.id,
+        lengthMm,
+        widthMm
+      })
+    )
   const areaM2 = sumOf(parts, (part) => (part.quantity * part.lengthMm * part.widthMm) / 1e6)
   const volumeM3 = (areaM2 * thicknessMm) / 1000
   const sheetM2 = (lengthMm * widthMm) / 1e6
   return {
-    material: material.id, parts: parts.map(({ id }) => id), pieces: sumOf(parts, ({ quantity }) => quantity), areaM2, volumeM3, boardFeet: boardFeet(1000, 1000, volumeM3 * 1000), quantity: layout.sheets.length,
-    wasteShare: layout.sheets.length === 0 ? 0 : 1 - areaM2 / (layout.sheets.length * sheetM2), layout
+    material: material.id,
+    parts: parts.map(({ id }) => id),
+    pieces: sumOf(parts, ({ quantity }) => quantity),
+    areaM2,
+    volumeM3,
+    boardFeet: boardFeet(1000, 1000, volumeM3 * 1000),
+    quantity: layout.sheets.length,
+    wasteShare: layout.sheets.length === 0 ? 0 : 1 - areaM2 / (layout.sheets.length * sheetM2),
+    layout
   }
 }
 
@@ -130,7 +235,12 @@ export function stripsOf(part: Part): { readonly count: number; readonly widthMm
 }
 
 /** Boards: milled when rough, ripped where narrower than the stock, glued up where wider. */
-function solidTimber(steps: Steps, material: Material, parts: readonly Part[], options: DeriveOptions): TimberLine {
+function solidTimber(
+  steps: Steps,
+  material: Material,
+  parts: readonly Part[],
+  options: DeriveOptions
+): TimberLine {
   const { kind = 'softwood', widthMm: boardMm = 0, thicknessMm: bought = 0 } = material.stock ?? {}
   const accuracy = options.accuracyMm ?? ACCURACY
   let used = 0
@@ -140,9 +250,23 @@ function solidTimber(steps: Steps, material: Material, parts: readonly Part[], o
     const pieces = part.quantity * strips.count
     const metres = (pieces * part.lengthMm) / 1000
     const face = (pieces * part.lengthMm * strips.widthMm) / 1e6
-    const strip: StockSize = { lengthMm: Math.round(part.lengthMm), widthMm: Math.round(strips.widthMm), thicknessMm: round1(part.thicknessMm) }
-    steps.add('mark-square', part.quantity, { widthMm: strip.widthMm, thicknessMm: strip.thicknessMm }, 1)
-    steps.add('crosscut', part.quantity * strips.count, strip, part.joints.length > 0 ? accuracy.joined : accuracy.solid)
+    const strip: StockSize = {
+      lengthMm: Math.round(part.lengthMm),
+      widthMm: Math.round(strips.widthMm),
+      thicknessMm: round1(part.thicknessMm)
+    }
+    steps.add(
+      'mark-square',
+      part.quantity,
+      { widthMm: strip.widthMm, thicknessMm: strip.thicknessMm },
+      1
+    )
+    steps.add(
+      'crosscut',
+      part.quantity * strips.count,
+      strip,
+      part.joints.length > 0 ? accuracy.joined : accuracy.solid
+    )
     if (kind === 'hardwood-rough') {
       steps.add('flatten', face, strip)
       steps.add('thickness', face, strip)
@@ -156,16 +280,29 @@ function solidTimber(steps: Steps, material: Material, parts: readonly Part[], o
     if (strips.count > 1) {
       steps.add('straighten-edge', metres * 2, strip, 0.5)
       steps.add('glue-up-panel', part.quantity, stockOf(part))
-      steps.add('flatten-panel', (part.quantity * part.lengthMm * part.widthMm) / 1e6, { widthMm: Math.round(part.widthMm) })
+      steps.add('flatten-panel', (part.quantity * part.lengthMm * part.widthMm) / 1e6, {
+        widthMm: Math.round(part.widthMm)
+      })
     }
-    const thick = kind === 'hardwood-rough' ? roughThicknessFor(part.thicknessMm) : kind === 'softwood' ? bought : part.thicknessMm
+    const thick =
+      kind === 'hardwood-rough'
+        ? roughThicknessFor(part.thicknessMm)
+        : kind === 'softwood'
+          ? bought
+          : part.thicknessMm
     used += kind === 'softwood' ? metres : (pieces * part.lengthMm * strips.widthMm * thick) / 1e9
     volume += (part.quantity * part.lengthMm * part.widthMm * part.thicknessMm) / 1e9
   }
   const wasteShare = WASTE_SHARE[kind]
   return {
-    material: material.id, parts: parts.map(({ id }) => id), pieces: sumOf(parts, ({ quantity }) => quantity), areaM2: sumOf(parts, (part) => (part.quantity * part.lengthMm * part.widthMm) / 1e6), volumeM3: volume,
-    boardFeet: boardFeet(1000, 1000, volume * 1000), quantity: round3(used * (1 + wasteShare)), wasteShare
+    material: material.id,
+    parts: parts.map(({ id }) => id),
+    pieces: sumOf(parts, ({ quantity }) => quantity),
+    areaM2: sumOf(parts, (part) => (part.quantity * part.lengthMm * part.widthMm) / 1e6),
+    volumeM3: volume,
+    boardFeet: boardFeet(1000, 1000, volume * 1000),
+    quantity: round3(used * (1 + wasteShare)),
+    wasteShare
   }
 }
 
@@ -173,15 +310,29 @@ function jointSteps(steps: Steps, parts: readonly Part[]): void {
   for (const part of parts)
     for (const { joint, count } of part.joints) {
       const operation = jointOperation(joint)
-      if (operation !== undefined) steps.add(operation, count * part.quantity * jointQuantity(joint, part), { widthMm: Math.round(part.widthMm), thicknessMm: round1(part.thicknessMm) }, joint === 'mitre' || joint === 'keyed-mitre' ? 0.8 : undefined)
+      if (operation !== undefined)
+        steps.add(
+          operation,
+          count * part.quantity * jointQuantity(joint, part),
+          { widthMm: Math.round(part.widthMm), thicknessMm: round1(part.thicknessMm) },
+          joint === 'mitre' || joint === 'keyed-mitre' ? 0.8 : undefined
+        )
       if (joint === 'screwed') steps.add('countersink', count * part.quantity * SCREWS_PER_JOINT)
-      if (joint === 'mortise-tenon' || joint === 'dovetail') steps.add('gauge-lines', count * part.quantity, { widthMm: Math.round(part.widthMm), thicknessMm: round1(part.thicknessMm) })
+      if (joint === 'mortise-tenon' || joint === 'dovetail')
+        steps.add('gauge-lines', count * part.quantity, {
+          widthMm: Math.round(part.widthMm),
+          thicknessMm: round1(part.thicknessMm)
+        })
     }
   const glued = parts.filter(({ joints }) => joints.some(({ joint }) => GLUED.has(joint)))
   if (glued.length > 0) {
     // Clamps press along the parts that end in a joint; those that only take others in, in housings, lie under the clamp's heads.
     const ending = parts.filter(({ joints }) => !joints.some(({ joint }) => HOUSING.has(joint)))
-    steps.add('glue-up-case', 1, { lengthMm: Math.round(Math.max(...(ending.length > 0 ? ending : glued).map(({ lengthMm }) => lengthMm))) })
+    steps.add('glue-up-case', 1, {
+      lengthMm: Math.round(
+        Math.max(...(ending.length > 0 ? ending : glued).map(({ lengthMm }) => lengthMm))
+      )
+    })
     steps.add('check-square', 1)
   }
 }
@@ -189,37 +340,94 @@ function jointSteps(steps: Steps, parts: readonly Part[]): void {
 /** Joints cut into a part for another one to sit in. */
 const HOUSING: ReadonlySet<Joint> = new Set(['dado', 'rebate', 'groove'])
 
-const FIXINGS: readonly (readonly [Joint, string, number])[] = [['screwed', 'screws', 0.01], ['nailed', 'brads', 0.01], ['pocket', 'pocket-screws', 0.02], ['dowel', 'dowels', 0.04], ['biscuit', 'biscuits', 0.02]]
+const FIXINGS: readonly (readonly [Joint, string, number])[] = [
+  ['screwed', 'screws', 0.01],
+  ['nailed', 'brads', 0.01],
+  ['pocket', 'pocket-screws', 0.02],
+  ['dowel', 'dowels', 0.04],
+  ['biscuit', 'biscuits', 0.02]
+]
 
 /** Fixings, glue and finish: packs per joint, a quarter litre of glue per four square metres joined, a litre of finish for twelve square metres. */
 function sundries(parts: readonly Part[], sandedM2: number): MaterialLine[] {
-  const joints = (wanted: (joint: Joint) => boolean): number => sumOf(parts, (part) => part.quantity * sumOf(part.joints, ({ joint, count }) => (wanted(joint) ? count : 0)))
-  const glued = joints((joint) => GLUED.has(joint)) + sumOf(parts, (part) => part.quantity * (stripsOf(part).count - 1) * 2)
-  const lines = FIXINGS.map(([joint, material, per]): MaterialLine => ({ material, quantity: round3(joints((one) => one === joint) * per) }))
-  const band = sumOf(parts, (part) => (part.edges?.work === 'band' ? edgeMetres(part) * part.quantity : 0))
-  return [...lines, { material: 'edge-band', quantity: round3(band) }, { material: 'glue', quantity: round3(glued * 0.03) }, { material: 'oil', quantity: round3(sandedM2 / 12) }].filter(({ quantity }) => quantity > 0)
+  const joints = (wanted: (joint: Joint) => boolean): number =>
+    sumOf(
+      parts,
+      (part) =>
+        part.quantity * sumOf(part.joints, ({ joint, count }) => (wanted(joint) ? count : 0))
+    )
+  const glued =
+    joints((joint) => GLUED.has(joint)) +
+    sumOf(parts, (part) => part.quantity * (stripsOf(part).count - 1) * 2)
+  const lines = FIXINGS.map(([joint, material, per]): MaterialLine => ({
+    material,
+    quantity: round3(joints((one) => one === joint) * per)
+  }))
+  const band = sumOf(parts, (part) =>
+    part.edges?.work === 'band' ? edgeMetres(part) * part.quantity : 0
+  )
+  return [
+    ...lines,
+    { material: 'edge-band', quantity: round3(band) },
+    { material: 'glue', quantity: round3(glued * 0.03) },
+    { material: 'oil', quantity: round3(sandedM2 / 12) }
+  ].filter(({ quantity }) => quantity > 0)
 }
 
 /**
  * Steps, timber and sundries of one copy of a build, worked out from its cut list and meant to be corrected. Crosscuts, rips, sheet
  * break-down, milling when rough, glue-ups where wider than the stock, joints, edges, sanding and finish. Common practice.
  */
-export function derive(library: Library, parts: readonly Part[], options: DeriveOptions = {}): Derived {
+export function derive(
+  library: Library,
+  parts: readonly Part[],
+  options: DeriveOptions = {}
+): Derived {
   const steps = new Steps()
   const notes: Issue[] = []
-  steps.add('measure', sumOf(parts, ({ quantity }) => quantity))
+  steps.add(
+    'measure',
+    sumOf(parts, ({ quantity }) => quantity)
+  )
   const found = parts.map((part) => ({ part, material: materialFor(library, part, options.units) }))
-  for (const { part, material } of found) if (!material) notes.push(issue('cut.no-material', ['parts', part.id], { part: part.name, thicknessMm: part.thicknessMm, stock: part.stock }))
-  const timber = [...groupBy(found.flatMap(({ part, material }) => (material ? [{ part, material }] : [])), ({ material }) => material)].map(([material, rows]) => {
+  for (const { part, material } of found)
+    if (!material)
+      notes.push(
+        issue('cut.no-material', ['parts', part.id], {
+          part: part.name,
+          thicknessMm: part.thicknessMm,
+          stock: part.stock
+        })
+      )
+  const timber = [
+    ...groupBy(
+      found.flatMap(({ part, material }) => (material ? [{ part, material }] : [])),
+      ({ material }) => material
+    )
+  ].map(([material, rows]) => {
     const cut = rows.map(({ part }) => part)
-    return material.stock?.kind === 'sheet' ? sheetTimber(steps, material, cut, options, notes) : solidTimber(steps, material, cut, options)
+    return material.stock?.kind === 'sheet'
+      ? sheetTimber(steps, material, cut, options, notes)
+      : solidTimber(steps, material, cut, options)
   })
   jointSteps(steps, parts)
   for (const work of distinct(parts.flatMap(({ edges }) => edges?.work ?? [])))
-    steps.add(work === 'band' ? 'band-edge' : 'profile-edge', sumOf(parts, (part) => (part.edges?.work === work ? edgeMetres(part) * part.quantity : 0)))
+    steps.add(
+      work === 'band' ? 'band-edge' : 'profile-edge',
+      sumOf(parts, (part) => (part.edges?.work === work ? edgeMetres(part) * part.quantity : 0))
+    )
   const sandedM2 = sumOf(parts, (part) => (2 * part.quantity * part.lengthMm * part.widthMm) / 1e6)
   steps.add('sand-flat', sandedM2)
   steps.add('finish', sandedM2)
-  return { steps: steps.ordered(library), materials: [...timber.filter(({ quantity }) => quantity > 0).map(({ material, quantity }) => ({ material, quantity })), ...sundries(parts, sandedM2)], timber, notes }
+  return {
+    steps: steps.ordered(library),
+    materials: [
+      ...timber
+        .filter(({ quantity }) => quantity > 0)
+        .map(({ material, quantity }) => ({ material, quantity })),
+      ...sundries(parts, sandedM2)
+    ],
+    timber,
+    notes
+  }
 }
-

@@ -67,7 +67,16 @@ type Split = (typeof SPLITS)[number]
 const SLACK = 1e-6
 
 /** Cuts a piece out of the corner of a free rectangle: two cuts from edge to edge, the rest stays free. */
-function cutOut(open: Open, index: number, piece: NestPart, l: number, w: number, turned: boolean, kerf: number, split: Split): void {
+function cutOut(
+  open: Open,
+  index: number,
+  piece: NestPart,
+  l: number,
+  w: number,
+  turned: boolean,
+  kerf: number,
+  split: Split
+): void {
   const free = open.free[index] as Free
   const restL = free.l - l - kerf
   const restW = free.w - w - kerf
@@ -78,11 +87,17 @@ function cutOut(open: Open, index: number, piece: NestPart, l: number, w: number
     // The first cut runs along the whole length: a strip as wide as the piece comes off, and is cut to length.
     if (free.w - w > SLACK) open.cuts.push(free.l)
     if (free.l - l > SLACK) open.cuts.push(w)
-    pieces.push({ x: free.x + l + kerf, y: free.y, l: restL, w }, { x: free.x, y: free.y + w + kerf, l: free.l, w: restW })
+    pieces.push(
+      { x: free.x + l + kerf, y: free.y, l: restL, w },
+      { x: free.x, y: free.y + w + kerf, l: free.l, w: restW }
+    )
   } else {
     if (free.l - l > SLACK) open.cuts.push(free.w)
     if (free.w - w > SLACK) open.cuts.push(l)
-    pieces.push({ x: free.x + l + kerf, y: free.y, l: restL, w: free.w }, { x: free.x, y: free.y + w + kerf, l, w: restW })
+    pieces.push(
+      { x: free.x + l + kerf, y: free.y, l: restL, w: free.w },
+      { x: free.x, y: free.y + w + kerf, l, w: restW }
+    )
   }
   open.free.splice(index, 1, ...pieces.filter((one) => one.l > SLACK && one.w > SLACK))
 }
@@ -90,7 +105,9 @@ function cutOut(open: Open, index: number, piece: NestPart, l: number, w: number
 function place(open: Open, piece: NestPart, kerf: number, score: Score, split: Split): boolean {
   let best: { index: number; l: number; w: number; turned: boolean; value: number } | undefined
   open.free.forEach((free, index) => {
-    for (const turned of piece.canTurn && piece.lengthMm !== piece.widthMm ? [false, true] : [false]) {
+    for (const turned of piece.canTurn && piece.lengthMm !== piece.widthMm
+      ? [false, true]
+      : [false]) {
       const [l, w] = turned ? [piece.widthMm, piece.lengthMm] : [piece.lengthMm, piece.widthMm]
       if (l > free.l + SLACK || w > free.w + SLACK) continue
       const value = score(free, l, w)
@@ -102,12 +119,23 @@ function place(open: Open, piece: NestPart, kerf: number, score: Score, split: S
   return true
 }
 
-function pack(pieces: readonly Piece[], sheet: SheetSize, kerf: number, score: Score, split: Split, most: number): Open[] | undefined {
+function pack(
+  pieces: readonly Piece[],
+  sheet: SheetSize,
+  kerf: number,
+  score: Score,
+  split: Split,
+  most: number
+): Open[] | undefined {
   const sheets: Open[] = []
   for (const { part } of pieces) {
     if (sheets.some((open) => place(open, part, kerf, score, split))) continue
     if (sheets.length >= most) return undefined
-    const open: Open = { free: [{ x: 0, y: 0, l: sheet.lengthMm, w: sheet.widthMm }], placements: [], cuts: [] }
+    const open: Open = {
+      free: [{ x: 0, y: 0, l: sheet.lengthMm, w: sheet.widthMm }],
+      placements: [],
+      cuts: []
+    }
     place(open, part, kerf, score, split)
     sheets.push(open)
   }
@@ -120,8 +148,23 @@ function pack(pieces: readonly Piece[], sheet: SheetSize, kerf: number, score: S
  */
 export function nestOnShelves(parts: readonly NestPart[], sheet: SheetSize, kerfMm = 3): Layout {
   const { pieces, tooLarge } = piecesOf(parts, sheet)
-  const upright = pieces.map(({ part }) => ({ part, turned: mustTurn(part, sheet) || (part.canTurn && part.widthMm > part.lengthMm && part.widthMm <= sheet.lengthMm && part.lengthMm <= sheet.widthMm) }))
-  const sized = upright.map(({ part, turned }) => ({ part, turned, l: turned ? part.widthMm : part.lengthMm, w: turned ? part.lengthMm : part.widthMm })).sort((a, b) => b.w - a.w || b.l - a.l)
+  const upright = pieces.map(({ part }) => ({
+    part,
+    turned:
+      mustTurn(part, sheet) ||
+      (part.canTurn &&
+        part.widthMm > part.lengthMm &&
+        part.widthMm <= sheet.lengthMm &&
+        part.lengthMm <= sheet.widthMm)
+  }))
+  const sized = upright
+    .map(({ part, turned }) => ({
+      part,
+      turned,
+      l: turned ? part.widthMm : part.lengthMm,
+      w: turned ? part.lengthMm : part.widthMm
+    }))
+    .sort((a, b) => b.w - a.w || b.l - a.l)
   const shelves: { sheet: number; y: number; w: number; used: number }[] = []
   const filled: number[] = []
   const sheets: { placements: Placement[]; cuts: number[] }[] = []
@@ -139,49 +182,86 @@ export function nestOnShelves(parts: readonly NestPart[], sheet: SheetSize, kerf
       shelves.push(shelf)
     }
     const target = sheets[shelf.sheet]
-    target?.placements.push({ part: part.id, x: shelf.used, y: shelf.y, lengthMm: l, widthMm: w, turned })
+    target?.placements.push({
+      part: part.id,
+      x: shelf.used,
+      y: shelf.y,
+      lengthMm: l,
+      widthMm: w,
+      turned
+    })
     target?.cuts.push(shelf.w, ...(w < shelf.w - SLACK ? [l] : []))
     shelf.used += l + kerfMm
   }
   return { sheets, tooLarge }
 }
 
-const mustTurn = (part: NestPart, sheet: SheetSize): boolean => part.lengthMm > sheet.lengthMm || part.widthMm > sheet.widthMm
+const mustTurn = (part: NestPart, sheet: SheetSize): boolean =>
+  part.lengthMm > sheet.lengthMm || part.widthMm > sheet.widthMm
 
-function piecesOf(parts: readonly NestPart[], sheet: SheetSize): { pieces: Piece[]; tooLarge: string[] } {
-  const fits = (part: NestPart): boolean => !mustTurn(part, sheet) || (part.canTurn && part.lengthMm <= sheet.widthMm && part.widthMm <= sheet.lengthMm)
+function piecesOf(
+  parts: readonly NestPart[],
+  sheet: SheetSize
+): { pieces: Piece[]; tooLarge: string[] } {
+  const fits = (part: NestPart): boolean =>
+    !mustTurn(part, sheet) ||
+    (part.canTurn && part.lengthMm <= sheet.widthMm && part.widthMm <= sheet.lengthMm)
   return {
-    pieces: parts.filter(fits).flatMap((part) => Array.from({ length: part.quantity }, () => ({ part, area: part.lengthMm * part.widthMm }))),
+    pieces: parts
+      .filter(fits)
+      .flatMap((part) =>
+        Array.from({ length: part.quantity }, () => ({ part, area: part.lengthMm * part.widthMm }))
+      ),
     tooLarge: parts.filter((part) => !fits(part)).map(({ id }) => id)
   }
 }
 
 const ORDERS: readonly ((a: Piece, b: Piece) => number)[] = [
   (a, b) => b.area - a.area,
-  (a, b) => Math.max(b.part.lengthMm, b.part.widthMm) - Math.max(a.part.lengthMm, a.part.widthMm) || b.area - a.area,
-  (a, b) => Math.min(b.part.lengthMm, b.part.widthMm) - Math.min(a.part.lengthMm, a.part.widthMm) || b.area - a.area,
+  (a, b) =>
+    Math.max(b.part.lengthMm, b.part.widthMm) - Math.max(a.part.lengthMm, a.part.widthMm) ||
+    b.area - a.area,
+  (a, b) =>
+    Math.min(b.part.lengthMm, b.part.widthMm) - Math.min(a.part.lengthMm, a.part.widthMm) ||
+    b.area - a.area,
   (a, b) => b.part.widthMm - a.part.widthMm || b.part.lengthMm - a.part.lengthMm
 ]
 
 /** The largest piece left over on the last sheet, mm²: of equal layouts the one with the most useful rest is kept. */
-const restOf = (open: Open | undefined): number => Math.max(0, ...(open?.free ?? []).map(({ l, w }) => l * w))
+const restOf = (open: Open | undefined): number =>
+  Math.max(0, ...(open?.free ?? []).map(({ l, w }) => l * w))
 
 /**
  * Lays parts on as few sheets as it can, every cut from edge to edge as a saw makes it (guillotine cuts), with the width of the cut and
  * the grain. Several orders, then random ones near the best, until the least possible number of sheets or the last trial. Same input
  * and seed, same layout; never more sheets than `nestOnShelves`.
  */
-export function nest(parts: readonly NestPart[], sheet: SheetSize, options: NestOptions = {}): Layout {
+export function nest(
+  parts: readonly NestPart[],
+  sheet: SheetSize,
+  options: NestOptions = {}
+): Layout {
   const { kerfMm = 3, seed = 1, trials = 200 } = options
   const { pieces, tooLarge } = piecesOf(parts, sheet)
   if (pieces.length === 0) return { sheets: [], tooLarge }
-  const least = Math.ceil(pieces.reduce((sum, { area }) => sum + area, 0) / ((sheet.lengthMm + kerfMm) * (sheet.widthMm + kerfMm)) - SLACK)
+  const least = Math.ceil(
+    pieces.reduce((sum, { area }) => sum + area, 0) /
+      ((sheet.lengthMm + kerfMm) * (sheet.widthMm + kerfMm)) -
+      SLACK
+  )
   const shelves = nestOnShelves(parts, sheet, kerfMm)
-  let best: { sheets: readonly Open[]; order: readonly Piece[]; score: Score; split: Split } | undefined
+  let best:
+    { sheets: readonly Open[]; order: readonly Piece[]; score: Score; split: Split } | undefined
   const consider = (order: readonly Piece[], score: Score, split: Split): void => {
     const most = Math.min(shelves.sheets.length, best?.sheets.length ?? Infinity)
     const sheets = pack(order, sheet, kerfMm, score, split, most)
-    if (sheets && (!best || sheets.length < best.sheets.length || restOf(sheets.at(-1)) > restOf(best.sheets.at(-1)))) best = { sheets, order, score, split }
+    if (
+      sheets &&
+      (!best ||
+        sheets.length < best.sheets.length ||
+        restOf(sheets.at(-1)) > restOf(best.sheets.at(-1)))
+    )
+      best = { sheets, order, score, split }
   }
   for (const by of ORDERS) {
     const order = [...pieces].sort(by)
@@ -197,5 +277,7 @@ export function nest(parts: readonly NestPart[], sheet: SheetSize, options: Nest
     }
     consider(order, pick(SCORES), pick(SPLITS))
   }
-  return best ? { sheets: best.sheets.map(({ placements, cuts }) => ({ placements, cuts })), tooLarge } : shelves
+  return best
+    ? { sheets: best.sheets.map(({ placements, cuts }) => ({ placements, cuts })), tooLarge }
+    : shelves
 }

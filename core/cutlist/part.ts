@@ -29,25 +29,51 @@ export interface Part {
 const THICKNESS_SLACK_MM = 1.1
 
 /** Timber a part can be cut from, best first: no more planing than needed, then the narrowest that is wide enough, then the widest. */
-export function materialFor(library: Library, part: Pick<Part, 'stock' | 'lengthMm' | 'widthMm' | 'thicknessMm'>, units: UnitSystem = 'metric'): Material | undefined {
+export function materialFor(
+  library: Library,
+  part: Pick<Part, 'stock' | 'lengthMm' | 'widthMm' | 'thicknessMm'>,
+  units: UnitSystem = 'metric'
+): Material | undefined {
   const candidates = library.data.materials.flatMap((material) => {
     const { stock } = material
     if (stock?.kind !== part.stock) return []
     const spare = stock.thicknessMm - part.thicknessMm
     // Hardwood is bought by volume in the thickness wanted; sheets and planed softwood come as they are.
-    if (stock.kind === 'sheet' ? Math.abs(spare) > THICKNESS_SLACK_MM : stock.kind === 'softwood' && spare < -THICKNESS_SLACK_MM) return []
+    if (
+      stock.kind === 'sheet'
+        ? Math.abs(spare) > THICKNESS_SLACK_MM
+        : stock.kind === 'softwood' && spare < -THICKNESS_SLACK_MM
+    )
+      return []
     if (stock.kind.startsWith('hardwood') && material.unit !== 'm3') return []
-    const fits = stock.kind !== 'sheet' || fitsSheet(part, { lengthMm: stock.lengthMm ?? 0, widthMm: stock.widthMm ?? 0 }, true)
+    const fits =
+      stock.kind !== 'sheet' ||
+      fitsSheet(part, { lengthMm: stock.lengthMm ?? 0, widthMm: stock.widthMm ?? 0 }, true)
     const narrow = Math.max(0, part.widthMm - (stock.widthMm ?? Infinity))
     const waste = Math.max(0, (stock.widthMm ?? 0) - part.widthMm)
     // Sizes of the other country are taken only where they are the part's own.
-    const elsewhere = stock.kind === 'softwood' && (material.nominal === undefined) !== (units === 'metric')
+    const elsewhere =
+      stock.kind === 'softwood' && (material.nominal === undefined) !== (units === 'metric')
     if (elsewhere && !(Math.abs(spare) < 0.2 && Math.abs(waste + narrow) < 0.2)) return []
-    return [{ material, rank: (fits ? 0 : 1e6) + Math.max(0, spare) * 1000 + (stock.kind === 'sheet' ? 0 : narrow * 20 + waste) - (stock.lengthMm ?? 0) * 1e-4 }]
+    return [
+      {
+        material,
+        rank:
+          (fits ? 0 : 1e6) +
+          Math.max(0, spare) * 1000 +
+          (stock.kind === 'sheet' ? 0 : narrow * 20 + waste) -
+          (stock.lengthMm ?? 0) * 1e-4
+      }
+    ]
   })
   return candidates.sort((a, b) => a.rank - b.rank)[0]?.material
 }
 
 /** Whether a part fits a sheet, turned if it may be. */
-export const fitsSheet = (part: { readonly lengthMm: number; readonly widthMm: number }, sheet: { readonly lengthMm: number; readonly widthMm: number }, canTurn: boolean): boolean =>
-  (part.lengthMm <= sheet.lengthMm && part.widthMm <= sheet.widthMm) || (canTurn && part.lengthMm <= sheet.widthMm && part.widthMm <= sheet.lengthMm)
+export const fitsSheet = (
+  part: { readonly lengthMm: number; readonly widthMm: number },
+  sheet: { readonly lengthMm: number; readonly widthMm: number },
+  canTurn: boolean
+): boolean =>
+  (part.lengthMm <= sheet.lengthMm && part.widthMm <= sheet.widthMm) ||
+  (canTurn && part.lengthMm <= sheet.widthMm && part.widthMm <= sheet.lengthMm)

@@ -1,4 +1,11 @@
-import { SPECS, errorFactor, timeFactor, type Companion, type Library, type Tool } from '../catalogue'
+import {
+  SPECS,
+  errorFactor,
+  timeFactor,
+  type Companion,
+  type Library,
+  type Tool
+} from '../catalogue'
 import type { Buyable } from './buyables'
 
 /** Tells which purchases another one makes needless, whatever they are wanted for. */
@@ -7,7 +14,8 @@ export interface Dominance {
   spared(candidates: readonly Buyable[]): Buyable[]
 }
 
-const companionKey = ({ anyOf, count, kind, operation }: Companion): string => `${kind}|${operation ?? ''}|${count}|${[...anyOf].sort().join()}`
+const companionKey = ({ anyOf, count, kind, operation }: Companion): string =>
+  `${kind}|${operation ?? ''}|${count}|${[...anyOf].sort().join()}`
 
 /** Places where a tool is named by its id: in other tools' companions. */
 function mentions(library: Library): ReadonlyMap<string, ReadonlySet<string>> {
@@ -15,14 +23,17 @@ function mentions(library: Library): ReadonlyMap<string, ReadonlySet<string>> {
   for (const tool of library.data.tools)
     for (const companion of tool.companions) {
       if (companion.kind === 'advised') continue
-      for (const id of companion.anyOf) found.set(id, (found.get(id) ?? new Set()).add(companionKey(companion)))
+      for (const id of companion.anyOf)
+        found.set(id, (found.get(id) ?? new Set()).add(companionKey(companion)))
     }
   return found
 }
 
 /** Measures that have to be equal rather than large: what is tied to another tool, and what some rule limits from above. */
 function equalSpecs(library: Library): ReadonlySet<string> {
-  const capped = library.data.methods.flatMap(({ roles }) => roles.flatMap(({ rules }) => rules.flatMap(({ is, spec }) => (is === 'atMost' ? [spec] : []))))
+  const capped = library.data.methods.flatMap(({ roles }) =>
+    roles.flatMap(({ rules }) => rules.flatMap(({ is, spec }) => (is === 'atMost' ? [spec] : [])))
+  )
   return new Set(['colletMm', 'shankMm', 'volts', ...capped])
 }
 
@@ -43,9 +54,16 @@ export function dominanceOf(library: Library): Dominance {
   if (present) return present
   const mentioned = mentions(library)
   const equal = equalSpecs(library)
-  const played = new Set(library.data.methods.flatMap((method) => method.roles.map(({ role }) => role)))
+  const played = new Set(
+    library.data.methods.flatMap((method) => method.roles.map(({ role }) => role))
+  )
   const roles = new Map(library.data.tools.map((tool) => [tool.id, new Set(tool.roles)]))
-  const needed = new Map(library.data.tools.map((tool) => [tool.id, new Set(tool.companions.filter(({ kind }) => kind !== 'advised').map(companionKey))]))
+  const needed = new Map(
+    library.data.tools.map((tool) => [
+      tool.id,
+      new Set(tool.companions.filter(({ kind }) => kind !== 'advised').map(companionKey))
+    ])
+  )
   const none: ReadonlySet<string> = new Set()
   const verdicts = new Map<string, boolean>()
 
@@ -54,7 +72,10 @@ export function dominanceOf(library: Library): Dominance {
     const known = verdicts.get(key)
     if (known !== undefined) return known
     const verdict =
-      within(worse.roles.filter((role) => played.has(role) || role === 'square'), roles.get(better.id) ?? none) &&
+      within(
+        worse.roles.filter((role) => played.has(role) || role === 'square'),
+        roles.get(better.id) ?? none
+      ) &&
       within(worse.protects, new Set(better.protects)) &&
       within(better.needs, new Set(worse.needs)) &&
       within(mentioned.get(worse.id) ?? none, mentioned.get(better.id) ?? none) &&
@@ -78,7 +99,8 @@ export function dominanceOf(library: Library): Dominance {
     better.offer?.single !== true &&
     better.entry.count >= worse.entry.count &&
     errorFactor(better.entry.tier) <= errorFactor(worse.entry.tier) &&
-    timeFactor(better.entry.tier, better.entry.condition) <= timeFactor(worse.entry.tier, worse.entry.condition) &&
+    timeFactor(better.entry.tier, better.entry.condition) <=
+      timeFactor(worse.entry.tier, worse.entry.condition) &&
     serves(better.entry.tool, worse.entry.tool) &&
     measuresUp(better, worse)
 
@@ -86,7 +108,12 @@ export function dominanceOf(library: Library): Dominance {
     spared(candidates) {
       if (candidates.length < 2) return [...candidates]
       // Of two that replace each other the earlier one stays.
-      return candidates.filter((worse, i) => !candidates.some((better, k) => k !== i && replaces(better, worse) && !(k > i && replaces(worse, better))))
+      return candidates.filter(
+        (worse, i) =>
+          !candidates.some(
+            (better, k) => k !== i && replaces(better, worse) && !(k > i && replaces(worse, better))
+          )
+      )
     }
   }
   known.set(library, dominance)

@@ -1,4 +1,13 @@
-import { specsOf, type Condition, type Library, type Power, type Protection, type Specs, type Tier, type Tool } from '../catalogue'
+import {
+  specsOf,
+  type Condition,
+  type Library,
+  type Power,
+  type Protection,
+  type Specs,
+  type Tier,
+  type Tool
+} from '../catalogue'
 import type { Item } from '../workspace'
 
 /** One entry of a kit: a tool in a tier and condition, with the specs it really has. */
@@ -39,7 +48,8 @@ export function makeKit(tools: readonly KitTool[]): Kit {
     put(byTool, entry.tool.id, entry)
     for (const role of entry.tool.roles) put(byRole, role, entry)
     for (const protection of entry.tool.protects) protects.add(protection)
-    if (entry.tool.roles.includes('square')) markingMm = Math.min(markingMm, entry.specs.accuracyMm ?? MARKED_BY_EYE_MM)
+    if (entry.tool.roles.includes('square'))
+      markingMm = Math.min(markingMm, entry.specs.accuracyMm ?? MARKED_BY_EYE_MM)
   }
   return { tools, byRole, byTool, protects, markingMm }
 }
@@ -56,9 +66,16 @@ export function kitWith(kit: Kit, extra: readonly KitTool[]): Kit {
     byTool.set(tool.id, [...(byTool.get(tool.id) ?? []), entry])
     for (const role of tool.roles) byRole.set(role, [...(byRole.get(role) ?? []), entry])
     for (const protection of tool.protects) (protects ??= new Set(kit.protects)).add(protection)
-    if (tool.roles.includes('square')) markingMm = Math.min(markingMm, specs.accuracyMm ?? MARKED_BY_EYE_MM)
+    if (tool.roles.includes('square'))
+      markingMm = Math.min(markingMm, specs.accuracyMm ?? MARKED_BY_EYE_MM)
   }
-  return { tools: [...kit.tools, ...extra], byRole, byTool, protects: protects ?? kit.protects, markingMm }
+  return {
+    tools: [...kit.tools, ...extra],
+    byRole,
+    byTool,
+    protects: protects ?? kit.protects,
+    markingMm
+  }
 }
 
 /** The kit entry of an owned item; undefined for a tool the library does not know. */
@@ -66,9 +83,19 @@ export function kitTool(library: Library, item: Item): KitTool | undefined {
   const tool = library.tools.get(item.tool)
   if (!tool) return undefined
   const { tier, condition, power, platform, count } = item
-  return { tool, tier, condition, power, platform, count, specs: { ...specsOf(tool, tier), ...item.specs } }
+  return {
+    tool,
+    tier,
+    condition,
+    power,
+    platform,
+    count,
+    specs: { ...specsOf(tool, tier), ...item.specs }
+  }
 }
 
-export const kitOf = (library: Library, items: readonly Item[]): Kit => makeKit(items.flatMap((item) => kitTool(library, item) ?? []))
+export const kitOf = (library: Library, items: readonly Item[]): Kit =>
+  makeKit(items.flatMap((item) => kitTool(library, item) ?? []))
 
-export const countOf = (kit: Kit, tool: string): number => (kit.byTool.get(tool) ?? []).reduce((sum, entry) => sum + entry.count, 0)
+export const countOf = (kit: Kit, tool: string): number =>
+  (kit.byTool.get(tool) ?? []).reduce((sum, entry) => sum + entry.count, 0)

@@ -5,8 +5,24 @@ import { cleanUpStep, isUse, useMethod, type FitContext } from './build-fit'
 import type { Buyable, Market } from './buyables'
 import type { Dominance } from './dominance'
 import { countOf, kitWith, type Kit, type KitTool } from './kit'
-import { EMPTY_PACK, packCombine, packOne, packUnion, setOf, thinPacks, type Pack, type Register } from './packs'
-import { fitMethod, neededCompanions, plainlyNot, reach, type MethodFit, type Stretch } from './method-fit'
+import {
+  EMPTY_PACK,
+  packCombine,
+  packOne,
+  packUnion,
+  setOf,
+  thinPacks,
+  type Pack,
+  type Register
+} from './packs'
+import {
+  fitMethod,
+  neededCompanions,
+  plainlyNot,
+  reach,
+  type MethodFit,
+  type Stretch
+} from './method-fit'
 
 /** Purchases that belong together, by buyable id, with how many of each. */
 export type NeedSet = ReadonlyMap<string, { readonly buyable: Buyable; readonly count: number }>
@@ -36,7 +52,11 @@ export function addedCost(base: NeedSet, extra: NeedSet): number {
 
 export const costOf = (set: NeedSet): number => addedCost(EMPTY_SET, set)
 
-export const entriesOf = (set: NeedSet): KitTool[] => [...set.values()].map(({ buyable, count }) => ({ ...buyable.entry, count: count * buyable.entry.count }))
+export const entriesOf = (set: NeedSet): KitTool[] =>
+  [...set.values()].map(({ buyable, count }) => ({
+    ...buyable.entry,
+    count: count * buyable.entry.count
+  }))
 
 export interface NeedContext {
   readonly fit: FitContext
@@ -58,9 +78,19 @@ function acquire(context: NeedContext, buyable: Buyable, count: number, operatio
   const key = `${buyable.id}|${count}|${operation}`
   const known = context.known.get(key)
   if (known) return known
-  const bodies = packOne(context.register, buyable, buyable.jig ? 1 : Math.ceil(count / buyable.entry.count))
-  const families = [[bodies], ...companionFamilies(context, buyable.entry, operation), ...(buyable.jig ? [context.jigWays(buyable)] : [])]
-  const found = families.some((family) => family.length === 0) ? [] : packCombine(context.register, families)
+  const bodies = packOne(
+    context.register,
+    buyable,
+    buyable.jig ? 1 : Math.ceil(count / buyable.entry.count)
+  )
+  const families = [
+    [bodies],
+    ...companionFamilies(context, buyable.entry, operation),
+    ...(buyable.jig ? [context.jigWays(buyable)] : [])
+  ]
+  const found = families.some((family) => family.length === 0)
+    ? []
+    : packCombine(context.register, families)
   context.known.set(key, found)
   return found
 }
@@ -73,14 +103,28 @@ const cheapestOf = (context: NeedContext, tools: readonly string[]): Buyable[] =
  * What has to be bought along with a tool: companions not owned and protection not owned, one family for each. A companion brings
  * its own protection with it, but not its own companions: packs taken from a drill do not need the drill's bits.
  */
-function companionFamilies(context: NeedContext, entry: KitTool, operation: string): (readonly Pack[])[] {
+function companionFamilies(
+  context: NeedContext,
+  entry: KitTool,
+  operation: string
+): (readonly Pack[])[] {
   const companions = neededCompanions(entry.tool, operation)
     .filter(({ anyOf, count }) => !anyOf.some((id) => countOf(context.kit, id) >= count))
     .map(({ anyOf, count }) =>
       cheapestOf(context, anyOf).flatMap((buyable) => {
-        const bodies = packOne(context.register, buyable, count - countOf(context.kit, buyable.entry.tool.id))
-        const families = [[bodies], ...protectionFamilies(context, buyable.entry), ...(buyable.jig ? [context.jigWays(buyable)] : [])]
-        return families.some((family) => family.length === 0) ? [] : packCombine(context.register, families)
+        const bodies = packOne(
+          context.register,
+          buyable,
+          count - countOf(context.kit, buyable.entry.tool.id)
+        )
+        const families = [
+          [bodies],
+          ...protectionFamilies(context, buyable.entry),
+          ...(buyable.jig ? [context.jigWays(buyable)] : [])
+        ]
+        return families.some((family) => family.length === 0)
+          ? []
+          : packCombine(context.register, families)
       })
     )
   return [...companions, ...protectionFamilies(context, entry)]
@@ -89,20 +133,35 @@ function companionFamilies(context: NeedContext, entry: KitTool, operation: stri
 const protectionFamilies = (context: NeedContext, entry: KitTool): (readonly Pack[])[] =>
   entry.tool.needs
     .filter((protection) => !context.kit.protects.has(protection))
-    .map((protection) => cheapestOf(context, (context.fit.library.protectionFor.get(protection) ?? []).map(({ id }) => id)).map((buyable) => packOne(context.register, buyable, 1)))
+    .map((protection) =>
+      cheapestOf(
+        context,
+        (context.fit.library.protectionFor.get(protection) ?? []).map(({ id }) => id)
+      ).map((buyable) => packOne(context.register, buyable, 1))
+    )
 
 /** Keeps, of offers for the same tool, those that are not both dearer and no better. */
 function undominated(candidates: readonly Buyable[]): Buyable[] {
   const kept: Buyable[] = []
   for (const candidate of candidates)
-    if (!kept.some(({ entry, allIn, offer }) => entry.tool.id === candidate.entry.tool.id && allIn <= candidate.allIn && offer?.single !== true && errorFactor(entry.tier) <= errorFactor(candidate.entry.tier)))
+    if (
+      !kept.some(
+        ({ entry, allIn, offer }) =>
+          entry.tool.id === candidate.entry.tool.id &&
+          allIn <= candidate.allIn &&
+          offer?.single !== true &&
+          errorFactor(entry.tier) <= errorFactor(candidate.entry.tier)
+      )
+    )
       kept.push(candidate)
   return kept
 }
 
 const cheapestPerTool = (candidates: readonly Buyable[]): Buyable[] => {
   const seen = new Set<string>()
-  return candidates.filter(({ entry, offer }) => (offer?.single ? true : seen.has(entry.tool.id) ? false : (seen.add(entry.tool.id), true)))
+  return candidates.filter(({ entry, offer }) =>
+    offer?.single ? true : seen.has(entry.tool.id) ? false : (seen.add(entry.tool.id), true)
+  )
 }
 
 /** One way to fill a role: what has to be bought, and the tool that then plays it. */
@@ -112,20 +171,49 @@ interface Filling {
 }
 
 /** The ways to fill one role of a method, leaving out what the kit already has. */
-function fillings(context: NeedContext, method: Method, step: Step, index: number, present: MethodFit): Filling[] {
+function fillings(
+  context: NeedContext,
+  method: Method,
+  step: Step,
+  index: number,
+  present: MethodFit
+): Filling[] {
   const { fit, kit, market } = context
   const need = method.roles[index]
   if (!need) return []
-  const owned = (kit.byRole.get(need.role) ?? []).filter((entry) => reach(entry, need, step.stock) !== undefined)
+  const owned = (kit.byRole.get(need.role) ?? []).filter(
+    (entry) => reach(entry, need, step.stock) !== undefined
+  )
   const have = owned.reduce((sum, { count }) => sum + count, 0)
-  const sellable = (fit.library.toolsFor.get(need.role) ?? []).flatMap(({ id }) => market.get(id) ?? []).filter(({ entry }) => reach(entry, need, step.stock) !== undefined)
-  const candidates = context.dominates.spared(index === 0 && step.accuracyMm !== undefined ? undominated(sellable) : cheapestPerTool(sellable))
-  const bought = (count: number): Filling[] => candidates.flatMap((buyable) => acquire(context, buyable, count, method.operation).map((set) => ({ set, entry: buyable.entry })))
+  const sellable = (fit.library.toolsFor.get(need.role) ?? [])
+    .flatMap(({ id }) => market.get(id) ?? [])
+    .filter(({ entry }) => reach(entry, need, step.stock) !== undefined)
+  const candidates = context.dominates.spared(
+    index === 0 && step.accuracyMm !== undefined ? undominated(sellable) : cheapestPerTool(sellable)
+  )
+  const bought = (count: number): Filling[] =>
+    candidates.flatMap((buyable) =>
+      acquire(context, buyable, count, method.operation).map((set) => ({
+        set,
+        entry: buyable.entry
+      }))
+    )
   if (have < need.count) return bought(need.count - have)
-  const carried = owned.filter(({ tool, power }) => index > 0 || circuitCarries(fit.workshop, tool, power))
-  const serviced = carried.flatMap((entry) => packCombine(context.register, companionFamilies(context, entry, method.operation)).map((set) => ({ set, entry })))
-  const better = index === 0 && present.misses.some(({ kind }) => kind === 'accuracy' || kind === 'circuit') ? bought(need.count) : []
-  const untied = present.misses.some((miss) => miss.kind === 'tie' && (miss.role === need.role || miss.withRole === need.role))
+  const carried = owned.filter(
+    ({ tool, power }) => index > 0 || circuitCarries(fit.workshop, tool, power)
+  )
+  const serviced = carried.flatMap((entry) =>
+    packCombine(context.register, companionFamilies(context, entry, method.operation)).map(
+      (set) => ({ set, entry })
+    )
+  )
+  const better =
+    index === 0 && present.misses.some(({ kind }) => kind === 'accuracy' || kind === 'circuit')
+      ? bought(need.count)
+      : []
+  const untied = present.misses.some(
+    (miss) => miss.kind === 'tie' && (miss.role === need.role || miss.withRole === need.role)
+  )
   return [...serviced, ...better, ...(untied ? bought(need.count) : [])]
 }
 
@@ -139,12 +227,31 @@ function methodNeeds(context: NeedContext, method: Method, step: Step): Pack[] {
   if (fit.bannedMethods.has(method.id) || !comfortable(fit.workshop, method)) return []
   const present = fitMethod(kit, method, step, fit)
   if (present.misses.some(({ kind }) => kind === 'limit')) return []
-  const [lead = [], ...others] = method.roles.map((_, index) => fillings(context, method, step, index, present))
-  if (method.roles.length > 0 && (lead.length === 0 || others.some((family) => family.length === 0))) return []
-  const rest = others.map((family) => thinPacks(context.register, family.map(({ set }) => set)))
-  const rough = step.surface !== undefined && SURFACES.indexOf(method.surface) < SURFACES.indexOf(step.surface)
+  const [lead = [], ...others] = method.roles.map((_, index) =>
+    fillings(context, method, step, index, present)
+  )
+  if (
+    method.roles.length > 0 &&
+    (lead.length === 0 || others.some((family) => family.length === 0))
+  )
+    return []
+  const rest = others.map((family) =>
+    thinPacks(
+      context.register,
+      family.map(({ set }) => set)
+    )
+  )
+  const rough =
+    step.surface !== undefined && SURFACES.indexOf(method.surface) < SURFACES.indexOf(step.surface)
   const [need] = method.roles
-  const leads = method.roles.length === 0 ? [{ set: EMPTY_PACK, error: method.accuracyMm, tool: '' }] : lead.map(({ set, entry }) => ({ set, error: leadingError(method, entry, (need && reach(entry, need, step.stock)) ?? []), tool: entry.tool.id }))
+  const leads =
+    method.roles.length === 0
+      ? [{ set: EMPTY_PACK, error: method.accuracyMm, tool: '' }]
+      : lead.map(({ set, entry }) => ({
+          set,
+          error: leadingError(method, entry, (need && reach(entry, need, step.stock)) ?? []),
+          tool: entry.tool.id
+        }))
   const exact: Pack[] = []
   const short: Pack[] = []
   // Offers of a tool come cheapest first: a dearer one counts only when it gets by with less for marking.
@@ -154,34 +261,64 @@ function methodNeeds(context: NeedContext, method: Method, step: Step): Pack[] {
     if (marked.length === 0) short.push(set)
     const least = marked[0]?.cost ?? Infinity
     const known = leastMarking.get(tool)
-    if (known !== undefined && known <= least && set.cost > 0 && marked.length > 0 && known === least && exact.some((pack) => pack.cost <= set.cost + least)) continue
+    if (
+      known !== undefined &&
+      known <= least &&
+      set.cost > 0 &&
+      marked.length > 0 &&
+      known === least &&
+      exact.some((pack) => pack.cost <= set.cost + least)
+    )
+      continue
     leastMarking.set(tool, Math.min(least, known ?? Infinity))
     exact.push(...marked.map((marking) => packUnion(register, set, marking)))
   }
-  const cleaned = short.length > 0 ? cleanUpNeeds(context, step).flatMap((clean) => short.map((set) => packUnion(register, set, clean))) : []
+  const cleaned =
+    short.length > 0
+      ? cleanUpNeeds(context, step).flatMap((clean) =>
+          short.map((set) => packUnion(register, set, clean))
+        )
+      : []
   const sets = packCombine(register, [thinPacks(context.register, [...exact, ...cleaned]), ...rest])
   if ((method.ties ?? []).length === 0) return sets
   const probe = probeBuild(step)
-  return sets.filter((set) => isUse(useMethod(fit, kitWith(kit, entriesOf(setOf(register, set))), method, step, probe)))
+  return sets.filter((set) =>
+    isUse(useMethod(fit, kitWith(kit, entriesOf(setOf(register, set))), method, step, probe))
+  )
 }
 
 /** Error of a method with a leading tool, apart from marking, mm. */
 const leadingError = (method: Method, entry: KitTool, stretches: readonly Stretch[]): number =>
-  Math.hypot(method.accuracyMm * errorFactor(entry.tier), ...stretches.map((one) => one.around.errorMm))
+  Math.hypot(
+    method.accuracyMm * errorFactor(entry.tier),
+    ...stretches.map((one) => one.around.errorMm)
+  )
 
 /** Marking tools to buy, or none, with which a leading error stays within the step's limit. */
 function markings(context: NeedContext, method: Method, step: Step, error: number): Pack[] {
   const limit = step.accuracyMm
   if (limit === undefined) return [EMPTY_PACK]
-  const within = (markingMm: number): boolean => Math.hypot(error, method.marked ? markingMm : 0) <= limit + 1e-9
+  const within = (markingMm: number): boolean =>
+    Math.hypot(error, method.marked ? markingMm : 0) <= limit + 1e-9
   if (within(context.kit.markingMm)) return [EMPTY_PACK]
   if (!method.marked || !within(0)) return []
-  const squares = (context.fit.library.toolsFor.get('square') ?? []).flatMap(({ id }) => context.market.get(id) ?? []).filter(({ entry }) => within(entry.specs.accuracyMm ?? Infinity))
-  return context.dominates.spared(cheapestPerTool(squares)).sort((a, b) => a.allIn - b.allIn).map((buyable) => packOne(context.register, buyable, 1))
+  const squares = (context.fit.library.toolsFor.get('square') ?? [])
+    .flatMap(({ id }) => context.market.get(id) ?? [])
+    .filter(({ entry }) => within(entry.specs.accuracyMm ?? Infinity))
+  return context.dominates
+    .spared(cheapestPerTool(squares))
+    .sort((a, b) => a.allIn - b.allIn)
+    .map((buyable) => packOne(context.register, buyable, 1))
 }
 
 /** A build of one step, to ask whether a method does it. */
-const probeBuild = (step: Step): Build => ({ id: 'probe', name: 'probe', copies: 1, materials: [], steps: [step] })
+const probeBuild = (step: Step): Build => ({
+  id: 'probe',
+  name: 'probe',
+  copies: 1,
+  materials: [],
+  steps: [step]
+})
 
 /** What has to be bought to clean up after a step done too roughly; the empty set where the kit can. */
 function cleanUpNeeds(context: NeedContext, step: Step): readonly Pack[] {
@@ -194,8 +331,18 @@ function cleanUpNeeds(context: NeedContext, step: Step): readonly Pack[] {
 export function stepNeeds(context: NeedContext, step: Step): Pack[] {
   const methods = context.fit.library.methodsFor.get(step.operation) ?? []
   const probe = probeBuild(step)
-  if (methods.some((method) => !plainlyNot(context.kit, method, step, context.fit) && isUse(useMethod(context.fit, context.kit, method, step, probe)))) return [EMPTY_PACK]
-  return thinPacks(context.register, methods.flatMap((method) => methodNeeds(context, method, step)))
+  if (
+    methods.some(
+      (method) =>
+        !plainlyNot(context.kit, method, step, context.fit) &&
+        isUse(useMethod(context.fit, context.kit, method, step, probe))
+    )
+  )
+    return [EMPTY_PACK]
+  return thinPacks(
+    context.register,
+    methods.flatMap((method) => methodNeeds(context, method, step))
+  )
 }
 
 /** Like `stepNeeds`, but for quicker or cheaper ways to do a step that can be done already; the two cheapest for each method not yet usable. */
@@ -203,6 +350,12 @@ export function improvementNeeds(context: NeedContext, step: Step): Pack[] {
   const methods = context.fit.library.methodsFor.get(step.operation) ?? []
   const probe = probeBuild(step)
   return methods
-    .filter((method) => plainlyNot(context.kit, method, step, context.fit) || !isUse(useMethod(context.fit, context.kit, method, step, probe)))
-    .flatMap((method) => thinPacks(context.register, methodNeeds(context, method, step)).slice(0, 2))
+    .filter(
+      (method) =>
+        plainlyNot(context.kit, method, step, context.fit) ||
+        !isUse(useMethod(context.fit, context.kit, method, step, probe))
+    )
+    .flatMap((method) =>
+      thinPacks(context.register, methodNeeds(context, method, step)).slice(0, 2)
+    )
 }

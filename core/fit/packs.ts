@@ -33,15 +33,30 @@ export interface Register {
   readonly covers: readonly number[]
 }
 
-const asGood = (better: Buyable, worse: Buyable): boolean => (better.jig || worse.jig ? better === worse : servesFor(better.entry, worse.entry))
+const asGood = (better: Buyable, worse: Buyable): boolean =>
+  better.jig || worse.jig ? better === worse : servesFor(better.entry, worse.entry)
 
 /** Whether one of a tool serves wherever another one of the same tool does. */
 export function servesFor(a: KitTool, b: KitTool): boolean {
-  if (a.tool.id !== b.tool.id || a.platform !== b.platform || a.count < b.count || errorFactor(a.tier) > errorFactor(b.tier) || timeFactor(a.tier, a.condition) > timeFactor(b.tier, b.condition)) return false
+  if (
+    a.tool.id !== b.tool.id ||
+    a.platform !== b.platform ||
+    a.count < b.count ||
+    errorFactor(a.tier) > errorFactor(b.tier) ||
+    timeFactor(a.tier, a.condition) > timeFactor(b.tier, b.condition)
+  )
+    return false
   return SPECS.every((spec) => {
     const [has, other] = [a.specs[spec], b.specs[spec]]
     if (has === other) return true
-    if (has === undefined || other === undefined || spec === 'colletMm' || spec === 'shankMm' || spec === 'volts') return false
+    if (
+      has === undefined ||
+      other === undefined ||
+      spec === 'colletMm' ||
+      spec === 'shankMm' ||
+      spec === 'volts'
+    )
+      return false
     return spec === 'accuracyMm' ? has <= other : has >= other
   })
 }
@@ -58,17 +73,35 @@ export function registerOf(market: Market): Register {
     offers.forEach((offer, i) => {
       buyables.push(offer)
       line.push(first)
-      covers.push(offers.reduce((bits, other, k) => (i < LINE_BITS && k < LINE_BITS && (k === i || asGood(offer, other)) ? bits | (1 << k) : bits), 0))
+      covers.push(
+        offers.reduce(
+          (bits, other, k) =>
+            i < LINE_BITS && k < LINE_BITS && (k === i || asGood(offer, other))
+              ? bits | (1 << k)
+              : bits,
+          0
+        )
+      )
     })
   }
-  return { buyables, numbers: new Map(buyables.map(({ id }, number) => [id, number])), costs: buyables.map(({ allIn }) => allIn), line, covers }
+  return {
+    buyables,
+    numbers: new Map(buyables.map(({ id }, number) => [id, number])),
+    costs: buyables.map(({ allIn }) => allIn),
+    line,
+    covers
+  }
 }
 
 /** Whether the offer with number `x` serves where `y` does. */
 function covering(register: Register, x: number, y: number): boolean {
   if (x === y) return true
   const first = register.line[x] ?? -1
-  return first === register.line[y] && y - first < LINE_BITS && (((register.covers[x] ?? 0) >> (y - first)) & 1) === 1
+  return (
+    first === register.line[y] &&
+    y - first < LINE_BITS &&
+    (((register.covers[x] ?? 0) >> (y - first)) & 1) === 1
+  )
 }
 
 const EMPTY_CODES: readonly number[] = []
@@ -76,7 +109,8 @@ export const EMPTY_PACK: Pack = { codes: EMPTY_CODES, cost: 0, mask: 0, mixed: f
 
 const numberOf = (code: number): number => code >> COUNT_BITS
 const countOfCode = (code: number): number => code & MOST
-const codeOf = (number: number, count: number): number => (number << COUNT_BITS) | Math.min(count, MOST)
+const codeOf = (number: number, count: number): number =>
+  (number << COUNT_BITS) | Math.min(count, MOST)
 
 function packOf(register: Register, codes: readonly number[]): Pack {
   let cost = 0
@@ -113,7 +147,10 @@ function collapsed(register: Register, codes: readonly number[], a: Pack, b: Pac
   // Better offers first: what covers more is not covered by what covers less.
   const kept: number[] = []
   for (const y of [...codes].sort((x, z) => breadth(z) - breadth(x) || x - z)) {
-    const there = kept.reduce((sum, x) => sum + (covering(register, numberOf(x), numberOf(y)) ? countOfCode(x) : 0), 0)
+    const there = kept.reduce(
+      (sum, x) => sum + (covering(register, numberOf(x), numberOf(y)) ? countOfCode(x) : 0),
+      0
+    )
     const asked = Math.max(covered(register, a, y), covered(register, b, y))
     if (asked > there) kept.push(codeOf(numberOf(y), asked - there))
   }
@@ -161,19 +198,26 @@ function covered(register: Register, base: Pack, y: number): number {
 }
 
 /** How many of `y` or better the pack it stands in asks for. */
-const asking = (register: Register, pack: Pack, y: number): number => (pack.mixed ? covered(register, pack, y) : countOfCode(y))
+const asking = (register: Register, pack: Pack, y: number): number =>
+  pack.mixed ? covered(register, pack, y) : countOfCode(y)
 
 /** What `extra` adds to the cost of `base`, minor units. */
 export function packAdded(register: Register, base: Pack, extra: Pack): number {
   if (base.codes.length === 0) return extra.cost
   let cost = 0
-  for (const y of extra.codes) cost += (register.costs[numberOf(y)] as number) * Math.min(countOfCode(y), Math.max(0, asking(register, extra, y) - covered(register, base, y)))
+  for (const y of extra.codes)
+    cost +=
+      (register.costs[numberOf(y)] as number) *
+      Math.min(countOfCode(y), Math.max(0, asking(register, extra, y) - covered(register, base, y)))
   return cost
 }
 
 /** Whether `whole` holds everything `part` asks for. */
 export function packWithin(register: Register, part: Pack, whole: Pack): boolean {
-  return (part.mask & ~whole.mask) === 0 && part.codes.every((y) => covered(register, whole, y) >= asking(register, part, y))
+  return (
+    (part.mask & ~whole.mask) === 0 &&
+    part.codes.every((y) => covered(register, whole, y) >= asking(register, part, y))
+  )
 }
 
 /** Sets of up to this many purchases are all kept: ways in are exact up to here. */
@@ -203,8 +247,13 @@ export function thinPacks(register: Register, packs: readonly Pack[]): Pack[] {
 export function packCombine(register: Register, families: readonly (readonly Pack[])[]): Pack[] {
   let packs: Pack[] = [EMPTY_PACK]
   for (const family of [...families].sort((a, b) => a.length - b.length)) {
-    if (family.length === 1 && packs.length === 1) packs = [packUnion(register, packs[0] ?? EMPTY_PACK, family[0] ?? EMPTY_PACK)]
-    else packs = thinPacks(register, packs.flatMap((pack) => family.map((member) => packUnion(register, pack, member))))
+    if (family.length === 1 && packs.length === 1)
+      packs = [packUnion(register, packs[0] ?? EMPTY_PACK, family[0] ?? EMPTY_PACK)]
+    else
+      packs = thinPacks(
+        register,
+        packs.flatMap((pack) => family.map((member) => packUnion(register, pack, member)))
+      )
   }
   return packs
 }
@@ -233,7 +282,10 @@ export function packOfSet(register: Register, set: NeedSet): Pack {
     const number = register.numbers.get(id)
     if (number !== undefined) codes.push(codeOf(number, count))
   }
-  return packOf(register, codes.sort((a, b) => a - b))
+  return packOf(
+    register,
+    codes.sort((a, b) => a - b)
+  )
 }
 
 /** Numbers of the purchases in a pack. */

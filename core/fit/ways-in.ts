@@ -7,7 +7,20 @@ import { marketOf, type Buyable, type Market } from './buyables'
 import { dominanceOf } from './dominance'
 import { kitOf, type Kit } from './kit'
 import { EMPTY_SET, improvementNeeds, stepNeeds, type NeedContext, type NeedSet } from './needs'
-import { EMPTY_PACK, EXACT_SIZE, packAdded, packNumbers, packOfSet, packUnion, packWithin, registerOf, setOf, thinPacks, type Pack, type Register } from './packs'
+import {
+  EMPTY_PACK,
+  EXACT_SIZE,
+  packAdded,
+  packNumbers,
+  packOfSet,
+  packUnion,
+  packWithin,
+  registerOf,
+  setOf,
+  thinPacks,
+  type Pack,
+  type Register
+} from './packs'
 
 /** Purchases that close all gaps of a build. */
 export interface WayIn {
@@ -40,7 +53,8 @@ export interface Fitter {
   everyImprovement(build: Build): NeedSet[]
 }
 
-const stepKey = (step: Step): string => stableText([step.operation, step.stock, step.accuracyMm ?? null, step.surface ?? null])
+const stepKey = (step: Step): string =>
+  stableText([step.operation, step.stock, step.accuracyMm ?? null, step.surface ?? null])
 
 /** Branches tried beyond the exact small ways. */
 const TRIALS = 400
@@ -81,14 +95,23 @@ class Unions {
 
   private keep(pack: Pack, cost: number): void {
     if (this.found.some((one) => packWithin(this.register, one.pack, pack))) return
-    this.found = [...this.found.filter((one) => !packWithin(this.register, pack, one.pack)), { pack, cost }].sort((a, b) => a.cost - b.cost).slice(0, this.most)
+    this.found = [
+      ...this.found.filter((one) => !packWithin(this.register, pack, one.pack)),
+      { pack, cost }
+    ]
+      .sort((a, b) => a.cost - b.cost)
+      .slice(0, this.most)
   }
 
   /** @param largest sets of more purchases are passed over */
   private visit(index: number, chosen: Pack, cost: number, largest: number, most: number): void {
     const have = packUnion(this.register, this.planned, chosen)
     let next = index
-    while (next < this.open.length && this.open[next]?.some((pack) => packWithin(this.register, pack, have))) next++
+    while (
+      next < this.open.length &&
+      this.open[next]?.some((pack) => packWithin(this.register, pack, have))
+    )
+      next++
     const family = this.open[next]
     if (!family) {
       this.keep(chosen, cost)
@@ -101,7 +124,8 @@ class Unions {
       if (total < this.bound() && more.codes.length <= largest) options.push({ more, cost: total })
     }
     options.sort((a, b) => a.cost - b.cost)
-    const rest = this.found.length < this.most ? 0 : this.leastRest(next + 1, have, this.bound() - cost)
+    const rest =
+      this.found.length < this.most ? 0 : this.leastRest(next + 1, have, this.bound() - cost)
     for (const option of options) {
       if (Math.max(option.cost, cost + rest) >= this.bound()) continue
       if (this.trials++ >= most) return
@@ -118,9 +142,18 @@ class Unions {
 }
 
 /** Cheapest unions of one set per family: exact up to four purchases, the best of a fixed number of trials beyond. */
-function cheapestUnions(register: Register, families: Families, planned: Pack, most: number): WayIn[] {
-  const open = families.filter((family) => !family.some((pack) => packWithin(register, pack, planned))).sort((a, b) => a.length - b.length || (b[0]?.cost ?? 0) - (a[0]?.cost ?? 0))
-  return new Unions(register, open, planned, most).search().map(({ pack, cost }) => ({ set: setOf(register, pack), cost }))
+function cheapestUnions(
+  register: Register,
+  families: Families,
+  planned: Pack,
+  most: number
+): WayIn[] {
+  const open = families
+    .filter((family) => !family.some((pack) => packWithin(register, pack, planned)))
+    .sort((a, b) => a.length - b.length || (b[0]?.cost ?? 0) - (a[0]?.cost ?? 0))
+  return new Unions(register, open, planned, most)
+    .search()
+    .map(({ pack, cost }) => ({ set: setOf(register, pack), cost }))
 }
 
 /** Ways to make a jig that are carried along: the cheapest ones, and small ones, which the rest of a build may need anyway. */
@@ -169,7 +202,10 @@ function needsAt(depth: number, base: Omit<NeedContext, 'jigWays' | 'needsOf' | 
       all.push(needs)
     }
     // Families are shared between steps of the same kind; each needs closing once.
-    const open = all.length < build.steps.length ? undefined : distinct(all.filter((family) => !family.some(({ codes }) => codes.length === 0)))
+    const open =
+      all.length < build.steps.length
+        ? undefined
+        : distinct(all.filter((family) => !family.some(({ codes }) => codes.length === 0)))
     perBuild.set(build.steps, { families: open })
     return open
   }
@@ -177,23 +213,35 @@ function needsAt(depth: number, base: Omit<NeedContext, 'jigWays' | 'needsOf' | 
   return { of, families, context }
 }
 
-export function makeFitter(world: World, kit: Kit = kitOf(world.library, world.workspace.items)): Fitter {
+export function makeFitter(
+  world: World,
+  kit: Kit = kitOf(world.library, world.workspace.items)
+): Fitter {
   const context = fitContext(world)
   const market = marketOf(world)
   const register = registerOf(market)
-  const needs = needsAt(JIG_DEPTH, { fit: context, kit, market, dominates: dominanceOf(context.library), register })
+  const needs = needsAt(JIG_DEPTH, {
+    fit: context,
+    kit,
+    market,
+    dominates: dominanceOf(context.library),
+    register
+  })
   const { families } = needs
   const waysIn = rememberedWays(register, families)
   const better = new Map<string, readonly Pack[]>()
   const betterFor = (step: Step): readonly Pack[] => {
     const key = stepKey(step)
-    const known = better.get(key) ?? improvementNeeds(needs.context, step).filter(({ cost }) => cost > 0)
+    const known =
+      better.get(key) ?? improvementNeeds(needs.context, step).filter(({ cost }) => cost > 0)
     better.set(key, known)
     return known
   }
   const perBuildBetter = new WeakMap<readonly Step[], NeedSet[]>()
   const improvements = (build: Build): NeedSet[] => {
-    const known = perBuildBetter.get(build.steps) ?? thinPacks(register, build.steps.flatMap(betterFor)).map((pack) => setOf(register, pack))
+    const known =
+      perBuildBetter.get(build.steps) ??
+      thinPacks(register, build.steps.flatMap(betterFor)).map((pack) => setOf(register, pack))
     perBuildBetter.set(build.steps, known)
     return known
   }
@@ -208,24 +256,49 @@ export function makeFitter(world: World, kit: Kit = kitOf(world.library, world.w
         }
     return new Map([...cheapest].map(([tool, pack]) => [tool, setOf(register, pack)]))
   }
-  const everyImprovement: Fitter['everyImprovement'] = (build) => distinct(build.steps.flatMap(betterFor)).map((pack) => setOf(register, pack))
-  return { context, kit, market, register, families, setPerTool, waysIn, improvements, everyImprovement }
+  const everyImprovement: Fitter['everyImprovement'] = (build) =>
+    distinct(build.steps.flatMap(betterFor)).map((pack) => setOf(register, pack))
+  return {
+    context,
+    kit,
+    market,
+    register,
+    families,
+    setPerTool,
+    waysIn,
+    improvements,
+    everyImprovement
+  }
 }
 
 /** Ways in depend on those planned purchases alone that occur in the build's families; each such case is worked out once. */
 function rememberedWays(register: Register, families: Fitter['families']): Fitter['waysIn'] {
-  const perFamilies = new WeakMap<object, { ids: ReadonlySet<string>; ways: Map<string, WayIn[]> }>()
+  const perFamilies = new WeakMap<
+    object,
+    { ids: ReadonlySet<string>; ways: Map<string, WayIn[]> }
+  >()
   return (build, planned = EMPTY_SET, most = 4) => {
     const open = families(build)
     if (open === undefined) return []
     const known = perFamilies.get(open) ?? {
-      ids: new Set(open.flatMap((family) => family.flatMap((pack) => packNumbers(pack).map((number) => register.buyables[number]?.id ?? '')))),
+      ids: new Set(
+        open.flatMap((family) =>
+          family.flatMap((pack) =>
+            packNumbers(pack).map((number) => register.buyables[number]?.id ?? '')
+          )
+        )
+      ),
       ways: new Map<string, WayIn[]>()
     }
     perFamilies.set(open, known)
     const relevant = [...planned].filter(([id]) => known.ids.has(id))
-    const key = `${most}|${relevant.map(([id, { count }]) => `${id}*${count}`).sort().join()}`
-    const ways = known.ways.get(key) ?? cheapestUnions(register, open, packOfSet(register, new Map(relevant)), most)
+    const key = `${most}|${relevant
+      .map(([id, { count }]) => `${id}*${count}`)
+      .sort()
+      .join()}`
+    const ways =
+      known.ways.get(key) ??
+      cheapestUnions(register, open, packOfSet(register, new Map(relevant)), most)
     known.ways.set(key, ways)
     return ways
   }

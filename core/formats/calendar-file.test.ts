@@ -3,24 +3,37 @@ import ICAL from 'ical.js'
 import { DEMO_FILES, demoWorld } from '../../tests/helpers/workspaces'
 import { planCalendar } from '.'
 
-test.each(DEMO_FILES)('%s: a second, independent reader finds each purchase and build on its days', (name) => {
-  const world = demoWorld(name)
-  const { plan } = world.workspace
-  if (!plan) throw new Error('no plan')
-  const text = planCalendar(world, plan) ?? ''
-  // RFC 5545: lines end with CRLF and are folded at 75 octets.
-  expect(text.split('\r\n').every((line) => new TextEncoder().encode(line).length <= 75)).toBe(true)
-  const events = new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one))
-  expect(events).toHaveLength(plan.purchases.length + plan.builds.length)
-  expect(new Set(events.map(({ uid }) => uid)).size).toBe(events.length)
-  const starts = events.map(({ startDate }) => startDate.toString()).sort()
-  expect(starts).toEqual([...plan.purchases.map(({ date }) => date), ...plan.builds.map(({ begin }) => begin)].sort())
-  for (const { build, begin, done } of plan.builds) {
-    const event = events.find(({ uid, startDate }) => uid.includes(`-build-${build}-`) && startDate.toString() === begin)
-    // An all-day event ends before its end date.
-    expect(event?.endDate.toString()).toBe(new Date(Date.parse(done) + 86_400_000).toISOString().slice(0, 10))
+test.each(DEMO_FILES)(
+  '%s: a second, independent reader finds each purchase and build on its days',
+  (name) => {
+    const world = demoWorld(name)
+    const { plan } = world.workspace
+    if (!plan) throw new Error('no plan')
+    const text = planCalendar(world, plan) ?? ''
+    // RFC 5545: lines end with CRLF and are folded at 75 octets.
+    expect(text.split('\r\n').every((line) => new TextEncoder().encode(line).length <= 75)).toBe(
+      true
+    )
+    const events = new ICAL.Component(ICAL.parse(text))
+      .getAllSubcomponents('vevent')
+      .map((one) => new ICAL.Event(one))
+    expect(events).toHaveLength(plan.purchases.length + plan.builds.length)
+    expect(new Set(events.map(({ uid }) => uid)).size).toBe(events.length)
+    const starts = events.map(({ startDate }) => startDate.toString()).sort()
+    expect(starts).toEqual(
+      [...plan.purchases.map(({ date }) => date), ...plan.builds.map(({ begin }) => begin)].sort()
+    )
+    for (const { build, begin, done } of plan.builds) {
+      const event = events.find(
+        ({ uid, startDate }) => uid.includes(`-build-${build}-`) && startDate.toString() === begin
+      )
+      // An all-day event ends before its end date.
+      expect(event?.endDate.toString()).toBe(
+        new Date(Date.parse(done) + 86_400_000).toISOString().slice(0, 10)
+      )
+    }
   }
-})
+)
 
 test('names with commas, semicolons and line breaks come through unharmed', () => {
   const world = demoWorld('hive-yard')
@@ -28,7 +41,19 @@ test('names with commas, semicolons and line breaks come through unharmed', () =
   if (!plan) throw new Error('no plan')
   const odd = 'Shelf; with, commas\nand \\ a break'
   const first = plan.builds.find(({ build }) => !build.startsWith('make/'))
-  const there = { ...world, workspace: { ...world.workspace, builds: world.workspace.builds.map((one) => (one.id === first?.build ? { ...one, name: odd } : one)) } }
-  const events = new ICAL.Component(ICAL.parse(planCalendar(there, plan) ?? '')).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one))
-  expect(events.filter(({ summary }) => summary.startsWith(`Build ${odd}`)).length).toBeGreaterThan(0)
+  const there = {
+    ...world,
+    workspace: {
+      ...world.workspace,
+      builds: world.workspace.builds.map((one) =>
+        one.id === first?.build ? { ...one, name: odd } : one
+      )
+    }
+  }
+  const events = new ICAL.Component(ICAL.parse(planCalendar(there, plan) ?? ''))
+    .getAllSubcomponents('vevent')
+    .map((one) => new ICAL.Event(one))
+  expect(events.filter(({ summary }) => summary.startsWith(`Build ${odd}`)).length).toBeGreaterThan(
+    0
+  )
 })

@@ -1,4 +1,14 @@
-export { checkMerged, checkWorkspace, pathText, readKept, readPlan, readProven, readWorkspace, MOST_PROBLEMS, type ReadWorkspace } from './read'
+export {
+  checkMerged,
+  checkWorkspace,
+  pathText,
+  readKept,
+  readPlan,
+  readProven,
+  readWorkspace,
+  MOST_PROBLEMS,
+  type ReadWorkspace
+} from './read'
 export { LARGEST_FILE } from './json'
 export { decimal, planCsv, workspacePrint, writePlan, writeWorkspace } from './write'
 export { WORKSPACE_VERSION } from './workspace-schema'

@@ -7,13 +7,30 @@ import { decimal } from './write'
 const PURSE = 'assets:purse'
 /** Where the money of each kind comes from or goes to. */
 const ACCOUNTS: Readonly<Record<Exclude<EntryKind, 'reversal'>, string>> = {
-  opening: 'equity:opening', 'set-aside': 'income:set aside', 'one-off': 'income:one-off', sale: 'income:pieces sold', resale: 'income:tools sold', refund: 'expenses:tools', tool: 'expenses:tools', companion: 'expenses:companions',
-  consumable: 'expenses:consumables', timber: 'expenses:timber', fee: 'expenses:fees', repair: 'expenses:repairs', other: 'expenses:other'
+  opening: 'equity:opening',
+  'set-aside': 'income:set aside',
+  'one-off': 'income:one-off',
+  sale: 'income:pieces sold',
+  resale: 'income:tools sold',
+  refund: 'expenses:tools',
+  tool: 'expenses:tools',
+  companion: 'expenses:companions',
+  consumable: 'expenses:consumables',
+  timber: 'expenses:timber',
+  fee: 'expenses:fees',
+  repair: 'expenses:repairs',
+  other: 'expenses:other'
 }
 
 /** Text that cannot be taken for anything else in a journal: one line, no comment sign, no bar between payee and note. */
-const safe = (text: string): string => text.replace(/[;|\r\n\t]+/g, ' ').replace(/\s+/g, ' ').replace(/^[\s!*(]+/, '').trim()
-const tag = (name: string, value: string | undefined): string => (value === undefined ? '' : `, ${name}:${safe(value).replace(/,/g, ' ')}`)
+const safe = (text: string): string =>
+  text
+    .replace(/[;|\r\n\t]+/g, ' ')
+    .replace(/\s+/g, ' ')
+    .replace(/^[\s!*(]+/, '')
+    .trim()
+const tag = (name: string, value: string | undefined): string =>
+  value === undefined ? '' : `, ${name}:${safe(value).replace(/,/g, ' ')}`
 
 /** The account an entry stands against; a reversal against that of what it takes back, a refund against that of the purchase. */
 function accountOf(entry: LedgerEntry, entries: ReadonlyMap<string, LedgerEntry>): string {
@@ -30,12 +47,39 @@ export function writeJournal(workspace: Pick<Workspace, 'name' | 'ledger' | 'mon
   const { currency } = workspace.money
   const exponent = exponentOf(currency)
   const entries = new Map(workspace.ledger.map((entry) => [entry.id, entry]))
-  const inOrder = workspace.ledger.map((entry, i) => ({ entry, i })).sort((a, b) => (a.entry.date < b.entry.date ? -1 : a.entry.date > b.entry.date ? 1 : a.i - b.i))
-  const head = [`; ${safe(workspace.name)}`, 'decimal-mark .', `commodity 1000.${'0'.repeat(exponent)} ${currency}`, '']
+  const inOrder = workspace.ledger
+    .map((entry, i) => ({ entry, i }))
+    .sort((a, b) =>
+      a.entry.date < b.entry.date ? -1 : a.entry.date > b.entry.date ? 1 : a.i - b.i
+    )
+  const head = [
+    `; ${safe(workspace.name)}`,
+    'decimal-mark .',
+    `commodity 1000.${'0'.repeat(exponent)} ${currency}`,
+    ''
+  ]
   const transactions = inOrder.map(({ entry }) => {
-    const { id, date, kind, amount, text, seller, receipt, warrantyUntil, reverses, refunds, tax, delivery } = entry
+    const {
+      id,
+      date,
+      kind,
+      amount,
+      text,
+      seller,
+      receipt,
+      warrantyUntil,
+      reverses,
+      refunds,
+      tax,
+      delivery
+    } = entry
     const tags = `id:${id}, kind:${kind}${tag('seller', seller)}${tag('receipt', receipt)}${tag('warranty', warrantyUntil)}${tag('reverses', reverses)}${tag('refunds', refunds)}${tax === undefined ? '' : tag('tax', decimal(tax, currency))}${delivery === undefined ? '' : tag('delivery', decimal(delivery, currency))}`
-    return [`${date} * ${safe(text) || kind}  ; ${tags}`, `    ${accountOf(entry, entries)}  ${decimal(-amount || 0, currency)} ${currency}`, `    ${PURSE}  ${decimal(amount, currency)} ${currency}`, ''].join('\n')
+    return [
+      `${date} * ${safe(text) || kind}  ; ${tags}`,
+      `    ${accountOf(entry, entries)}  ${decimal(-amount || 0, currency)} ${currency}`,
+      `    ${PURSE}  ${decimal(amount, currency)} ${currency}`,
+      ''
+    ].join('\n')
   })
   return `${[...head, ...transactions].join('\n')}`
 }

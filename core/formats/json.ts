@@ -1,4 +1,10 @@
-import { findNodeAtLocation, parseTree, printParseErrorCode, type Node, type ParseError } from 'jsonc-parser'
+import {
+  findNodeAtLocation,
+  parseTree,
+  printParseErrorCode,
+  type Node,
+  type ParseError
+} from 'jsonc-parser'
 import { issue, ok, refused, type Path, type Result } from '../kernel'
 
 /** The largest file that is read, bytes of text. */
@@ -19,7 +25,8 @@ const lineAt = (text: string, offset: number): number => {
 /** Reads JSON text; a syntax error is reported with its line and column. Codes: `file.empty`, `file.too-large`, `json.syntax`. */
 export function parseJson(raw: string): Result<ParsedJson> {
   const text = raw.replace(/^\ufeff/, '')
-  if (text.length > LARGEST_FILE) return refused(issue('file.too-large', [], { size: text.length, limit: LARGEST_FILE }))
+  if (text.length > LARGEST_FILE)
+    return refused(issue('file.too-large', [], { size: text.length, limit: LARGEST_FILE }))
   if (text.trim() === '') return refused(issue('file.empty'))
   let data: unknown
   try {
@@ -30,7 +37,13 @@ export function parseJson(raw: string): Result<ParsedJson> {
     const first = errors[0]
     const offset = first?.offset ?? text.length
     const line = lineAt(text, offset)
-    return refused(issue('json.syntax', [], { line, column: offset - text.lastIndexOf('\n', offset - 1), what: first ? printParseErrorCode(first.error) : 'EndOfFileExpected' }))
+    return refused(
+      issue('json.syntax', [], {
+        line,
+        column: offset - text.lastIndexOf('\n', offset - 1),
+        what: first ? printParseErrorCode(first.error) : 'EndOfFileExpected'
+      })
+    )
   }
   let tree: Node | undefined
   const lineOf = (path: Path): number => {

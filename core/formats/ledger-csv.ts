@@ -5,63 +5,153 @@ import { COMES_IN, ENTRY_KINDS, type EntryKind, type LedgerEntry } from '../ledg
 import { foreignCurrency, parseAmount, type Minor } from '../money'
 import { SELLER_TYPES, type SellerType } from '../prices'
 import { idIn } from './quotes-csv'
-import { plainHeading, readRows, writeSheet, type Cells as Row, type SheetKind, type SheetReading } from './sheet'
+import {
+  plainHeading,
+  readRows,
+  writeSheet,
+  type Cells as Row,
+  type SheetKind,
+  type SheetReading
+} from './sheet'
 import { decimal } from './write'
 
 const COLUMNS = [
-  'date', 'kind', 'text', 'in', 'out', 'currency', 'planned', 'tax', 'delivery', 'seller', 'condition', 'warranty until', 'receipt', 'tool', 'offer', 'item', 'build', 'answers', 'refunds', 'reverses', 'id'
+  'date',
+  'kind',
+  'text',
+  'in',
+  'out',
+  'currency',
+  'planned',
+  'tax',
+  'delivery',
+  'seller',
+  'condition',
+  'warranty until',
+  'receipt',
+  'tool',
+  'offer',
+  'item',
+  'build',
+  'answers',
+  'refunds',
+  'reverses',
+  'id'
 ] as const
 type Column = (typeof COLUMNS)[number] | 'amount'
 const HEADINGS: Readonly<Record<Column, readonly string[]>> = {
-  date: ['date', 'day', 'on', 'booked'], kind: ['kind', 'what', 'type', 'category'], text: ['text', 'for', 'description', 'memo', 'name', 'payee'], in: ['in', 'money in', 'received', 'credit'], out: ['out', 'money out', 'paid', 'spent', 'debit'],
-  amount: ['amount', 'value', 'sum'], currency: ['currency', 'cur'], planned: ['planned'], tax: ['tax', 'vat', 'of which tax'], delivery: ['delivery', 'shipping', 'of which delivery'], seller: ['seller', 'seller type'], condition: ['condition', 'state'],
-  'warranty until': ['warranty until', 'warranty'], receipt: ['receipt'], tool: ['tool'], offer: ['offer'], item: ['item'], build: ['build'], answers: ['answers'], refunds: ['refunds'], reverses: ['reverses'], id: ['id']
+  date: ['date', 'day', 'on', 'booked'],
+  kind: ['kind', 'what', 'type', 'category'],
+  text: ['text', 'for', 'description', 'memo', 'name', 'payee'],
+  in: ['in', 'money in', 'received', 'credit'],
+  out: ['out', 'money out', 'paid', 'spent', 'debit'],
+  amount: ['amount', 'value', 'sum'],
+  currency: ['currency', 'cur'],
+  planned: ['planned'],
+  tax: ['tax', 'vat', 'of which tax'],
+  delivery: ['delivery', 'shipping', 'of which delivery'],
+  seller: ['seller', 'seller type'],
+  condition: ['condition', 'state'],
+  'warranty until': ['warranty until', 'warranty'],
+  receipt: ['receipt'],
+  tool: ['tool'],
+  offer: ['offer'],
+  item: ['item'],
+  build: ['build'],
+  answers: ['answers'],
+  refunds: ['refunds'],
+  reverses: ['reverses'],
+  id: ['id']
 }
-const SHEET: SheetKind<Column> = { headings: HEADINGS, needed: [['date'], ['amount', 'in', 'out']], most: 100_000, empty: 'ledger-csv.empty', tooMany: 'ledger-csv.too-many', noColumn: 'ledger-csv.no-column' }
+const SHEET: SheetKind<Column> = {
+  headings: HEADINGS,
+  needed: [['date'], ['amount', 'in', 'out']],
+  most: 100_000,
+  empty: 'ledger-csv.empty',
+  tooMany: 'ledger-csv.too-many',
+  noColumn: 'ledger-csv.no-column'
+}
 
 /** The ledger as CSV; read back, it gives the same entries. Amounts stand in a column for money in and one for money out, without sign. */
 export const writeLedgerCsv = (ledger: readonly LedgerEntry[], currency: string): string =>
-  writeSheet(COLUMNS, ledger.map((entry) => ({
-    ...entry, in: entry.amount >= 0 ? decimal(entry.amount, currency) : '', out: entry.amount < 0 ? decimal(-entry.amount, currency) : '', currency,
-    // A plan's figure goes the way its entry goes; a minus says otherwise.
-    planned: entry.planned === undefined ? '' : Number(decimal(entry.amount < 0 ? -entry.planned : entry.planned, currency)),
-    tax: entry.tax === undefined ? '' : decimal(entry.tax, currency), delivery: entry.delivery === undefined ? '' : decimal(entry.delivery, currency), 'warranty until': entry.warrantyUntil ?? ''
-  })))
+  writeSheet(
+    COLUMNS,
+    ledger.map((entry) => ({
+      ...entry,
+      in: entry.amount >= 0 ? decimal(entry.amount, currency) : '',
+      out: entry.amount < 0 ? decimal(-entry.amount, currency) : '',
+      currency,
+      // A plan's figure goes the way its entry goes; a minus says otherwise.
+      planned:
+        entry.planned === undefined
+          ? ''
+          : Number(decimal(entry.amount < 0 ? -entry.planned : entry.planned, currency)),
+      tax: entry.tax === undefined ? '' : decimal(entry.tax, currency),
+      delivery: entry.delivery === undefined ? '' : decimal(entry.delivery, currency),
+      'warranty until': entry.warrantyUntil ?? ''
+    }))
+  )
 
 /**
  * Reads entries from CSV or pasted cells: a row for each, the first row headings. Needed are a date and an amount (`in` and `out`, or
  * one signed `amount`). Faulty rows are named and left out. A row in another currency is refused with its reason.
  * Codes: `ledger-csv.empty`, `ledger-csv.no-column`, `ledger-csv.too-many`, `ledger-csv.cell`, `ledger-csv.amount`, `ledger-csv.currency`, `ledger-csv.future`, `ledger-csv.choice`
  */
-export function readLedgerCsv(text: string, defaults: { readonly currency: string; readonly today: Day; readonly newId: () => string }): Result<SheetReading<LedgerEntry>> {
+export function readLedgerCsv(
+  text: string,
+  defaults: { readonly currency: string; readonly today: Day; readonly newId: () => string }
+): Result<SheetReading<LedgerEntry>> {
   return readRows(text, SHEET, (cells) => entryOf(cells, defaults))
 }
 
 type Cells = Row<Column>
 type Defaults = { readonly currency: string; readonly today: Day; readonly newId: () => string }
-const wrong = ({ row, cell }: Cells, column: Column, code: string, figures: Issue['figures'] = {}): Result<never> => refused(issue(code, [row, column], { row, column, text: cell(column), ...figures }))
+const wrong = (
+  { row, cell }: Cells,
+  column: Column,
+  code: string,
+  figures: Issue['figures'] = {}
+): Result<never> =>
+  refused(issue(code, [row, column], { row, column, text: cell(column), ...figures }))
 
 /** The amount of a row, in minor units with its sign. */
 function amountOf(cells: Cells, { currency }: Defaults): Result<Minor> {
   const { cell } = cells
   const foreign = foreignCurrency(cell('currency'), currency)
-  if (foreign !== undefined) return wrong(cells, 'currency', 'ledger-csv.currency', { found: foreign, expected: currency })
+  if (foreign !== undefined)
+    return wrong(cells, 'currency', 'ledger-csv.currency', { found: foreign, expected: currency })
   const filled = (['in', 'out', 'amount'] as const).filter((column) => cell(column) !== '')
   const [column] = filled
-  if (column === undefined || filled.length > 1) return wrong(cells, column ?? 'amount', 'ledger-csv.amount')
+  if (column === undefined || filled.length > 1)
+    return wrong(cells, column ?? 'amount', 'ledger-csv.amount')
   const read = parseAmount(cell(column), currency)
-  if (!read.ok) return read.issues[0]?.code === 'money.other-currency' ? wrong(cells, column, 'ledger-csv.currency', read.issues[0].figures) : wrong(cells, column, 'ledger-csv.amount')
+  if (!read.ok)
+    return read.issues[0]?.code === 'money.other-currency'
+      ? wrong(cells, column, 'ledger-csv.currency', read.issues[0].figures)
+      : wrong(cells, column, 'ledger-csv.amount')
   return ok(column === 'out' && read.value !== 0 ? -read.value : read.value)
 }
 
-function choice<T extends string>(cells: Cells, column: Column, list: readonly T[]): Result<T | undefined> {
+function choice<T extends string>(
+  cells: Cells,
+  column: Column,
+  list: readonly T[]
+): Result<T | undefined> {
   const text = plainHeading(cells.cell(column)).replace(/ /g, '-')
   const one = list.find((candidate) => candidate === text)
-  return text === '' ? ok(undefined) : one === undefined ? wrong(cells, column, 'ledger-csv.choice', { choices: list.join(', ') }) : ok(one)
+  return text === ''
+    ? ok(undefined)
+    : one === undefined
+      ? wrong(cells, column, 'ledger-csv.choice', { choices: list.join(', ') })
+      : ok(one)
 }
 function day(cells: Cells, column: Column): Result<Day | undefined> {
   const text = cells.cell(column)
-  return text === '' ? ok(undefined) : checkDay(text).ok ? ok(text) : wrong(cells, column, 'ledger-csv.cell')
+  return text === ''
+    ? ok(undefined)
+    : checkDay(text).ok
+      ? ok(text)
+      : wrong(cells, column, 'ledger-csv.cell')
 }
 function money(cells: Cells, column: Column, currency: string): Result<Minor | undefined> {
   const text = cells.cell(column)
@@ -77,21 +167,51 @@ function entryOf(cells: Cells, defaults: Defaults): Result<LedgerEntry> {
   const seller: Result<SellerType | undefined> = choice(cells, 'seller', SELLER_TYPES)
   const condition: Result<Condition | undefined> = choice(cells, 'condition', CONDITIONS)
   const warranty = day(cells, 'warranty until')
-  const figures = (['planned', 'tax', 'delivery'] as const).map((column) => money(cells, column, defaults.currency))
+  const figures = (['planned', 'tax', 'delivery'] as const).map((column) =>
+    money(cells, column, defaults.currency)
+  )
   const bad = [date, amount, kind, seller, condition, warranty, ...figures].find((one) => !one.ok)
   if (bad && !bad.ok) return bad
   if (!date.ok || date.value === undefined) return wrong(cells, 'date', 'ledger-csv.cell')
   if (date.value > defaults.today) return wrong(cells, 'date', 'ledger-csv.future')
-  if (!amount.ok || !kind.ok || !seller.ok || !condition.ok || !warranty.ok) return wrong(cells, 'amount', 'ledger-csv.amount')
+  if (!amount.ok || !kind.ok || !seller.ok || !condition.ok || !warranty.ok)
+    return wrong(cells, 'amount', 'ledger-csv.amount')
   const [planned, tax, delivery] = figures.map((one) => (one.ok ? one.value : undefined))
-  const ids = Object.fromEntries((['receipt', 'tool', 'offer', 'item', 'build', 'answers', 'refunds', 'reverses'] as const).flatMap((column) => {
-    const id = idIn(cell(column))
-    return id === undefined ? [] : [[column, id]]
-  }))
-  const optional = Object.entries({ tax, delivery, seller: seller.value, condition: condition.value, warrantyUntil: warranty.value, planned: planned === undefined ? undefined : amount.value < 0 ? 0 - planned : planned })
-  const fallback: EntryKind = ids.reverses !== undefined ? 'reversal' : amount.value >= 0 ? 'one-off' : 'other'
+  const ids = Object.fromEntries(
+    (
+      ['receipt', 'tool', 'offer', 'item', 'build', 'answers', 'refunds', 'reverses'] as const
+    ).flatMap((column) => {
+      const id = idIn(cell(column))
+      return id === undefined ? [] : [[column, id]]
+    })
+  )
+  const optional = Object.entries({
+    tax,
+    delivery,
+    seller: seller.value,
+    condition: condition.value,
+    warrantyUntil: warranty.value,
+    planned: planned === undefined ? undefined : amount.value < 0 ? 0 - planned : planned
+  })
+  const fallback: EntryKind =
+    ids.reverses !== undefined ? 'reversal' : amount.value >= 0 ? 'one-off' : 'other'
   const of = kind.value ?? fallback
   // Bank lists write what goes out with a minus; kinds that only bring money in cannot.
-  if (of !== 'reversal' && of !== 'one-off' && of !== 'opening' && COMES_IN.has(of) && amount.value < 0) return wrong(cells, 'kind', 'ledger-csv.way')
-  return ok({ id: idIn(cell('id')) ?? defaults.newId(), date: date.value, kind: of, amount: amount.value, text: cell('text').slice(0, 2000), ...Object.fromEntries(optional.filter(([, value]) => value !== undefined)), ...ids })
+  if (
+    of !== 'reversal' &&
+    of !== 'one-off' &&
+    of !== 'opening' &&
+    COMES_IN.has(of) &&
+    amount.value < 0
+  )
+    return wrong(cells, 'kind', 'ledger-csv.way')
+  return ok({
+    id: idIn(cell('id')) ?? defaults.newId(),
+    date: date.value,
+    kind: of,
+    amount: amount.value,
+    text: cell('text').slice(0, 2000),
+    ...Object.fromEntries(optional.filter(([, value]) => value !== undefined)),
+    ...ids
+  })
 }

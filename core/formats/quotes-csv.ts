@@ -1,9 +1,25 @@
-import { CONDITIONS, POWERS, TIERS, type Condition, type Library, type Power, type Tier, type Tool } from '../catalogue'
+import {
+  CONDITIONS,
+  POWERS,
+  TIERS,
+  type Condition,
+  type Library,
+  type Power,
+  type Tier,
+  type Tool
+} from '../catalogue'
 import { checkDay, type Day } from '../calendar'
 import { issue, ok, refused, type Result } from '../kernel'
 import { foreignCurrency, parseAmount } from '../money'
 import { SELLER_TYPES, offerId, typicalOffer, type Quote, type SellerType } from '../prices'
-import { plainHeading as plain, readRows, writeSheet, type Cells, type SheetKind, type SheetReading } from './sheet'
+import {
+  plainHeading as plain,
+  readRows,
+  writeSheet,
+  type Cells,
+  type SheetKind,
+  type SheetReading
+} from './sheet'
 import { decimal } from './write'
 
 /** What a row that says nothing of it is taken for. */
@@ -16,7 +32,19 @@ export interface QuoteDefaults {
   readonly offers?: ReadonlySet<string> | undefined
 }
 
-const COLUMNS = ['tool', 'price', 'date', 'seller', 'tier', 'condition', 'power', 'until', 'currency', 'offer', 'id'] as const
+const COLUMNS = [
+  'tool',
+  'price',
+  'date',
+  'seller',
+  'tier',
+  'condition',
+  'power',
+  'until',
+  'currency',
+  'offer',
+  'id'
+] as const
 type Column = (typeof COLUMNS)[number]
 const HEADINGS: Readonly<Record<Column, readonly string[]>> = {
   tool: ['tool', 'item', 'name', 'article', 'what'],
@@ -31,54 +59,95 @@ const HEADINGS: Readonly<Record<Column, readonly string[]>> = {
   offer: ['offer'],
   id: ['id']
 }
-const SHEET: SheetKind<Column> = { headings: HEADINGS, needed: [['tool'], ['price']], most: 2000, empty: 'quotes.empty', tooMany: 'quotes.too-many', noColumn: 'quotes.no-column' }
+const SHEET: SheetKind<Column> = {
+  headings: HEADINGS,
+  needed: [['tool'], ['price']],
+  most: 2000,
+  empty: 'quotes.empty',
+  tooMany: 'quotes.too-many',
+  noColumn: 'quotes.no-column'
+}
 
 /** A tool by its id, its name or another name people use. */
 export function findTool(library: Library, text: string): Tool | undefined {
   const wanted = plain(text)
   const tools = [...library.tools.values()]
-  return tools.find(({ id }) => id === wanted) ?? tools.find(({ name }) => plain(name) === wanted) ?? tools.find(({ name }) => plain(name.split(',')[0] ?? '') === wanted) ?? tools.find(({ aliases }) => aliases.some((alias) => plain(alias) === wanted))
+  return (
+    tools.find(({ id }) => id === wanted) ??
+    tools.find(({ name }) => plain(name) === wanted) ??
+    tools.find(({ name }) => plain(name.split(',')[0] ?? '') === wanted) ??
+    tools.find(({ aliases }) => aliases.some((alias) => plain(alias) === wanted))
+  )
 }
 
-const oneOf = <T extends string>(list: readonly T[], text: string): T | undefined => list.find((one) => one === plain(text).replace(/ /g, '-'))
+const oneOf = <T extends string>(list: readonly T[], text: string): T | undefined =>
+  list.find((one) => one === plain(text).replace(/ /g, '-'))
 
 /**
  * Reads prices from a CSV file or from pasted cells: a row for each, the first row headings. Each faulty row is named and left out, the
  * others are taken. A row in another currency than the workspace's is refused: amounts are never converted in silence.
  */
-export function readQuotes(text: string, library: Library, defaults: QuoteDefaults): Result<SheetReading<Quote>> {
+export function readQuotes(
+  text: string,
+  library: Library,
+  defaults: QuoteDefaults
+): Result<SheetReading<Quote>> {
   return readRows(text, SHEET, (cells) => rowOf(cells, library, defaults))
 }
 
-type Wrong = (column: Column, code: string, figures?: Record<string, string | number>) => Result<never>
+type Wrong = (
+  column: Column,
+  code: string,
+  figures?: Record<string, string | number>
+) => Result<never>
 
 /** An id a file brings along, where it is one. */
-export const idIn = (text: string): string | undefined => (/^[A-Za-z0-9][A-Za-z0-9/_.@ +*-]{0,119}$/.test(text) ? text : undefined)
+export const idIn = (text: string): string | undefined =>
+  /^[A-Za-z0-9][A-Za-z0-9/_.@ +*-]{0,119}$/.test(text) ? text : undefined
 
-function offerOf(cell: (column: Column) => string, wrong: Wrong, tool: Tool, defaults: QuoteDefaults): Result<string> {
+function offerOf(
+  cell: (column: Column) => string,
+  wrong: Wrong,
+  tool: Tool,
+  defaults: QuoteDefaults
+): Result<string> {
   if (tool.madeBy !== undefined) return wrong('tool', 'quotes.shop-made')
   const tier: Tier | undefined = cell('tier') === '' ? defaults.tier : oneOf(TIERS, cell('tier'))
   if (!tier) return wrong('tier', 'quotes.choice', { choices: TIERS.join(', ') })
-  const condition: Condition | undefined = cell('condition') === '' ? 'new' : oneOf(CONDITIONS, cell('condition'))
+  const condition: Condition | undefined =
+    cell('condition') === '' ? 'new' : oneOf(CONDITIONS, cell('condition'))
   if (!condition) return wrong('condition', 'quotes.choice', { choices: CONDITIONS.join(', ') })
   const forms = tool.forms.map((form) => form.power)
-  const power: Power | undefined = cell('power') === '' ? forms[0] : oneOf(POWERS.filter((one) => forms.includes(one)), cell('power'))
+  const power: Power | undefined =
+    cell('power') === ''
+      ? forms[0]
+      : oneOf(
+          POWERS.filter((one) => forms.includes(one)),
+          cell('power')
+        )
   if (!power) return wrong('power', 'quotes.choice', { choices: forms.join(', ') })
   return ok(offerId({ tool: tool.id, tier, condition, acquisition: 'buy', power }))
 }
 
-function rowOf({ row, cell }: Cells<Column>, library: Library, defaults: QuoteDefaults): Result<Quote> {
-  const wrong: Wrong = (column, code, figures = {}) => refused(issue(code, [row, column], { row, text: cell(column), ...figures }))
+function rowOf(
+  { row, cell }: Cells<Column>,
+  library: Library,
+  defaults: QuoteDefaults
+): Result<Quote> {
+  const wrong: Wrong = (column, code, figures = {}) =>
+    refused(issue(code, [row, column], { row, text: cell(column), ...figures }))
   const named = cell('offer')
   const known = named !== '' && defaults.offers?.has(named) === true
   const tool = known ? undefined : findTool(library, cell('tool'))
   if (!tool && !known) return wrong('tool', 'quotes.tool')
-  const seller: SellerType | undefined = cell('seller') === '' ? 'other' : oneOf(SELLER_TYPES, cell('seller'))
+  const seller: SellerType | undefined =
+    cell('seller') === '' ? 'other' : oneOf(SELLER_TYPES, cell('seller'))
   if (!seller) return wrong('seller', 'quotes.choice', { choices: SELLER_TYPES.join(', ') })
   const offer = tool ? offerOf(cell, wrong, tool, defaults) : ok(named)
   if (!offer.ok) return offer
   const foreign = foreignCurrency(`${cell('currency')} ${cell('price')}`, defaults.currency)
-  if (foreign !== undefined) return wrong('price', 'quotes.currency', { found: foreign, expected: defaults.currency })
+  if (foreign !== undefined)
+    return wrong('price', 'quotes.currency', { found: foreign, expected: defaults.currency })
   const price = parseAmount(cell('price').replace(/[a-z]{3}/gi, ''), defaults.currency)
   if (!price.ok) return wrong('price', 'quotes.price')
   if (price.value < 0) return wrong('price', 'quotes.negative')
@@ -88,12 +157,34 @@ function rowOf({ row, cell }: Cells<Column>, library: Library, defaults: QuoteDe
   if (date > defaults.today) return wrong('date', 'quotes.future', { today: defaults.today })
   if (until !== '' && !checkDay(until).ok) return wrong('until', 'quotes.date')
   if (until !== '' && until < date) return wrong('until', 'quotes.until', { date })
-  return ok({ id: idIn(cell('id')) ?? defaults.newId(), offer: offer.value, date, price: price.value, seller, ...(until === '' ? {} : { until }) })
+  return ok({
+    id: idIn(cell('id')) ?? defaults.newId(),
+    offer: offer.value,
+    date,
+    price: price.value,
+    seller,
+    ...(until === '' ? {} : { until })
+  })
 }
 
 /** Prices as CSV; read back, it gives the same prices. A typical offer is spelt out, an own one named by its id. */
 export const writeQuotes = (quotes: readonly Quote[], library: Library, currency: string): string =>
-  writeSheet(COLUMNS, quotes.map(({ id, offer, date, price, seller, until }) => {
-    const typical = typicalOffer(library, offer)
-    return { tool: typical?.tool ?? '', price: decimal(price, currency), date, seller, tier: typical?.tier ?? '', condition: typical?.condition ?? '', power: typical?.power ?? '', until: until ?? '', currency, offer: typical ? '' : offer, id }
-  }))
+  writeSheet(
+    COLUMNS,
+    quotes.map(({ id, offer, date, price, seller, until }) => {
+      const typical = typicalOffer(library, offer)
+      return {
+        tool: typical?.tool ?? '',
+        price: decimal(price, currency),
+        date,
+        seller,
+        tier: typical?.tier ?? '',
+        condition: typical?.condition ?? '',
+        power: typical?.power ?? '',
+        until: until ?? '',
+        currency,
+        offer: typical ? '' : offer,
+        id
+      }
+    })
+  )

@@ -7,7 +7,14 @@ import { partsToPutBack, withParts, type Plan, type Workspace } from '../workspa
 import { crossCheck } from './cross-checks'
 import { parseJson, type ParsedJson } from './json'
 import { migrate, MIGRATIONS, type Migration } from './migrations'
-import { PLAN_FORMAT, PLAN_VERSION, WORKSPACE_FORMAT, WORKSPACE_VERSION, planSchema, workspaceSchema } from './workspace-schema'
+import {
+  PLAN_FORMAT,
+  PLAN_VERSION,
+  WORKSPACE_FORMAT,
+  WORKSPACE_VERSION,
+  planSchema,
+  workspaceSchema
+} from './workspace-schema'
 
 /** At most this many problems of a refused file are listed. */
 export const MOST_PROBLEMS = 20
@@ -29,54 +36,126 @@ function fromZod(error: z.ZodError): Issue[] {
       case 'unrecognized_keys':
         return problem.keys.map((key) => issue('field.unknown', [...path, key], { field: key }))
       case 'invalid_type':
-        return [issue(problem.input === undefined ? 'field.missing' : isCode(problem.message) ? problem.message : 'field.type', path, { expected: problem.expected })]
+        return [
+          issue(
+            problem.input === undefined
+              ? 'field.missing'
+              : isCode(problem.message)
+                ? problem.message
+                : 'field.type',
+            path,
+            { expected: problem.expected }
+          )
+        ]
       case 'invalid_value':
         return [issue('field.choice', path, { choices: problem.values.map(String).join(', ') })]
       case 'custom':
         return [issue(problem.message, path, (problem.params ?? {}) as Issue['figures'])]
       case 'too_big':
-        return [issue(problem.message.includes('.') && !problem.message.includes(' ') ? problem.message : problem.origin === 'array' ? 'list.too-long' : 'number.too-large', path, { limit: Number(problem.maximum) })]
+        return [
+          issue(
+            problem.message.includes('.') && !problem.message.includes(' ')
+              ? problem.message
+              : problem.origin === 'array'
+                ? 'list.too-long'
+                : 'number.too-large',
+            path,
+            { limit: Number(problem.maximum) }
+          )
+        ]
       case 'too_small':
-        return [issue(problem.message.includes('.') && !problem.message.includes(' ') ? problem.message : 'number.too-small', path, { limit: Number(problem.minimum) })]
+        return [
+          issue(
+            problem.message.includes('.') && !problem.message.includes(' ')
+              ? problem.message
+              : 'number.too-small',
+            path,
+            { limit: Number(problem.minimum) }
+          )
+        ]
       case 'invalid_union':
-        return [issue('field.choice', path, { choices: 'none, weekly, fortnightly, monthly, list' })]
+        return [
+          issue('field.choice', path, { choices: 'none, weekly, fortnightly, monthly, list' })
+        ]
       case 'invalid_format':
         // What is wrong with a day, the calendar says best.
         if (problem.message.startsWith('day.') && typeof problem.input === 'string') {
           const day = checkDay(problem.input, path)
           if (!day.ok) return [...day.issues]
         }
-        return [issue(isCode(problem.message) ? problem.message : 'field.type', path, { expected: problem.code, text: String(problem.input).slice(0, 60) })]
+        return [
+          issue(isCode(problem.message) ? problem.message : 'field.type', path, {
+            expected: problem.code,
+            text: String(problem.input).slice(0, 60)
+          })
+        ]
       case 'not_multiple_of':
-        return [issue(isCode(problem.message) ? problem.message : 'field.type', path, { expected: problem.code, value: String(problem.input) })]
+        return [
+          issue(isCode(problem.message) ? problem.message : 'field.type', path, {
+            expected: problem.code,
+            value: String(problem.input)
+          })
+        ]
       case 'invalid_key':
       case 'invalid_element':
-        return [issue(isCode(problem.message) ? problem.message : 'field.type', path, { expected: problem.code })]
+        return [
+          issue(isCode(problem.message) ? problem.message : 'field.type', path, {
+            expected: problem.code
+          })
+        ]
     }
   })
 }
 
 /** The first twenty problems, each with its line, and how many more there are. */
 function listed(problems: readonly Issue[], parsed: ParsedJson): Issue[] {
-  const shown = problems.slice(0, MOST_PROBLEMS).map((one) => ({ ...one, figures: { ...one.figures, line: parsed.lineOf(one.path) } }))
-  return problems.length > MOST_PROBLEMS ? [...shown, issue('file.more-problems', [], { more: problems.length - MOST_PROBLEMS })] : shown
+  const shown = problems
+    .slice(0, MOST_PROBLEMS)
+    .map((one) => ({ ...one, figures: { ...one.figures, line: parsed.lineOf(one.path) } }))
+  return problems.length > MOST_PROBLEMS
+    ? [...shown, issue('file.more-problems', [], { more: problems.length - MOST_PROBLEMS })]
+    : shown
 }
 
-const isRecord = (data: unknown): data is Record<string, unknown> => typeof data === 'object' && data !== null && !Array.isArray(data)
+const isRecord = (data: unknown): data is Record<string, unknown> =>
+  typeof data === 'object' && data !== null && !Array.isArray(data)
 
 /** Checks format and version; older versions are to be migrated, newer ones refused. */
-function header(data: unknown, format: string, version: number): Result<{ data: Record<string, unknown>; version: number }> {
+function header(
+  data: unknown,
+  format: string,
+  version: number
+): Result<{ data: Record<string, unknown>; version: number }> {
   if (!isRecord(data)) return refused(issue('file.not-this-format', [], { expected: format }))
-  if (data.format !== format) return refused(issue('file.not-this-format', ['format'], { expected: format, found: typeof data.format === 'string' ? data.format.slice(0, 60) : 'nothing' }))
-  if (typeof data.version !== 'number' || !Number.isInteger(data.version)) return refused(issue('file.no-version', ['version']))
-  if (data.version > version) return refused(issue('file.newer', ['version'], { found: data.version, known: version }))
+  if (data.format !== format)
+    return refused(
+      issue('file.not-this-format', ['format'], {
+        expected: format,
+        found: typeof data.format === 'string' ? data.format.slice(0, 60) : 'nothing'
+      })
+    )
+  if (typeof data.version !== 'number' || !Number.isInteger(data.version))
+    return refused(issue('file.no-version', ['version']))
+  if (data.version > version)
+    return refused(issue('file.newer', ['version'], { found: data.version, known: version }))
   return ok({ data, version: data.version })
 }
 
 const countInvisible = (before: unknown, after: unknown): number => {
-  if (typeof before === 'string') return typeof after === 'string' && before.normalize('NFC') !== after ? 1 : 0
-  if (Array.isArray(before)) return before.reduce((sum: number, value, index) => sum + countInvisible(value, (after as unknown[] | undefined)?.[index]), 0)
-  if (isRecord(before)) return Object.keys(before).reduce((sum, key) => sum + countInvisible(before[key], (after as Record<string, unknown> | undefined)?.[key]), 0)
+  if (typeof before === 'string')
+    return typeof after === 'string' && before.normalize('NFC') !== after ? 1 : 0
+  if (Array.isArray(before))
+    return before.reduce(
+      (sum: number, value, index) =>
+        sum + countInvisible(value, (after as unknown[] | undefined)?.[index]),
+      0
+    )
+  if (isRecord(before))
+    return Object.keys(before).reduce(
+      (sum, key) =>
+        sum + countInvisible(before[key], (after as Record<string, unknown> | undefined)?.[key]),
+      0
+    )
   return 0
 }
 
@@ -85,7 +164,11 @@ const countInvisible = (before: unknown, after: unknown): number => {
  * shape and every cross-reference.
  * @param migrations steps from older versions; a test passes its own
  */
-export function readWorkspace(text: string, library: Library, migrations: readonly Migration[] = MIGRATIONS): Result<ReadWorkspace> {
+export function readWorkspace(
+  text: string,
+  library: Library,
+  migrations: readonly Migration[] = MIGRATIONS
+): Result<ReadWorkspace> {
   const parsed = parseJson(text)
   if (!parsed.ok) return parsed
   const read = readKept(parsed.value.data, library, migrations)
@@ -96,17 +179,37 @@ export function readWorkspace(text: string, library: Library, migrations: readon
  * The same for a workspace the browser has kept whose parts are, by their prints, what was written: a ledger of the present version was
  * checked entry by entry when it came in, and is not checked again. Everything else is.
  */
-export function readProven(data: { readonly ledger: readonly LedgerEntry[]; readonly version?: unknown }, library: Library): Result<ReadWorkspace> {
+export function readProven(
+  data: { readonly ledger: readonly LedgerEntry[]; readonly version?: unknown },
+  library: Library
+): Result<ReadWorkspace> {
   if (data.version !== WORKSPACE_VERSION) return readKept(data, library)
   const shape = checkShape({ ...data, ledger: [] })
   if (!shape.ok) return shape
   const workspace: Workspace = { ...shape.value, ledger: data.ledger }
   const problems = crossCheck(workspace, library, true)
-  return problems.length > 0 ? { ok: false, issues: problems } : ok({ workspace, notes: workspace.libraryVersion === library.version ? [] : [issue('file.other-library', [], { made: workspace.libraryVersion, now: library.version })] })
+  return problems.length > 0
+    ? { ok: false, issues: problems }
+    : ok({
+        workspace,
+        notes:
+          workspace.libraryVersion === library.version
+            ? []
+            : [
+                issue('file.other-library', [], {
+                  made: workspace.libraryVersion,
+                  now: library.version
+                })
+              ]
+      })
 }
 
 /** The same for data that is parsed already, such as what the browser has kept: older versions are brought up to date. */
-export function readKept(data: unknown, library: Library, migrations: readonly Migration[] = MIGRATIONS): Result<ReadWorkspace> {
+export function readKept(
+  data: unknown,
+  library: Library,
+  migrations: readonly Migration[] = MIGRATIONS
+): Result<ReadWorkspace> {
   const head = header(data, WORKSPACE_FORMAT, WORKSPACE_VERSION)
   if (!head.ok) return head
   const migrated = migrate(head.value.data, head.value.version, WORKSPACE_VERSION, migrations)
@@ -114,10 +217,14 @@ export function readKept(data: unknown, library: Library, migrations: readonly M
   const checked = checkWorkspace(migrated.value, library)
   if (!checked.ok) return checked
   const notes: Issue[] = []
-  if (head.value.version < WORKSPACE_VERSION) notes.push(issue('file.migrated', [], { from: head.value.version, to: WORKSPACE_VERSION }))
+  if (head.value.version < WORKSPACE_VERSION)
+    notes.push(issue('file.migrated', [], { from: head.value.version, to: WORKSPACE_VERSION }))
   const cleaned = countInvisible(migrated.value, checked.value)
   if (cleaned > 0) notes.push(issue('file.cleaned', [], { count: cleaned }))
-  if (checked.value.libraryVersion !== library.version) notes.push(issue('file.other-library', [], { made: checked.value.libraryVersion, now: library.version }))
+  if (checked.value.libraryVersion !== library.version)
+    notes.push(
+      issue('file.other-library', [], { made: checked.value.libraryVersion, now: library.version })
+    )
   notes.push(...companionCircles(withOwn(library, checked.value.own), checked.value.own))
   return ok({ workspace: checked.value, notes })
 }
@@ -155,13 +262,19 @@ export function checkWorkspace(data: unknown, library: Library): Result<Workspac
  * Checks a state that was merged from two. What one side took out and the other still refers to is put back from whichever has it.
  * @param sides the states it was merged from
  */
-export function checkMerged(merged: Workspace, sides: readonly Workspace[], library: Library): Result<{ readonly workspace: Workspace; readonly putBack: readonly string[] }> {
+export function checkMerged(
+  merged: Workspace,
+  sides: readonly Workspace[],
+  library: Library
+): Result<{ readonly workspace: Workspace; readonly putBack: readonly string[] }> {
   const putBack: string[] = []
   let state = merged
   for (;;) {
     const problems = crossCheck(state, library)
     if (problems.length === 0) return ok({ workspace: state, putBack })
-    const missing = problems.filter(({ code }) => code.startsWith('unknown.')).map(({ code, figures }) => ({ kind: code.slice('unknown.'.length), id: String(figures.id) }))
+    const missing = problems
+      .filter(({ code }) => code.startsWith('unknown.'))
+      .map(({ code, figures }) => ({ kind: code.slice('unknown.'.length), id: String(figures.id) }))
     const parts = [...partsToPutBack(sides, missing)].filter(([key]) => !putBack.includes(key))
     if (parts.length === 0) return { ok: false, issues: problems }
     putBack.push(...parts.map(([key]) => key))
@@ -173,7 +286,12 @@ export function checkMerged(merged: Workspace, sides: readonly Workspace[], libr
 export function readPlan(text: string): Result<Plan> {
   const parsed = parseJson(text)
   if (!parsed.ok) return parsed
-  const data = isRecord(parsed.value.data) && isRecord(parsed.value.data.plan) && parsed.value.data.format === undefined ? parsed.value.data.plan : parsed.value.data
+  const data =
+    isRecord(parsed.value.data) &&
+    isRecord(parsed.value.data.plan) &&
+    parsed.value.data.format === undefined
+      ? parsed.value.data.plan
+      : parsed.value.data
   const head = header(data, PLAN_FORMAT, PLAN_VERSION)
   if (!head.ok) return { ok: false, issues: listed(head.issues, parsed.value) }
   const shape = planSchema.safeParse(data, { reportInput: true })
@@ -181,4 +299,8 @@ export function readPlan(text: string): Result<Plan> {
   return ok(shape.data)
 }
 
-export const pathText = (path: Path): string => path.map((part) => (typeof part === 'number' ? `[${part}]` : `.${part}`)).join('').replace(/^\./, '')
+export const pathText = (path: Path): string =>
+  path
+    .map((part) => (typeof part === 'number' ? `[${part}]` : `.${part}`))
+    .join('')
+    .replace(/^\./, '')

@@ -1,6 +1,19 @@
 import { z } from 'zod'
 import {
-  ACQUISITIONS, CONDITIONS, HAZARDS, MATERIAL_UNITS, OPERATION_UNITS, POWERS, PROTECTIONS, SPECS, STOCK_FIELDS, STOCK_KINDS, SURFACES, TIERS, TOOL_GROUPS, WORK_AROUNDS
+  ACQUISITIONS,
+  CONDITIONS,
+  HAZARDS,
+  MATERIAL_UNITS,
+  OPERATION_UNITS,
+  POWERS,
+  PROTECTIONS,
+  SPECS,
+  STOCK_FIELDS,
+  STOCK_KINDS,
+  SURFACES,
+  TIERS,
+  TOOL_GROUPS,
+  WORK_AROUNDS
 } from '../catalogue'
 import { LARGEST_AMOUNT } from '../money'
 
@@ -12,38 +25,81 @@ z.config({ jitless: true })
  * made from it); what cannot, such as dates in order, is checked across the whole file in `cross-checks`.
  */
 
-export const id = z.string().min(1, 'id.empty').max(120, 'id.too-long').regex(/^[A-Za-z0-9][A-Za-z0-9/_.@ +*-]*$/, 'id.characters')
+export const id = z
+  .string()
+  .min(1, 'id.empty')
+  .max(120, 'id.too-long')
+  .regex(/^[A-Za-z0-9][A-Za-z0-9/_.@ +*-]*$/, 'id.characters')
 
 /** Direction overrides and other invisible controls: they can make a name read as another one, so they are taken out on reading. */
-const HIDDEN = '\\u0000-\\u0008\\u000b-\\u001f\\u007f-\\u009f\\u200b\\u200e\\u200f\\u202a-\\u202e\\u2060-\\u2064\\u2066-\\u2069\\ufeff'
+const HIDDEN =
+  '\\u0000-\\u0008\\u000b-\\u001f\\u007f-\\u009f\\u200b\\u200e\\u200f\\u202a-\\u202e\\u2060-\\u2064\\u2066-\\u2069\\ufeff'
 const INVISIBLE = new RegExp(`[${HIDDEN}]`, 'g')
 /** At least one character that is seen. */
 const SEEN = new RegExp(`[^\\s${HIDDEN}]`)
 export const cleanText = (text: string): string => text.normalize('NFC').replace(INVISIBLE, '')
 
-export const name = z.string().max(200, 'text.too-long').regex(SEEN, 'text.empty').transform(cleanText)
+export const name = z
+  .string()
+  .max(200, 'text.too-long')
+  .regex(SEEN, 'text.empty')
+  .transform(cleanText)
 export const text = z.string().max(2000, 'text.too-long').transform(cleanText)
 /** A calendar day of the years 1900 to 2199; whether the month has it, is said apart. */
-export const day = z.string().regex(/^(19|20|21)\d\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { error: 'day.format', abort: true }).check(z.iso.date('day.does-not-exist'))
+export const day = z
+  .string()
+  .regex(/^(19|20|21)\d\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, {
+    error: 'day.format',
+    abort: true
+  })
+  .check(z.iso.date('day.does-not-exist'))
 /** A moment in UTC, to the millisecond. */
-export const moment = z.string().regex(/^(19|20|21)\d\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])T([01]\d|2[0-3]):[0-5]\d:[0-5]\d\.\d{3}Z$/, 'moment.format')
+export const moment = z
+  .string()
+  .regex(
+    /^(19|20|21)\d\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])T([01]\d|2[0-3]):[0-5]\d:[0-5]\d\.\d{3}Z$/,
+    'moment.format'
+  )
 /** A signed amount in whole minor units. */
-export const amount = z.number().multipleOf(1, 'money.fraction').min(-LARGEST_AMOUNT, 'money.too-large').max(LARGEST_AMOUNT, 'money.too-large')
+export const amount = z
+  .number()
+  .multipleOf(1, 'money.fraction')
+  .min(-LARGEST_AMOUNT, 'money.too-large')
+  .max(LARGEST_AMOUNT, 'money.too-large')
 /** An amount that must not be negative: a price, a reserve, a set-aside. */
-export const price = z.number().multipleOf(1, 'money.fraction').min(0, 'money.negative').max(LARGEST_AMOUNT, 'money.too-large')
-export const count = z.number().multipleOf(1, 'number.whole').min(1, 'number.too-small').max(100_000, 'number.too-large')
-export const link = z.string().max(2000, 'text.too-long').regex(/^https?:\/\/[^\s<>"]+$/i, 'link.only-web')
+export const price = z
+  .number()
+  .multipleOf(1, 'money.fraction')
+  .min(0, 'money.negative')
+  .max(LARGEST_AMOUNT, 'money.too-large')
+export const count = z
+  .number()
+  .multipleOf(1, 'number.whole')
+  .min(1, 'number.too-small')
+  .max(100_000, 'number.too-large')
+export const link = z
+  .string()
+  .max(2000, 'text.too-long')
+  .regex(/^https?:\/\/[^\s<>"]+$/i, 'link.only-web')
 export const share = z.number().min(0, 'number.too-small').max(1, 'number.too-large')
 export const measure = z.number().min(0, 'number.too-small').max(1_000_000, 'number.too-large')
-export const minutes = z.number().multipleOf(1, 'number.whole').min(0, 'number.too-small').max(10_000_000, 'number.too-large')
+export const minutes = z
+  .number()
+  .multipleOf(1, 'number.whole')
+  .min(0, 'number.too-small')
+  .max(10_000_000, 'number.too-large')
 
 export const tier = z.enum(TIERS)
 export const condition = z.enum(CONDITIONS)
 export const power = z.enum(POWERS)
 export const acquisition = z.enum(ACQUISITIONS)
 
-const measures = <T extends string>(names: readonly T[]): z.ZodType<{ readonly [K in T]?: number | undefined }> =>
-  z.strictObject(Object.fromEntries(names.map((field) => [field, measure.optional()]))) as unknown as z.ZodType<{ readonly [K in T]?: number | undefined }>
+const measures = <T extends string>(
+  names: readonly T[]
+): z.ZodType<{ readonly [K in T]?: number | undefined }> =>
+  z.strictObject(
+    Object.fromEntries(names.map((field) => [field, measure.optional()]))
+  ) as unknown as z.ZodType<{ readonly [K in T]?: number | undefined }>
 
 export const specs = measures(SPECS)
 export const stockSize = measures(STOCK_FIELDS)
@@ -57,7 +113,10 @@ export const step = z.strictObject({
   surface: z.enum(SURFACES).optional(),
   note: text.optional()
 })
-export const materialLine = z.strictObject({ material: id, quantity: z.number().positive('number.too-small').max(1_000_000, 'number.too-large') })
+export const materialLine = z.strictObject({
+  material: id,
+  quantity: z.number().positive('number.too-small').max(1_000_000, 'number.too-large')
+})
 
 export const ownId = id.regex(/^my\//, 'id.own-prefix')
 /** A library entry may be replaced as a whole, so its id is allowed beside `my/` ones. */
@@ -67,14 +126,28 @@ export const operation = z.strictObject({
   unit: z.enum(OPERATION_UNITS),
   order: z.number().min(0).max(1000),
   aliases: z.array(name).max(30).optional(),
-  cleanUp: z.strictObject({ operation: id, times: measure, per: z.enum(['unit', 'metre-of-length']) }).optional()
+  cleanUp: z
+    .strictObject({ operation: id, times: measure, per: z.enum(['unit', 'metre-of-length']) })
+    .optional()
 })
 
 const specRule = z.strictObject({
   spec: z.enum(SPECS),
   is: z.enum(['atLeast', 'atMost']),
-  bound: z.strictObject({ stock: z.enum(STOCK_FIELDS).optional(), times: z.number().optional(), plus: z.number().optional() }),
-  otherwise: z.strictObject({ how: z.enum(WORK_AROUNDS), reach: z.number().min(1, 'number.too-small').max(100, 'number.too-large'), setupMinutes: measure, runMinutes: measure, errorMm: measure }).optional()
+  bound: z.strictObject({
+    stock: z.enum(STOCK_FIELDS).optional(),
+    times: z.number().optional(),
+    plus: z.number().optional()
+  }),
+  otherwise: z
+    .strictObject({
+      how: z.enum(WORK_AROUNDS),
+      reach: z.number().min(1, 'number.too-small').max(100, 'number.too-large'),
+      setupMinutes: measure,
+      runMinutes: measure,
+      errorMm: measure
+    })
+    .optional()
 })
 
 export const method = z.strictObject({
@@ -83,8 +156,26 @@ export const method = z.strictObject({
   name,
   form: z.enum(['hand', 'hand-held', 'benchtop', 'floor', 'service']),
   roles: z.array(z.strictObject({ role: id, count, rules: z.array(specRule).max(10) })).max(10),
-  ties: z.array(z.strictObject({ comparator: z.enum(['shank-fits-collet', 'same-platform']), role: id, withRole: id })).max(5).optional(),
-  limits: z.array(z.strictObject({ stock: z.enum(STOCK_FIELDS), is: z.enum(['atLeast', 'atMost']), value: measure })).max(6).optional(),
+  ties: z
+    .array(
+      z.strictObject({
+        comparator: z.enum(['shank-fits-collet', 'same-platform']),
+        role: id,
+        withRole: id
+      })
+    )
+    .max(5)
+    .optional(),
+  limits: z
+    .array(
+      z.strictObject({
+        stock: z.enum(STOCK_FIELDS),
+        is: z.enum(['atLeast', 'atMost']),
+        value: measure
+      })
+    )
+    .max(6)
+    .optional(),
   setupMinutes: measure,
   runMinutes: measure,
   accuracyMm: measure,
@@ -97,8 +188,12 @@ export const method = z.strictObject({
   why: text.optional()
 })
 
-const perTier = <T extends z.ZodType>(value: T): z.ZodType<{ readonly [K in (typeof TIERS)[number]]?: z.infer<T> | undefined }> =>
-  z.strictObject(Object.fromEntries(TIERS.map((field) => [field, value.optional()]))) as unknown as z.ZodType<{ readonly [K in (typeof TIERS)[number]]?: z.infer<T> | undefined }>
+const perTier = <T extends z.ZodType>(
+  value: T
+): z.ZodType<{ readonly [K in (typeof TIERS)[number]]?: z.infer<T> | undefined }> =>
+  z.strictObject(
+    Object.fromEntries(TIERS.map((field) => [field, value.optional()]))
+  ) as unknown as z.ZodType<{ readonly [K in (typeof TIERS)[number]]?: z.infer<T> | undefined }>
 
 export const tool = z.strictObject({
   id,
@@ -109,14 +204,35 @@ export const tool = z.strictObject({
   roles: z.array(id).max(20),
   specs,
   tierSpecs: perTier(specs).optional(),
-  forms: z.array(z.strictObject({ power, points: measure, amps230: measure.optional(), amps120: measure.optional(), whPerHour: measure.optional() })).min(1, 'list.empty').max(3),
+  forms: z
+    .array(
+      z.strictObject({
+        power,
+        points: measure,
+        amps230: measure.optional(),
+        amps120: measure.optional(),
+        whPerHour: measure.optional()
+      })
+    )
+    .min(1, 'list.empty')
+    .max(3),
   tierPrices: perTier(measure).optional(),
   lifeHours: z.strictObject({ getBy: measure, weekend: measure, trade: measure }).nullable(),
   soundDbA: z.number().min(0).max(160).optional(),
   storedM2: measure,
   usedM2: measure.optional(),
   feedMm: z.strictObject({ infeed: measure, outfeed: measure }).optional(),
-  companions: z.array(z.strictObject({ anyOf: z.array(id).min(1, 'list.empty').max(10), count, kind: z.enum(['needed', 'needed-for', 'advised']), operation: id.optional(), why: text })).max(12),
+  companions: z
+    .array(
+      z.strictObject({
+        anyOf: z.array(id).min(1, 'list.empty').max(10),
+        count,
+        kind: z.enum(['needed', 'needed-for', 'advised']),
+        operation: id.optional(),
+        why: text
+      })
+    )
+    .max(12),
   hazard: z.enum(HAZARDS).nullable(),
   needs: z.array(z.enum(PROTECTIONS)).max(3),
   protects: z.array(z.enum(PROTECTIONS)).max(3),
@@ -130,7 +246,19 @@ export const material = z.strictObject({
   name,
   unit: z.enum(MATERIAL_UNITS),
   points: measure,
-  keepsDays: z.number().multipleOf(1, 'number.whole').min(1, 'number.too-small').max(36_500, 'number.too-large').optional(),
-  stock: z.strictObject({ kind: z.enum(STOCK_KINDS), lengthMm: measure.optional(), widthMm: measure.optional(), thicknessMm: measure }).optional(),
+  keepsDays: z
+    .number()
+    .multipleOf(1, 'number.whole')
+    .min(1, 'number.too-small')
+    .max(36_500, 'number.too-large')
+    .optional(),
+  stock: z
+    .strictObject({
+      kind: z.enum(STOCK_KINDS),
+      lengthMm: measure.optional(),
+      widthMm: measure.optional(),
+      thicknessMm: measure
+    })
+    .optional(),
   nominal: name.optional()
 })

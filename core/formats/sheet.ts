@@ -17,20 +17,38 @@ const RUNS = /^'*[=+\-@\t\r]/
  * Invisible marks are taken out.
  */
 export function readSheet(text: string): SheetRow[] {
-  const delimiter = text.includes('\t') ? '\t' : (text.split('\n', 1)[0] ?? '').includes(';') ? ';' : ''
-  const { data } = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), { delimiter, skipEmptyLines: false, delimitersToGuess: [',', ';', '|'] })
-  return data.map((cells, i) => ({ row: i + 1, cells: cells.map((cell) => cleanText(cell).replace(GUARDED, '').trim()) })).filter(({ cells }) => cells.some((cell) => cell !== ''))
+  const delimiter = text.includes('\t')
+    ? '\t'
+    : (text.split('\n', 1)[0] ?? '').includes(';')
+      ? ';'
+      : ''
+  const { data } = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), {
+    delimiter,
+    skipEmptyLines: false,
+    delimitersToGuess: [',', ';', '|']
+  })
+  return data
+    .map((cells, i) => ({
+      row: i + 1,
+      cells: cells.map((cell) => cleanText(cell).replace(GUARDED, '').trim())
+    }))
+    .filter(({ cells }) => cells.some((cell) => cell !== ''))
 }
 
 export const plainHeading = (text: string): string => text.trim().toLowerCase().replace(/\s+/g, ' ')
 
 /** Where each column stands, by the headings people use for it. */
-function columnsIn<C extends string>(head: SheetRow, headings: Readonly<Record<C, readonly string[]>>): ReadonlyMap<C, number> {
+function columnsIn<C extends string>(
+  head: SheetRow,
+  headings: Readonly<Record<C, readonly string[]>>
+): ReadonlyMap<C, number> {
   const columns = Object.keys(headings) as C[]
-  return new Map(columns.flatMap((column) => {
-    const index = head.cells.findIndex((cell) => headings[column].includes(plainHeading(cell)))
-    return index < 0 ? [] : [[column, index] as const]
-  }))
+  return new Map(
+    columns.flatMap((column) => {
+      const index = head.cells.findIndex((cell) => headings[column].includes(plainHeading(cell)))
+      return index < 0 ? [] : [[column, index] as const]
+    })
+  )
 }
 
 /** A row under its headings; a column that is not there reads as empty. */
@@ -56,20 +74,45 @@ export interface SheetReading<T> {
 const MOST_PROBLEMS = 50
 
 /** Reads every row below the headings; a faulty one is named and left out. The codes for a sheet that is empty, too long or lacks a column are its kind's. */
-export function readRows<C extends string, T>(text: string, kind: SheetKind<C>, read: (cells: Cells<C>) => Result<T>): Result<SheetReading<T>> {
+export function readRows<C extends string, T>(
+  text: string,
+  kind: SheetKind<C>,
+  read: (cells: Cells<C>) => Result<T>
+): Result<SheetReading<T>> {
   const [head, ...rows] = readSheet(text)
   if (!head || rows.length === 0) return refused(issue(kind.empty))
-  if (rows.length > kind.most) return refused(issue(kind.tooMany, [], { rows: rows.length, limit: kind.most }))
+  if (rows.length > kind.most)
+    return refused(issue(kind.tooMany, [], { rows: rows.length, limit: kind.most }))
   const at = columnsIn(head, kind.headings)
-  const missing = kind.needed.filter((group) => !group.some((column) => at.has(column))).map(([column]) => column)
+  const missing = kind.needed
+    .filter((group) => !group.some((column) => at.has(column)))
+    .map(([column]) => column)
   const present = head.cells.filter((cell) => cell !== '').join(', ') || 'none'
-  if (missing.length > 0) return refused(...missing.map((column) => issue(kind.noColumn, [column], { column, found: present })))
-  const all = rows.map(({ row, cells }) => read({ row, cell: (column) => cells[at.get(column) ?? -1] ?? '' }))
+  if (missing.length > 0)
+    return refused(
+      ...missing.map((column) => issue(kind.noColumn, [column], { column, found: present }))
+    )
+  const all = rows.map(({ row, cells }) =>
+    read({ row, cell: (column) => cells[at.get(column) ?? -1] ?? '' })
+  )
   const problems = all.flatMap((one) => (one.ok ? [] : one.issues))
-  const listed = problems.length > MOST_PROBLEMS ? [...problems.slice(0, MOST_PROBLEMS), issue('file.more-problems', [], { more: problems.length - MOST_PROBLEMS })] : problems
-  return ok({ found: all.flatMap((one) => (one.ok ? [one.value] : [])), problems: listed, rows: rows.length })
+  const listed =
+    problems.length > MOST_PROBLEMS
+      ? [
+          ...problems.slice(0, MOST_PROBLEMS),
+          issue('file.more-problems', [], { more: problems.length - MOST_PROBLEMS })
+        ]
+      : problems
+  return ok({
+    found: all.flatMap((one) => (one.ok ? [one.value] : [])),
+    problems: listed,
+    rows: rows.length
+  })
 }
 
 /** Rows as CSV: RFC 4180 with CRLF, a heading row even where there is no other; nothing in it is run by a spreadsheet. */
-export const writeSheet = <C extends string>(columns: readonly C[], rows: readonly { readonly [K in C]?: string | number | undefined }[]): string =>
+export const writeSheet = <C extends string>(
+  columns: readonly C[],
+  rows: readonly { readonly [K in C]?: string | number | undefined }[]
+): string =>
   `${Papa.unparse({ fields: [...columns], data: rows.map((row) => columns.map((column) => row[column] ?? '')) }, { newline: '\r\n', escapeFormulae: RUNS })}\r\n`

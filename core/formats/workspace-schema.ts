@@ -11,7 +11,21 @@ export const PLAN_FORMAT = 'frugal-ledger/plan'
 export const WORKSPACE_VERSION = 2
 export const PLAN_VERSION = 1
 
-const { id, name, text, day, amount, price, count, share, measure, minutes, tier, condition, power } = part
+const {
+  id,
+  name,
+  text,
+  day,
+  amount,
+  price,
+  count,
+  share,
+  measure,
+  minutes,
+  tier,
+  condition,
+  power
+} = part
 
 const plannedBuild = z.strictObject({
   build: id,
@@ -30,22 +44,59 @@ export const planSchema = z.strictObject({
   libraryVersion: z.string().max(40),
   asOf: day,
   until: day,
-  purchases: z.array(z.strictObject({ id, offer: id, count, date: day, price, forBuild: id.optional() })).max(2000),
+  purchases: z
+    .array(z.strictObject({ id, offer: id, count, date: day, price, forBuild: id.optional() }))
+    .max(2000),
   builds: z.array(plannedBuild).max(2000),
-  resales: z.array(z.strictObject({ item: id, date: day, amount: price })).max(2000).optional(),
-  savings: z.array(z.strictObject({ deal: id, date: day, amount: price })).max(2000).optional(),
-  kept: z.strictObject({ on: day, balance: amount, entries: z.array(id).max(5000), income: z.array(z.strictObject({ date: day, amount })).max(5000) }).optional()
+  resales: z
+    .array(z.strictObject({ item: id, date: day, amount: price }))
+    .max(2000)
+    .optional(),
+  savings: z
+    .array(z.strictObject({ deal: id, date: day, amount: price }))
+    .max(2000)
+    .optional(),
+  kept: z
+    .strictObject({
+      on: day,
+      balance: amount,
+      entries: z.array(id).max(5000),
+      income: z.array(z.strictObject({ date: day, amount })).max(5000)
+    })
+    .optional()
 })
 
 const income = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('none') }),
   z.strictObject({ kind: z.literal('weekly'), first: day, amount: price, until: day.optional() }),
-  z.strictObject({ kind: z.literal('fortnightly'), first: day, amount: price, until: day.optional() }),
-  z.strictObject({ kind: z.literal('monthly'), first: day, dayOfMonth: z.number().multipleOf(1, 'number.whole').min(1, 'number.too-small').max(31, 'number.too-large'), amount: price, until: day.optional() }),
-  z.strictObject({ kind: z.literal('list'), receipts: z.array(z.strictObject({ date: day, amount: price })).max(2000) })
+  z.strictObject({
+    kind: z.literal('fortnightly'),
+    first: day,
+    amount: price,
+    until: day.optional()
+  }),
+  z.strictObject({
+    kind: z.literal('monthly'),
+    first: day,
+    dayOfMonth: z
+      .number()
+      .multipleOf(1, 'number.whole')
+      .min(1, 'number.too-small')
+      .max(31, 'number.too-large'),
+    amount: price,
+    until: day.optional()
+  }),
+  z.strictObject({
+    kind: z.literal('list'),
+    receipts: z.array(z.strictObject({ date: day, amount: price })).max(2000)
+  })
 ])
 
-const minutesPerWeek = z.number().multipleOf(1, 'number.whole').min(0, 'number.too-small').max(10_080, 'number.too-large')
+const minutesPerWeek = z
+  .number()
+  .multipleOf(1, 'number.whole')
+  .min(0, 'number.too-small')
+  .max(10_080, 'number.too-large')
 
 const money = z.strictObject({
   currency: z.string().regex(/^[A-Z]{3}$/, 'currency.code'),
@@ -53,7 +104,11 @@ const money = z.strictObject({
   oneOffs: z.array(z.strictObject({ id, date: day, amount, text })).max(2000),
   reserve: price,
   cap: price.optional(),
-  taxBasisPoints: z.number().multipleOf(1, 'number.whole').min(0, 'number.too-small').max(10_000, 'number.too-large'),
+  taxBasisPoints: z
+    .number()
+    .multipleOf(1, 'number.whole')
+    .min(0, 'number.too-small')
+    .max(10_000, 'number.too-large'),
   deliveryEach: price,
   minorPer100Points: price.optional(),
   hourValue: price,
@@ -73,7 +128,9 @@ const cutPart = z.strictObject({
   thicknessMm: size,
   stock: z.enum(STOCK_KINDS),
   species: z.string().max(40).optional(),
-  edges: z.strictObject({ work: z.enum(['profile', 'band']), run: z.enum(['all', 'long', 'front']) }).optional(),
+  edges: z
+    .strictObject({ work: z.enum(['profile', 'band']), run: z.enum(['all', 'long', 'front']) })
+    .optional(),
   joints: z.array(z.strictObject({ joint: z.enum(JOINTS), count })).max(20),
   grain: z.boolean()
 })
@@ -87,7 +144,16 @@ const build = z.strictObject({
   copies: count,
   batchSize: count.optional(),
   worthEach: price.optional(),
-  sale: z.strictObject({ netEach: price, daysToSell: z.number().multipleOf(1, 'number.whole').min(0, 'number.too-small').max(3650, 'number.too-large') }).optional(),
+  sale: z
+    .strictObject({
+      netEach: price,
+      daysToSell: z
+        .number()
+        .multipleOf(1, 'number.whole')
+        .min(0, 'number.too-small')
+        .max(3650, 'number.too-large')
+    })
+    .optional(),
   hourValue: price.optional(),
   wished: day.optional(),
   yields: id.optional(),
@@ -108,7 +174,12 @@ const item = z.strictObject({
   count,
   since: day,
   cost: price,
-  uses: z.number().multipleOf(1, 'number.whole').min(0, 'number.too-small').max(1_000_000, 'number.too-large').optional()
+  uses: z
+    .number()
+    .multipleOf(1, 'number.whole')
+    .min(0, 'number.too-small')
+    .max(1_000_000, 'number.too-large')
+    .optional()
 })
 
 const offer = z.strictObject({
@@ -129,22 +200,57 @@ const offer = z.strictObject({
 const bundle = z.strictObject({
   id: part.ownId,
   name,
-  pieces: z.array(z.strictObject({ tool: id, tier, condition, power, platform: name.optional(), count })).min(1, 'list.empty').max(30)
+  pieces: z
+    .array(z.strictObject({ tool: id, tier, condition, power, platform: name.optional(), count }))
+    .min(1, 'list.empty')
+    .max(30)
 })
-const deal = z.strictObject({ id, name, buy: count, free: count, tools: z.array(id).min(1, 'list.empty').max(500), until: day.optional() })
-const saleWindow = z.strictObject({ id, name, from: day, until: day, off: share, chance: share, tools: z.array(id).max(500) })
+const deal = z.strictObject({
+  id,
+  name,
+  buy: count,
+  free: count,
+  tools: z.array(id).min(1, 'list.empty').max(500),
+  until: day.optional()
+})
+const saleWindow = z.strictObject({
+  id,
+  name,
+  from: day,
+  until: day,
+  off: share,
+  chance: share,
+  tools: z.array(id).max(500)
+})
 
 const pin = z.strictObject({ offer: id, count, date: day })
 const scenario = z.strictObject({
-  id, name,
+  id,
+  name,
   change: z.strictObject({
-    school: id.optional(), incomeTimes: z.number().min(0, 'number.too-small').max(100, 'number.too-large').optional(), hoursTimes: z.number().min(0, 'number.too-small').max(100, 'number.too-large').optional(),
-    extra: z.strictObject({ date: day, amount }).optional(), pins: z.array(pin).max(50).optional(), without: z.array(id).max(200).optional()
+    school: id.optional(),
+    incomeTimes: z.number().min(0, 'number.too-small').max(100, 'number.too-large').optional(),
+    hoursTimes: z.number().min(0, 'number.too-small').max(100, 'number.too-large').optional(),
+    extra: z.strictObject({ date: day, amount }).optional(),
+    pins: z.array(pin).max(50).optional(),
+    without: z.array(id).max(200).optional()
   })
 })
 
-const weighting = z.strictObject({ worth: z.number().min(0, 'number.too-small').max(10, 'number.too-large'), spacePerM2: price, easePerHour: price, finishPerStep: price })
-const leanings = z.array(z.strictObject({ tool: id, times: z.number().min(0.01, 'number.too-small').max(100, 'number.too-large') })).max(500)
+const weighting = z.strictObject({
+  worth: z.number().min(0, 'number.too-small').max(10, 'number.too-large'),
+  spacePerM2: price,
+  easePerHour: price,
+  finishPerStep: price
+})
+const leanings = z
+  .array(
+    z.strictObject({
+      tool: id,
+      times: z.number().min(0.01, 'number.too-small').max(100, 'number.too-large')
+    })
+  )
+  .max(500)
 const soldTimes = z.number().min(0.01, 'number.too-small').max(100, 'number.too-large')
 const powerWish = z.enum(['cheapest', 'corded', 'cordless'])
 const ban = z.strictObject({ kind: z.enum(['tool', 'method']), id })
@@ -170,22 +276,49 @@ const entry = z.strictObject({
   warrantyUntil: day.optional(),
   refunds: id.optional()
 })
-const pixels = z.number().multipleOf(1, 'number.whole').min(1, 'number.too-small').max(20_000, 'number.too-large')
-const photo = z.strictObject({ id, entry: id, type: z.enum(['image/jpeg', 'image/png', 'image/webp']), widthPx: pixels, heightPx: pixels, bytes: z.number().multipleOf(1, 'number.whole').min(1, 'number.too-small').max(20_000_000, 'number.too-large') })
+const pixels = z
+  .number()
+  .multipleOf(1, 'number.whole')
+  .min(1, 'number.too-small')
+  .max(20_000, 'number.too-large')
+const photo = z.strictObject({
+  id,
+  entry: id,
+  type: z.enum(['image/jpeg', 'image/png', 'image/webp']),
+  widthPx: pixels,
+  heightPx: pixels,
+  bytes: z
+    .number()
+    .multipleOf(1, 'number.whole')
+    .min(1, 'number.too-small')
+    .max(20_000_000, 'number.too-large')
+})
 const partKey = z.string().min(1, 'id.empty').max(300, 'id.too-long')
 const trail = z.strictObject({
   changed: z.record(partKey, part.moment),
   removed: z.record(partKey, part.moment),
-  handed: z.array(z.strictObject({ print: z.string().min(1, 'id.empty').max(40, 'id.too-long'), at: part.moment })).max(50, 'list.too-long')
+  handed: z
+    .array(
+      z.strictObject({
+        print: z.string().min(1, 'id.empty').max(40, 'id.too-long'),
+        at: part.moment
+      })
+    )
+    .max(50, 'list.too-long')
 })
 
 const comfortLevel = z.literal([0, 1, 2, 3]).optional()
 const quiet = z.strictObject({ aboveDbA: z.number().min(0).max(160), costPerHour: price })
-const comfort = z.strictObject(Object.fromEntries(HAZARDS.map((hazard) => [hazard, comfortLevel])) as Record<(typeof HAZARDS)[number], typeof comfortLevel>)
+const comfort = z.strictObject(
+  Object.fromEntries(HAZARDS.map((hazard) => [hazard, comfortLevel])) as Record<
+    (typeof HAZARDS)[number],
+    typeof comfortLevel
+  >
+)
 const humidity = z.number().min(1, 'number.too-small').max(98, 'number.too-large')
 const workshop = z.strictObject({
   room: z.strictObject({ lengthM: measure, widthM: measure }).optional(),
-    floorM2: measure.optional(),
+  floorM2: measure.optional(),
   volts: z.literal([230, 120]),
   circuitAmps: measure.optional(),
   humidity: z.strictObject({ low: humidity, high: humidity }).optional(),
@@ -194,11 +327,28 @@ const workshop = z.strictObject({
 })
 /** The user's own settings, kept aside while a school is taken up. */
 const ownMix = z.strictObject({
-  weighting: weighting.optional(), leanings: leanings.optional(), soldTimes: soldTimes.optional(), power: powerWish, hourValue: price, quiet: quiet.optional(), comfort, bans: z.array(ban).max(2000), reinvestShare: share
+  weighting: weighting.optional(),
+  leanings: leanings.optional(),
+  soldTimes: soldTimes.optional(),
+  power: powerWish,
+  hourValue: price,
+  quiet: quiet.optional(),
+  comfort,
+  bans: z.array(ban).max(2000),
+  reinvestShare: share
 })
 const preferences = z.strictObject({
-  units: z.enum(['metric', 'imperial']), tier, condition, power: powerWish, names: z.enum(NAME_SETS).optional(),
-  weighting: weighting.optional(), leanings: leanings.optional(), soldTimes: soldTimes.optional(), school: id.optional(), ownMix: ownMix.optional(), sides: z.record(id, id).optional()
+  units: z.enum(['metric', 'imperial']),
+  tier,
+  condition,
+  power: powerWish,
+  names: z.enum(NAME_SETS).optional(),
+  weighting: weighting.optional(),
+  leanings: leanings.optional(),
+  soldTimes: soldTimes.optional(),
+  school: id.optional(),
+  ownMix: ownMix.optional(),
+  sides: z.record(id, id).optional()
 })
 
 export const workspaceSchema = z.strictObject({
@@ -210,13 +360,38 @@ export const workspaceSchema = z.strictObject({
   asOf: day.optional(),
   preferences,
   money,
-  horizon: z.strictObject({ start: day, length: z.enum(['week', 'fortnight', 'month']), count: z.number().multipleOf(1, 'number.whole').min(1, 'number.too-small').max(260, 'number.too-large') }),
-  time: z.strictObject({ minutesPerWeek, changes: z.array(z.strictObject({ from: day, until: day, minutesPerWeek })).max(200).optional() }),
+  horizon: z.strictObject({
+    start: day,
+    length: z.enum(['week', 'fortnight', 'month']),
+    count: z
+      .number()
+      .multipleOf(1, 'number.whole')
+      .min(1, 'number.too-small')
+      .max(260, 'number.too-large')
+  }),
+  time: z.strictObject({
+    minutesPerWeek,
+    changes: z
+      .array(z.strictObject({ from: day, until: day, minutesPerWeek }))
+      .max(200)
+      .optional()
+  }),
   workshop,
   builds: z.array(build).max(500),
   items: z.array(item).max(5000),
   offers: z.array(offer).max(2000),
-  quotes: z.array(z.strictObject({ id, offer: id, date: day, price, seller: z.enum(SELLER_TYPES), until: day.optional() })).max(20_000),
+  quotes: z
+    .array(
+      z.strictObject({
+        id,
+        offer: id,
+        date: day,
+        price,
+        seller: z.enum(SELLER_TYPES),
+        until: day.optional()
+      })
+    )
+    .max(20_000),
   materialPrices: z.array(z.strictObject({ material: id, price })).max(2000),
   own: z.strictObject({
     operations: z.array(part.operation).max(500),
@@ -227,7 +402,10 @@ export const workspaceSchema = z.strictObject({
   pins: z.array(pin).max(500),
   bans: z.array(ban).max(2000),
   wishes: z.array(id).max(2000),
-  needTests: z.array(z.strictObject({ tool: id, build: id, asked: day, until: day })).max(2000).optional(),
+  needTests: z
+    .array(z.strictObject({ tool: id, build: id, asked: day, until: day }))
+    .max(2000)
+    .optional(),
   bundles: z.array(bundle).max(500).optional(),
   deals: z.array(deal).max(500).optional(),
   saleWindows: z.array(saleWindow).max(500).optional(),

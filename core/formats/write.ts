@@ -15,15 +15,19 @@ function inFileOrder(data: unknown): unknown {
   if (Array.isArray(data)) return data.map(inFileOrder)
   if (typeof data !== 'object' || data === null) return data
   const record = data as Record<string, unknown>
-  const keys = Object.keys(record).filter((key) => record[key] !== undefined).sort((a, b) => (place(a) < place(b) ? -1 : 1))
+  const keys = Object.keys(record)
+    .filter((key) => record[key] !== undefined)
+    .sort((a, b) => (place(a) < place(b) ? -1 : 1))
   return Object.fromEntries(keys.map((key) => [key, inFileOrder(record[key])]))
 }
 
 /** The workspace file: indented JSON with a line break at the end, keys in a fixed order, so that equal workspaces give equal files. Fields that are left out are not written. */
-export const writeWorkspace = (workspace: Workspace): string => `${JSON.stringify(inFileOrder(workspace), null, 2)}\n`
+export const writeWorkspace = (workspace: Workspace): string =>
+  `${JSON.stringify(inFileOrder(workspace), null, 2)}\n`
 
 /** What a workspace says, apart from the hand-overs it remembers: two files with the same print hold the same state. */
-export const workspacePrint = (workspace: Workspace): string => fingerprint(inFileOrder({ ...workspace, trail: { ...workspace.trail, handed: [] } }))
+export const workspacePrint = (workspace: Workspace): string =>
+  fingerprint(inFileOrder({ ...workspace, trail: { ...workspace.trail, handed: [] } }))
 
 export const writePlan = (plan: Plan): string => `${JSON.stringify(plan, null, 2)}\n`
 
@@ -42,13 +46,51 @@ export function planCsv(world: World, plan: Plan): string {
   const purchases = plan.purchases.map((purchase) => {
     const offer = findOffer(world.pricing, purchase.offer)
     const tool = offer && world.library.tools.get(offer.tool)
-    const forBuild = purchase.forBuild === undefined ? '' : (findBuild(world, purchase.forBuild)?.name ?? purchase.forBuild)
-    return { date: purchase.date, what: 'buy', name: tool?.name ?? purchase.offer, tier: offer?.tier ?? '', condition: offer?.condition ?? '', count: String(purchase.count), amount: decimal(purchase.price, currency), currency, done: '', forBuild }
+    const forBuild =
+      purchase.forBuild === undefined
+        ? ''
+        : (findBuild(world, purchase.forBuild)?.name ?? purchase.forBuild)
+    return {
+      date: purchase.date,
+      what: 'buy',
+      name: tool?.name ?? purchase.offer,
+      tier: offer?.tier ?? '',
+      condition: offer?.condition ?? '',
+      count: String(purchase.count),
+      amount: decimal(purchase.price, currency),
+      currency,
+      done: '',
+      forBuild
+    }
   })
   const builds = plan.builds.map((planned) => ({
-    date: planned.begin, what: planned.build.startsWith('make/') ? 'make' : 'build', name: findBuild(world, planned.build)?.name ?? planned.build, tier: '', condition: '',
-    count: String(findBuild(world, planned.build)?.copies ?? 1), amount: decimal(planned.material, currency), currency, done: planned.done, forBuild: ''
+    date: planned.begin,
+    what: planned.build.startsWith('make/') ? 'make' : 'build',
+    name: findBuild(world, planned.build)?.name ?? planned.build,
+    tier: '',
+    condition: '',
+    count: String(findBuild(world, planned.build)?.copies ?? 1),
+    amount: decimal(planned.material, currency),
+    currency,
+    done: planned.done,
+    forBuild: ''
   }))
-  const rows = [...purchases, ...builds].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
-  return writeSheet(['date', 'what', 'name', 'tier', 'condition', 'count', 'amount', 'currency', 'done', 'forBuild'], rows)
+  const rows = [...purchases, ...builds].sort((a, b) =>
+    a.date < b.date ? -1 : a.date > b.date ? 1 : 0
+  )
+  return writeSheet(
+    [
+      'date',
+      'what',
+      'name',
+      'tier',
+      'condition',
+      'count',
+      'amount',
+      'currency',
+      'done',
+      'forBuild'
+    ],
+    rows
+  )
 }

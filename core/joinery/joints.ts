@@ -1,7 +1,14 @@
 import type { Joint, Template } from '../catalogue'
 import { stripsOf, type Part } from '../cutlist'
 import { MM_PER_INCH } from '../units'
-import { USUAL_SPECIES, isSpecies, panelMovement, type Humidity, type PanelMovement, type Species } from './movement'
+import {
+  USUAL_SPECIES,
+  isSpecies,
+  panelMovement,
+  type Humidity,
+  type PanelMovement,
+  type Species
+} from './movement'
 
 export type Verdict = 'right' | 'fair' | 'wrong'
 
@@ -9,13 +16,30 @@ export type Verdict = 'right' | 'fair' | 'wrong'
 export interface JointAdvice {
   readonly joint: Joint
   readonly verdict: Verdict
-  readonly reason: 'case-of-sheets' | 'real-joint' | 'loaded-frame' | 'across-the-grain' | 'end-grain' | 'chips-in-sheet' | 'no-stress' | 'shallow' | 'long-grain' | 'light'
+  readonly reason:
+    | 'case-of-sheets'
+    | 'real-joint'
+    | 'loaded-frame'
+    | 'across-the-grain'
+    | 'end-grain'
+    | 'chips-in-sheet'
+    | 'no-stress'
+    | 'shallow'
+    | 'long-grain'
+    | 'light'
   /** For joints across the grain: what moves against them, mm over the year. */
   readonly movementMm?: number | undefined
 }
 
 /** Joints that hold by wood or by glue on long grain, so that they may carry. Common practice. */
-const CARRYING: ReadonlySet<Joint> = new Set(['mortise-tenon', 'loose-tenon', 'half-lap', 'dovetail', 'box-joint', 'laminated'])
+const CARRYING: ReadonlySet<Joint> = new Set([
+  'mortise-tenon',
+  'loose-tenon',
+  'half-lap',
+  'dovetail',
+  'box-joint',
+  'laminated'
+])
 /** Joints that hold two pieces rigidly at points across their width. */
 const RIGID: ReadonlySet<Joint> = new Set(['screwed', 'nailed', 'pocket', 'dowel', 'biscuit'])
 /** Shaped joints that crumble or chip at the layers of a sheet. */
@@ -26,12 +50,19 @@ export const RIGID_LIMIT_MM = 1.5
 /** Solid parts narrower than this are not worth a word about movement, mm. */
 const NARROW_MM = 100
 
-export const speciesOf = (part: Part): Species | undefined => (part.stock === 'sheet' ? undefined : isSpecies(part.species) ? part.species : USUAL_SPECIES[part.stock])
+export const speciesOf = (part: Part): Species | undefined =>
+  part.stock === 'sheet'
+    ? undefined
+    : isSpecies(part.species)
+      ? part.species
+      : USUAL_SPECIES[part.stock]
 
 /** How much a part of solid wood moves across its width over the year; undefined for sheets and narrow parts. */
 export function partMovement(part: Part, humidity?: Humidity): PanelMovement | undefined {
   const species = speciesOf(part)
-  return species === undefined || part.widthMm < NARROW_MM ? undefined : panelMovement(part.widthMm, species, humidity)
+  return species === undefined || part.widthMm < NARROW_MM
+    ? undefined
+    : panelMovement(part.widthMm, species, humidity)
 }
 
 /**
@@ -39,18 +70,35 @@ export function partMovement(part: Part, humidity?: Humidity): PanelMovement | u
  * @param bearing whether the piece carries people or hangs over them
  * @param humidity of the room over the year, per cent
  */
-export function adviseJoint(joint: Joint, part: Part, bearing: Template['bearing'], humidity?: Humidity): JointAdvice {
+export function adviseJoint(
+  joint: Joint,
+  part: Part,
+  bearing: Template['bearing'],
+  humidity?: Humidity
+): JointAdvice {
   const movement = partMovement(part, humidity)
   const carries = bearing === 'carries-people'
-  if (RIGID.has(joint) && movement && movement.mm > RIGID_LIMIT_MM) return { joint, verdict: 'wrong', reason: 'across-the-grain', movementMm: movement.mm }
-  if (carries && !CARRYING.has(joint) && joint !== 'edge-glue') return { joint, verdict: joint === 'dowel' || joint === 'dado' ? 'fair' : 'wrong', reason: 'loaded-frame' }
+  if (RIGID.has(joint) && movement && movement.mm > RIGID_LIMIT_MM)
+    return { joint, verdict: 'wrong', reason: 'across-the-grain', movementMm: movement.mm }
+  if (carries && !CARRYING.has(joint) && joint !== 'edge-glue')
+    return {
+      joint,
+      verdict: joint === 'dowel' || joint === 'dado' ? 'fair' : 'wrong',
+      reason: 'loaded-frame'
+    }
   if (joint === 'nailed') return { joint, verdict: 'fair', reason: 'no-stress' }
   if (part.stock === 'sheet') {
     if (CRUMBLING.has(joint)) return { joint, verdict: 'wrong', reason: 'chips-in-sheet' }
     return { joint, verdict: 'right', reason: 'case-of-sheets' }
   }
   if (joint === 'screwed') return { joint, verdict: 'fair', reason: 'end-grain' }
-  if (joint === 'pocket') return { joint, verdict: stripsOf(part).count > 1 ? 'wrong' : 'fair', reason: stripsOf(part).count > 1 ? 'across-the-grain' : 'light', ...(movement ? { movementMm: movement.mm } : {}) }
+  if (joint === 'pocket')
+    return {
+      joint,
+      verdict: stripsOf(part).count > 1 ? 'wrong' : 'fair',
+      reason: stripsOf(part).count > 1 ? 'across-the-grain' : 'light',
+      ...(movement ? { movementMm: movement.mm } : {})
+    }
   if (joint === 'biscuit') return { joint, verdict: 'fair', reason: 'shallow' }
   if (joint === 'mitre') return { joint, verdict: 'fair', reason: 'end-grain' }
   if (joint === 'edge-glue') return { joint, verdict: 'right', reason: 'long-grain' }
@@ -58,8 +106,29 @@ export function adviseJoint(joint: Joint, part: Part, bearing: Template['bearing
 }
 
 /** Joints to use instead, that suit the part. */
-export const alternatives = (joint: Joint, part: Part, bearing: Template['bearing'], humidity?: Humidity): Joint[] =>
-  (['mortise-tenon', 'loose-tenon', 'dowel', 'dado', 'rebate', 'half-lap', 'box-joint', 'dovetail', 'pocket', 'biscuit', 'screwed'] as const).filter((other) => other !== joint && adviseJoint(other, part, bearing, humidity).verdict === 'right')
+export const alternatives = (
+  joint: Joint,
+  part: Part,
+  bearing: Template['bearing'],
+  humidity?: Humidity
+): Joint[] =>
+  (
+    [
+      'mortise-tenon',
+      'loose-tenon',
+      'dowel',
+      'dado',
+      'rebate',
+      'half-lap',
+      'box-joint',
+      'dovetail',
+      'pocket',
+      'biscuit',
+      'screwed'
+    ] as const
+  ).filter(
+    (other) => other !== joint && adviseJoint(other, part, bearing, humidity).verdict === 'right'
+  )
 
 /**
  * Length of pocket screws by the thickness of the stock, mm: 3/4 in takes 1 1/4, 1 1/2 in takes 2 1/2; common practice. Between them the
@@ -67,7 +136,13 @@ export const alternatives = (joint: Joint, part: Part, bearing: Template['bearin
  */
 export function pocketScrewMm(stockMm: number): number | undefined {
   const inches = stockMm / MM_PER_INCH
-  const table: readonly (readonly [upTo: number, screw: number])[] = [[0.56, 1], [0.8, 1.25], [1.05, 1.5], [1.3, 2], [1.55, 2.5]]
+  const table: readonly (readonly [upTo: number, screw: number])[] = [
+    [0.56, 1],
+    [0.8, 1.25],
+    [1.05, 1.5],
+    [1.3, 2],
+    [1.55, 2.5]
+  ]
   const length = inches < 0.45 ? undefined : table.find(([upTo]) => inches <= upTo)?.[1]
   return length === undefined ? undefined : length * MM_PER_INCH
 }
@@ -75,4 +150,5 @@ export function pocketScrewMm(stockMm: number): number | undefined {
 /** Lengths wood screws come in, mm. */
 const SCREWS_MM = [16, 20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100, 120] as const
 /** Length of a screw through one piece into the edge of another, mm: two thirds of it hold in the second piece; common practice. */
-export const throughScrewMm = (firstMm: number): number => SCREWS_MM.find((length) => length >= firstMm * 2.4) ?? 120
+export const throughScrewMm = (firstMm: number): number =>
+  SCREWS_MM.find((length) => length >= firstMm * 2.4) ?? 120

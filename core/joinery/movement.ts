@@ -16,9 +16,14 @@ export const SPECIES = {
 export type Species = keyof typeof SPECIES
 
 /** What a species that is not said moves like, by stock: white pine for softwood, red oak for hardwood. */
-export const USUAL_SPECIES = { softwood: 'white-pine', 'hardwood-surfaced': 'red-oak', 'hardwood-rough': 'red-oak' } as const
+export const USUAL_SPECIES = {
+  softwood: 'white-pine',
+  'hardwood-surfaced': 'red-oak',
+  'hardwood-rough': 'red-oak'
+} as const
 
-export const isSpecies = (text: string | undefined): text is Species => text !== undefined && text in SPECIES
+export const isSpecies = (text: string | undefined): text is Species =>
+  text !== undefined && text in SPECIES
 
 /** Moisture content, per cent, between which the coefficients hold. */
 export const VALID_MOISTURE = { least: 6, most: 14 } as const
@@ -30,7 +35,12 @@ export const VALID_MOISTURE = { least: 6, most: 14 } as const
  * @param from moisture content before, per cent
  * @param to moisture content after, per cent
  */
-export const movementMm = (widthMm: number, coefficient: number, from: number, to: number): number => widthMm * coefficient * (to - from)
+export const movementMm = (
+  widthMm: number,
+  coefficient: number,
+  from: number,
+  to: number
+): number => widthMm * coefficient * (to - from)
 
 /**
  * Equilibrium moisture content of wood, per cent, by relative humidity and temperature: the Hailwood-Horrobin equation with the
@@ -69,11 +79,17 @@ export interface PanelMovement {
 }
 
 /** How much a flat-sawn panel moves across its grain over the year. */
-export function panelMovement(widthMm: number, species: Species, humidity: Humidity = USUAL_HUMIDITY): PanelMovement {
+export function panelMovement(
+  widthMm: number,
+  species: Species,
+  humidity: Humidity = USUAL_HUMIDITY
+): PanelMovement {
   const fromMoisture = equilibriumMoisture(humidity.low)
   const toMoisture = equilibriumMoisture(humidity.high)
   return {
-    mm: movementMm(widthMm, SPECIES[species].tangential, fromMoisture, toMoisture), fromMoisture, toMoisture,
+    mm: movementMm(widthMm, SPECIES[species].tangential, fromMoisture, toMoisture),
+    fromMoisture,
+    toMoisture,
     rough: fromMoisture < VALID_MOISTURE.least || toMoisture > VALID_MOISTURE.most
   }
 }

@@ -1,5 +1,6 @@
 /** The sum of one figure over a list; 0 for an empty list. */
-export const sumOf = <T>(list: readonly T[], figure: (item: T) => number): number => list.reduce((sum, item) => sum + figure(item), 0)
+export const sumOf = <T>(list: readonly T[], figure: (item: T) => number): number =>
+  list.reduce((sum, item) => sum + figure(item), 0)
 
 /** The item with the smallest figure; the first one among equals; undefined for an empty list. */
 export function leastBy<T>(list: readonly T[], figure: (item: T) => number): T | undefined {
@@ -24,7 +25,9 @@ export function groupBy<T, K>(list: readonly T[], key: (item: T) => K): Map<K, T
 }
 
 /** A look-up by id. */
-export const byId = <T extends { readonly id: string }>(list: readonly T[]): ReadonlyMap<string, T> => new Map(list.map((item) => [item.id, item]))
+export const byId = <T extends { readonly id: string }>(
+  list: readonly T[]
+): ReadonlyMap<string, T> => new Map(list.map((item) => [item.id, item]))
 
 /** Each value once, in order of first appearance. */
 export const distinct = <T>(list: readonly T[]): T[] => [...new Set(list)]

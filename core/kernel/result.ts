@@ -11,11 +11,17 @@ export interface Issue {
   readonly figures: Readonly<Record<string, string | number>>
 }
 
-export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue[] }
+export type Result<T> =
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly issues: readonly Issue[] }
 
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value })
 export const refused = (...issues: readonly Issue[]): Result<never> => ({ ok: false, issues })
-export const issue = (code: string, path: Path = [], figures: Issue['figures'] = {}): Issue => ({ code, path, figures })
+export const issue = (code: string, path: Path = [], figures: Issue['figures'] = {}): Issue => ({
+  code,
+  path,
+  figures
+})
 
 /** Stops the program where its own logic is wrong. Never used for bad input. */
 export function bug(what: string): never {

@@ -14,26 +14,39 @@ export function ledgerProblems(ledger: readonly LedgerEntry[], path: Path = ['le
   const standingRefunds = new Map<string, number>()
   const takenBack = new Set(ledger.flatMap(({ reverses }) => reverses ?? []))
   ledger.forEach((entry, i) => {
-    const note = (code: string, field: string, figures: Issue['figures'] = {}): void => void found.push(issue(code, [...path, i, field], { id: entry.id, ...figures }))
+    const note = (code: string, field: string, figures: Issue['figures'] = {}): void =>
+      void found.push(issue(code, [...path, i, field], { id: entry.id, ...figures }))
     const { reverses, refunds, kind, amount } = entry
     if ((kind === 'reversal') !== (reverses !== undefined)) note('ledger.reversal-kind', 'kind')
     if (reverses !== undefined) {
       const original = entries.get(reverses)
       if (!original) note('unknown.entry', 'reverses', { id: reverses })
-      else if (original.reverses !== undefined || original.amount !== -amount || original.date !== entry.date) note('ledger.reversal-differs', 'reverses', { id: reverses })
+      else if (
+        original.reverses !== undefined ||
+        original.amount !== -amount ||
+        original.date !== entry.date
+      )
+        note('ledger.reversal-differs', 'reverses', { id: reverses })
       if (reversed.has(reverses)) note('ledger.reversed-twice', 'reverses', { id: reverses })
       reversed.add(reverses)
-    } else if (!EITHER_WAY.has(kind) && (COMES_IN.has(kind) ? amount < 0 : amount > 0)) note('ledger.wrong-way', 'amount', { kind })
+    } else if (!EITHER_WAY.has(kind) && (COMES_IN.has(kind) ? amount < 0 : amount > 0))
+      note('ledger.wrong-way', 'amount', { kind })
     if (refunds !== undefined) {
       const original = entries.get(refunds)
       if (!original) note('unknown.entry', 'refunds', { id: refunds })
       else if (!takenBack.has(entry.id)) {
         const sum = (standingRefunds.get(refunds) ?? 0) + amount
         standingRefunds.set(refunds, sum)
-        if (kind !== 'refund' || sum > Math.max(0, -original.amount)) note('ledger.refund-too-large', 'refunds', { id: refunds, amount: sum, paid: Math.max(0, -original.amount) })
+        if (kind !== 'refund' || sum > Math.max(0, -original.amount))
+          note('ledger.refund-too-large', 'refunds', {
+            id: refunds,
+            amount: sum,
+            paid: Math.max(0, -original.amount)
+          })
       }
     }
-    if ((entry.tax ?? 0) + (entry.delivery ?? 0) > Math.abs(amount)) note('ledger.parts-too-large', 'amount')
+    if ((entry.tax ?? 0) + (entry.delivery ?? 0) > Math.abs(amount))
+      note('ledger.parts-too-large', 'amount')
   })
   return found
 }

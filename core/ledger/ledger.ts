@@ -5,14 +5,39 @@ import type { Minor } from '../money'
 import type { SellerType } from '../prices'
 
 export const ENTRY_KINDS = [
-  'opening', 'set-aside', 'one-off', 'sale', 'resale', 'refund', 'tool', 'companion', 'consumable', 'timber', 'fee', 'repair', 'other', 'reversal'
+  'opening',
+  'set-aside',
+  'one-off',
+  'sale',
+  'resale',
+  'refund',
+  'tool',
+  'companion',
+  'consumable',
+  'timber',
+  'fee',
+  'repair',
+  'other',
+  'reversal'
 ] as const
 export type EntryKind = (typeof ENTRY_KINDS)[number]
 
 /** Kinds that bring money in; the others take it out. */
-export const COMES_IN: ReadonlySet<EntryKind> = new Set(['opening', 'set-aside', 'one-off', 'sale', 'resale', 'refund'])
+export const COMES_IN: ReadonlySet<EntryKind> = new Set([
+  'opening',
+  'set-aside',
+  'one-off',
+  'sale',
+  'resale',
+  'refund'
+])
 /** Kinds that may go either way: a purse that starts in debt, an expense that comes once, a reversal. */
-export const EITHER_WAY: ReadonlySet<EntryKind> = new Set(['opening', 'one-off', 'other', 'reversal'])
+export const EITHER_WAY: ReadonlySet<EntryKind> = new Set([
+  'opening',
+  'one-off',
+  'other',
+  'reversal'
+])
 
 /** Money that really moved: in is positive, out is negative. Entries are added, never changed. */
 export interface LedgerEntry {
@@ -48,7 +73,8 @@ export interface LedgerEntry {
 }
 
 /** What is in the purse at the end of a day. */
-export const balanceOn = (ledger: readonly LedgerEntry[], day: Day): Minor => sumOf(ledger, (entry) => (entry.date <= day ? entry.amount : 0))
+export const balanceOn = (ledger: readonly LedgerEntry[], day: Day): Minor =>
+  sumOf(ledger, (entry) => (entry.date <= day ? entry.amount : 0))
 
 /** The entry that takes another back: same date and amount with the sign turned, so that every day's balance is as before. */
 export const reversalOf = (entry: LedgerEntry, id: string): LedgerEntry => ({
@@ -75,13 +101,19 @@ export function standing(ledger: readonly LedgerEntry[]): LedgerEntry[] {
  * @param newId makes an id for each entry that is added
  * @param entered hears under which id an entry was entered again
  */
-export function reconcile(current: readonly LedgerEntry[], target: readonly LedgerEntry[], newId: () => string, entered: (from: string, to: string) => void = () => undefined): LedgerEntry[] {
+export function reconcile(
+  current: readonly LedgerEntry[],
+  target: readonly LedgerEntry[],
+  newId: () => string,
+  entered: (from: string, to: string) => void = () => undefined
+): LedgerEntry[] {
   if (current === target) return [...current]
   // Most entries are the same objects in both; only the others are compared by what they say.
   const [here, there] = [new Set(standing(current)), new Set(standing(target))]
   const content = (entry: LedgerEntry): string => JSON.stringify({ ...entry, id: undefined })
   const wanted = new Map<string, LedgerEntry[]>()
-  for (const entry of there) if (!here.has(entry)) wanted.set(content(entry), [...(wanted.get(content(entry)) ?? []), entry])
+  for (const entry of there)
+    if (!here.has(entry)) wanted.set(content(entry), [...(wanted.get(content(entry)) ?? []), entry])
   const added: LedgerEntry[] = []
   for (const entry of here) {
     if (there.has(entry)) continue
@@ -97,7 +129,11 @@ export function reconcile(current: readonly LedgerEntry[], target: readonly Ledg
     added.push({ ...missing, id })
   }
   // A refund that is entered again belongs to the purchase as it is entered again.
-  const linked = added.map((entry) => (entry.refunds !== undefined && ids.has(entry.refunds) ? { ...entry, refunds: ids.get(entry.refunds) } : entry))
+  const linked = added.map((entry) =>
+    entry.refunds !== undefined && ids.has(entry.refunds)
+      ? { ...entry, refunds: ids.get(entry.refunds) }
+      : entry
+  )
   return [...current, ...linked]
 }
 
@@ -114,5 +150,9 @@ export function answeredBy(ledger: readonly LedgerEntry[]): Set<string> {
   if (answers.length === 0) return new Set()
   const reversed = new Set<string>()
   for (const { reverses } of ledger) if (reverses !== undefined) reversed.add(reverses)
-  return new Set(answers.flatMap(({ id, answers: key, reverses }) => (key === undefined || reverses !== undefined || reversed.has(id) ? [] : [key])))
+  return new Set(
+    answers.flatMap(({ id, answers: key, reverses }) =>
+      key === undefined || reverses !== undefined || reversed.has(id) ? [] : [key]
+    )
+  )
 }

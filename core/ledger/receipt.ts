@@ -21,10 +21,14 @@ export interface SplitReceipt {
  */
 export function shareOut(total: Minor, weights: readonly number[]): Minor[] {
   const sum = sumOf(weights, (one) => one)
-  const exact = weights.map((weight) => (sum === 0 ? total / weights.length : (total * weight) / sum))
+  const exact = weights.map((weight) =>
+    sum === 0 ? total / weights.length : (total * weight) / sum
+  )
   const shares = exact.map(Math.floor)
   const rest = total - sumOf(shares, (one) => one)
-  const order = exact.map((value, i) => ({ i, left: value - Math.floor(value) })).sort((a, b) => b.left - a.left || a.i - b.i)
+  const order = exact
+    .map((value, i) => ({ i, left: value - Math.floor(value) }))
+    .sort((a, b) => b.left - a.left || a.i - b.i)
   for (const { i } of order.slice(0, Math.max(0, rest))) shares[i] = (shares[i] ?? 0) + 1
   return shares
 }
@@ -34,18 +38,39 @@ export function shareOut(total: Minor, weights: readonly number[]): Minor[] {
  * it, it is only shown, else it is added.
  * @param total what was really paid, where it is known; codes `receipt.empty`, `receipt.total-differs` with the difference in minor units
  */
-export function splitReceipt(lines: readonly ReceiptLine[], below: { readonly tax: Minor; readonly taxIncluded: boolean; readonly delivery: Minor; readonly total?: Minor | undefined }): Result<SplitReceipt[]> {
+export function splitReceipt(
+  lines: readonly ReceiptLine[],
+  below: {
+    readonly tax: Minor
+    readonly taxIncluded: boolean
+    readonly delivery: Minor
+    readonly total?: Minor | undefined
+  }
+): Result<SplitReceipt[]> {
   if (lines.length === 0) return refused(issue('receipt.empty'))
   const weights = lines.map(({ price }) => price)
   const delivery = shareOut(below.delivery, weights)
   const tax = shareOut(below.tax, weights)
   const split = lines.map(({ price }, i): SplitReceipt => {
     const [ownTax, ownDelivery] = [tax[i] ?? 0, delivery[i] ?? 0]
-    return { amount: price + ownDelivery + (below.taxIncluded ? 0 : ownTax), tax: ownTax, delivery: ownDelivery }
+    return {
+      amount: price + ownDelivery + (below.taxIncluded ? 0 : ownTax),
+      tax: ownTax,
+      delivery: ownDelivery
+    }
   })
   const paid = receiptTotal(split)
-  return below.total === undefined || below.total === paid ? ok(split) : refused(issue('receipt.total-differs', [], { lines: paid, total: below.total, difference: below.total - paid }))
+  return below.total === undefined || below.total === paid
+    ? ok(split)
+    : refused(
+        issue('receipt.total-differs', [], {
+          lines: paid,
+          total: below.total,
+          difference: below.total - paid
+        })
+      )
 }
 
 /** What a receipt comes to. */
-export const receiptTotal = (split: readonly SplitReceipt[]): Minor => sumOf(split, ({ amount }) => amount)
+export const receiptTotal = (split: readonly SplitReceipt[]): Minor =>
+  sumOf(split, ({ amount }) => amount)

@@ -20,26 +20,57 @@ export interface LedgerRow {
  * Entries by date with the balance after each, newest first.
  * @param before rows of a ledger that this one may have grown from; where only later entries were added, they alone are worked out
  */
-export function ledgerRows(entries: readonly LedgerEntry[], before?: { readonly entries: readonly LedgerEntry[]; readonly rows: readonly LedgerRow[] }): readonly LedgerRow[] {
-  if (before && before.rows.length > 0 && commonStart(before.entries, entries) === before.entries.length) {
+export function ledgerRows(
+  entries: readonly LedgerEntry[],
+  before?: { readonly entries: readonly LedgerEntry[]; readonly rows: readonly LedgerRow[] }
+): readonly LedgerRow[] {
+  if (
+    before &&
+    before.rows.length > 0 &&
+    commonStart(before.entries, entries) === before.entries.length
+  ) {
     const added = entries.slice(before.entries.length)
     const [newest] = before.rows
-    if (newest && added.every(({ date, reverses }, i) => reverses === undefined && date >= (added[i - 1]?.date ?? newest.entry.date))) {
+    if (
+      newest &&
+      added.every(
+        ({ date, reverses }, i) =>
+          reverses === undefined && date >= (added[i - 1]?.date ?? newest.entry.date)
+      )
+    ) {
       let { balance } = newest
-      return [...added.map((entry): LedgerRow => ({ entry, balance: (balance += entry.amount), reversed: false, takesBack: undefined, words: `${entry.text} `.toLowerCase() })).reverse(), ...before.rows]
+      return [
+        ...added
+          .map((entry): LedgerRow => ({
+            entry,
+            balance: (balance += entry.amount),
+            reversed: false,
+            takesBack: undefined,
+            words: `${entry.text} `.toLowerCase()
+          }))
+          .reverse(),
+        ...before.rows
+      ]
     }
   }
   const reversed = new Set<string>()
   for (const { reverses } of entries) if (reverses !== undefined) reversed.add(reverses)
   const texts = new Map<string, string>()
-  if (reversed.size > 0) for (const { id, text } of entries) if (reversed.has(id)) texts.set(id, text)
+  if (reversed.size > 0)
+    for (const { id, text } of entries) if (reversed.has(id)) texts.set(id, text)
   // Sorting keeps the order of entry within a day.
   const inOrder = [...entries].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
   let balance = 0
   return inOrder
     .map((entry): LedgerRow => {
       const takesBack = entry.reverses === undefined ? undefined : (texts.get(entry.reverses) ?? '')
-      return { entry, balance: (balance += entry.amount), reversed: reversed.has(entry.id), takesBack, words: `${entry.text} ${takesBack ?? ''}`.toLowerCase() }
+      return {
+        entry,
+        balance: (balance += entry.amount),
+        reversed: reversed.has(entry.id),
+        takesBack,
+        words: `${entry.text} ${takesBack ?? ''}`.toLowerCase()
+      }
     })
     .reverse()
 }
@@ -57,33 +88,63 @@ export interface LedgerFilter {
 export const NO_FILTER: LedgerFilter = { text: '', kinds: [], standing: false }
 
 export function filterRows(rows: readonly LedgerRow[], filter: LedgerFilter): readonly LedgerRow[] {
-  const words = filter.text.toLowerCase().split(/\s+/).filter((word) => word !== '')
+  const words = filter.text
+    .toLowerCase()
+    .split(/\s+/)
+    .filter((word) => word !== '')
   const kinds = new Set(filter.kinds)
   const { from, to } = filter
-  if (words.length === 0 && kinds.size === 0 && from === undefined && to === undefined && !filter.standing) return rows
+  if (
+    words.length === 0 &&
+    kinds.size === 0 &&
+    from === undefined &&
+    to === undefined &&
+    !filter.standing
+  )
+    return rows
   return rows.filter(
     ({ entry, reversed, takesBack, words: text }) =>
-      (kinds.size === 0 || kinds.has(entry.kind)) && (from === undefined || entry.date >= from) && (to === undefined || entry.date <= to) &&
-      (!filter.standing || (!reversed && takesBack === undefined)) && words.every((word) => text.includes(word))
+      (kinds.size === 0 || kinds.has(entry.kind)) &&
+      (from === undefined || entry.date >= from) &&
+      (to === undefined || entry.date <= to) &&
+      (!filter.standing || (!reversed && takesBack === undefined)) &&
+      words.every((word) => text.includes(word))
   )
 }
 
 export type SortBy = 'date' | 'kind' | 'text' | 'planned' | 'amount'
 
 /** Rows in another order; equal ones stay as they stood. `down` is from large to small, from late to early, from z to a. */
-export function sortRows(rows: readonly LedgerRow[], by: SortBy, down: boolean): readonly LedgerRow[] {
+export function sortRows(
+  rows: readonly LedgerRow[],
+  by: SortBy,
+  down: boolean
+): readonly LedgerRow[] {
   const sign = down ? -1 : 1
   // Rows come newest first, with the balance running; that order is kept as it is.
   if (by === 'date') return down ? rows : [...rows].reverse()
-  const figure = ({ entry }: LedgerRow): number | string => (by === 'amount' ? entry.amount : by === 'planned' ? (entry.planned ?? 0) : by === 'kind' ? entry.kind : entry.text.toLowerCase())
-  return rows.map((row) => ({ row, at: figure(row) })).sort((a, b) => (a.at < b.at ? -sign : a.at > b.at ? sign : 0)).map(({ row }) => row)
+  const figure = ({ entry }: LedgerRow): number | string =>
+    by === 'amount'
+      ? entry.amount
+      : by === 'planned'
+        ? (entry.planned ?? 0)
+        : by === 'kind'
+          ? entry.kind
+          : entry.text.toLowerCase()
+  return rows
+    .map((row) => ({ row, at: figure(row) }))
+    .sort((a, b) => (a.at < b.at ? -sign : a.at > b.at ? sign : 0))
+    .map(({ row }) => row)
 }
 
 /**
  * A line of balances with fewer points that looks the same: of each stretch the first, the lowest, the highest and the last stay.
  * @param most points wanted at the most; a shorter line stays as it is
  */
-export function thinned<T extends { readonly balance: Minor }>(points: readonly T[], most: number): readonly T[] {
+export function thinned<T extends { readonly balance: Minor }>(
+  points: readonly T[],
+  most: number
+): readonly T[] {
   if (points.length <= most) return points
   const each = Math.ceil((points.length * 4) / most)
   const kept: T[] = []
@@ -103,7 +164,8 @@ export function thinned<T extends { readonly balance: Minor }>(points: readonly 
 }
 
 /** What the rows come to, one with another. */
-export const movedIn = (rows: readonly LedgerRow[]): Minor => sumOf(rows, ({ entry }) => entry.amount)
+export const movedIn = (rows: readonly LedgerRow[]): Minor =>
+  sumOf(rows, ({ entry }) => entry.amount)
 
 /** What stands of a ledger, added up. */
 export interface LedgerSums {
@@ -129,7 +191,9 @@ export function ledgerSums(rows: readonly LedgerRow[]): LedgerSums {
 }
 
 /** The balance at the end of each day on which something moved, the earliest first. @param rows newest first */
-export function dailyBalances(rows: readonly LedgerRow[]): { readonly date: Day; readonly balance: Minor }[] {
+export function dailyBalances(
+  rows: readonly LedgerRow[]
+): { readonly date: Day; readonly balance: Minor }[] {
   const byDay = new Map<Day, Minor>()
   for (let i = rows.length - 1; i >= 0; i--) {
     const row = rows[i]

@@ -8,8 +8,29 @@ export const LARGEST_AMOUNT: Minor = 100_000_000_000
 
 /** Digits after the decimal mark for currencies that do not have two. Source: ISO 4217 (from memory). */
 const EXPONENTS: Readonly<Record<string, number>> = {
-  BIF: 0, CLP: 0, DJF: 0, GNF: 0, ISK: 0, JPY: 0, KMF: 0, KRW: 0, PYG: 0, RWF: 0, UGX: 0, VND: 0, VUV: 0, XAF: 0, XOF: 0, XPF: 0,
-  BHD: 3, IQD: 3, JOD: 3, KWD: 3, LYD: 3, OMR: 3, TND: 3
+  BIF: 0,
+  CLP: 0,
+  DJF: 0,
+  GNF: 0,
+  ISK: 0,
+  JPY: 0,
+  KMF: 0,
+  KRW: 0,
+  PYG: 0,
+  RWF: 0,
+  UGX: 0,
+  VND: 0,
+  VUV: 0,
+  XAF: 0,
+  XOF: 0,
+  XPF: 0,
+  BHD: 3,
+  IQD: 3,
+  JOD: 3,
+  KWD: 3,
+  LYD: 3,
+  OMR: 3,
+  TND: 3
 }
 
 /** Minor units per major unit as a power of ten, by ISO 4217 code; 2 for a code not listed. */
@@ -36,7 +57,12 @@ export function checkAmount(value: number, path: Path = []): Result<Minor> {
 }
 
 /** Signs people write for a currency, where only these are usually meant by them. */
-const SIGNS: Readonly<Record<string, readonly string[]>> = { '€': ['EUR'], '£': ['GBP'], $: ['USD', 'CAD', 'AUD', 'NZD'], '¥': ['JPY', 'CNY'] }
+const SIGNS: Readonly<Record<string, readonly string[]>> = {
+  '€': ['EUR'],
+  '£': ['GBP'],
+  $: ['USD', 'CAD', 'AUD', 'NZD'],
+  '¥': ['JPY', 'CNY']
+}
 
 /** The currency an amount is written in, where that is another one than `own`: its letters or its sign. Undefined where it is the own one, or not said. */
 export function foreignCurrency(text: string, own: string): string | undefined {
@@ -54,7 +80,8 @@ export function foreignCurrency(text: string, own: string): string | undefined {
 export function parseAmount(text: string, currency: string): Result<Minor> {
   const exponent = exponentOf(currency)
   const foreign = foreignCurrency(text, currency)
-  if (foreign !== undefined && /\d/.test(text)) return refused(issue('money.other-currency', [], { found: foreign, expected: currency }))
+  if (foreign !== undefined && /\d/.test(text))
+    return refused(issue('money.other-currency', [], { found: foreign, expected: currency }))
   const bare = text.replace(/[\s\u00a0\u202f'’]/g, '').replace(/^[^\d.,+-]+|[^\d.,]+$/g, '')
   const match = /^([+-]?)(\d[\d.,]*|[.,]\d+)$/.exec(bare)
   if (!match) return refused(issue('money.not-a-number', [], { text }))

@@ -76,7 +76,10 @@ export interface SetPrice {
 export function bundlePrice(pricing: Pricing, bundle: Bundle, day: Day): PricedBundle | undefined {
   const quote = pricing.quotes
     .filter(({ offer, until }) => offer === bundle.id && (until === undefined || until >= day))
-    .reduce<Quote | undefined>((best, one) => (best === undefined || one.date >= best.date ? one : best), undefined)
+    .reduce<Quote | undefined>(
+      (best, one) => (best === undefined || one.date >= best.date ? one : best),
+      undefined
+    )
   if (!quote) return undefined
   const used = bundle.pieces.every(({ condition }) => condition === 'used')
   const tax = timesRatio(quote.price, used ? 0 : pricing.taxBasisPoints / 10_000)
@@ -84,8 +87,13 @@ export function bundlePrice(pricing: Pricing, bundle: Bundle, day: Day): PricedB
 }
 
 const serves = (piece: BundlePiece, wanted: Wanted): boolean =>
-  piece.tool === wanted.tool && tierRank(piece.tier) >= tierRank(wanted.tier) && piece.power === wanted.power && (piece.condition !== 'used' || wanted.condition === 'used') &&
-  (wanted.platform === undefined || piece.platform === undefined || piece.platform === wanted.platform)
+  piece.tool === wanted.tool &&
+  tierRank(piece.tier) >= tierRank(wanted.tier) &&
+  piece.power === wanted.power &&
+  (piece.condition !== 'used' || wanted.condition === 'used') &&
+  (wanted.platform === undefined ||
+    piece.platform === undefined ||
+    piece.platform === wanted.platform)
 
 /** What is still wanted once a bundle is there. */
 const without = (wanted: readonly Wanted[], { pieces }: Bundle): Wanted[] => {
@@ -105,15 +113,31 @@ const without = (wanted: readonly Wanted[], { pieces }: Bundle): Wanted[] => {
 /** The cheapest `free` of every `buy + free` units, dearest units first: what a deal takes off, and the best grouping there is. */
 function dealSaving({ buy, free }: Deal, units: readonly Minor[]): Minor {
   const sorted = [...units].sort((a, b) => b - a)
-  return sumOf(sorted, (price) => price) - sumOf(sorted.filter((_, i) => i % (buy + free) < buy), (price) => price)
+  return (
+    sumOf(sorted, (price) => price) -
+    sumOf(
+      sorted.filter((_, i) => i % (buy + free) < buy),
+      (price) => price
+    )
+  )
 }
 
 /** Units that several deals could take are tried in every one of them, up to so many; further ones go to the first that takes them. */
 const UNITS_TRIED = 10
 
 /** What deals take off pieces bought together, each unit in at most one of them. */
-export function bestDeals(wanted: readonly Pick<Wanted, 'count' | 'atTill' | 'condition' | 'tool'>[], deals: readonly Deal[]): SetPrice['deals'] {
-  const units = wanted.flatMap((one) => Array.from({ length: one.count }, () => ({ price: one.atTill, able: deals.flatMap((deal, i) => (one.condition === 'new' && one.atTill > 0 && deal.tools.includes(one.tool) ? [i] : [])) })))
+export function bestDeals(
+  wanted: readonly Pick<Wanted, 'count' | 'atTill' | 'condition' | 'tool'>[],
+  deals: readonly Deal[]
+): SetPrice['deals'] {
+  const units = wanted.flatMap((one) =>
+    Array.from({ length: one.count }, () => ({
+      price: one.atTill,
+      able: deals.flatMap((deal, i) =>
+        one.condition === 'new' && one.atTill > 0 && deal.tools.includes(one.tool) ? [i] : []
+      )
+    }))
+  )
   const baskets: Minor[][] = deals.map(() => [])
   const open: typeof units = []
   for (const unit of units) {
@@ -136,7 +160,9 @@ export function bestDeals(wanted: readonly Pick<Wanted, 'count' | 'atTill' | 'co
     }
   }
   visit(0)
-  return deals.flatMap((deal, i) => ((best.saved[i] ?? 0) > 0 ? [{ deal, saved: best.saved[i] ?? 0 }] : []))
+  return deals.flatMap((deal, i) =>
+    (best.saved[i] ?? 0) > 0 ? [{ deal, saved: best.saved[i] ?? 0 }] : []
+  )
 }
 
 /** Most bundles that are tried together; those that take most off come first. */
@@ -146,10 +172,16 @@ const BUNDLES_TRIED = 12
  * The least that wanted pieces cost: one by one, in bundles, or with deals. Every subset of the bundles that hold a wanted piece is
  * tried, each bundle once; what is in a bundle and not wanted counts nothing.
  */
-export function priceSet(wanted: readonly Wanted[], bundles: readonly PricedBundle[], deals: readonly Deal[]): SetPrice {
+export function priceSet(
+  wanted: readonly Wanted[],
+  bundles: readonly PricedBundle[],
+  deals: readonly Deal[]
+): SetPrice {
   const separately = sumOf(wanted, ({ each, count }) => each * count)
   const plain: SetPrice = { cost: separately, separately, bundles: [], deals: [] }
-  const useful = bundles.filter(({ bundle }) => wanted.some((one) => bundle.pieces.some((piece) => serves(piece, one)))).slice(0, BUNDLES_TRIED)
+  const useful = bundles
+    .filter(({ bundle }) => wanted.some((one) => bundle.pieces.some((piece) => serves(piece, one))))
+    .slice(0, BUNDLES_TRIED)
   const open = deals.filter(({ tools }) => wanted.some(({ tool }) => tools.includes(tool)))
   if (useful.length === 0 && open.length === 0) return plain
   let best: SetPrice = { ...plain, cost: Infinity }
@@ -161,7 +193,10 @@ export function priceSet(wanted: readonly Wanted[], bundles: readonly PricedBund
       return
     }
     const saved = open.length === 0 ? [] : bestDeals(left, open)
-    const cost = sumOf(taken, ({ allIn }) => allIn) + sumOf(left, ({ each, count }) => each * count) - sumOf(saved, (one) => one.saved)
+    const cost =
+      sumOf(taken, ({ allIn }) => allIn) +
+      sumOf(left, ({ each, count }) => each * count) -
+      sumOf(saved, (one) => one.saved)
     if (cost < best.cost) best = { cost, separately, bundles: taken, deals: saved }
   }
   visit(0, wanted, [])
@@ -170,4 +205,6 @@ export function priceSet(wanted: readonly Wanted[], bundles: readonly PricedBund
 
 /** A sale that is expected for a tool and is not over, the soonest first. */
 export const salesFor = (windows: readonly SaleWindow[], tool: string, day: Day): SaleWindow[] =>
-  windows.filter(({ until, tools }) => until >= day && (tools.length === 0 || tools.includes(tool))).sort((a, b) => (a.from < b.from ? -1 : a.from > b.from ? 1 : 0))
+  windows
+    .filter(({ until, tools }) => until >= day && (tools.length === 0 || tools.includes(tool)))
+    .sort((a, b) => (a.from < b.from ? -1 : a.from > b.from ? 1 : 0))

@@ -20,7 +20,12 @@ export interface DatedPrice {
 const CERTAIN = 0.9999
 
 /** A price on a day on which a sale holds: off the tag where it is certain, in the expectation where it may come. New things bought only. */
-function inSale(windows: readonly SaleWindow[], offer: Pick<Offer, 'tool' | 'condition' | 'acquisition'>, price: Price, day: Day): DatedPrice {
+function inSale(
+  windows: readonly SaleWindow[],
+  offer: Pick<Offer, 'tool' | 'condition' | 'acquisition'>,
+  price: Price,
+  day: Day
+): DatedPrice {
   const { tag, tax, payment, repair } = price
   const plain: DatedPrice = { tag, payment, expected: payment, repair, atTill: tag + tax }
   if (windows.length === 0 || offer.condition !== 'new' || offer.acquisition !== 'buy') return plain
@@ -28,14 +33,28 @@ function inSale(windows: readonly SaleWindow[], offer: Pick<Offer, 'tool' | 'con
   let best = plain
   for (const { off, chance } of open) {
     const saved = timesRatio(tag + tax, off)
-    const then: DatedPrice = chance >= CERTAIN ? { tag: tag - timesRatio(tag, off), payment: payment - saved, expected: payment - saved, repair, atTill: tag + tax - saved } : { ...plain, expected: payment - chance * saved }
+    const then: DatedPrice =
+      chance >= CERTAIN
+        ? {
+            tag: tag - timesRatio(tag, off),
+            payment: payment - saved,
+            expected: payment - saved,
+            repair,
+            atTill: tag + tax - saved
+          }
+        : { ...plain, expected: payment - chance * saved }
     if (then.expected < best.expected) best = then
   }
   return best
 }
 
 /** What an offer costs on a day, sales included; undefined where it has no price. */
-export function priceThen(pricing: Pricing, windows: readonly SaleWindow[], offer: Offer, day: Day): DatedPrice | undefined {
+export function priceThen(
+  pricing: Pricing,
+  windows: readonly SaleWindow[],
+  offer: Offer,
+  day: Day
+): DatedPrice | undefined {
   const price = priceOf(pricing, offer, day)
   return price && inSale(windows, offer, price, day)
 }
@@ -43,5 +62,7 @@ export function priceThen(pricing: Pricing, windows: readonly SaleWindow[], offe
 /** What a bundle costs on a day; undefined without a standing quote. */
 export function bundleThen(pricing: Pricing, bundle: Bundle, day: Day): DatedPrice | undefined {
   const price = bundlePrice(pricing, bundle, day)
-  return price && { tag: price.allIn, payment: price.allIn, expected: price.allIn, repair: 0, atTill: 0 }
+  return (
+    price && { tag: price.allIn, payment: price.allIn, expected: price.allIn, repair: 0, atTill: 0 }
+  )
 }

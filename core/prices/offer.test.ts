@@ -1,7 +1,16 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { library } from '../../data'
-import { calibratedLevel, findOffer, offerId, priceOf, typicalOffer, type Offer, type Pricing, type Quote } from '.'
+import {
+  calibratedLevel,
+  findOffer,
+  offerId,
+  priceOf,
+  typicalOffer,
+  type Offer,
+  type Pricing,
+  type Quote
+} from '.'
 
 const pricing: Pricing = {
   library,
@@ -12,7 +21,15 @@ const pricing: Pricing = {
   quotes: []
 }
 const saw = (change: Partial<Offer> = {}): Offer => {
-  const offer: Offer = { id: '', tool: 'circular-saw', tier: 'weekend', condition: 'new', acquisition: 'buy', power: 'corded', ...change }
+  const offer: Offer = {
+    id: '',
+    tool: 'circular-saw',
+    tier: 'weekend',
+    condition: 'new',
+    acquisition: 'buy',
+    power: 'corded',
+    ...change
+  }
   return { ...offer, id: change.id ?? offerId(offer) }
 }
 const quote = (change: Partial<Quote> = {}): Quote => ({
@@ -55,11 +72,28 @@ describe('what an offer costs', () => {
   })
   test('tax and delivery are added for new ones, a repair reserve for used ones', () => {
     const taxed = { ...pricing, taxBasisPoints: 700, deliveryEach: 450 }
-    expect(priceOf(taxed, saw(), DAY)).toMatchObject({ tag: 5500, tax: 385, delivery: 450, repair: 0, payment: 6335, allIn: 6335 })
-    expect(priceOf(taxed, saw({ condition: 'used' }), DAY)).toMatchObject({ tax: 0, delivery: 0, repair: 330, payment: 2750, allIn: 3080 })
+    expect(priceOf(taxed, saw(), DAY)).toMatchObject({
+      tag: 5500,
+      tax: 385,
+      delivery: 450,
+      repair: 0,
+      payment: 6335,
+      allIn: 6335
+    })
+    expect(priceOf(taxed, saw({ condition: 'used' }), DAY)).toMatchObject({
+      tax: 0,
+      delivery: 0,
+      repair: 330,
+      payment: 2750,
+      allIn: 3080
+    })
   })
   test('the newest quote that still stands replaces the typical price', () => {
-    const quotes = [quote({ price: 6000 }), quote({ id: 'q2', date: '2026-04-20', price: 5100 }), quote({ id: 'q3', date: '2026-04-25', price: 100, until: '2026-05-01' })]
+    const quotes = [
+      quote({ price: 6000 }),
+      quote({ id: 'q2', date: '2026-04-20', price: 5100 }),
+      quote({ id: 'q3', date: '2026-04-25', price: 100, until: '2026-05-01' })
+    ]
     const price = priceOf({ ...pricing, quotes }, saw(), DAY)
     expect(price).toMatchObject({ tag: 5100, typical: false, quoted: '2026-04-20' })
     expect(priceOf({ ...pricing, quotes }, saw(), '2026-05-01')?.tag).toBe(100)
@@ -73,11 +107,22 @@ describe('what an offer costs', () => {
     const amount = fc.integer({ min: 0, max: 1_000_000 })
     const basisPoints = fc.integer({ min: 0, max: 3000 })
     fc.assert(
-      fc.property(amount, amount, basisPoints, fc.constantFrom('new' as const, 'used' as const, 'refurbished' as const), (a, b, taxBasisPoints, condition) => {
-        const offer = saw({ condition })
-        const allIn = (price: number): number => priceOf({ ...pricing, taxBasisPoints, quotes: [quote({ offer: offer.id, price })] }, offer, DAY)?.allIn ?? -1
-        expect(allIn(Math.max(a, b))).toBeGreaterThanOrEqual(allIn(Math.min(a, b)))
-      })
+      fc.property(
+        amount,
+        amount,
+        basisPoints,
+        fc.constantFrom('new' as const, 'used' as const, 'refurbished' as const),
+        (a, b, taxBasisPoints, condition) => {
+          const offer = saw({ condition })
+          const allIn = (price: number): number =>
+            priceOf(
+              { ...pricing, taxBasisPoints, quotes: [quote({ offer: offer.id, price })] },
+              offer,
+              DAY
+            )?.allIn ?? -1
+          expect(allIn(Math.max(a, b))).toBeGreaterThanOrEqual(allIn(Math.min(a, b)))
+        }
+      )
     )
   })
 })
@@ -89,20 +134,44 @@ describe('the level of typical prices, by the user’s own quotes', () => {
     expect(calibratedLevel(library, [], 12_000)).toBe(12_000)
     expect(calibratedLevel(library, [at(6600)], 12_000)).toBeCloseTo(12_000, 6)
   })
-  test('one quote draws it a quarter of the way, on the logarithm: half price takes it to 2^(-1/4)', () => expect(calibratedLevel(library, [at(3300)], 12_000)).toBeCloseTo(12_000 / 2 ** 0.25, 6))
+  test('one quote draws it a quarter of the way, on the logarithm: half price takes it to 2^(-1/4)', () =>
+    expect(calibratedLevel(library, [at(3300)], 12_000)).toBeCloseTo(12_000 / 2 ** 0.25, 6))
   test('the median counts: one odd price among many moves little', () => {
     const fair = Array.from({ length: 8 }, () => at(6600))
     expect(calibratedLevel(library, [...fair, at(66_000)], 12_000)).toBeCloseTo(12_000, 6)
   })
-  test('sale prices, gifts and offers of one’s own are left out', () => expect(calibratedLevel(library, [at(2000, { until: '2026-06-01' }), at(0), at(9999, { offer: 'my/find' })], 12_000)).toBe(12_000))
+  test('sale prices, gifts and offers of one’s own are left out', () =>
+    expect(
+      calibratedLevel(
+        library,
+        [at(2000, { until: '2026-06-01' }), at(0), at(9999, { offer: 'my/find' })],
+        12_000
+      )
+    ).toBe(12_000))
   test('always between the usual level and the quotes, nearer to them the more there are', () => {
-    fc.assert(fc.property(fc.integer({ min: 500, max: 40_000 }), fc.integer({ min: 1, max: 30 }), (price, many) => {
-      const target = (price * 100) / 55
-      const level = calibratedLevel(library, Array.from({ length: many }, () => at(price)), 12_000)
-      const more = calibratedLevel(library, Array.from({ length: many + 1 }, () => at(price)), 12_000)
-      expect(level).toBeGreaterThanOrEqual(Math.min(12_000, target) - 1e-6)
-      expect(level).toBeLessThanOrEqual(Math.max(12_000, target) + 1e-6)
-      expect(Math.abs(Math.log(more / target))).toBeLessThanOrEqual(Math.abs(Math.log(level / target)) + 1e-9)
-    }))
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 500, max: 40_000 }),
+        fc.integer({ min: 1, max: 30 }),
+        (price, many) => {
+          const target = (price * 100) / 55
+          const level = calibratedLevel(
+            library,
+            Array.from({ length: many }, () => at(price)),
+            12_000
+          )
+          const more = calibratedLevel(
+            library,
+            Array.from({ length: many + 1 }, () => at(price)),
+            12_000
+          )
+          expect(level).toBeGreaterThanOrEqual(Math.min(12_000, target) - 1e-6)
+          expect(level).toBeLessThanOrEqual(Math.max(12_000, target) + 1e-6)
+          expect(Math.abs(Math.log(more / target))).toBeLessThanOrEqual(
+            Math.abs(Math.log(level / target)) + 1e-9
+          )
+        }
+      )
+    )
   })
 })

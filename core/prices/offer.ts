@@ -1,6 +1,17 @@
 import {
-  ACQUISITIONS, CONDITIONS, POWERS, TIERS, conditionPrice, repairReserve, tierPrice,
-  type Acquisition, type Condition, type Library, type Power, type Specs, type Tier
+  ACQUISITIONS,
+  CONDITIONS,
+  POWERS,
+  TIERS,
+  conditionPrice,
+  repairReserve,
+  tierPrice,
+  type Acquisition,
+  type Condition,
+  type Library,
+  type Power,
+  type Specs,
+  type Tier
 } from '../catalogue'
 import type { Day } from '../calendar'
 import { timesRatio, type Minor } from '../money'
@@ -24,7 +35,15 @@ export interface Offer {
   readonly link?: string | undefined
 }
 
-export const SELLER_TYPES = ['timber-yard', 'hardware-store', 'online', 'private', 'auction', 'hire-depot', 'other'] as const
+export const SELLER_TYPES = [
+  'timber-yard',
+  'hardware-store',
+  'online',
+  'private',
+  'auction',
+  'hire-depot',
+  'other'
+] as const
 export type SellerType = (typeof SELLER_TYPES)[number]
 
 /** A dated price of an offer. */
@@ -37,10 +56,12 @@ export interface Quote {
   readonly until?: Day | undefined
 }
 
-export const offerId = (offer: Pick<Offer, 'tool' | 'tier' | 'condition' | 'acquisition' | 'power'>): string =>
-  [offer.tool, offer.tier, offer.condition, offer.acquisition, offer.power].join('/')
+export const offerId = (
+  offer: Pick<Offer, 'tool' | 'tier' | 'condition' | 'acquisition' | 'power'>
+): string => [offer.tool, offer.tier, offer.condition, offer.acquisition, offer.power].join('/')
 
-const isOneOf = <T extends string>(list: readonly T[], value: string | undefined): value is T => value !== undefined && (list as readonly string[]).includes(value)
+const isOneOf = <T extends string>(list: readonly T[], value: string | undefined): value is T =>
+  value !== undefined && (list as readonly string[]).includes(value)
 
 /** Reads a typical offer's id; undefined when it is not one, or names a tool or power form that does not exist. */
 export function typicalOffer(library: Library, id: string): Offer | undefined {
@@ -50,8 +71,20 @@ export function typicalOffer(library: Library, id: string): Offer | undefined {
   const condition = parts.pop()
   const tier = parts.pop()
   const tool = library.tools.get(parts.join('/'))
-  if (!tool || !isOneOf(TIERS, tier) || !isOneOf(CONDITIONS, condition) || !isOneOf(ACQUISITIONS, acquisition) || !isOneOf(POWERS, power)) return undefined
-  if (acquisition !== 'buy' || tool.madeBy !== undefined || !tool.forms.some((form) => form.power === power)) return undefined
+  if (
+    !tool ||
+    !isOneOf(TIERS, tier) ||
+    !isOneOf(CONDITIONS, condition) ||
+    !isOneOf(ACQUISITIONS, acquisition) ||
+    !isOneOf(POWERS, power)
+  )
+    return undefined
+  if (
+    acquisition !== 'buy' ||
+    tool.madeBy !== undefined ||
+    !tool.forms.some((form) => form.power === power)
+  )
+    return undefined
   return { id, tool: tool.id, tier, condition, acquisition, power }
 }
 
@@ -77,16 +110,23 @@ const DEFAULT_WEIGHT = 3
 export function calibratedLevel(library: Library, quotes: readonly Quote[], usual: number): number {
   const ratios = quotes
     .flatMap((quote): number[] => {
-      const offer = quote.until === undefined && quote.price > 0 ? typicalOffer(library, quote.offer) : undefined
+      const offer =
+        quote.until === undefined && quote.price > 0
+          ? typicalOffer(library, quote.offer)
+          : undefined
       const tool = offer && library.tools.get(offer.tool)
       const points = tool?.forms.find(({ power }) => power === offer?.power)?.points ?? 0
-      const index = tool && offer ? points * tierPrice(tool, offer.tier) * conditionPrice(offer.condition) : 0
+      const index =
+        tool && offer ? points * tierPrice(tool, offer.tier) * conditionPrice(offer.condition) : 0
       return index > 0 ? [(quote.price * 100) / index] : []
     })
     .sort((a, b) => a - b)
   if (ratios.length === 0 || usual <= 0) return usual
   const middle = ratios.length / 2
-  const median = ratios.length % 2 === 1 ? (ratios[Math.floor(middle)] ?? usual) : Math.sqrt((ratios[middle - 1] ?? usual) * (ratios[middle] ?? usual))
+  const median =
+    ratios.length % 2 === 1
+      ? (ratios[Math.floor(middle)] ?? usual)
+      : Math.sqrt((ratios[middle - 1] ?? usual) * (ratios[middle] ?? usual))
   const share = ratios.length / (ratios.length + DEFAULT_WEIGHT)
   return usual * (median / usual) ** share
 }
@@ -107,7 +147,10 @@ export interface Price {
   readonly quoted?: Day | undefined
 }
 
-export const findOffer = (pricing: Pick<Pricing, 'library' | 'offers'>, id: string): Offer | undefined =>
+export const findOffer = (
+  pricing: Pick<Pricing, 'library' | 'offers'>,
+  id: string
+): Offer | undefined =>
   pricing.offers.find((offer) => offer.id === id) ?? typicalOffer(pricing.library, id)
 
 /**
@@ -118,15 +161,35 @@ export function priceOf(pricing: Pricing, offer: Offer, day: Day): Price | undef
   const tool = pricing.library.tools.get(offer.tool)
   if (!tool) return undefined
   const quote = pricing.quotes
-    .filter((candidate) => candidate.offer === offer.id && (candidate.until === undefined || candidate.until >= day))
-    .reduce<Quote | undefined>((best, candidate) => (best === undefined || candidate.date >= best.date ? candidate : best), undefined)
+    .filter(
+      (candidate) =>
+        candidate.offer === offer.id && (candidate.until === undefined || candidate.until >= day)
+    )
+    .reduce<Quote | undefined>(
+      (best, candidate) => (best === undefined || candidate.date >= best.date ? candidate : best),
+      undefined
+    )
   const points = tool.forms.find((form) => form.power === offer.power)?.points
   const isTypical = offer.id === offerId(offer) && offer.acquisition === 'buy'
   if (quote === undefined && (points === undefined || !isTypical)) return undefined
-  const tag = quote?.price ?? timesRatio(pricing.minorPer100Points, ((points ?? 0) * tierPrice(tool, offer.tier) * conditionPrice(offer.condition)) / 100)
+  const tag =
+    quote?.price ??
+    timesRatio(
+      pricing.minorPer100Points,
+      ((points ?? 0) * tierPrice(tool, offer.tier) * conditionPrice(offer.condition)) / 100
+    )
   const tax = timesRatio(tag, offer.condition === 'used' ? 0 : pricing.taxBasisPoints / 10_000)
   const delivery = tool.kind === 'tool' && offer.condition !== 'used' ? pricing.deliveryEach : 0
   const repair = timesRatio(tag, tool.kind === 'tool' ? repairReserve(offer.condition) : 0)
   const payment = tag + tax + delivery
-  return { tag, tax, delivery, repair, payment, allIn: payment + repair, typical: quote === undefined, quoted: quote?.date }
+  return {
+    tag,
+    tax,
+    delivery,
+    repair,
+    payment,
+    allIn: payment + repair,
+    typical: quote === undefined,
+    quoted: quote?.date
+  }
 }

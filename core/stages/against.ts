@@ -65,18 +65,24 @@ function plannedMovements(plan: Plan, { from, income }: Since): Movement[] {
     ...plan.builds.map(({ begin, material }) => ({ date: begin, amount: -material })),
     ...(plan.resales ?? []),
     ...(plan.savings ?? [])
-  ].map(({ date, amount }) => ({ date: date < from ? from : date, amount })).sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
+  ]
+    .map(({ date, amount }) => ({ date: date < from ? from : date, amount }))
+    .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
 }
 
 /** What comes in (1) or goes out (-1). */
-const way = (list: readonly Movement[], sign: 1 | -1): Minor => sumOf(list, ({ amount }) => Math.max(0, sign * amount))
+const way = (list: readonly Movement[], sign: 1 | -1): Minor =>
+  sumOf(list, ({ amount }) => Math.max(0, sign * amount))
 /** Refunds and reversals come off what they take back, rather than on the other side. */
 const takesBack = ({ kind }: LedgerEntry): boolean => kind === 'refund' || kind === 'reversal'
 
 /** The balance after each day on which something moves. */
 function running(start: Minor, movements: readonly Movement[]): { date: Day; balance: Minor }[] {
   let balance = start
-  return [...groupBy(movements, ({ date }) => date)].map(([date, list]) => ({ date, balance: (balance += sumOf(list, ({ amount }) => amount)) }))
+  return [...groupBy(movements, ({ date }) => date)].map(([date, list]) => ({
+    date,
+    balance: (balance += sumOf(list, ({ amount }) => amount))
+  }))
 }
 
 /** Stages from the plan's day to today. */
@@ -93,14 +99,30 @@ function stagesUntilToday(world: World, from: Day): Stage[] {
   }
 }
 
-function stageOf({ start, end }: Stage, first: Day, today: Day, movements: readonly Movement[], real: readonly LedgerEntry[]): AgainstStage {
+function stageOf(
+  { start, end }: Stage,
+  first: Day,
+  today: Day,
+  movements: readonly Movement[],
+  real: readonly LedgerEntry[]
+): AgainstStage {
   const from = start < first ? first : start
   const to = end > today ? today : end
   const within = ({ date }: { readonly date: Day }): boolean => date >= from && date <= to
   const planned = movements.filter(within)
-  const [actual, back] = [real.filter((entry) => within(entry) && !takesBack(entry)), real.filter((entry) => within(entry) && takesBack(entry))]
+  const [actual, back] = [
+    real.filter((entry) => within(entry) && !takesBack(entry)),
+    real.filter((entry) => within(entry) && takesBack(entry))
+  ]
   const [came, went] = [way(back, 1), way(back, -1)]
-  return { start: from, end: to, plannedIn: way(planned, 1), actualIn: way(actual, 1) - went, plannedOut: way(planned, -1), actualOut: way(actual, -1) - came }
+  return {
+    start: from,
+    end: to,
+    plannedIn: way(planned, 1),
+    actualIn: way(actual, 1) - went,
+    plannedOut: way(planned, -1),
+    actualOut: way(actual, -1) - came
+  }
 }
 
 function toolsOf(world: World, plan: Plan, real: readonly LedgerEntry[]): AgainstTool[] {
@@ -111,17 +133,41 @@ function toolsOf(world: World, plan: Plan, real: readonly LedgerEntry[]): Agains
     const original = entry.refunds === undefined ? entry : (byId.get(entry.refunds) ?? entry)
     return original.offer === undefined ? original.tool : keyOf(original.offer)
   }
-  const bought = groupBy(real.filter((entry) => TOOL_KINDS.has(entry.kind) && of(entry) !== undefined), (entry) => of(entry) ?? '')
-  return [...new Set([...planned.keys(), ...bought.keys()])].map((tool): AgainstTool => {
-    const wanted = planned.get(tool) ?? []
-    const entries = bought.get(tool) ?? []
-    const paid = entries.filter(({ amount }) => amount < 0)
-    const actual = 0 - sumOf(entries, ({ amount }) => amount)
-    const plannedOn = wanted.map(({ date }) => date).sort()[0]
-    const boughtOn = paid.map(({ date }) => date).sort()[0]
-    const kind = paid.length === 0 ? (plannedOn !== undefined && plannedOn < world.asOf ? 'late' : 'to-come') : actual <= 0 && entries.length > paid.length ? 'given-back' : wanted.length === 0 ? 'unplanned' : 'bought'
-    return { tool, kind, planned: sumOf(wanted, ({ price }) => price), actual, ...(plannedOn === undefined ? {} : { plannedOn }), ...(boughtOn === undefined ? {} : { boughtOn }) }
-  }).filter(({ planned: price, actual, kind }) => kind !== 'to-come' || price > 0 || actual !== 0).sort((a, b) => ((a.plannedOn ?? a.boughtOn ?? '') < (b.plannedOn ?? b.boughtOn ?? '') ? -1 : 1))
+  const bought = groupBy(
+    real.filter((entry) => TOOL_KINDS.has(entry.kind) && of(entry) !== undefined),
+    (entry) => of(entry) ?? ''
+  )
+  return [...new Set([...planned.keys(), ...bought.keys()])]
+    .map((tool): AgainstTool => {
+      const wanted = planned.get(tool) ?? []
+      const entries = bought.get(tool) ?? []
+      const paid = entries.filter(({ amount }) => amount < 0)
+      const actual = 0 - sumOf(entries, ({ amount }) => amount)
+      const plannedOn = wanted.map(({ date }) => date).sort()[0]
+      const boughtOn = paid.map(({ date }) => date).sort()[0]
+      const kind =
+        paid.length === 0
+          ? plannedOn !== undefined && plannedOn < world.asOf
+            ? 'late'
+            : 'to-come'
+          : actual <= 0 && entries.length > paid.length
+            ? 'given-back'
+            : wanted.length === 0
+              ? 'unplanned'
+              : 'bought'
+      return {
+        tool,
+        kind,
+        planned: sumOf(wanted, ({ price }) => price),
+        actual,
+        ...(plannedOn === undefined ? {} : { plannedOn }),
+        ...(boughtOn === undefined ? {} : { boughtOn })
+      }
+    })
+    .filter(({ planned: price, actual, kind }) => kind !== 'to-come' || price > 0 || actual !== 0)
+    .sort((a, b) =>
+      (a.plannedOn ?? a.boughtOn ?? '') < (b.plannedOn ?? b.boughtOn ?? '') ? -1 : 1
+    )
 }
 
 /**
@@ -134,26 +180,59 @@ export function againstPlan(world: World, plan: Plan): Against {
   const { from, start } = since
   const real = since.real.filter(({ amount }) => amount !== 0)
   const movements = plannedMovements(plan, since)
-  const moved = [...(since.corrected === 0 ? [] : [{ date: from, amount: since.corrected }]), ...real].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
+  const moved = [
+    ...(since.corrected === 0 ? [] : [{ date: from, amount: since.corrected }]),
+    ...real
+  ].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
   const planned = [{ date: from, balance: start }, ...running(start, movements)]
   const actual = [{ date: from, balance: start }, ...running(start, moved)]
   // What is planned for today and has not moved yet is no difference.
-  const today = { planned: movements.filter(({ date }) => date === asOf), real: real.filter(({ date }) => date === asOf) }
-  const plannedToday = (planned.filter(({ date }) => date < asOf).at(-1)?.balance ?? start) + Math.min(way(today.planned, 1), way(today.real, 1)) - Math.min(way(today.planned, -1), way(today.real, -1))
-  const paidFor = groupBy(real.filter(({ build, kind }) => build !== undefined && kind !== 'sale'), ({ build }) => build ?? '')
+  const today = {
+    planned: movements.filter(({ date }) => date === asOf),
+    real: real.filter(({ date }) => date === asOf)
+  }
+  const plannedToday =
+    (planned.filter(({ date }) => date < asOf).at(-1)?.balance ?? start) +
+    Math.min(way(today.planned, 1), way(today.real, 1)) -
+    Math.min(way(today.planned, -1), way(today.real, -1))
+  const paidFor = groupBy(
+    real.filter(({ build, kind }) => build !== undefined && kind !== 'sale'),
+    ({ build }) => build ?? ''
+  )
   const builds = groupBy(plan.builds, ({ build }) => build)
-  const stages = stagesUntilToday(world, from).map((stage) => stageOf(stage, from, asOf, movements, real))
-  const all = (figure: 'plannedIn' | 'actualIn' | 'plannedOut' | 'actualOut'): Minor => sumOf(stages, (stage) => stage[figure])
+  const stages = stagesUntilToday(world, from).map((stage) =>
+    stageOf(stage, from, asOf, movements, real)
+  )
+  const all = (figure: 'plannedIn' | 'actualIn' | 'plannedOut' | 'actualOut'): Minor =>
+    sumOf(stages, (stage) => stage[figure])
   return {
     stages,
-    total: { plannedIn: all('plannedIn'), actualIn: all('actualIn'), plannedOut: all('plannedOut'), actualOut: all('actualOut') },
+    total: {
+      plannedIn: all('plannedIn'),
+      actualIn: all('actualIn'),
+      plannedOut: all('plannedOut'),
+      actualOut: all('actualOut')
+    },
     tools: toolsOf(world, plan, real),
     builds: [...builds].map(([build, parts]): AgainstBuild => {
       const done = workspace.builds.find(({ id }) => id === build)?.log?.done
-      return { build, plannedDone: parts.map((part) => part.done).sort().at(-1) ?? plan.until, planned: sumOf(parts, ({ material }) => material), actual: 0 - sumOf(paidFor.get(build) ?? [], ({ amount }) => amount), ...(done === undefined ? {} : { done }) }
+      return {
+        build,
+        plannedDone:
+          parts
+            .map((part) => part.done)
+            .sort()
+            .at(-1) ?? plan.until,
+        planned: sumOf(parts, ({ material }) => material),
+        actual: 0 - sumOf(paidFor.get(build) ?? [], ({ amount }) => amount),
+        ...(done === undefined ? {} : { done })
+      }
     }),
     planned,
-    actual: actual.at(-1)?.date === asOf ? actual : [...actual, { date: asOf, balance: actual.at(-1)?.balance ?? start }],
+    actual:
+      actual.at(-1)?.date === asOf
+        ? actual
+        : [...actual, { date: asOf, balance: actual.at(-1)?.balance ?? start }],
     ahead: world.balance - plannedToday
   }
 }
@@ -167,6 +246,10 @@ export interface Shift {
 
 /** Builds (jigs left out) whose day of finishing differs between two outcomes. */
 export function shiftsBetween(here: Pick<Comes, 'builds'>, there: Pick<Comes, 'builds'>): Shift[] {
-  const [mine, theirs] = [here, there].map(({ builds }) => new Map(builds.map(({ build, done }) => [build, done])))
-  return [...new Set([...(mine?.keys() ?? []), ...(theirs?.keys() ?? [])])].map((build) => ({ build, here: mine?.get(build), there: theirs?.get(build) })).filter(({ build, here: a, there: b }) => !build.startsWith('make/') && a !== b)
+  const [mine, theirs] = [here, there].map(
+    ({ builds }) => new Map(builds.map(({ build, done }) => [build, done]))
+  )
+  return [...new Set([...(mine?.keys() ?? []), ...(theirs?.keys() ?? [])])]
+    .map((build) => ({ build, here: mine?.get(build), there: theirs?.get(build) }))
+    .filter(({ build, here: a, there: b }) => !build.startsWith('make/') && a !== b)
 }

@@ -27,7 +27,8 @@ class Everything {
     const { builds } = this.world.workspace
     for (const first of builds) {
       this.place([first], emptyPlan(this.world), this.free)
-      for (const second of builds) if (second !== first) this.place([first, second], emptyPlan(this.world), this.free)
+      for (const second of builds)
+        if (second !== first) this.place([first, second], emptyPlan(this.world), this.free)
     }
     return this.best
   }
@@ -48,13 +49,36 @@ class Everything {
       }
   }
 
-  private withBuild(plan: Plan, build: Build, set: NeedSet, day: string, free: Int32Array): { plan: Plan; free: Int32Array } | undefined {
+  private withBuild(
+    plan: Plan,
+    build: Build,
+    set: NeedSet,
+    day: string,
+    free: Int32Array
+  ): { plan: Plan; free: Int32Array } | undefined {
     const { world, fitter } = this
     const bought = plan.purchases.filter(({ date }) => date <= day).map(({ offer }) => offer)
     const purchases = [...set.values()].flatMap(({ buyable, count }): PlannedPurchase[] =>
-      bought.includes(buyable.id) ? [] : [{ id: `${buyable.id}@${day}`, offer: buyable.id, count, date: day, price: buyable.payment * count }]
+      bought.includes(buyable.id)
+        ? []
+        : [
+            {
+              id: `${buyable.id}@${day}`,
+              offer: buyable.id,
+              count,
+              date: day,
+              price: buyable.payment * count
+            }
+          ]
     )
-    const owned = plan.purchases.filter(({ date }) => date <= day).flatMap(({ offer }) => [...fitter.market.values()].flat().filter(({ id }) => id === offer).map(({ entry }) => entry))
+    const owned = plan.purchases
+      .filter(({ date }) => date <= day)
+      .flatMap(({ offer }) =>
+        [...fitter.market.values()]
+          .flat()
+          .filter(({ id }) => id === offer)
+          .map(({ entry }) => entry)
+      )
     const fit = fitBuild(fitter.context, kitWith(fitter.kit, [...owned, ...entriesOf(set)]), build)
     if (fit.gaps.length > 0) return undefined
     const left = free.slice()
@@ -82,7 +106,14 @@ class Everything {
       methods: chosenMethods(fit),
       material: 0
     }
-    return { plan: { ...plan, purchases: [...plan.purchases, ...purchases], builds: [...plan.builds, planned] }, free: left }
+    return {
+      plan: {
+        ...plan,
+        purchases: [...plan.purchases, ...purchases],
+        builds: [...plan.builds, planned]
+      },
+      free: left
+    }
   }
 }
 

@@ -32,23 +32,49 @@ export function salesOf(world: World, build: Build, done: Day, until: Day): Cash
   if (!build.sale) return []
   const full = build.sale.netEach * build.copies
   const date = addDays(done, build.sale.daysToSell)
-  return date > until ? [] : [{ kind: 'sale', date, amount: timesRatio(full, world.workspace.money.reinvestShare), full }]
+  return date > until
+    ? []
+    : [{ kind: 'sale', date, amount: timesRatio(full, world.workspace.money.reinvestShare), full }]
 }
 
 /** All movements of a plan from today on, by date; on one day money in comes before money out. */
-export function cashMovements(world: World, purchases: readonly Outlay[], builds: readonly (Outlay & { build: Build; done: Day })[], others: readonly CashMovement[] = []): CashMovement[] {
-  const receipts = world.receipts.map(({ date, amount }): CashMovement => ({ kind: 'receipt', date, amount }))
-  const payments = [...purchases, ...builds].filter(({ amount }) => amount !== 0).map(({ path, date, amount }): CashMovement => ({ kind: 'payment', date, amount: -amount, path }))
-  const kept = purchases.flatMap(({ path, date, kept: amount = 0 }): CashMovement[] => (amount === 0 ? [] : [{ kind: 'kept', date, amount: -amount, path }]))
+export function cashMovements(
+  world: World,
+  purchases: readonly Outlay[],
+  builds: readonly (Outlay & { build: Build; done: Day })[],
+  others: readonly CashMovement[] = []
+): CashMovement[] {
+  const receipts = world.receipts.map(({ date, amount }): CashMovement => ({
+    kind: 'receipt',
+    date,
+    amount
+  }))
+  const payments = [...purchases, ...builds]
+    .filter(({ amount }) => amount !== 0)
+    .map(({ path, date, amount }): CashMovement => ({
+      kind: 'payment',
+      date,
+      amount: -amount,
+      path
+    }))
+  const kept = purchases.flatMap(({ path, date, kept: amount = 0 }): CashMovement[] =>
+    amount === 0 ? [] : [{ kind: 'kept', date, amount: -amount, path }]
+  )
   const sales = builds.flatMap(({ build, done }) => salesOf(world, build, done, world.until))
-  return [...receipts, ...sales, ...others, ...payments, ...kept].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : b.amount - a.amount))
+  return [...receipts, ...sales, ...others, ...payments, ...kept].sort((a, b) =>
+    a.date < b.date ? -1 : a.date > b.date ? 1 : b.amount - a.amount
+  )
 }
 
 /**
  * No payment makes or deepens a balance below the reserve on its day or any later day. Each low day is reported once, at the last
  * payment before it. All in whole minor units.
  */
-export function checkCash(world: World, movements: readonly CashMovement[], broken: Issue[]): DayBalance[] {
+export function checkCash(
+  world: World,
+  movements: readonly CashMovement[],
+  broken: Issue[]
+): DayBalance[] {
   const balances: DayBalance[] = [{ date: world.asOf, balance: world.balance }]
   let balance = world.balance
   for (const { date, amount } of movements) {
@@ -63,7 +89,16 @@ export function checkCash(world: World, movements: readonly CashMovement[], brok
   const report = (): void => {
     const low = lowest
     const culprit = low && payments.filter(({ date }) => date <= low.date).at(-1)
-    if (low && culprit) broken.push(issue('plan.below-reserve', culprit.path ?? [], { on: low.date, date: culprit.date, balance: low.balance, reserve, short: reserve - low.balance }))
+    if (low && culprit)
+      broken.push(
+        issue('plan.below-reserve', culprit.path ?? [], {
+          on: low.date,
+          date: culprit.date,
+          balance: low.balance,
+          reserve,
+          short: reserve - low.balance
+        })
+      )
     lowest = undefined
   }
   for (const point of balances) {

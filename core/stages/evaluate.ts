@@ -1,12 +1,47 @@
 import { isDone, type Build } from '../builds'
 import { checkDay, type Day } from '../calendar'
-import { fitBuild, fitContext, isUse, kitOf, loadOf, plainUse, useMethod, type FitContext, type Kit, type MethodUse } from '../fit'
+import {
+  fitBuild,
+  fitContext,
+  isUse,
+  kitOf,
+  loadOf,
+  plainUse,
+  useMethod,
+  type FitContext,
+  type Kit,
+  type MethodUse
+} from '../fit'
 import { issue, sumOf, type Issue } from '../kernel'
 import type { Minor } from '../money'
-import { buildMaterial, findBuild, workspaceHash, type Plan, type PlannedBuild, type World } from '../workspace'
-import { checkCap, checkCash, cashMovements, type CashMovement, type DayBalance } from './evaluate-cash'
+import {
+  buildMaterial,
+  findBuild,
+  workspaceHash,
+  type Plan,
+  type PlannedBuild,
+  type World
+} from '../workspace'
+import {
+  checkCap,
+  checkCash,
+  cashMovements,
+  type CashMovement,
+  type DayBalance
+} from './evaluate-cash'
 import { checkHours } from './evaluate-hours'
-import { acquisitions, checkProtection, checkPurchases, checkResales, checkSavings, checkSpace, kitBetween, type Acquired, type Priced, type Resold } from './evaluate-purchases'
+import {
+  acquisitions,
+  checkProtection,
+  checkPurchases,
+  checkResales,
+  checkSavings,
+  checkSpace,
+  kitBetween,
+  type Acquired,
+  type Priced,
+  type Resold
+} from './evaluate-purchases'
 import { batchOf, usedUp } from './batch'
 import { discount, resaleValue, worthWhenDone } from './terms'
 
@@ -58,7 +93,14 @@ interface CheckedBuild {
   readonly payment: Minor
 }
 
-function checkBuild(world: World, context: FitContext, acquired: readonly Acquired[], planned: PlannedBuild, index: number, broken: Issue[]): CheckedBuild | undefined {
+function checkBuild(
+  world: World,
+  context: FitContext,
+  acquired: readonly Acquired[],
+  planned: PlannedBuild,
+  index: number,
+  broken: Issue[]
+): CheckedBuild | undefined {
   const path = ['builds', index] as const
   const whole = findBuild(world, planned.build)
   if (!whole) {
@@ -66,69 +108,178 @@ function checkBuild(world: World, context: FitContext, acquired: readonly Acquir
     return undefined
   }
   const { copies } = planned
-  if (copies !== undefined && (!Number.isInteger(copies) || copies < 1 || copies > whole.copies || (whole.log !== undefined && copies < whole.copies)))
-    broken.push(issue('plan.copies', [...path, 'copies'], { build: whole.id, copies, all: whole.copies }))
+  if (
+    copies !== undefined &&
+    (!Number.isInteger(copies) ||
+      copies < 1 ||
+      copies > whole.copies ||
+      (whole.log !== undefined && copies < whole.copies))
+  )
+    broken.push(
+      issue('plan.copies', [...path, 'copies'], { build: whole.id, copies, all: whole.copies })
+    )
   const build = batchOf(whole, copies)
   if (!isDay(planned.begin) || !isDay(planned.done)) {
-    broken.push(issue('day.does-not-exist', path, { text: isDay(planned.begin) ? planned.done : planned.begin }))
+    broken.push(
+      issue('day.does-not-exist', path, {
+        text: isDay(planned.begin) ? planned.done : planned.begin
+      })
+    )
     return undefined
   }
   if (isDone(build)) broken.push(issue('plan.build-already-done', path, { build: build.id }))
   if (planned.begin < world.asOf || planned.done > world.until || planned.done < planned.begin)
-    broken.push(issue('plan.build-dates', path, { build: build.id, begin: planned.begin, done: planned.done, from: world.asOf, until: world.until }))
+    broken.push(
+      issue('plan.build-dates', path, {
+        build: build.id,
+        begin: planned.begin,
+        done: planned.done,
+        from: world.asOf,
+        until: world.until
+      })
+    )
   const kit = kitBetween(acquired, planned.begin, planned.done)
   const uses = build.steps.flatMap((step): MethodUse[] => {
     const method = world.library.methods.get(planned.methods[step.id] ?? '')
     if (!method || method.operation !== step.operation) {
-      broken.push(issue('plan.no-method', [...path, 'methods', step.id], { build: build.id, operation: step.operation, begin: planned.begin }))
+      broken.push(
+        issue('plan.no-method', [...path, 'methods', step.id], {
+          build: build.id,
+          operation: step.operation,
+          begin: planned.begin
+        })
+      )
       return []
     }
     const fit = useMethod(context, kit, method, step, build)
-    for (const miss of fit.misses) broken.push(issue(`plan.miss.${miss.kind}`, [...path, 'methods', step.id], { build: build.id, method: method.id, begin: planned.begin, ...figuresOf(miss) }))
+    for (const miss of fit.misses)
+      broken.push(
+        issue(`plan.miss.${miss.kind}`, [...path, 'methods', step.id], {
+          build: build.id,
+          method: method.id,
+          begin: planned.begin,
+          ...figuresOf(miss)
+        })
+      )
     return [isUse(fit) ? fit : plainUse(context, fit, loadOf(step, build), build, step)]
   })
   const begun = build.log !== undefined
-  const minutes = Math.max(0, Math.ceil(sumOf(uses, (use) => use.minutes)) - (build.log?.minutesSpent ?? 0))
-  const payment = begun ? 0 : buildMaterial(world, build) + sumOf(uses, ({ fee }) => fee) + usedUp(world, build, uses)
-  if (payment !== planned.material) broken.push(issue('plan.material-differs', [...path, 'material'], { build: build.id, planned: planned.material, price: payment }))
+  const minutes = Math.max(
+    0,
+    Math.ceil(sumOf(uses, (use) => use.minutes)) - (build.log?.minutesSpent ?? 0)
+  )
+  const payment = begun
+    ? 0
+    : buildMaterial(world, build) + sumOf(uses, ({ fee }) => fee) + usedUp(world, build, uses)
+  if (payment !== planned.material)
+    broken.push(
+      issue('plan.material-differs', [...path, 'material'], {
+        build: build.id,
+        planned: planned.material,
+        price: payment
+      })
+    )
   return { planned, build, uses, minutes, payment }
 }
 
 const figuresOf = (miss: object): Record<string, string | number> =>
-  Object.fromEntries(Object.entries(miss).flatMap(([key, value]): [string, string | number][] => (key === 'kind' ? [] : [[key, Array.isArray(value) ? value.join(', ') : (value as string | number)]])))
+  Object.fromEntries(
+    Object.entries(miss).flatMap(([key, value]): [string, string | number][] =>
+      key === 'kind'
+        ? []
+        : [[key, Array.isArray(value) ? value.join(', ') : (value as string | number)]]
+    )
+  )
 
 function checkPinsAndRepeats(world: World, plan: Plan, broken: Issue[]): void {
   world.workspace.pins.forEach((pin, index) => {
-    const kept = sumOf(plan.purchases.filter(({ offer, date }) => offer === pin.offer && date === pin.date), ({ count }) => count)
-    if (kept < pin.count) broken.push(issue('plan.pin-not-kept', ['pins', index], { offer: pin.offer, date: pin.date }))
+    const kept = sumOf(
+      plan.purchases.filter(({ offer, date }) => offer === pin.offer && date === pin.date),
+      ({ count }) => count
+    )
+    if (kept < pin.count)
+      broken.push(issue('plan.pin-not-kept', ['pins', index], { offer: pin.offer, date: pin.date }))
   })
   const made = new Map<string, number>()
   plan.builds.forEach(({ build: id, copies }, index) => {
     const all = findBuild(world, id)?.copies ?? 1
     const before = made.get(id) ?? 0
     const after = before + (copies ?? all)
-    if (before > 0 && after > all) broken.push(before >= all || copies === undefined ? issue('plan.build-twice', ['builds', index], { build: id }) : issue('plan.copies', ['builds', index, 'copies'], { build: id, copies: after, all }))
+    if (before > 0 && after > all)
+      broken.push(
+        before >= all || copies === undefined
+          ? issue('plan.build-twice', ['builds', index], { build: id })
+          : issue('plan.copies', ['builds', index, 'copies'], { build: id, copies: after, all })
+      )
     made.set(id, after)
   })
 }
 
-function valueOf(world: World, checked: readonly CheckedBuild[], movements: readonly CashMovement[], acquired: readonly Acquired[], list: readonly Priced[], resold: readonly Resold[]): PlanValue {
+function valueOf(
+  world: World,
+  checked: readonly CheckedBuild[],
+  movements: readonly CashMovement[],
+  acquired: readonly Acquired[],
+  list: readonly Priced[],
+  resold: readonly Resold[]
+): PlanValue {
   const { keptMoneyWorth } = world.workspace.money
   const own = checked.filter(({ build }) => build.sale === undefined)
-  const builds = sumOf(own, ({ build, planned }) => discount(world, planned.done) * worthWhenDone(world, build, planned.done))
-  const sales = sumOf(movements, ({ kind, date, full }) => (kind === 'sale' ? discount(world, date) * (full ?? 0) : 0))
+  const builds = sumOf(
+    own,
+    ({ build, planned }) =>
+      discount(world, planned.done) * worthWhenDone(world, build, planned.done)
+  )
+  const sales = sumOf(movements, ({ kind, date, full }) =>
+    kind === 'sale' ? discount(world, date) * (full ?? 0) : 0
+  )
   const sold = sumOf(resold, ({ date, amount }) => discount(world, date) * amount)
-  const saved = sumOf(movements, ({ kind, date, amount }) => (kind === 'saving' ? discount(world, date) * amount : 0))
+  const saved = sumOf(movements, ({ kind, date, amount }) =>
+    kind === 'saving' ? discount(world, date) * amount : 0
+  )
   const bought = sumOf(list, ({ purchase, expected }) => discount(world, purchase.date) * expected)
-  const material = sumOf(checked, ({ planned, payment }) => discount(world, planned.begin) * payment)
+  const material = sumOf(
+    checked,
+    ({ planned, payment }) => discount(world, planned.begin) * payment
+  )
   const payments = -keptMoneyWorth * (bought + material - saved)
-  const hours = -sumOf(checked, ({ planned, build, minutes }) => (discount(world, planned.done) * minutes * (build.hourValue ?? world.workspace.money.hourValue)) / 60)
-  const penalties = -sumOf(checked, ({ planned, uses }) => discount(world, planned.done) * sumOf(uses, ({ penalty }) => penalty))
+  const hours = -sumOf(
+    checked,
+    ({ planned, build, minutes }) =>
+      (discount(world, planned.done) *
+        minutes *
+        (build.hourValue ?? world.workspace.money.hourValue)) /
+      60
+  )
+  const penalties = -sumOf(
+    checked,
+    ({ planned, uses }) => discount(world, planned.done) * sumOf(uses, ({ penalty }) => penalty)
+  )
   const gone = new Set(resold.map(({ item }) => item))
-  const resale = discount(world, world.until) * sumOf(acquired, ({ entry, paid, item }) => (item !== undefined && gone.has(item) ? 0 : resaleValue(entry, paid)))
+  const resale =
+    discount(world, world.until) *
+    sumOf(acquired, ({ entry, paid, item }) =>
+      item !== undefined && gone.has(item) ? 0 : resaleValue(entry, paid)
+    )
   const perM2 = world.workspace.preferences.weighting?.spacePerM2 ?? 0
-  const space = perM2 === 0 ? 0 : -perM2 * sumOf(acquired, ({ entry, from }) => (from < world.asOf ? 0 : discount(world, from) * entry.tool.storedM2 * entry.count))
-  return { builds, sales, resold: sold, payments, hours, penalties, space, resale, total: builds + sales + sold + payments + hours + penalties + space + resale }
+  const space =
+    perM2 === 0
+      ? 0
+      : -perM2 *
+        sumOf(acquired, ({ entry, from }) =>
+          from < world.asOf ? 0 : discount(world, from) * entry.tool.storedM2 * entry.count
+        )
+  return {
+    builds,
+    sales,
+    resold: sold,
+    payments,
+    hours,
+    penalties,
+    space,
+    resale,
+    total: builds + sales + sold + payments + hours + penalties + space + resale
+  }
 }
 
 /**
@@ -138,9 +289,17 @@ function valueOf(world: World, checked: readonly CheckedBuild[], movements: read
 export function evaluate(world: World, plan: Plan): Report {
   const broken: Issue[] = []
   const notes: Issue[] = []
-  if (plan.workspace.id !== world.workspace.id) notes.push(issue('plan.other-workspace', ['workspace', 'id'], { id: plan.workspace.id }))
-  else if (plan.workspace.hash !== workspaceHash(world.workspace)) notes.push(issue('plan.older-state', ['workspace', 'hash'], {}))
-  if (plan.libraryVersion !== world.library.version) notes.push(issue('plan.other-library', ['libraryVersion'], { made: plan.libraryVersion, now: world.library.version }))
+  if (plan.workspace.id !== world.workspace.id)
+    notes.push(issue('plan.other-workspace', ['workspace', 'id'], { id: plan.workspace.id }))
+  else if (plan.workspace.hash !== workspaceHash(world.workspace))
+    notes.push(issue('plan.older-state', ['workspace', 'hash'], {}))
+  if (plan.libraryVersion !== world.library.version)
+    notes.push(
+      issue('plan.other-library', ['libraryVersion'], {
+        made: plan.libraryVersion,
+        now: world.library.version
+      })
+    )
   const context = fitContext(world)
   const list = checkPurchases(world, plan, broken)
   const resold = checkResales(world, plan, list, broken)
@@ -149,22 +308,54 @@ export function evaluate(world: World, plan: Plan): Report {
   checkSpace(world, acquired, broken)
   checkSavings(world, plan, list, broken)
   checkPinsAndRepeats(world, plan, broken)
-  const checked = plan.builds.flatMap((planned, index) => checkBuild(world, context, acquired, planned, index, broken) ?? [])
-  checkHours(world, plan, new Map(checked.map(({ planned, minutes }) => [planned, minutes])), broken)
+  const checked = plan.builds.flatMap(
+    (planned, index) => checkBuild(world, context, acquired, planned, index, broken) ?? []
+  )
+  checkHours(
+    world,
+    plan,
+    new Map(checked.map(({ planned, minutes }) => [planned, minutes])),
+    broken
+  )
   const movements = cashMovements(
     world,
-    list.map(({ index, purchase, payment, keptForRepair }) => ({ path: ['purchases', index], date: purchase.date, amount: payment, kept: keptForRepair })),
-    checked.map(({ planned, build, payment }) => ({ path: ['builds', plan.builds.indexOf(planned)], date: planned.begin, amount: payment, build, done: planned.done })),
-    [...resold.map(({ date, amount }): CashMovement => ({ kind: 'resale', date, amount })), ...(plan.savings ?? []).map(({ date, amount }): CashMovement => ({ kind: 'saving', date, amount }))]
+    list.map(({ index, purchase, payment, keptForRepair }) => ({
+      path: ['purchases', index],
+      date: purchase.date,
+      amount: payment,
+      kept: keptForRepair
+    })),
+    checked.map(({ planned, build, payment }) => ({
+      path: ['builds', plan.builds.indexOf(planned)],
+      date: planned.begin,
+      amount: payment,
+      build,
+      done: planned.done
+    })),
+    [
+      ...resold.map(({ date, amount }): CashMovement => ({ kind: 'resale', date, amount })),
+      ...(plan.savings ?? []).map(({ date, amount }): CashMovement => ({
+        kind: 'saving',
+        date,
+        amount
+      }))
+    ]
   )
   const balances = checkCash(world, movements, broken)
-  const spent = sumOf(movements, ({ kind, amount }) => (kind === 'payment' || kind === 'saving' ? -amount : 0))
+  const spent = sumOf(movements, ({ kind, amount }) =>
+    kind === 'payment' || kind === 'saving' ? -amount : 0
+  )
   checkCap(world, spent, broken)
   return {
     broken,
     notes,
     balances,
-    builds: checked.map(({ planned, minutes }) => ({ build: planned.build, begin: planned.begin, done: planned.done, minutes })),
+    builds: checked.map(({ planned, minutes }) => ({
+      build: planned.build,
+      begin: planned.begin,
+      done: planned.done,
+      minutes
+    })),
     value: valueOf(world, checked, movements, acquired, list, resold),
     spent,
     movements
@@ -180,7 +371,9 @@ const acquiredBy = (world: World, plan: Plan): Acquired[] => {
 export function possibleAfter(world: World, plan: Plan, day: Day): string[] {
   const kit = kitBetween(acquiredBy(world, plan), day, day)
   const context = fitContext(world)
-  return world.workspace.builds.filter((build) => !isDone(build) && fitBuild(context, kit, build).gaps.length === 0).map(({ id }) => id)
+  return world.workspace.builds
+    .filter((build) => !isDone(build) && fitBuild(context, kit, build).gaps.length === 0)
+    .map(({ id }) => id)
 }
 
 /** What is owned at the end of a plan if it is followed. */
@@ -192,5 +385,7 @@ export function kitAfter(world: World, plan: Plan): Kit {
 export function possibleToday(world: World): string[] {
   const kit = kitOf(world.library, world.workspace.items)
   const context = fitContext(world)
-  return world.workspace.builds.filter((build) => !isDone(build) && fitBuild(context, kit, build).gaps.length === 0).map(({ id }) => id)
+  return world.workspace.builds
+    .filter((build) => !isDone(build) && fitBuild(context, kit, build).gaps.length === 0)
+    .map(({ id }) => id)
 }

@@ -23,25 +23,46 @@ export interface PurchaseReasons {
 
 const newRules = (before: readonly Issue[], after: readonly Issue[]): Issue[] => {
   const known = new Set(before.map((one) => JSON.stringify([one.code, one.figures])))
-  return after.filter((one) => !known.has(JSON.stringify([one.code, one.figures])) && one.code !== 'plan.pin-not-kept')
+  return after.filter(
+    (one) => !known.has(JSON.stringify([one.code, one.figures])) && one.code !== 'plan.pin-not-kept'
+  )
 }
 
 /**
  * Builds of a plan that cannot begin without a purchase, in order of beginning; found by replaying the plan without it.
  * @param before rules the plan breaks as it stands, where they are known already
  */
-export function purchaseOpens(world: World, plan: Plan, purchase: PlannedPurchase, before: readonly Issue[] = evaluate(world, plan).broken): PurchaseReasons['opens'] {
-  const without = evaluate(world, { ...plan, purchases: plan.purchases.filter(({ id }) => id !== purchase.id) })
-  const stopped = new Set(newRules(before, without.broken).flatMap(({ code, figures }) => (code.startsWith('plan.miss.') && typeof figures.build === 'string' ? [figures.build] : [])))
-  return plan.builds.filter(({ build }) => stopped.has(build)).map(({ build, begin, done }) => ({ build, begin, done }))
+export function purchaseOpens(
+  world: World,
+  plan: Plan,
+  purchase: PlannedPurchase,
+  before: readonly Issue[] = evaluate(world, plan).broken
+): PurchaseReasons['opens'] {
+  const without = evaluate(world, {
+    ...plan,
+    purchases: plan.purchases.filter(({ id }) => id !== purchase.id)
+  })
+  const stopped = new Set(
+    newRules(before, without.broken).flatMap(({ code, figures }) =>
+      code.startsWith('plan.miss.') && typeof figures.build === 'string' ? [figures.build] : []
+    )
+  )
+  return plan.builds
+    .filter(({ build }) => stopped.has(build))
+    .map(({ build, begin, done }) => ({ build, begin, done }))
 }
 
-export function explainPurchase(world: World, plan: Plan, purchase: PlannedPurchase): PurchaseReasons {
+export function explainPurchase(
+  world: World,
+  plan: Plan,
+  purchase: PlannedPurchase
+): PurchaseReasons {
   const before = evaluate(world, plan).broken
   const opens = purchaseOpens(world, plan, purchase, before)
   const days = purchaseDays(world)
   const here = days.indexOf(purchase.date)
-  const tryDay = (day: Day): Issue[] => newRules(before, evaluate(world, movePurchase(world, plan, purchase.id, day)).broken)
+  const tryDay = (day: Day): Issue[] =>
+    newRules(before, evaluate(world, movePurchase(world, plan, purchase.id, day)).broken)
   let slack = 0
   let later: Issue[] = []
   for (const day of days.filter((candidate) => candidate > purchase.date)) {
@@ -52,9 +73,19 @@ export function explainPurchase(world: World, plan: Plan, purchase: PlannedPurch
   const earlierDay = here > 0 ? days[here - 1] : undefined
   return {
     opens,
-    comesWith: plan.purchases.filter((other) => other.id !== purchase.id && other.date === purchase.date && other.forBuild === purchase.forBuild).map(({ id }) => id),
+    comesWith: plan.purchases
+      .filter(
+        (other) =>
+          other.id !== purchase.id &&
+          other.date === purchase.date &&
+          other.forBuild === purchase.forBuild
+      )
+      .map(({ id }) => id),
     slack,
-    slackUntil: slack > 0 ? days[(here < 0 ? days.findIndex((day) => day > purchase.date) - 1 : here) + slack] : undefined,
+    slackUntil:
+      slack > 0
+        ? days[(here < 0 ? days.findIndex((day) => day > purchase.date) - 1 : here) + slack]
+        : undefined,
     earlier: earlierDay === undefined ? [] : tryDay(earlierDay),
     earlierDay,
     later
@@ -62,4 +93,7 @@ export function explainPurchase(world: World, plan: Plan, purchase: PlannedPurch
 }
 
 /** The tool a planned purchase brings; undefined for an offer that is no longer known. */
-export const toolOfPurchase = (world: World, purchase: Pick<PlannedPurchase, 'offer'>): string | undefined => findOffer(world.pricing, purchase.offer)?.tool
+export const toolOfPurchase = (
+  world: World,
+  purchase: Pick<PlannedPurchase, 'offer'>
+): string | undefined => findOffer(world.pricing, purchase.offer)?.tool

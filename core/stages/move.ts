@@ -8,7 +8,11 @@ import { bundleOf, checkPurchases, savingsOn } from './evaluate-purchases'
 export function withSavings(world: World, plan: Plan): Plan {
   if ((world.workspace.deals ?? []).length === 0) return plan
   const list = checkPurchases(world, plan, [])
-  const savings = distinct(plan.purchases.map(({ date }) => date)).sort().flatMap((date) => savingsOn(world, list, date).map(({ deal, amount }) => ({ deal, date, amount })))
+  const savings = distinct(plan.purchases.map(({ date }) => date))
+    .sort()
+    .flatMap((date) =>
+      savingsOn(world, list, date).map(({ deal, amount }) => ({ deal, date, amount }))
+    )
   const { savings: _before, ...rest } = plan
   return savings.length === 0 ? rest : { ...rest, savings }
 }
@@ -17,7 +21,11 @@ export function withSavings(world: World, plan: Plan): Plan {
 export function paymentThen(world: World, id: string, date: Day): number | undefined {
   const offer = findOffer(world.pricing, id)
   const bundle = offer ? undefined : bundleOf(world, id)
-  return (offer ? priceThen(world.pricing, world.workspace.saleWindows ?? [], offer, date) : bundle && bundleThen(world.pricing, bundle, date))?.payment
+  return (
+    offer
+      ? priceThen(world.pricing, world.workspace.saleWindows ?? [], offer, date)
+      : bundle && bundleThen(world.pricing, bundle, date)
+  )?.payment
 }
 
 /**
@@ -32,11 +40,25 @@ export function movePurchase(world: World, plan: Plan, id: string, date: Day): P
   })
   const moved = plan.purchases.find((purchase) => purchase.id === id)
   const tool = moved && findOffer(world.pricing, moved.offer)?.tool
-  const resales = plan.resales?.map((resale) => (resale.date < date && world.workspace.items.find((item) => item.id === resale.item)?.tool === tool ? { ...resale, date } : resale))
-  return withSavings(world, { ...plan, purchases: purchases.sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0)), ...(resales ? { resales } : {}) })
+  const resales = plan.resales?.map((resale) =>
+    resale.date < date &&
+    world.workspace.items.find((item) => item.id === resale.item)?.tool === tool
+      ? { ...resale, date }
+      : resale
+  )
+  return withSavings(world, {
+    ...plan,
+    purchases: purchases.sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0)),
+    ...(resales ? { resales } : {})
+  })
 }
 
 /** Days a purchase can be moved to: today and the days on which money comes in. */
 export function purchaseDays(world: World): Day[] {
-  return [...new Set([world.asOf, ...world.receipts.filter(({ amount }) => amount > 0).map(({ date }) => date)])].sort()
+  return [
+    ...new Set([
+      world.asOf,
+      ...world.receipts.filter(({ amount }) => amount > 0).map(({ date }) => date)
+    ])
+  ].sort()
 }

@@ -24,16 +24,33 @@ export interface NextDay {
  * has passed, or money has not come. A plan of today is never overtaken, even where its user has moved it against a rule.
  * @param report what the judge says of the plan, where that is known; asked for only where it matters
  */
-export const isOvertaken = (world: World, plan: Plan, report: () => Pick<Report, 'broken'> = () => evaluate(world, plan)): boolean => plan.asOf < world.asOf && report().broken.length > 0
+export const isOvertaken = (
+  world: World,
+  plan: Plan,
+  report: () => Pick<Report, 'broken'> = () => evaluate(world, plan)
+): boolean => plan.asOf < world.asOf && report().broken.length > 0
 
 /** Undefined for a plan that buys nothing. */
 export function nextDay(plan: Plan, report: Report): NextDay | undefined {
-  const date = plan.purchases.reduce<Day | undefined>((first, one) => (first === undefined || one.date < first ? one.date : first), undefined)
+  const date = plan.purchases.reduce<Day | undefined>(
+    (first, one) => (first === undefined || one.date < first ? one.date : first),
+    undefined
+  )
   if (date === undefined) return undefined
-  const out = (is: (one: CashMovement) => boolean): Minor => 0 - sumOf(report.movements.filter((one) => one.date === date && is(one)), ({ amount }) => amount)
+  const out = (is: (one: CashMovement) => boolean): Minor =>
+    0 -
+    sumOf(
+      report.movements.filter((one) => one.date === date && is(one)),
+      ({ amount }) => amount
+    )
   return {
-    date, purchases: plan.purchases.filter((one) => one.date === date),
-    paid: out(({ kind, path }) => kind === 'saving' || (kind === 'payment' && path?.[0] === 'purchases')), material: out(({ kind, path }) => kind === 'payment' && path?.[0] === 'builds'), kept: out(({ kind }) => kind === 'kept'),
+    date,
+    purchases: plan.purchases.filter((one) => one.date === date),
+    paid: out(
+      ({ kind, path }) => kind === 'saving' || (kind === 'payment' && path?.[0] === 'purchases')
+    ),
+    material: out(({ kind, path }) => kind === 'payment' && path?.[0] === 'builds'),
+    kept: out(({ kind }) => kind === 'kept'),
     left: report.balances.filter((point) => point.date <= date).at(-1)?.balance ?? 0
   }
 }

@@ -13,7 +13,12 @@ export interface Comes {
   readonly spentOnTools: Minor
   /** Builds by the day they are done; one made in batches by the day of the last. */
   readonly builds: readonly { readonly build: string; readonly done: Day }[]
-  readonly purchases: readonly { readonly offer: string; readonly count: number; readonly date: Day; readonly price: Minor }[]
+  readonly purchases: readonly {
+    readonly offer: string
+    readonly count: number
+    readonly date: Day
+    readonly price: Minor
+  }[]
   readonly minutes: number
   /** Minutes louder than the quiet hours allow (85 dB(A) where none are declared). */
   readonly loudMinutes: number
@@ -38,14 +43,25 @@ export function comesTo(world: World, plan: Plan): Comes {
     })
   })
   const done = new Map<string, Day>()
-  for (const one of plan.builds) if (one.done > (done.get(one.build) ?? '')) done.set(one.build, one.done)
+  for (const one of plan.builds)
+    if (one.done > (done.get(one.build) ?? '')) done.set(one.build, one.done)
   return {
     value: report.value.total,
     spent: report.spent,
     spentOnTools: sumOf(plan.purchases, ({ price }) => price),
-    builds: [...done].map(([build, day]) => ({ build, done: day })).sort((a, b) => (a.done < b.done ? -1 : 1)),
-    purchases: plan.purchases.map(({ offer, count, date, price }) => ({ offer, count, date, price })),
-    minutes: sumOf(plan.builds.flatMap(({ work }) => work), ({ minutes }) => minutes),
+    builds: [...done]
+      .map(([build, day]) => ({ build, done: day }))
+      .sort((a, b) => (a.done < b.done ? -1 : 1)),
+    purchases: plan.purchases.map(({ offer, count, date, price }) => ({
+      offer,
+      count,
+      date,
+      price
+    })),
+    minutes: sumOf(
+      plan.builds.flatMap(({ work }) => work),
+      ({ minutes }) => minutes
+    ),
     loudMinutes: sumOf(uses, ({ loudMinutes }) => loudMinutes),
     riskMinutes: sumOf(uses, ({ riskMinutes }) => riskMinutes),
     floorM2: kit.tools.reduce((sum, { tool, count }) => sum + tool.storedM2 * count, 0),

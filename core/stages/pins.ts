@@ -1,23 +1,45 @@
 import { issue, type Issue } from '../kernel'
 import { findOffer, priceThen, typicalOffer, offerId } from '../prices'
 import { kitOf } from '../fit'
-import { workspaceHash, type Pin, type Plan, type PlannedPurchase, type Workspace, type World } from '../workspace'
+import {
+  workspaceHash,
+  type Pin,
+  type Plan,
+  type PlannedPurchase,
+  type Workspace,
+  type World
+} from '../workspace'
 import { bundleOf } from './evaluate-purchases'
 import { evaluate } from './evaluate'
 import { paymentThen } from './move'
 
 /** A plan of this workspace that does nothing. */
 export const emptyPlan = (world: World): Plan => ({
-  format: 'frugal-ledger/plan', version: 1, workspace: { id: world.workspace.id, hash: workspaceHash(world.workspace) }, libraryVersion: world.library.version, asOf: world.asOf, until: world.until, purchases: [], builds: []
+  format: 'frugal-ledger/plan',
+  version: 1,
+  workspace: { id: world.workspace.id, hash: workspaceHash(world.workspace) },
+  libraryVersion: world.library.version,
+  asOf: world.asOf,
+  until: world.until,
+  purchases: [],
+  builds: []
 })
 
 /** The cheapest protection that can be bought on a day, as a purchase. */
 function gearFor(world: World, protection: string, date: string): PlannedPurchase | undefined {
   const gear = (world.library.protectionFor.get(protection as never) ?? []).flatMap((tool) => {
-    const parts = { tool: tool.id, tier: 'weekend' as const, condition: 'new' as const, acquisition: 'buy' as const, power: tool.forms[0]?.power ?? ('hand' as const) }
+    const parts = {
+      tool: tool.id,
+      tier: 'weekend' as const,
+      condition: 'new' as const,
+      acquisition: 'buy' as const,
+      power: tool.forms[0]?.power ?? ('hand' as const)
+    }
     const offer = typicalOffer(world.library, offerId(parts))
     const price = offer && priceThen(world.pricing, world.workspace.saleWindows ?? [], offer, date)
-    return offer && price ? [{ id: `${offer.id}@${date}`, offer: offer.id, count: 1, date, price: price.payment }] : []
+    return offer && price
+      ? [{ id: `${offer.id}@${date}`, offer: offer.id, count: 1, date, price: price.payment }]
+      : []
   })
   return gear.sort((a, b) => a.price - b.price)[0]
 }
@@ -31,9 +53,17 @@ function pinnedPurchases(world: World, pins: readonly Pin[]): PlannedPurchase[] 
     if (each === undefined || date < world.asOf || date > world.until) continue
     const same = purchases.findIndex((one) => one.id === `${id}@${date}`)
     const present = purchases[same]
-    if (present) purchases[same] = { ...present, count: present.count + count, price: present.price + each * count }
+    if (present)
+      purchases[same] = {
+        ...present,
+        count: present.count + count,
+        price: present.price + each * count
+      }
     else purchases.push({ id: `${id}@${date}`, offer: id, count, date, price: each * count })
-    const tools = [findOffer(world.pricing, id)?.tool ?? '', ...(bundleOf(world, id)?.pieces.map(({ tool }) => tool) ?? [])].flatMap((tool) => world.library.tools.get(tool) ?? [])
+    const tools = [
+      findOffer(world.pricing, id)?.tool ?? '',
+      ...(bundleOf(world, id)?.pieces.map(({ tool }) => tool) ?? [])
+    ].flatMap((tool) => world.library.tools.get(tool) ?? [])
     for (const tool of tools) for (const protection of tool.protects) protects.add(protection)
     for (const protection of tools.flatMap(({ needs }) => needs)) {
       const gear = protects.has(protection) ? undefined : gearFor(world, protection, date)
@@ -44,12 +74,15 @@ function pinnedPurchases(world: World, pins: readonly Pin[]): PlannedPurchase[] 
   return purchases
 }
 
-const pinRules = (broken: readonly Issue[]): Issue[] => broken.filter(({ path }) => path[0] === 'purchases' || path[0] === 'pins' || path.length === 0)
+const pinRules = (broken: readonly Issue[]): Issue[] =>
+  broken.filter(({ path }) => path[0] === 'purchases' || path[0] === 'pins' || path.length === 0)
 
 /** What the pins alone come to. */
 function pinsAlone(world: World, pins: readonly Pin[]): Issue[] {
   const only: World = { ...world, workspace: { ...world.workspace, pins } }
-  return pinRules(evaluate(only, { ...emptyPlan(only), purchases: pinnedPurchases(only, pins) }).broken)
+  return pinRules(
+    evaluate(only, { ...emptyPlan(only), purchases: pinnedPurchases(only, pins) }).broken
+  )
 }
 
 /** The smallest set of pins (by leaving out one after another) that cannot hold together; empty when all hold. */
@@ -69,14 +102,19 @@ export function pinClash(world: World): { pins: readonly Pin[]; broken: readonly
  * Pins whose day has gone by without the purchase: each is held for today where that can be, together with the others, and let go where
  * not. Undefined where there are none. Codes `pin.carried` and `pin.released`, with the offer and the day it was pinned to.
  */
-export function carriedPins(world: World): { readonly workspace: Workspace; readonly notes: readonly Issue[] } | undefined {
+export function carriedPins(
+  world: World
+): { readonly workspace: Workspace; readonly notes: readonly Issue[] } | undefined {
   const { asOf, workspace } = world
   const passed = workspace.pins.filter(({ date }) => date < asOf)
   if (passed.length === 0) return undefined
   let pins: readonly Pin[] = workspace.pins.filter(({ date }) => date >= asOf)
   const notes = passed.map((pin) => {
     const there = pins.find(({ offer, date }) => offer === pin.offer && date === asOf)
-    const next = [...pins.filter((one) => one !== there), { ...pin, count: pin.count + (there?.count ?? 0), date: asOf }]
+    const next = [
+      ...pins.filter((one) => one !== there),
+      { ...pin, count: pin.count + (there?.count ?? 0), date: asOf }
+    ]
     const holds = pinsAlone(world, next).length === 0
     if (holds) pins = next
     return issue(holds ? 'pin.carried' : 'pin.released', [], { offer: pin.offer, date: pin.date })

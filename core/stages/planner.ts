@@ -17,8 +17,20 @@ export interface Effort {
 
 /** What planning came to. `clash` keeps no plan: the named pins cannot hold together. */
 export type Outcome =
-  | { readonly kind: 'planned'; readonly plan: Plan; readonly report: Report; readonly unopened: readonly Unopened[]; readonly effort: Effort }
-  | { readonly kind: 'nothing-pays'; readonly plan: Plan; readonly report: Report; readonly unopened: readonly Unopened[]; readonly effort: Effort }
+  | {
+      readonly kind: 'planned'
+      readonly plan: Plan
+      readonly report: Report
+      readonly unopened: readonly Unopened[]
+      readonly effort: Effort
+    }
+  | {
+      readonly kind: 'nothing-pays'
+      readonly plan: Plan
+      readonly report: Report
+      readonly unopened: readonly Unopened[]
+      readonly effort: Effort
+    }
   | { readonly kind: 'no-builds'; readonly plan: Plan; readonly report: Report }
   | { readonly kind: 'clash'; readonly pins: readonly Pin[]; readonly broken: readonly Issue[] }
 
@@ -40,7 +52,9 @@ export function orderFrom(problem: Problem, plan: Plan): Order {
     }
     const jig = choiceOf.get(planned.build)
     if (jig !== undefined && problem.jobs[problem.maker[jig] ?? -1]?.derived) put(-1 - jig)
-    const job = problem.wanted.find((one) => !used.has(one) && problem.jobs[one]?.build.id === planned.build)
+    const job = problem.wanted.find(
+      (one) => !used.has(one) && problem.jobs[one]?.build.id === planned.build
+    )
     if (job === undefined) continue
     used.add(job)
     put(job)
@@ -86,15 +100,26 @@ export class Planner {
     const { evaluations } = this.search.decoder
     const next = settle(this.problem, this.search.decoder, this.search.best)
     this.search.decoder.evaluations = evaluations
-    const better = this.settled === undefined || (next.report.broken.length === 0 && (this.settled.report.broken.length > 0 || next.report.value.total > this.settled.report.value.total))
+    const better =
+      this.settled === undefined ||
+      (next.report.broken.length === 0 &&
+        (this.settled.report.broken.length > 0 ||
+          next.report.value.total > this.settled.report.value.total))
     if (better) this.settled = next
     return this.settled ?? next
   }
 
   outcome(): Outcome {
     const { plan, report } = this.best()
-    const kind = plan.builds.length === 0 && plan.purchases.length === 0 ? 'nothing-pays' : 'planned'
-    return { kind, plan, report, unopened: leftOut(this.problem, this.search.decoder, this.search.best, plan), effort: this.effort }
+    const kind =
+      plan.builds.length === 0 && plan.purchases.length === 0 ? 'nothing-pays' : 'planned'
+    return {
+      kind,
+      plan,
+      report,
+      unopened: leftOut(this.problem, this.search.decoder, this.search.best, plan),
+      effort: this.effort
+    }
   }
 }
 
@@ -116,7 +141,8 @@ const LOOK = 2000
 export function settledBefore(world: World): Outcome | undefined {
   const clash = pinClash(world)
   if (clash.pins.length > 0) return { kind: 'clash', ...clash }
-  if (world.workspace.builds.some((build) => !isDone(build)) || world.workspace.pins.length > 0) return undefined
+  if (world.workspace.builds.some((build) => !isDone(build)) || world.workspace.pins.length > 0)
+    return undefined
   const plan = emptyPlan(world)
   return { kind: 'no-builds', plan, report: evaluate(world, plan) }
 }

@@ -7,7 +7,20 @@ import type { Plan, World } from '../workspace'
 import { evaluate } from './evaluate'
 
 /** What to look at before a tool is bought; the words stand with the interface. Common practice for used tools. */
-export const CHECKS = ['runs', 'cord', 'pack', 'bearings', 'guard', 'fence', 'flat', 'square', 'edge', 'jaws', 'parts', 'size'] as const
+export const CHECKS = [
+  'runs',
+  'cord',
+  'pack',
+  'bearings',
+  'guard',
+  'fence',
+  'flat',
+  'square',
+  'edge',
+  'jaws',
+  'parts',
+  'size'
+] as const
 export type Check = (typeof CHECKS)[number]
 
 /** Checks for a tool in a condition: on a new one only that it is the right size and all is in the box. */
@@ -23,7 +36,11 @@ export function checksFor(tool: Tool, condition: Condition, cordless: boolean): 
     ...(has('measuring') ? (['square'] as const) : []),
     ...(has('clamps') ? (['jaws'] as const) : [])
   ]
-  return [...(condition === 'new' ? [] : wear), 'parts', ...(Object.keys(tool.specs).length > 0 ? (['size'] as const) : [])]
+  return [
+    ...(condition === 'new' ? [] : wear),
+    'parts',
+    ...(Object.keys(tool.specs).length > 0 ? (['size'] as const) : [])
+  ]
 }
 
 /** Beyond this many times the planned price, looking further is the better choice even where the money is there. A judgement: a fifth more. */
@@ -61,18 +78,32 @@ export function pocketList(world: World, plan: Plan, days = 3): PocketLine[] {
       const offer = findOffer(world.pricing, offerId)
       const tool = offer && world.library.tools.get(offer.tool)
       const before = balances.filter((one) => one.date <= date).at(-1)?.balance ?? world.balance
-      const least = Math.min(before, ...balances.filter((one) => one.date >= date).map(({ balance }) => balance))
+      const least = Math.min(
+        before,
+        ...balances.filter((one) => one.date >= date).map(({ balance }) => balance)
+      )
       const money = price + Math.max(0, least - reserve)
       const fair = Math.floor(price * FAIR_TIMES)
       return {
-        id, offer: offerId, tool: tool?.id, count, date, price, upTo: Math.min(money, fair), limit: money < fair ? 'money' : 'fair', forBuild, caution: tool?.caution,
+        id,
+        offer: offerId,
+        tool: tool?.id,
+        count,
+        date,
+        price,
+        upTo: Math.min(money, fair),
+        limit: money < fair ? 'money' : 'fair',
+        forBuild,
+        caution: tool?.caution,
         checks: tool ? checksFor(tool, offer.condition, offer.power === 'cordless') : []
       }
     })
 }
 
 /** The list by the day of the purchase, with what the day comes to at the planned prices. */
-export function pocketDays(lines: readonly PocketLine[]): { readonly date: Day; readonly lines: readonly PocketLine[]; readonly total: Minor }[] {
+export function pocketDays(
+  lines: readonly PocketLine[]
+): { readonly date: Day; readonly lines: readonly PocketLine[]; readonly total: Minor }[] {
   return [...new Set(lines.map(({ date }) => date))].map((date) => {
     const ofDay = lines.filter((line) => line.date === date)
     return { date, lines: ofDay, total: sumOf(ofDay, ({ price }) => price) }

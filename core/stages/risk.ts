@@ -20,13 +20,27 @@ export interface RiskSettings {
   readonly workSpread: number
 }
 
-export const USUAL_RISK: RiskSettings = { typicalSpread: 0.2, quoteSpread: 0.04, quoteSpreadPerYear: 0.15, missedPayday: 0.05, lostWeek: 0.12, workSpread: 0.25 }
+export const USUAL_RISK: RiskSettings = {
+  typicalSpread: 0.2,
+  quoteSpread: 0.04,
+  quoteSpreadPerYear: 0.15,
+  missedPayday: 0.05,
+  lostWeek: 0.12,
+  workSpread: 0.25
+}
 
 export const FAN = [0.05, 0.25, 0.5, 0.75, 0.95] as const
 
 export interface Risk {
   readonly samples: number
-  readonly builds: readonly { readonly build: string; readonly copies: number | undefined; readonly by: Day; readonly wished: boolean; readonly chance: number; readonly half: Day | undefined }[]
+  readonly builds: readonly {
+    readonly build: string
+    readonly copies: number | undefined
+    readonly by: Day
+    readonly wished: boolean
+    readonly chance: number
+    readonly half: Day | undefined
+  }[]
   /** Balance at the end of each day of change: the quantiles of `FAN`. */
   readonly fan: readonly { readonly date: Day; readonly quantiles: readonly number[] }[]
   /** Chance that the balance touches what is kept back on some day after the first purchase. */
@@ -35,7 +49,8 @@ export interface Risk {
 
 /** Standard normal numbers from uniform ones, by Box and Muller. */
 function normals(random: () => number): () => number {
-  return () => Math.sqrt(-2 * Math.log(Math.max(1e-12, random()))) * Math.cos(2 * Math.PI * random())
+  return () =>
+    Math.sqrt(-2 * Math.log(Math.max(1e-12, random()))) * Math.cos(2 * Math.PI * random())
 }
 
 /** The value below which a share of a sorted list lies, between neighbours by proportion (type 7 of Hyndman and Fan, 1996). */
@@ -60,36 +75,71 @@ class Course {
   private readonly offers
   private readonly order: readonly number[]
 
-  constructor(private readonly world: World, private readonly plan: Plan, private readonly settings: RiskSettings) {
+  constructor(
+    private readonly world: World,
+    private readonly plan: Plan,
+    private readonly settings: RiskSettings
+  ) {
     const start = dayNumber(world.asOf)
     this.horizon = dayNumber(world.until) - start + 1
     const at = new Map<number, Minor>()
-    for (const { date, amount } of world.receipts) at.set(dayNumber(date) - start, (at.get(dayNumber(date) - start) ?? 0) + amount)
+    for (const { date, amount } of world.receipts)
+      at.set(dayNumber(date) - start, (at.get(dayNumber(date) - start) ?? 0) + amount)
     this.receiptsAt = at
     this.offers = plan.purchases.map((purchase) => {
       const offer = findOffer(world.pricing, purchase.offer)
-      const price = offer && priceThen(world.pricing, world.workspace.saleWindows ?? [], offer, purchase.date)
-      const quote = world.workspace.quotes.filter((one) => one.offer === purchase.offer).map(({ date }) => date).sort().at(-1)
-      const age = quote === undefined ? undefined : Math.max(0, daysBetween(quote, purchase.date)) / 365
-      const sale = offer && price && price.expected < price.payment ? salesFor(world.workspace.saleWindows ?? [], offer.tool, purchase.date).find(({ from }) => from <= purchase.date) : undefined
-      return { day: dayNumber(purchase.date) - start, price: purchase.price, spread: age === undefined ? settings.typicalSpread : Math.hypot(settings.quoteSpread, settings.quoteSpreadPerYear * age), sale }
+      const price =
+        offer && priceThen(world.pricing, world.workspace.saleWindows ?? [], offer, purchase.date)
+      const quote = world.workspace.quotes
+        .filter((one) => one.offer === purchase.offer)
+        .map(({ date }) => date)
+        .sort()
+        .at(-1)
+      const age =
+        quote === undefined ? undefined : Math.max(0, daysBetween(quote, purchase.date)) / 365
+      const sale =
+        offer && price && price.expected < price.payment
+          ? salesFor(world.workspace.saleWindows ?? [], offer.tool, purchase.date).find(
+              ({ from }) => from <= purchase.date
+            )
+          : undefined
+      return {
+        day: dayNumber(purchase.date) - start,
+        price: purchase.price,
+        spread:
+          age === undefined
+            ? settings.typicalSpread
+            : Math.hypot(settings.quoteSpread, settings.quoteSpreadPerYear * age),
+        sale
+      }
     })
-    this.order = plan.builds.map((_, i) => i).sort((a, b) => (plan.builds[a]?.begin ?? '') < (plan.builds[b]?.begin ?? '') ? -1 : 1)
+    this.order = plan.builds
+      .map((_, i) => i)
+      .sort((a, b) => ((plan.builds[a]?.begin ?? '') < (plan.builds[b]?.begin ?? '') ? -1 : 1))
   }
 
   run(random: () => number): Run {
     const { world, plan, settings } = this
     const normal = normals(random)
     const { reserve, reinvestShare } = world.workspace.money
-    const lognormal = (spread: number): number => Math.exp(spread * normal() - (spread * spread) / 2)
-    const prices = this.offers.map(({ price, spread, sale }) => price * lognormal(spread) * (sale && random() < sale.chance ? 1 - sale.off : 1))
+    const lognormal = (spread: number): number =>
+      Math.exp(spread * normal() - (spread * spread) / 2)
+    const prices = this.offers.map(
+      ({ price, spread, sale }) =>
+        price * lognormal(spread) * (sale && random() < sale.chance ? 1 - sale.off : 1)
+    )
     const free = minutesPerDay(world.workspace.time, world.asOf, this.horizon)
-    for (let day = 0; day < this.horizon; day += 7) if (random() < settings.lostWeek) free.fill(0, day, day + 7)
+    for (let day = 0; day < this.horizon; day += 7)
+      if (random() < settings.lostWeek) free.fill(0, day, day + 7)
     const income = new Float64Array(this.horizon)
-    for (const [day, amount] of this.receiptsAt) if (day >= 0 && day < this.horizon) income[day] = amount > 0 && random() < settings.missedPayday ? 0 : amount
+    for (const [day, amount] of this.receiptsAt)
+      if (day >= 0 && day < this.horizon)
+        income[day] = amount > 0 && random() < settings.missedPayday ? 0 : amount
     const bought: (number | undefined)[] = plan.purchases.map(() => undefined)
     const done: (number | undefined)[] = plan.builds.map(() => undefined)
-    const left = plan.builds.map(({ work }) => sumOf(work, ({ minutes }) => minutes) * lognormal(settings.workSpread))
+    const left = plan.builds.map(
+      ({ work }) => sumOf(work, ({ minutes }) => minutes) * lognormal(settings.workSpread)
+    )
     const begun = plan.builds.map(() => false)
     const start = dayNumber(world.asOf)
     const balances: number[] = []
@@ -110,7 +160,13 @@ class Course {
         const planned = plan.builds[i]
         if (!planned || done[i] !== undefined || time <= 0) continue
         const begin = dayNumber(planned.begin) - start
-        if (begin > day || plan.purchases.some((purchase, k) => purchase.date <= planned.begin && (bought[k] ?? Infinity) > day)) continue
+        if (
+          begin > day ||
+          plan.purchases.some(
+            (purchase, k) => purchase.date <= planned.begin && (bought[k] ?? Infinity) > day
+          )
+        )
+          continue
         if (!begun[i]) {
           if (planned.material > 0 && balance - planned.material < reserve - 1e-6) continue
           balance -= planned.material
@@ -125,7 +181,8 @@ class Course {
         const build = whole && batchOf(whole, planned.copies)
         if (build?.sale) {
           const sold = day + Math.round(-Math.log(Math.max(1e-9, random())) * build.sale.daysToSell)
-          if (sold < this.horizon && sold > day) income[sold] = (income[sold] ?? 0) + build.sale.netEach * build.copies * reinvestShare
+          if (sold < this.horizon && sold > day)
+            income[sold] = (income[sold] ?? 0) + build.sale.netEach * build.copies * reinvestShare
         }
       }
       if (balance < reserve - 1e-6) touched = true
@@ -143,7 +200,14 @@ const FAN_POINTS = 60
  * sell. The same seed gives the same answer.
  * @param onRound hears the state so far; false ends it
  */
-export function riskOf(world: World, plan: Plan, samples = 1000, seed = 1, settings: RiskSettings = USUAL_RISK, onRound: (risk: Risk) => boolean = () => true): Risk {
+export function riskOf(
+  world: World,
+  plan: Plan,
+  samples = 1000,
+  seed = 1,
+  settings: RiskSettings = USUAL_RISK,
+  onRound: (risk: Risk) => boolean = () => true
+): Risk {
   const course = new Course(world, plan, settings)
   const random = seededRandom(seed)
   const runs: Run[] = []
@@ -161,7 +225,10 @@ function summed(world: World, plan: Plan, runs: readonly Run[]): Risk {
   const every = Math.max(1, Math.floor(days / FAN_POINTS))
   const fan = Array.from({ length: Math.ceil(days / every) }, (_, k) => {
     const sorted = runs.map(({ balances }) => balances[k * every] ?? 0).sort((a, b) => a - b)
-    return { date: addDays(world.asOf, k * every), quantiles: FAN.map((share) => quantile(sorted, share)) }
+    return {
+      date: addDays(world.asOf, k * every),
+      quantiles: FAN.map((share) => quantile(sorted, share))
+    }
   })
   const builds = plan.builds.flatMap((planned, i) => {
     if (planned.build.startsWith('make/')) return []
@@ -170,7 +237,21 @@ function summed(world: World, plan: Plan, runs: readonly Run[]): Risk {
     const limit = dayNumber(by) - start
     const sorted = runs.map(({ done }) => done[i] ?? Infinity).sort((a, b) => a - b)
     const half = sorted[Math.floor(sorted.length / 2)] ?? Infinity
-    return [{ build: planned.build, copies: planned.copies, by, wished: wished !== undefined, chance: sorted.filter((day) => day <= limit).length / Math.max(1, sorted.length), half: Number.isFinite(half) ? addDays(world.asOf, half) : undefined }]
+    return [
+      {
+        build: planned.build,
+        copies: planned.copies,
+        by,
+        wished: wished !== undefined,
+        chance: sorted.filter((day) => day <= limit).length / Math.max(1, sorted.length),
+        half: Number.isFinite(half) ? addDays(world.asOf, half) : undefined
+      }
+    ]
   })
-  return { samples: runs.length, builds, fan, belowReserve: runs.filter(({ touched }) => touched).length / Math.max(1, runs.length) }
+  return {
+    samples: runs.length,
+    builds,
+    fan,
+    belowReserve: runs.filter(({ touched }) => touched).length / Math.max(1, runs.length)
+  }
 }

@@ -8,7 +8,8 @@ import { buildWorth, type World } from '../workspace'
 const DAYS_PER_YEAR = 365
 
 /** D(day) = (1 + ρ)^(−days/365): what counts of something that comes on a later day. */
-export const discount = (world: World, day: Day): number => Math.pow(1 + world.workspace.money.impatience, -daysBetween(world.asOf, day) / DAYS_PER_YEAR)
+export const discount = (world: World, day: Day): number =>
+  Math.pow(1 + world.workspace.money.impatience, -daysBetween(world.asOf, day) / DAYS_PER_YEAR)
 
 /** Worth of a build finished on a day: its worth less the lateness share for every day after the wished date; never negative. */
 export function worthWhenDone(world: World, build: Build, done: Day): number {
@@ -18,4 +19,7 @@ export function worthWhenDone(world: World, build: Build, done: Day): number {
 }
 
 /** What a tool bought for `paid` brings when it is sold again at the end, before discounting. */
-export const resaleValue = (entry: Pick<KitTool, 'tool' | 'tier' | 'condition'>, paid: Minor): number => paid * resaleShare(entry.tool, entry.tier, entry.condition)
+export const resaleValue = (
+  entry: Pick<KitTool, 'tool' | 'tier' | 'condition'>,
+  paid: Minor
+): number => paid * resaleShare(entry.tool, entry.tier, entry.condition)

@@ -18,20 +18,39 @@ export function inchText(mm: number): string {
   return whole === 0 ? `${sign}${over}/${under}` : `${sign}${whole} ${over}/${under}`
 }
 
-const UNIT_MM: Readonly<Record<string, number>> = { mm: 1, cm: 10, m: 1000, in: MM_PER_INCH, '"': MM_PER_INCH, ft: MM_PER_FOOT, "'": MM_PER_FOOT }
+const UNIT_MM: Readonly<Record<string, number>> = {
+  mm: 1,
+  cm: 10,
+  m: 1000,
+  in: MM_PER_INCH,
+  '"': MM_PER_INCH,
+  ft: MM_PER_FOOT,
+  "'": MM_PER_FOOT
+}
 
 /**
  * Reads a length in millimetres: "450", "45 cm", "1,2 m", "23 1/2", "1-1/2 in", "6 ft", `2' 6 1/2"`. A bare number is
  * millimetres in the metric system and inches in the imperial one. Zero and negative lengths are refused.
  */
 export function parseLength(text: string, system: UnitSystem): Result<number> {
-  const clean = text.trim().toLowerCase().replace(/[″”]/g, '"').replace(/[′’]/g, "'").replace(/,/g, '.')
+  const clean = text
+    .trim()
+    .toLowerCase()
+    .replace(/[″”]/g, '"')
+    .replace(/[′’]/g, "'")
+    .replace(/,/g, '.')
   const feet = /^(\d+(?:\.\d+)?)\s*(?:'|ft)\s*(.*)$/.exec(clean)
   if (feet && (feet[2] ?? '') !== '') {
-    const rest = parseLength(/("|in)$/.test(feet[2] ?? '') ? (feet[2] ?? '') : `${feet[2]} in`, system)
-    return rest.ok ? ok(Number(feet[1]) * MM_PER_FOOT + rest.value) : refused(issue('length.not-a-length', [], { text }))
+    const rest = parseLength(
+      /("|in)$/.test(feet[2] ?? '') ? (feet[2] ?? '') : `${feet[2]} in`,
+      system
+    )
+    return rest.ok
+      ? ok(Number(feet[1]) * MM_PER_FOOT + rest.value)
+      : refused(issue('length.not-a-length', [], { text }))
   }
-  const match = /^(?:(\d+(?:\.\d+)?)(?:[\s-]+(\d+)\/(\d+))?|(\d+)\/(\d+))\s*(mm|cm|m|in|ft|"|')?$/.exec(clean)
+  const match =
+    /^(?:(\d+(?:\.\d+)?)(?:[\s-]+(\d+)\/(\d+))?|(\d+)\/(\d+))\s*(mm|cm|m|in|ft|"|')?$/.exec(clean)
   const [, whole, over = match?.[4], under = match?.[5]] = match ?? []
   if (!match || Number(under ?? 1) === 0) return refused(issue('length.not-a-length', [], { text }))
   const number = Number(whole ?? 0) + (over === undefined ? 0 : Number(over) / Number(under))
@@ -40,8 +59,24 @@ export function parseLength(text: string, system: UnitSystem): Result<number> {
 }
 
 /** Lengths of several fields, mm; empty fields are left out. What is no length is refused with the name of its field as the path. */
-export function parseLengths<K extends string>(texts: Readonly<Partial<Record<K, string>>>, names: readonly K[], system: UnitSystem): Result<Partial<Record<K, number>>> {
-  const read = names.flatMap((name) => ((texts[name] ?? '').trim() === '' ? [] : [{ name, length: parseLength(texts[name] ?? '', system) }]))
-  const issues = read.flatMap(({ name, length }) => (length.ok ? [] : length.issues.map((one): Issue => ({ ...one, path: [name, ...one.path] }))))
-  return issues.length > 0 ? refused(...issues) : ok(Object.fromEntries(read.flatMap(({ name, length }) => (length.ok ? [[name, length.value]] : []))) as Partial<Record<K, number>>)
+export function parseLengths<K extends string>(
+  texts: Readonly<Partial<Record<K, string>>>,
+  names: readonly K[],
+  system: UnitSystem
+): Result<Partial<Record<K, number>>> {
+  const read = names.flatMap((name) =>
+    (texts[name] ?? '').trim() === ''
+      ? []
+      : [{ name, length: parseLength(texts[name] ?? '', system) }]
+  )
+  const issues = read.flatMap(({ name, length }) =>
+    length.ok ? [] : length.issues.map((one): Issue => ({ ...one, path: [name, ...one.path] }))
+  )
+  return issues.length > 0
+    ? refused(...issues)
+    : ok(
+        Object.fromEntries(
+          read.flatMap(({ name, length }) => (length.ok ? [[name, length.value]] : []))
+        ) as Partial<Record<K, number>>
+      )
 }

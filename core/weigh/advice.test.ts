@@ -3,38 +3,93 @@ import fc from 'fast-check'
 import loadHighs from 'highs'
 import { library } from '../../data'
 import { demoWorld, item, worldWith } from '../../tests/helpers/workspaces'
-import { NEW_PLATFORM, bestSplit, cheapestOver, hoursOfUse, lifeHours, minutesPerPack, ownedPlatforms, ownershipOptions, packsNeeded, powerPlan, ruledOut, tierPlaces, type PowerMode, type PoweredTool, type SplitPlace } from '.'
+import {
+  NEW_PLATFORM,
+  bestSplit,
+  cheapestOver,
+  hoursOfUse,
+  lifeHours,
+  minutesPerPack,
+  ownedPlatforms,
+  ownershipOptions,
+  packsNeeded,
+  powerPlan,
+  ruledOut,
+  tierPlaces,
+  type PowerMode,
+  type PoweredTool,
+  type SplitPlace
+} from '.'
 
 describe('spend here, save there', () => {
-  const placesArb = fc.array(fc.array(fc.record({ cost: fc.integer({ min: 0, max: 60 }), value: fc.integer({ min: -40, max: 60 }) }), { minLength: 1, maxLength: 4 }), { minLength: 1, maxLength: 6 })
-    .map((list) => list.map((options, i): SplitPlace => ({ id: `p${i}`, options: options.map((one, k) => ({ id: `o${k}`, ...one })) })))
+  const placesArb = fc
+    .array(
+      fc.array(
+        fc.record({
+          cost: fc.integer({ min: 0, max: 60 }),
+          value: fc.integer({ min: -40, max: 60 })
+        }),
+        { minLength: 1, maxLength: 4 }
+      ),
+      { minLength: 1, maxLength: 6 }
+    )
+    .map((list) =>
+      list.map((options, i): SplitPlace => ({
+        id: `p${i}`,
+        options: options.map((one, k) => ({ id: `o${k}`, ...one }))
+      }))
+    )
   const enumerate = (limit: number, places: readonly SplitPlace[]): number => {
     let best = -Infinity
     const go = (index: number, cost: number, value: number): void => {
       const place = places[index]
       if (cost > limit) return
       if (!place) best = Math.max(best, value)
-      else for (const option of place.options) go(index + 1, cost + option.cost, value + option.value)
+      else
+        for (const option of place.options) go(index + 1, cost + option.cost, value + option.value)
     }
     go(0, 0, 0)
     return best
   }
   test('agrees with trying every combination', () => {
-    fc.assert(fc.property(placesArb, fc.integer({ min: 0, max: 250 }), (places, limit) => {
-      const split = bestSplit(limit, places)
-      const best = enumerate(limit, places)
-      if (split.kind !== 'split') return expect([split.kind, best]).toEqual(['too-little', -Infinity])
-      expect(split.value).toBe(best)
-      expect(split.cost).toBeLessThanOrEqual(limit)
-      const chosen = split.chosen.map(({ place, option }) => places.find(({ id }) => id === place)?.options.find(({ id }) => id === option))
-      expect([chosen.reduce((sum, one) => sum + (one?.cost ?? NaN), 0), chosen.reduce((sum, one) => sum + (one?.value ?? NaN), 0)]).toEqual([split.cost, split.value])
-    }), { numRuns: 300 })
+    fc.assert(
+      fc.property(placesArb, fc.integer({ min: 0, max: 250 }), (places, limit) => {
+        const split = bestSplit(limit, places)
+        const best = enumerate(limit, places)
+        if (split.kind !== 'split')
+          return expect([split.kind, best]).toEqual(['too-little', -Infinity])
+        expect(split.value).toBe(best)
+        expect(split.cost).toBeLessThanOrEqual(limit)
+        const chosen = split.chosen.map(({ place, option }) =>
+          places.find(({ id }) => id === place)?.options.find(({ id }) => id === option)
+        )
+        expect([
+          chosen.reduce((sum, one) => sum + (one?.cost ?? NaN), 0),
+          chosen.reduce((sum, one) => sum + (one?.value ?? NaN), 0)
+        ]).toEqual([split.cost, split.value])
+      }),
+      { numRuns: 300 }
+    )
   })
   test('P01 of the public knapsack test set: 309 with items 1 to 4 and 6 (values from memory)', () => {
     const weights = [23, 31, 29, 44, 53, 38, 63, 85, 89, 82]
     const profits = [92, 57, 49, 68, 60, 43, 67, 84, 87, 72]
-    const split = bestSplit(165, weights.map((cost, i) => ({ id: String(i + 1), options: [{ id: 'leave', cost: 0, value: 0 }, { id: 'take', cost, value: profits[i] ?? 0 }] })))
-    expect(split.kind === 'split' && [split.value, split.chosen.filter(({ option }) => option === 'take').map(({ place }) => Number(place))]).toEqual([309, [1, 2, 3, 4, 6]])
+    const split = bestSplit(
+      165,
+      weights.map((cost, i) => ({
+        id: String(i + 1),
+        options: [
+          { id: 'leave', cost: 0, value: 0 },
+          { id: 'take', cost, value: profits[i] ?? 0 }
+        ]
+      }))
+    )
+    expect(
+      split.kind === 'split' && [
+        split.value,
+        split.chosen.filter(({ option }) => option === 'take').map(({ place }) => Number(place))
+      ]
+    ).toEqual([309, [1, 2, 3, 4, 6]])
   })
   test('P02 to P05 of the same set: 51, 150, 107 and 900 (values from memory)', () => {
     const sets: readonly [number, readonly number[], readonly number[], number][] = [
@@ -44,7 +99,16 @@ describe('spend here, save there', () => {
       [104, [25, 35, 45, 5, 25, 3, 2, 2], [350, 400, 450, 20, 70, 8, 5, 5], 900]
     ]
     for (const [limit, weights, profits, optimum] of sets) {
-      const split = bestSplit(limit, weights.map((cost, i) => ({ id: `${i}`, options: [{ id: 'leave', cost: 0, value: 0 }, { id: 'take', cost, value: profits[i] ?? 0 }] })))
+      const split = bestSplit(
+        limit,
+        weights.map((cost, i) => ({
+          id: `${i}`,
+          options: [
+            { id: 'leave', cost: 0, value: 0 },
+            { id: 'take', cost, value: profits[i] ?? 0 }
+          ]
+        }))
+      )
       expect(split.kind === 'split' && split.value).toBe(optimum)
     }
   })
@@ -55,11 +119,25 @@ describe('spend here, save there', () => {
       const next = (most: number): number => (state = (state * 48_271) % 2_147_483_647) % most
       const places = Array.from({ length: 40 }, (_, i): SplitPlace => {
         let [cost, value] = [500 + next(6000), 0]
-        return { id: `t${i}`, options: ['g', 'w', 't', 'l'].map((id) => ({ id, cost: (cost += 300 + next(9000)), value: (value += next(5000)) })) }
+        return {
+          id: `t${i}`,
+          options: ['g', 'w', 't', 'l'].map((id) => ({
+            id,
+            cost: (cost += 300 + next(9000)),
+            value: (value += next(5000))
+          }))
+        }
       })
-      const limit = Math.round(places.reduce((sum, { options }) => sum + (options[1]?.cost ?? 0), 0) * 1.1)
+      const limit = Math.round(
+        places.reduce((sum, { options }) => sum + (options[1]?.cost ?? 0), 0) * 1.1
+      )
       const name = (i: number, k: number): string => `x${i}_${k}`
-      const terms = (pick: (option: SplitPlace['options'][number]) => number): string => places.flatMap(({ options }, i) => options.map((option, k) => `+ ${pick(option)} ${name(i, k)}`)).join(' ')
+      const terms = (pick: (option: SplitPlace['options'][number]) => number): string =>
+        places
+          .flatMap(({ options }, i) =>
+            options.map((option, k) => `+ ${pick(option)} ${name(i, k)}`)
+          )
+          .join(' ')
       const model = `Maximize\n obj: ${terms(({ value }) => value)}\nSubject To\n money: ${terms(({ cost }) => cost)} <= ${limit}\n${places.map(({ options }, i) => ` one${i}: ${options.map((_, k) => `+ ${name(i, k)}`).join(' ')} = 1`).join('\n')}\nBinary\n ${places.flatMap(({ options }, i) => options.map((_, k) => name(i, k))).join(' ')}\nEnd`
       const solved = highs.solve(model, { mip_rel_gap: 0, mip_abs_gap: 0 })
       const split = bestSplit(limit, places)
@@ -68,16 +146,26 @@ describe('spend here, save there', () => {
     }
   })
   test('too little money names the least that would do; a place without options is named', () => {
-    expect(bestSplit(5, [{ id: 'a', options: [{ id: 'x', cost: 4, value: 1 }] }, { id: 'b', options: [{ id: 'x', cost: 3, value: 1 }] }])).toEqual({ kind: 'too-little', least: 7 })
+    expect(
+      bestSplit(5, [
+        { id: 'a', options: [{ id: 'x', cost: 4, value: 1 }] },
+        { id: 'b', options: [{ id: 'x', cost: 3, value: 1 }] }
+      ])
+    ).toEqual({ kind: 'too-little', least: 7 })
     expect(bestSplit(5, [{ id: 'a', options: [] }])).toEqual({ kind: 'no-option', place: 'a' })
   })
   test('more money is never spent worse', () => {
     const world = demoWorld('hive-yard')
-    const places = tierPlaces(world, ['circular-saw', 'drill-driver', 'ro-sander', 'pull-saw'].flatMap((id) => {
-      const tool = library.tools.get(id)
-      return tool ? [{ tool, power: tool.forms[0]?.power ?? ('hand' as const), count: 1 }] : []
-    }))
-    const values = [30_000, 40_000, 60_000, 100_000].map((limit) => bestSplit(limit, places)).map((split) => (split.kind === 'split' ? split.value : -Infinity))
+    const places = tierPlaces(
+      world,
+      ['circular-saw', 'drill-driver', 'ro-sander', 'pull-saw'].flatMap((id) => {
+        const tool = library.tools.get(id)
+        return tool ? [{ tool, power: tool.forms[0]?.power ?? ('hand' as const), count: 1 }] : []
+      })
+    )
+    const values = [30_000, 40_000, 60_000, 100_000]
+      .map((limit) => bestSplit(limit, places))
+      .map((split) => (split.kind === 'split' ? split.value : -Infinity))
     expect(values).toEqual([...values].sort((a, b) => a - b))
   })
 })
@@ -87,7 +175,12 @@ describe('what having a tool costs', () => {
   const world = worldWith()
   test('bought cheap it is bought twice: the get-by drill wears out at 80 hours, the weekend one at 250 (hobby life, common practice)', () => {
     if (!drill) throw new Error('no drill')
-    expect([lifeHours(drill, 'get-by', 'new'), lifeHours(drill, 'weekend', 'new'), lifeHours(drill, 'lifetime', 'new'), lifeHours(drill, 'weekend', 'used')]).toEqual([80, 250, 1400, 125])
+    expect([
+      lifeHours(drill, 'get-by', 'new'),
+      lifeHours(drill, 'weekend', 'new'),
+      lifeHours(drill, 'lifetime', 'new'),
+      lifeHours(drill, 'weekend', 'used')
+    ]).toEqual([80, 250, 1400, 125])
     const getBy = ownershipOptions(world, drill, 'cordless').find(({ id }) => id === 'get-by/new')
     expect(getBy?.cost(80).replacements).toBe(0)
     expect(getBy?.cost(81).replacements).toBe(getBy?.cost(81).purchase)
@@ -97,13 +190,17 @@ describe('what having a tool costs', () => {
     for (const id of ['drill-driver', 'circular-saw', 'ro-sander', 'chisels', 'table-saw']) {
       const tool = library.tools.get(id)
       if (!tool) throw new Error(id)
-      const options = ownershipOptions(world, tool, tool.forms[0]?.power ?? 'hand').filter(({ tenure }) => tenure.kind === 'buy' || tenure.kind === 'trade-up')
+      const options = ownershipOptions(world, tool, tool.forms[0]?.power ?? 'hand').filter(
+        ({ tenure }) => tenure.kind === 'buy' || tenure.kind === 'trade-up'
+      )
       const stretches = cheapestOver(options, 600)
       expect([stretches[0]?.from, stretches.at(-1)?.to]).toEqual([0, 600])
       for (let hours = 0.5; hours < 600; hours += 0.5) {
         const at = stretches.find(({ from, to }) => hours > from && hours <= to)
         const least = Math.min(...options.map((option) => option.cost(hours).total))
-        expect((options.find((option) => option.id === at?.id)?.cost(hours).total ?? NaN) - least).toBeLessThan(1)
+        expect(
+          (options.find((option) => option.id === at?.id)?.cost(hours).total ?? NaN) - least
+        ).toBeLessThan(1)
       }
     }
   })
@@ -112,32 +209,108 @@ describe('what having a tool costs', () => {
     if (!tool) throw new Error('no sander')
     const stretches = cheapestOver(ownershipOptions(world, tool, 'corded'), 3000)
     expect(stretches[0]?.id).toBe('borrow')
-    expect(['trade/new', 'trade/used', 'trade/refurbished', 'lifetime/new', 'lifetime/used', 'lifetime/refurbished']).toContain(stretches.at(-1)?.id)
+    expect([
+      'trade/new',
+      'trade/used',
+      'trade/refurbished',
+      'lifetime/new',
+      'lifetime/used',
+      'lifetime/refurbished'
+    ]).toContain(stretches.at(-1)?.id)
   })
   test('a tier is ruled out by what a build asks: a get-by mitre saw by a fine cut, a get-by sander by a long day', () => {
-    const fine = worldWith({ builds: [{ id: 'b', name: 'b', copies: 1, materials: [], steps: [{ id: 's', operation: 'crosscut', quantity: 4, stock: { widthMm: 100, thicknessMm: 20 }, accuracyMm: 0.6 }] }] })
+    const fine = worldWith({
+      builds: [
+        {
+          id: 'b',
+          name: 'b',
+          copies: 1,
+          materials: [],
+          steps: [
+            {
+              id: 's',
+              operation: 'crosscut',
+              quantity: 4,
+              stock: { widthMm: 100, thicknessMm: 20 },
+              accuracyMm: 0.6
+            }
+          ]
+        }
+      ]
+    })
     const saw = library.tools.get('mitre-saw')
     if (!saw) throw new Error('no saw')
     // A stop sets the length: half a millimetre at the weekend tier, half as much again at the get-by one.
-    expect(ruledOut(fine, saw, 'corded')).toEqual([{ kind: 'accuracy', tier: 'get-by', build: 'b', operation: 'crosscut', has: 0.75, needs: 0.6 }])
-    const long = worldWith({ builds: [{ id: 'b', name: 'b', copies: 1, materials: [], steps: [{ id: 's', operation: 'sand-flat', quantity: 12, stock: {} }] }] })
+    expect(ruledOut(fine, saw, 'corded')).toEqual([
+      { kind: 'accuracy', tier: 'get-by', build: 'b', operation: 'crosscut', has: 0.75, needs: 0.6 }
+    ])
+    const long = worldWith({
+      builds: [
+        {
+          id: 'b',
+          name: 'b',
+          copies: 1,
+          materials: [],
+          steps: [{ id: 's', operation: 'sand-flat', quantity: 12, stock: {} }]
+        }
+      ]
+    })
     const sander = library.tools.get('ro-sander')
     if (!sander) throw new Error('no sander')
-    expect(ruledOut(long, sander, 'corded')).toMatchObject([{ kind: 'duty', tier: 'get-by', needsPerHour: 30, allows: 15 }])
-    expect(ruledOut(worldWith({ builds: [{ id: 'b', name: 'b', copies: 1, materials: [], steps: [{ id: 's', operation: 'sand-flat', quantity: 1, stock: {} }] }] }), sander, 'corded')).toEqual([])
+    expect(ruledOut(long, sander, 'corded')).toMatchObject([
+      { kind: 'duty', tier: 'get-by', needsPerHour: 30, allows: 15 }
+    ])
+    expect(
+      ruledOut(
+        worldWith({
+          builds: [
+            {
+              id: 'b',
+              name: 'b',
+              copies: 1,
+              materials: [],
+              steps: [{ id: 's', operation: 'sand-flat', quantity: 1, stock: {} }]
+            }
+          ]
+        }),
+        sander,
+        'corded'
+      )
+    ).toEqual([])
   })
   test('hours of use are those of the builds: 12 square metres at 18 minutes are 3.6 hours', () => {
     const sander = library.tools.get('ro-sander')
-    const long = worldWith({ builds: [{ id: 'b', name: 'b', copies: 3, materials: [], steps: [{ id: 's', operation: 'sand-flat', quantity: 4, stock: {} }] }] })
-    expect(sander && hoursOfUse(long, library, sander)).toEqual({ hours: 3.6, builds: [{ build: 'b', hours: 3.6 }] })
+    const long = worldWith({
+      builds: [
+        {
+          id: 'b',
+          name: 'b',
+          copies: 3,
+          materials: [],
+          steps: [{ id: 's', operation: 'sand-flat', quantity: 4, stock: {} }]
+        }
+      ]
+    })
+    expect(sander && hoursOfUse(long, library, sander)).toEqual({
+      hours: 3.6,
+      builds: [{ build: 'b', hours: 3.6 }]
+    })
   })
 })
 
 describe('cords and packs', () => {
   const prices = { pack: 2500, charger: 1800, packWh: 36 }
-  const toolArb = fc.record({ corded: fc.option(fc.integer({ min: 2000, max: 9000 }), { nil: undefined }), bare: fc.integer({ min: 2000, max: 12_000 }), more: fc.integer({ min: 500, max: 9000 }), whPerHour: fc.integer({ min: 20, max: 320 }), minutesPerDay: fc.integer({ min: 0, max: 60 }) })
+  const toolArb = fc
+    .record({
+      corded: fc.option(fc.integer({ min: 2000, max: 9000 }), { nil: undefined }),
+      bare: fc.integer({ min: 2000, max: 12_000 }),
+      more: fc.integer({ min: 500, max: 9000 }),
+      whPerHour: fc.integer({ min: 20, max: 320 }),
+      minutesPerDay: fc.integer({ min: 0, max: 60 })
+    })
     .map(({ bare, more, ...rest }) => ({ ...rest, bare, kit: bare + more }))
-  const named = (list: readonly Omit<PoweredTool, 'tool'>[]): PoweredTool[] => list.map((one, i) => ({ tool: `t${i}`, ...one }))
+  const named = (list: readonly Omit<PoweredTool, 'tool'>[]): PoweredTool[] =>
+    list.map((one, i) => ({ tool: `t${i}`, ...one }))
   const owned = [{ name: 'mine', packs: 1, chargers: 1, packWh: 54 }]
 
   /** Every tool corded, a body, or a set, on every platform; packs and chargers bought one by one. */
@@ -147,38 +320,66 @@ describe('cords and packs', () => {
     const go = (index: number, chosen: readonly { place: string; kit: boolean }[]): void => {
       if (index < tools.length) {
         const tool = tools[index]
-        if (tool?.corded !== undefined && mode !== 'one-platform') go(index + 1, [...chosen, { place: 'corded', kit: false }])
-        if (mode !== 'cords' || tool?.corded === undefined) for (const place of families) for (const kit of [false, true]) go(index + 1, [...chosen, { place, kit }])
+        if (tool?.corded !== undefined && mode !== 'one-platform')
+          go(index + 1, [...chosen, { place: 'corded', kit: false }])
+        if (mode !== 'cords' || tool?.corded === undefined)
+          for (const place of families)
+            for (const kit of [false, true]) go(index + 1, [...chosen, { place, kit }])
         return
       }
       if (mode === 'one-platform' && new Set(chosen.map(({ place }) => place)).size > 1) return
       let cost = 0
-      chosen.forEach(({ place, kit }, i) => { cost += (place === 'corded' ? tools[i]?.corded : kit ? tools[i]?.kit : tools[i]?.bare) ?? Infinity })
+      chosen.forEach(({ place, kit }, i) => {
+        cost +=
+          (place === 'corded' ? tools[i]?.corded : kit ? tools[i]?.kit : tools[i]?.bare) ?? Infinity
+      })
       for (const family of families) {
         const on = tools.filter((_, i) => chosen[i]?.place === family)
         if (on.length === 0) continue
         const own = owned.find(({ name }) => name === family)
         const kits = chosen.filter(({ place, kit }) => place === family && kit).length
-        const need = packsNeeded(on.reduce((sum, { whPerHour, minutesPerDay }) => sum + (whPerHour * minutesPerDay) / 60, 0), own?.packWh ?? prices.packWh)
-        cost += Math.max(0, need - (own?.packs ?? 0) - 2 * kits) * prices.pack + Math.max(0, 1 - (own?.chargers ?? 0) - kits) * prices.charger
+        const need = packsNeeded(
+          on.reduce(
+            (sum, { whPerHour, minutesPerDay }) => sum + (whPerHour * minutesPerDay) / 60,
+            0
+          ),
+          own?.packWh ?? prices.packWh
+        )
+        cost +=
+          Math.max(0, need - (own?.packs ?? 0) - 2 * kits) * prices.pack +
+          Math.max(0, 1 - (own?.chargers ?? 0) - kits) * prices.charger
       }
       best = Math.min(best, cost)
     }
     go(0, [])
     return best
   }
-  test.each(['best', 'one-platform', 'cords'] as const)('%s: the same as trying every choice', (mode) => {
-    fc.assert(fc.property(fc.array(toolArb, { minLength: 1, maxLength: 4 }), (list) => {
-      const tools = named(list)
-      expect(powerPlan(tools, owned, prices, mode)?.cost ?? Infinity).toBe(bruteForce(tools, mode))
-    }), { numRuns: 80 })
-  })
+  test.each(['best', 'one-platform', 'cords'] as const)(
+    '%s: the same as trying every choice',
+    (mode) => {
+      fc.assert(
+        fc.property(fc.array(toolArb, { minLength: 1, maxLength: 4 }), (list) => {
+          const tools = named(list)
+          expect(powerPlan(tools, owned, prices, mode)?.cost ?? Infinity).toBe(
+            bruteForce(tools, mode)
+          )
+        }),
+        { numRuns: 80 }
+      )
+    }
+  )
   test('no mode beats the best, and several sets are never cheaper than one family of bodies priced a third less', () => {
-    fc.assert(fc.property(fc.array(toolArb, { minLength: 2, maxLength: 5 }), (list) => {
-      const tools = named(list)
-      const best = powerPlan(tools, owned, prices, 'best')?.cost ?? Infinity
-      for (const mode of ['one-platform', 'cords'] as const) expect(powerPlan(tools, owned, prices, mode)?.cost ?? Infinity).toBeGreaterThanOrEqual(best)
-    }), { numRuns: 40 })
+    fc.assert(
+      fc.property(fc.array(toolArb, { minLength: 2, maxLength: 5 }), (list) => {
+        const tools = named(list)
+        const best = powerPlan(tools, owned, prices, 'best')?.cost ?? Infinity
+        for (const mode of ['one-platform', 'cords'] as const)
+          expect(powerPlan(tools, owned, prices, mode)?.cost ?? Infinity).toBeGreaterThanOrEqual(
+            best
+          )
+      }),
+      { numRuns: 40 }
+    )
   })
   test('packs for a day: one on charge at least; a saw of 320 W empties 29 usable watt-hours in five and a half minutes (arithmetic)', () => {
     expect(packsNeeded(0, 36)).toBe(2)
@@ -188,7 +389,12 @@ describe('cords and packs', () => {
     expect(minutesPerPack(320, 36)).toBeCloseTo(5.4, 5)
   })
   test('a cordless drill owned brings two packs and a charger, a body none', () => {
-    const world = worldWith({ items: [item('drill-driver', { power: 'cordless', platform: 'Orange' }), item('impact-driver', { power: 'cordless', platform: 'Orange' })] })
+    const world = worldWith({
+      items: [
+        item('drill-driver', { power: 'cordless', platform: 'Orange' }),
+        item('impact-driver', { power: 'cordless', platform: 'Orange' })
+      ]
+    })
     expect(ownedPlatforms(world)).toEqual([{ name: 'Orange', packs: 2, chargers: 1, packWh: 36 }])
   })
 })

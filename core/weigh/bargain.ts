@@ -21,14 +21,26 @@ const priceOfPiece = (world: World, { tool, tier, condition, power }: BundlePiec
 
 /** Tools that would be bought anyway: those of the plan and those wished for. */
 export function wantedTools(world: World): ReadonlySet<string> {
-  const planned = (world.workspace.plan?.purchases ?? []).flatMap(({ offer }) => findOffer(world.pricing, offer)?.tool ?? [])
+  const planned = (world.workspace.plan?.purchases ?? []).flatMap(
+    ({ offer }) => findOffer(world.pricing, offer)?.tool ?? []
+  )
   return new Set([...planned, ...world.workspace.wishes])
 }
 
-export function bargainOf(world: World, bundle: Bundle, wantedIds: ReadonlySet<string> = wantedTools(world)): Bargain {
+export function bargainOf(
+  world: World,
+  bundle: Bundle,
+  wantedIds: ReadonlySet<string> = wantedTools(world)
+): Bargain {
   const owned = new Set(world.workspace.items.map(({ tool }) => tool))
   const wanted = bundle.pieces.filter(({ tool }) => wantedIds.has(tool) && !owned.has(tool))
   const separately = sumOf(wanted, (piece) => priceOfPiece(world, piece) * piece.count)
   const allIn = bundlePrice(world.pricing, bundle, world.asOf)?.allIn
-  return { allIn, wanted, unwanted: bundle.pieces.filter((piece) => !wanted.includes(piece)), separately, saves: separately - (allIn ?? 0) }
+  return {
+    allIn,
+    wanted,
+    unwanted: bundle.pieces.filter((piece) => !wanted.includes(piece)),
+    separately,
+    saves: separately - (allIn ?? 0)
+  }
 }

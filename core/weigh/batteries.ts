@@ -37,8 +37,7 @@ export interface PackPrices {
 }
 
 export type PowerChoice =
-  | { readonly kind: 'corded' }
-  | { readonly kind: 'bare' | 'kit'; readonly platform: string }
+  { readonly kind: 'corded' } | { readonly kind: 'bare' | 'kit'; readonly platform: string }
 
 export interface PlatformBill {
   readonly platform: string
@@ -81,29 +80,55 @@ export function packsNeeded(energyWh: number, packWh: number): number {
 }
 
 /** Minutes a pack lasts in a tool. */
-export const minutesPerPack = (whPerHour: number, packWh: number): number => (whPerHour <= 0 ? Infinity : (60 * packWh * USABLE) / whPerHour)
+export const minutesPerPack = (whPerHour: number, packWh: number): number =>
+  whPerHour <= 0 ? Infinity : (60 * packWh * USABLE) / whPerHour
 
 /** The bill of one platform for the tools on it: kits where their packs come cheaper than by themselves. Exact. */
-function billOf(platform: string, owned: OwnedPlatform | undefined, tools: readonly PoweredTool[], prices: PackPrices): { bill: PlatformBill; kits: ReadonlySet<string> } | undefined {
+function billOf(
+  platform: string,
+  owned: OwnedPlatform | undefined,
+  tools: readonly PoweredTool[],
+  prices: PackPrices
+): { bill: PlatformBill; kits: ReadonlySet<string> } | undefined {
   const packWh = owned?.packWh ?? prices.packWh
   const energyWh = sumOf(tools, ({ whPerHour, minutesPerDay }) => (whPerHour * minutesPerDay) / 60)
   const needed = packsNeeded(energyWh, packWh)
   if (tools.some(({ bare, kit }) => bare === undefined && kit === undefined)) return undefined
   // A tool sold in one way only is bought in that way; of the others those become kits whose packs cost least.
   const forced = tools.filter(({ bare }) => bare === undefined)
-  const free = tools.filter(({ bare, kit }) => bare !== undefined && kit !== undefined).sort((a, b) => (a.kit ?? 0) - (a.bare ?? 0) - ((b.kit ?? 0) - (b.bare ?? 0)) || (a.tool < b.tool ? -1 : 1))
+  const free = tools
+    .filter(({ bare, kit }) => bare !== undefined && kit !== undefined)
+    .sort(
+      (a, b) =>
+        (a.kit ?? 0) - (a.bare ?? 0) - ((b.kit ?? 0) - (b.bare ?? 0)) || (a.tool < b.tool ? -1 : 1)
+    )
   const bodies = sumOf(tools, ({ bare, kit }) => bare ?? kit ?? 0)
   const at = (extra: number) => {
     const kits = forced.length + extra
     const packs = Math.max(0, needed - (owned?.packs ?? 0) - KIT_PACKS * kits)
     const chargers = Math.max(0, 1 - (owned?.chargers ?? 0) - kits)
-    const cost = bodies + sumOf(free.slice(0, extra), ({ bare, kit }) => (kit ?? 0) - (bare ?? 0)) + packs * prices.pack + chargers * prices.charger
+    const cost =
+      bodies +
+      sumOf(free.slice(0, extra), ({ bare, kit }) => (kit ?? 0) - (bare ?? 0)) +
+      packs * prices.pack +
+      chargers * prices.charger
     return { extra, packs, chargers, cost }
   }
-  const best = leastBy(Array.from({ length: free.length + 1 }, (_, extra) => at(extra)), ({ cost }) => cost)
+  const best = leastBy(
+    Array.from({ length: free.length + 1 }, (_, extra) => at(extra)),
+    ({ cost }) => cost
+  )
   if (!best) return undefined
   return {
-    bill: { platform, tools: tools.map(({ tool }) => tool), energyWh, packsNeeded: needed, packsBought: best.packs, chargersBought: best.chargers, cost: best.cost },
+    bill: {
+      platform,
+      tools: tools.map(({ tool }) => tool),
+      energyWh,
+      packsNeeded: needed,
+      packsBought: best.packs,
+      chargersBought: best.chargers,
+      cost: best.cost
+    },
     kits: new Set([...forced, ...free.slice(0, best.extra)].map(({ tool }) => tool))
   }
 }
@@ -120,31 +145,73 @@ export const NEW_PLATFORM = 'new'
  * assignments; what packs cost is settled for each platform as a whole. Undefined where a mode leaves some tool no form.
  * @param platforms battery families owned; one new one is always looked at, and in `several` one for each tool
  */
-export function powerPlan(tools: readonly PoweredTool[], platforms: readonly OwnedPlatform[], prices: PackPrices, mode: PowerMode): PowerPlan | undefined {
+export function powerPlan(
+  tools: readonly PoweredTool[],
+  platforms: readonly OwnedPlatform[],
+  prices: PackPrices,
+  mode: PowerMode
+): PowerPlan | undefined {
   if (mode === 'one-platform') {
     const names = [...platforms.map(({ name }) => name), NEW_PLATFORM]
-    const plans = names.flatMap((name) => assign(tools, platforms, prices, (tool) => (tool.bare ?? tool.kit) === undefined ? ['corded'] : [name]) ?? [])
+    const plans = names.flatMap(
+      (name) =>
+        assign(tools, platforms, prices, (tool) =>
+          (tool.bare ?? tool.kit) === undefined ? ['corded'] : [name]
+        ) ?? []
+    )
     return leastBy(plans, ({ cost }) => cost)
   }
-  if (mode === 'cords') return assign(tools, platforms, prices, (tool) => (tool.corded === undefined ? [...platforms.map(({ name }) => name), NEW_PLATFORM] : ['corded']))
+  if (mode === 'cords')
+    return assign(tools, platforms, prices, (tool) =>
+      tool.corded === undefined ? [...platforms.map(({ name }) => name), NEW_PLATFORM] : ['corded']
+    )
   if (mode === 'several') return severalPlan(tools, platforms, prices)
-  return assign(tools, platforms, prices, () => ['corded', ...platforms.map(({ name }) => name), NEW_PLATFORM])
+  return assign(tools, platforms, prices, () => [
+    'corded',
+    ...platforms.map(({ name }) => name),
+    NEW_PLATFORM
+  ])
 }
 
 /** Each cordless tool as the cheapest set of its own, whatever family it is of. */
-function severalPlan(tools: readonly PoweredTool[], platforms: readonly OwnedPlatform[], prices: PackPrices): PowerPlan | undefined {
+function severalPlan(
+  tools: readonly PoweredTool[],
+  platforms: readonly OwnedPlatform[],
+  prices: PackPrices
+): PowerPlan | undefined {
   const numbered = tools.map((tool, i) => ({ tool, family: `${NEW_PLATFORM}-${i + 1}` }))
-  return assign(tools, platforms, prices, (tool) => ((tool.bare ?? tool.kit) === undefined ? ['corded'] : [numbered.find((one) => one.tool === tool)?.family ?? NEW_PLATFORM]))
+  return assign(tools, platforms, prices, (tool) =>
+    (tool.bare ?? tool.kit) === undefined
+      ? ['corded']
+      : [numbered.find((one) => one.tool === tool)?.family ?? NEW_PLATFORM]
+  )
 }
 
-function assign(tools: readonly PoweredTool[], owned: readonly OwnedPlatform[], prices: PackPrices, places: (tool: PoweredTool) => readonly string[]): PowerPlan | undefined {
+function assign(
+  tools: readonly PoweredTool[],
+  owned: readonly OwnedPlatform[],
+  prices: PackPrices,
+  places: (tool: PoweredTool) => readonly string[]
+): PowerPlan | undefined {
   const ordered = [...tools].sort((a, b) => (b.kit ?? b.bare ?? 0) - (a.kit ?? a.bare ?? 0))
-  const leastOf = (tool: PoweredTool): number => Math.min(tool.corded ?? Infinity, tool.bare ?? Infinity, tool.kit ?? Infinity)
+  const leastOf = (tool: PoweredTool): number =>
+    Math.min(tool.corded ?? Infinity, tool.bare ?? Infinity, tool.kit ?? Infinity)
   const leastFrom = ordered.map((_, i) => sumOf(ordered.slice(i), leastOf))
   let best: { cost: number; places: readonly string[] } = { cost: Infinity, places: [] }
-  const bills = (chosen: readonly string[]) => [...new Set(chosen.filter((place) => place !== 'corded'))].map((name) => billOf(name, owned.find((one) => one.name === name), ordered.slice(0, chosen.length).filter((_, i) => chosen[i] === name), prices))
+  const bills = (chosen: readonly string[]) =>
+    [...new Set(chosen.filter((place) => place !== 'corded'))].map((name) =>
+      billOf(
+        name,
+        owned.find((one) => one.name === name),
+        ordered.slice(0, chosen.length).filter((_, i) => chosen[i] === name),
+        prices
+      )
+    )
   const costOf = (chosen: readonly string[]): number => {
-    const cords = sumOf(chosen.map((place, i) => (place === 'corded' ? (ordered[i]?.corded ?? Infinity) : 0)), (cost) => cost)
+    const cords = sumOf(
+      chosen.map((place, i) => (place === 'corded' ? (ordered[i]?.corded ?? Infinity) : 0)),
+      (cost) => cost
+    )
     return bills(chosen).reduce((sum, bill) => sum + (bill?.bill.cost ?? Infinity), cords)
   }
   // Bodies and cords alone: what packs cost is left out, since a set bought later may bring them along.
@@ -156,14 +223,30 @@ function assign(tools: readonly PoweredTool[], owned: readonly OwnedPlatform[], 
       if (cost < best.cost) best = { cost, places: chosen }
       return
     }
-    for (const place of places(tool)) visit([...chosen, place], bodies + (place === 'corded' ? (tool.corded ?? Infinity) : (tool.bare ?? tool.kit ?? Infinity)))
+    for (const place of places(tool))
+      visit(
+        [...chosen, place],
+        bodies +
+          (place === 'corded' ? (tool.corded ?? Infinity) : (tool.bare ?? tool.kit ?? Infinity))
+      )
   }
   visit([], 0)
   if (!Number.isFinite(best.cost)) return undefined
   const settled = bills(best.places).flatMap((one) => one ?? [])
-  const choiceFor = (tool: PoweredTool, place: string): PowerChoice => (place === 'corded' ? { kind: 'corded' } : { kind: settled.find(({ bill }) => bill.platform === place)?.kits.has(tool.tool) ? 'kit' : 'bare', platform: place })
+  const choiceFor = (tool: PoweredTool, place: string): PowerChoice =>
+    place === 'corded'
+      ? { kind: 'corded' }
+      : {
+          kind: settled.find(({ bill }) => bill.platform === place)?.kits.has(tool.tool)
+            ? 'kit'
+            : 'bare',
+          platform: place
+        }
   return {
-    choices: tools.map((tool) => ({ tool: tool.tool, choice: choiceFor(tool, best.places[ordered.indexOf(tool)] ?? 'corded') })),
+    choices: tools.map((tool) => ({
+      tool: tool.tool,
+      choice: choiceFor(tool, best.places[ordered.indexOf(tool)] ?? 'corded')
+    })),
     cost: best.cost,
     platforms: settled.map(({ bill }) => bill),
     lockedIn: sumOf(settled, ({ bill }) => bill.cost)
@@ -182,23 +265,42 @@ const RUNNING_MINUTES = 90
 
 const SET_OF_PACKS = 'battery-set'
 
-const needsPacks = (tool: Tool): boolean => tool.companions.some(({ kind, anyOf }) => kind !== 'advised' && anyOf.includes(SET_OF_PACKS))
+const needsPacks = (tool: Tool): boolean =>
+  tool.companions.some(({ kind, anyOf }) => kind !== 'advised' && anyOf.includes(SET_OF_PACKS))
 
 /** Tools with their forms and prices at the user's tier; a working day's running is shared among them as their builds' hours are. */
 export function poweredTools(world: World, tools: readonly Tool[]): PoweredTool[] {
   const hours = tools.map((tool) => hoursOfUse(world, world.library, tool).hours)
   const all = sumOf(hours, (one) => one)
-  return tools.flatMap((tool, i) => poweredTool(world, tool, all === 0 ? 0 : Math.min((hours[i] ?? 0) * 60, (RUNNING_MINUTES * (hours[i] ?? 0)) / all)) ?? [])
+  return tools.flatMap(
+    (tool, i) =>
+      poweredTool(
+        world,
+        tool,
+        all === 0 ? 0 : Math.min((hours[i] ?? 0) * 60, (RUNNING_MINUTES * (hours[i] ?? 0)) / all)
+      ) ?? []
+  )
 }
 
 function poweredTool(world: World, tool: Tool, minutesPerDay: number): PoweredTool | undefined {
   const { preferences, workshop } = world.workspace
   const price = (power: 'corded' | 'cordless'): Minor | undefined => {
-    const parts = { tool: tool.id, tier: preferences.tier, condition: 'new' as const, acquisition: 'buy' as const, power }
-    return tool.forms.some((form) => form.power === power) ? priceOf(world.pricing, { ...parts, id: offerId(parts) }, world.asOf)?.allIn : undefined
+    const parts = {
+      tool: tool.id,
+      tier: preferences.tier,
+      condition: 'new' as const,
+      acquisition: 'buy' as const,
+      power
+    }
+    return tool.forms.some((form) => form.power === power)
+      ? priceOf(world.pricing, { ...parts, id: offerId(parts) }, world.asOf)?.allIn
+      : undefined
   }
   const cordless = price('cordless')
-  const corded = circuitCarries(workshop, tool, 'corded') && workshop.circuitAmps !== 0 ? price('corded') : undefined
+  const corded =
+    circuitCarries(workshop, tool, 'corded') && workshop.circuitAmps !== 0
+      ? price('corded')
+      : undefined
   if (cordless === undefined && corded === undefined) return undefined
   const set = packSetPrice(world)
   const isBody = needsPacks(tool)
@@ -214,13 +316,25 @@ function poweredTool(world: World, tool: Tool, minutesPerDay: number): PoweredTo
 
 function packSetPrice(world: World): Minor {
   const set = world.library.tools.get(SET_OF_PACKS)
-  const parts = { tool: SET_OF_PACKS, tier: world.workspace.preferences.tier, condition: 'new' as const, acquisition: 'buy' as const, power: set?.forms[0]?.power ?? ('hand' as const) }
-  return set ? (priceOf(world.pricing, { ...parts, id: offerId(parts) }, world.asOf)?.allIn ?? 0) : 0
+  const parts = {
+    tool: SET_OF_PACKS,
+    tier: world.workspace.preferences.tier,
+    condition: 'new' as const,
+    acquisition: 'buy' as const,
+    power: set?.forms[0]?.power ?? ('hand' as const)
+  }
+  return set
+    ? (priceOf(world.pricing, { ...parts, id: offerId(parts) }, world.asOf)?.allIn ?? 0)
+    : 0
 }
 
 export function packPrices(world: World): PackPrices {
   const set = packSetPrice(world)
-  return { pack: timesRatio(set, PACK_SHARE), charger: timesRatio(set, CHARGER_SHARE), packWh: world.library.tools.get(SET_OF_PACKS)?.specs.packWh ?? 36 }
+  return {
+    pack: timesRatio(set, PACK_SHARE),
+    charger: timesRatio(set, CHARGER_SHARE),
+    packWh: world.library.tools.get(SET_OF_PACKS)?.specs.packWh ?? 36
+  }
 }
 
 /** Battery families the items belong to; a cordless item that is no mere body came with two packs and a charger. */
@@ -232,7 +346,11 @@ export function ownedPlatforms(world: World): OwnedPlatform[] {
     const name = item.platform ?? 'owned'
     const known = found.get(name) ?? { packs: 0, chargers: 0, packWh: packPrices(world).packWh }
     const sets = needsPacks(tool) ? 0 : item.count
-    found.set(name, { packs: known.packs + KIT_PACKS * sets, chargers: known.chargers + sets, packWh: item.specs.packWh ?? known.packWh })
+    found.set(name, {
+      packs: known.packs + KIT_PACKS * sets,
+      chargers: known.chargers + sets,
+      packWh: item.specs.packWh ?? known.packWh
+    })
   }
   return [...found].map(([name, rest]) => ({ name, ...rest }))
 }
@@ -240,11 +358,26 @@ export function ownedPlatforms(world: World): OwnedPlatform[] {
 /** Powered tools that lead a method some open build could use, not owned, those with the most hours first. */
 export function toolsInView(world: World, library: Library, most = 10): Tool[] {
   const owned = new Set(world.workspace.items.map(({ tool }) => tool))
-  const banned = new Set(world.workspace.bans.filter(({ kind }) => kind === 'tool').map(({ id }) => id))
-  const operations = new Set(world.workspace.builds.filter((build) => !isDone(build)).flatMap(({ steps }) => steps.map(({ operation }) => operation)))
+  const banned = new Set(
+    world.workspace.bans.filter(({ kind }) => kind === 'tool').map(({ id }) => id)
+  )
+  const operations = new Set(
+    world.workspace.builds
+      .filter((build) => !isDone(build))
+      .flatMap(({ steps }) => steps.map(({ operation }) => operation))
+  )
   return [...library.tools.values()]
-    .filter(({ id, forms }) => forms.some(({ power }) => power === 'cordless') && !owned.has(id) && !banned.has(id))
-    .filter((tool) => [...operations].some((operation) => (library.methodsFor.get(operation) ?? []).some(({ roles }) => roles[0] && tool.roles.includes(roles[0].role))))
+    .filter(
+      ({ id, forms }) =>
+        forms.some(({ power }) => power === 'cordless') && !owned.has(id) && !banned.has(id)
+    )
+    .filter((tool) =>
+      [...operations].some((operation) =>
+        (library.methodsFor.get(operation) ?? []).some(
+          ({ roles }) => roles[0] && tool.roles.includes(roles[0].role)
+        )
+      )
+    )
     .map((tool) => ({ tool, hours: hoursOfUse(world, library, tool).hours }))
     .filter(({ hours }) => hours > 0)
     .sort((a, b) => b.hours - a.hours)

@@ -8,64 +8,148 @@ import { dueIn } from '../care'
 import { salesFor } from '../prices'
 import { Weighing, bargainOf, powerPlan, pulls, poweredTools, packPrices, reasonsFor } from '.'
 
-const leadOf = (world: ReturnType<typeof worldWith>): string | undefined => new Weighing(world).rank().candidates[0]?.lead.buyable.entry.tool.id
+const leadOf = (world: ReturnType<typeof worldWith>): string | undefined =>
+  new Weighing(world).rank().candidates[0]?.lead.buyable.entry.tool.id
 
 /** One hole of 32 mm: a flat bit for the drill that is owned is the least that opens it. */
-const hole: Build = { id: 'hole', name: 'hole', copies: 4, worthEach: 1500, materials: [], steps: [{ id: 's', operation: 'bore-large', quantity: 1, stock: { thicknessMm: 20 } }] }
+const hole: Build = {
+  id: 'hole',
+  name: 'hole',
+  copies: 4,
+  worthEach: 1500,
+  materials: [],
+  steps: [{ id: 's', operation: 'bore-large', quantity: 1, stock: { thicknessMm: 20 } }]
+}
 
 describe('bad and empty input is said, never not a number', () => {
   test('no builds, no candidates: empty lists all through', () => {
     const weighing = new Weighing(worldWith())
     const ranking = weighing.rank()
-    expect([ranking.candidates, ranking.feasible, ranking.hopeless, ranking.weightless]).toEqual([[], [], [], false])
+    expect([ranking.candidates, ranking.feasible, ranking.hopeless, ranking.weightless]).toEqual([
+      [],
+      [],
+      [],
+      false
+    ])
     expect(pulls(weighing, ranking).pulls).toEqual([])
-    expect(powerPlan([], [], packPrices(worldWith()), 'best')).toMatchObject({ choices: [], cost: 0 })
+    expect(powerPlan([], [], packPrices(worldWith()), 'best')).toMatchObject({
+      choices: [],
+      cost: 0
+    })
   })
   test('all tools banned: nothing is offered, the build is named with its steps', () => {
-    const { candidates, hopeless } = new Weighing(worldWith({ builds: [build('bird-box')], items: items('tape'), bans: [...library.tools.keys()].map((id) => ({ kind: 'tool' as const, id })) })).rank()
+    const { candidates, hopeless } = new Weighing(
+      worldWith({
+        builds: [build('bird-box')],
+        items: items('tape'),
+        bans: [...library.tools.keys()].map((id) => ({ kind: 'tool' as const, id }))
+      })
+    ).rank()
     expect([candidates, hopeless.map(({ build: id }) => id)]).toEqual([[], ['bird-box']])
   })
   test('a gift costs nothing and comes first', () => {
-    const world = worldWith({ builds: [hole], items: items('tape', 'drill-driver', 'drill-bits', 'safety-glasses'), quotes: [{ id: 'q', offer: 'flat-bits/weekend/new/buy/hand', date: '2026-05-01', price: 0, seller: 'private' }] })
-    const top = new Weighing(worldOf({ ...world.workspace, money: { ...world.workspace.money, minorPer100Points: 12_000 } }, library, world.asOf)).rank().candidates.find(({ lead }) => lead.buyable.entry.tool.id === 'flat-bits')
+    const world = worldWith({
+      builds: [hole],
+      items: items('tape', 'drill-driver', 'drill-bits', 'safety-glasses'),
+      quotes: [
+        {
+          id: 'q',
+          offer: 'flat-bits/weekend/new/buy/hand',
+          date: '2026-05-01',
+          price: 0,
+          seller: 'private'
+        }
+      ]
+    })
+    const top = new Weighing(
+      worldOf(
+        { ...world.workspace, money: { ...world.workspace.money, minorPer100Points: 12_000 } },
+        library,
+        world.asOf
+      )
+    )
+      .rank()
+      .candidates.find(({ lead }) => lead.buyable.entry.tool.id === 'flat-bits')
     expect([top?.cost, top?.backPerMoney]).toEqual([0, Infinity])
   })
 })
 
 describe('the list moves as a woodworker expects', () => {
-  const owned = items('tape', 'rafter-square', 'panel-saw', 'hammer', 'drill-driver', 'drill-bits', 'safety-glasses', 'finishing-kit')
+  const owned = items(
+    'tape',
+    'rafter-square',
+    'panel-saw',
+    'hammer',
+    'drill-driver',
+    'drill-bits',
+    'safety-glasses',
+    'finishing-kit'
+  )
   test('a build that needs a hole of 32 mm brings bits up; without it they are gone', () => {
-    const tools = (builds: Build[]): string[] => new Weighing(worldWith({ builds, items: owned })).rank().candidates.flatMap(({ lead, others }) => [lead, ...others].map(({ buyable }) => buyable.entry.tool.id))
+    const tools = (builds: Build[]): string[] =>
+      new Weighing(worldWith({ builds, items: owned }))
+        .rank()
+        .candidates.flatMap(({ lead, others }) =>
+          [lead, ...others].map(({ buyable }) => buyable.entry.tool.id)
+        )
     expect(tools([hole])).toContain('flat-bits')
-    expect(tools([{ ...hole, steps: [{ id: 's', operation: 'sand-flat', quantity: 1, stock: {} }] }])).not.toContain('flat-bits')
+    expect(
+      tools([{ ...hole, steps: [{ id: 's', operation: 'sand-flat', quantity: 1, stock: {} }] }])
+    ).not.toContain('flat-bits')
   })
   test('what is owned already is not bought again', () => {
     const before = new Weighing(demoWorld('half-a-garage')).rank().candidates
     expect(before[0]?.lead.buyable.entry.tool.id).toBe('foam-sheet')
     const workspace = demo('half-a-garage')
-    const then = worldOf({ ...workspace, items: [...workspace.items, item('foam-sheet')] }, library, workspace.asOf ?? '')
+    const then = worldOf(
+      { ...workspace, items: [...workspace.items, item('foam-sheet')] },
+      library,
+      workspace.asOf ?? ''
+    )
     expect(leadOf(then)).not.toBe('foam-sheet')
   })
   test('ten times the price, and another one leads', () => {
     const workspace = demo('half-a-garage')
-    const dear = change.addQuote(workspace, { id: 'q-new', offer: 'foam-sheet/weekend/new/buy/hand', date: workspace.asOf ?? '', price: 18_900, seller: 'other' })
+    const dear = change.addQuote(workspace, {
+      id: 'q-new',
+      offer: 'foam-sheet/weekend/new/buy/hand',
+      date: workspace.asOf ?? '',
+      price: 18_900,
+      seller: 'other'
+    })
     expect(leadOf(worldOf(dear, library, workspace.asOf ?? ''))).not.toBe('foam-sheet')
   })
 })
 
 describe('reasons hang together with the list', () => {
-  test.each(['hive-yard', 'third-floor', 'half-a-garage'])('%s: each of the first five opens what it says, step by step, and every part has its reason', (name) => {
-    const world = demoWorld(name)
-    const weighing = new Weighing(world)
-    for (const candidate of weighing.rank().candidates.slice(0, 5)) {
-      const reasons = reasonsFor(world, weighing.fitter, candidate)
-      expect(reasons.because).toHaveLength(1 + candidate.others.length)
-      for (const { build: id, opens } of candidate.effects) if (opens) expect(reasons.changes.some((change_) => change_.build === id && change_.before === undefined)).toBe(true)
-      for (const way of [reasons.cheaper, reasons.hazard?.gentler]) if (way) expect(way.parts.length).toBeGreaterThan(0)
-      if (reasons.cheaper) expect(reasons.cheaper.cost).toBeLessThan(candidate.cost)
-      for (const figure of [reasons.usesPerYear, reasons.perYear.minutes, reasons.perYear.fees, reasons.perYear.timber]) expect(Number.isFinite(figure)).toBe(true)
+  test.each(['hive-yard', 'third-floor', 'half-a-garage'])(
+    '%s: each of the first five opens what it says, step by step, and every part has its reason',
+    (name) => {
+      const world = demoWorld(name)
+      const weighing = new Weighing(world)
+      for (const candidate of weighing.rank().candidates.slice(0, 5)) {
+        const reasons = reasonsFor(world, weighing.fitter, candidate)
+        expect(reasons.because).toHaveLength(1 + candidate.others.length)
+        for (const { build: id, opens } of candidate.effects)
+          if (opens)
+            expect(
+              reasons.changes.some(
+                (change_) => change_.build === id && change_.before === undefined
+              )
+            ).toBe(true)
+        for (const way of [reasons.cheaper, reasons.hazard?.gentler])
+          if (way) expect(way.parts.length).toBeGreaterThan(0)
+        if (reasons.cheaper) expect(reasons.cheaper.cost).toBeLessThan(candidate.cost)
+        for (const figure of [
+          reasons.usesPerYear,
+          reasons.perYear.minutes,
+          reasons.perYear.fees,
+          reasons.perYear.timber
+        ])
+          expect(Number.isFinite(figure)).toBe(true)
+      }
     }
-  })
+  )
   test('where the plan begins otherwise, it says with what, when and for which builds', () => {
     for (const name of ['hive-yard', 'third-floor', 'half-a-garage']) {
       const world = demoWorld(name)
@@ -74,32 +158,95 @@ describe('reasons hang together with the list', () => {
       const [top] = new Weighing(world).rank().candidates
       if (!top) throw new Error('no candidate')
       const tool = top.lead.buyable.entry.tool.id
-      const beginning = beginningOf(world, outcome.plan, tool, top.cost, top.effects.map(({ build: id }) => id))
+      const beginning = beginningOf(
+        world,
+        outcome.plan,
+        tool,
+        top.cost,
+        top.effects.map(({ build: id }) => id)
+      )
       const first = [...outcome.plan.purchases].sort((a, b) => (a.date < b.date ? -1 : 1))[0]
-      const same = outcome.plan.purchases.some(({ date, offer }) => date === first?.date && offer.startsWith(`${tool}/`))
+      const same = outcome.plan.purchases.some(
+        ({ date, offer }) => date === first?.date && offer.startsWith(`${tool}/`)
+      )
       expect(beginning?.kind === 'same').toBe(same)
       if (beginning && beginning.kind !== 'same') expect(beginning.firstDate).toBe(first?.date)
-      if (beginning?.kind === 'later') expect(outcome.plan.purchases.some(({ date, offer }) => date === beginning.date && offer.startsWith(`${tool}/`))).toBe(true)
+      if (beginning?.kind === 'later')
+        expect(
+          outcome.plan.purchases.some(
+            ({ date, offer }) => date === beginning.date && offer.startsWith(`${tool}/`)
+          )
+        ).toBe(true)
     }
   })
 })
 
 describe('bargains, sales and second thoughts', () => {
-  const piece = (tool: string) => ({ tool, tier: 'weekend' as const, condition: 'new' as const, power: 'corded' as const, count: 1 })
+  const piece = (tool: string) => ({
+    tool,
+    tier: 'weekend' as const,
+    condition: 'new' as const,
+    power: 'corded' as const,
+    count: 1
+  })
   const bundle = { id: 'my/box', name: 'Box', pieces: [piece('jigsaw'), piece('belt-sander')] }
-  const offered = (price: number) => worldWith({ bundles: [bundle], quotes: [{ id: 'q', offer: 'my/box', date: '2026-05-01', price, seller: 'other', until: '2026-12-31' }], wishes: ['jigsaw'], money: { ...worldWith().workspace.money, minorPer100Points: 12_000 } })
+  const offered = (price: number) =>
+    worldWith({
+      bundles: [bundle],
+      quotes: [
+        {
+          id: 'q',
+          offer: 'my/box',
+          date: '2026-05-01',
+          price,
+          seller: 'other',
+          until: '2026-12-31'
+        }
+      ],
+      wishes: ['jigsaw'],
+      money: { ...worldWith().workspace.money, minorPer100Points: 12_000 }
+    })
   test('only the piece that is wanted counts: a jigsaw of 60 makes a box of 50 a bargain and one of 90 none', () => {
     // 50 points at 120.00 for 100 are 60.00, and the belt sander counts nothing.
-    expect(bargainOf(offered(5000), bundle)).toMatchObject({ separately: 6000, allIn: 5000, saves: 1000, unwanted: [{ tool: 'belt-sander' }] })
+    expect(bargainOf(offered(5000), bundle)).toMatchObject({
+      separately: 6000,
+      allIn: 5000,
+      saves: 1000,
+      unwanted: [{ tool: 'belt-sander' }]
+    })
     expect(bargainOf(offered(9000), bundle).saves).toBe(-3000)
   })
   test('a sale that is over is not said, one for another tool neither', () => {
-    const sale = (id: string, until: string, tools: string[]) => ({ id, name: id, from: '2026-05-01', until, off: 0.2, chance: 1, tools })
-    expect(salesFor([sale('over', '2026-05-02', []), sale('all', '2026-05-09', []), sale('other', '2026-05-09', ['jointer'])], 'jigsaw', '2026-05-04').map(({ id }) => id)).toEqual(['all'])
+    const sale = (id: string, until: string, tools: string[]) => ({
+      id,
+      name: id,
+      from: '2026-05-01',
+      until,
+      off: 0.2,
+      chance: 1,
+      tools
+    })
+    expect(
+      salesFor(
+        [
+          sale('over', '2026-05-02', []),
+          sale('all', '2026-05-09', []),
+          sale('other', '2026-05-09', ['jointer'])
+        ],
+        'jigsaw',
+        '2026-05-04'
+      ).map(({ id }) => id)
+    ).toEqual(['all'])
   })
   test('what was slept on comes up on its day, and not once it is owned', () => {
-    const asked = (until: string, owned: ReturnType<typeof items>) => worldWith({ builds: [build('bird-box')], items: owned, needTests: [{ tool: 'jigsaw', build: 'bird-box', asked: '2026-05-01', until }] })
-    const kinds = (world: ReturnType<typeof worldWith>): string[] => dueIn(world).map(({ kind }) => kind)
+    const asked = (until: string, owned: ReturnType<typeof items>) =>
+      worldWith({
+        builds: [build('bird-box')],
+        items: owned,
+        needTests: [{ tool: 'jigsaw', build: 'bird-box', asked: '2026-05-01', until }]
+      })
+    const kinds = (world: ReturnType<typeof worldWith>): string[] =>
+      dueIn(world).map(({ kind }) => kind)
     expect(kinds(asked('2026-05-04', items('tape')))).toContain('slept-on')
     expect(kinds(asked('2026-05-05', items('tape')))).not.toContain('slept-on')
     expect(kinds(asked('2026-05-04', items('tape', 'jigsaw')))).not.toContain('slept-on')
@@ -107,19 +254,51 @@ describe('bargains, sales and second thoughts', () => {
   test('the plan waits for what is slept on, and the judge refuses a plan that does not', () => {
     const workspace = demo('hive-yard')
     const first = makePlan(worldOf(workspace, library, '2026-05-04'))
-    const offer = first.kind === 'clash' ? undefined : first.plan.purchases.find((one) => one.offer.startsWith('drill-driver/'))
+    const offer =
+      first.kind === 'clash'
+        ? undefined
+        : first.plan.purchases.find((one) => one.offer.startsWith('drill-driver/'))
     expect(offer?.date).toBe('2026-05-04')
-    const asked = change.askNeed(workspace, { tool: 'drill-driver', build: 'peg-rails', asked: '2026-05-04', until: '2026-06-15' })
+    const asked = change.askNeed(workspace, {
+      tool: 'drill-driver',
+      build: 'peg-rails',
+      asked: '2026-05-04',
+      until: '2026-06-15'
+    })
     const world = worldOf(asked, library, '2026-05-04')
     const waiting = makePlan(world)
     if (waiting.kind === 'clash' || first.kind === 'clash') throw new Error('clash')
     expect(waiting.report.broken).toEqual([])
-    for (const { offer: id, date } of waiting.plan.purchases) if (id.startsWith('drill-driver/')) expect(date >= '2026-06-15').toBe(true)
-    expect(evaluate(world, first.plan).broken.map(({ code }) => code)).toContain('plan.not-slept-on')
+    for (const { offer: id, date } of waiting.plan.purchases)
+      if (id.startsWith('drill-driver/')) expect(date >= '2026-06-15').toBe(true)
+    expect(evaluate(world, first.plan).broken.map(({ code }) => code)).toContain(
+      'plan.not-slept-on'
+    )
   })
   test('a working day’s running is shared among the tools as their builds’ hours are', () => {
-    const world = worldWith({ builds: [{ id: 'b', name: 'b', copies: 1, materials: [], steps: [{ id: 's', operation: 'sand-flat', quantity: 30, stock: {} }, { id: 'c', operation: 'cut-curve', quantity: 10, stock: { thicknessMm: 20, widthMm: 100 } }] }] })
-    const tools = poweredTools(world, ['ro-sander', 'jigsaw'].flatMap((id) => library.tools.get(id) ?? []))
+    const world = worldWith({
+      builds: [
+        {
+          id: 'b',
+          name: 'b',
+          copies: 1,
+          materials: [],
+          steps: [
+            { id: 's', operation: 'sand-flat', quantity: 30, stock: {} },
+            {
+              id: 'c',
+              operation: 'cut-curve',
+              quantity: 10,
+              stock: { thicknessMm: 20, widthMm: 100 }
+            }
+          ]
+        }
+      ]
+    })
+    const tools = poweredTools(
+      world,
+      ['ro-sander', 'jigsaw'].flatMap((id) => library.tools.get(id) ?? [])
+    )
     expect(tools.reduce((sum, { minutesPerDay }) => sum + minutesPerDay, 0)).toBeCloseTo(90, 6)
     expect(tools[0]?.minutesPerDay).toBeGreaterThan(tools[1]?.minutesPerDay ?? 0)
   })

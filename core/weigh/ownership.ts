@@ -1,4 +1,17 @@
-import { CONDITIONS, TIERS, dutyMinutesPerHour, errorFactor, repairReserve, resaleShare, timeFactor, type Condition, type Library, type Power, type Tier, type Tool } from '../catalogue'
+import {
+  CONDITIONS,
+  TIERS,
+  dutyMinutesPerHour,
+  errorFactor,
+  repairReserve,
+  resaleShare,
+  timeFactor,
+  type Condition,
+  type Library,
+  type Power,
+  type Tier,
+  type Tool
+} from '../catalogue'
 import { batchesOf, isDone } from '../builds'
 import { composedAccuracy, kitOf, loadOf, reach, type KitTool } from '../fit'
 import { leastBy } from '../kernel'
@@ -15,7 +28,12 @@ export type Tenure =
   | { readonly kind: 'hire' }
   | { readonly kind: 'borrow' }
 
-export const tenureId = (tenure: Tenure): string => (tenure.kind === 'buy' ? `${tenure.tier}/${tenure.condition}` : tenure.kind === 'trade-up' ? `${tenure.first}>${tenure.then}` : tenure.kind)
+export const tenureId = (tenure: Tenure): string =>
+  tenure.kind === 'buy'
+    ? `${tenure.tier}/${tenure.condition}`
+    : tenure.kind === 'trade-up'
+      ? `${tenure.first}>${tenure.then}`
+      : tenure.kind
 
 /** What having a tool for some hours costs, minor units; resale is negative. */
 export interface OwnershipCost {
@@ -57,17 +75,39 @@ const THANKS_PER_DAY = 0.01
 export function lifeHours(tool: Tool, tier: Tier, condition: Condition): number {
   const { lifeHours: life } = tool
   if (life === null) return Infinity
-  const years = tier === 'get-by' ? life.getBy : tier === 'weekend' ? life.weekend : tier === 'trade' ? life.trade : 2 * life.trade
+  const years =
+    tier === 'get-by'
+      ? life.getBy
+      : tier === 'weekend'
+        ? life.weekend
+        : tier === 'trade'
+          ? life.trade
+          : 2 * life.trade
   return years * LIFE_LEFT[condition]
 }
 
-function typicalPrice(world: World, tool: Tool, tier: Tier, condition: Condition, power: Power): Price | undefined {
+function typicalPrice(
+  world: World,
+  tool: Tool,
+  tier: Tier,
+  condition: Condition,
+  power: Power
+): Price | undefined {
   const parts = { tool: tool.id, tier, condition, acquisition: 'buy' as const, power }
   const id = offerId(parts)
   return priceOf(world.pricing, { ...parts, id }, world.asOf)
 }
 
-const spent = (parts: Omit<OwnershipCost, 'total'>): OwnershipCost => ({ ...parts, total: parts.purchase + parts.replacements + parts.consumables + parts.repairs + parts.slower + parts.resale })
+const spent = (parts: Omit<OwnershipCost, 'total'>): OwnershipCost => ({
+  ...parts,
+  total:
+    parts.purchase +
+    parts.replacements +
+    parts.consumables +
+    parts.repairs +
+    parts.slower +
+    parts.resale
+})
 
 interface Circumstances {
   readonly tool: Tool
@@ -75,11 +115,18 @@ interface Circumstances {
   readonly hourValue: Minor
 }
 
-function bought({ tool, perHour, hourValue }: Circumstances, tier: Tier, condition: Condition, price: Price): OwnershipOption {
+function bought(
+  { tool, perHour, hourValue }: Circumstances,
+  tier: Tier,
+  condition: Condition,
+  price: Price
+): OwnershipOption {
   const life = lifeHours(tool, tier, condition)
   const tenure: Tenure = { kind: 'buy', tier, condition }
   return {
-    tenure, id: tenureId(tenure), typical: price.typical,
+    tenure,
+    id: tenureId(tenure),
+    typical: price.typical,
     cost(hours) {
       const count = Number.isFinite(life) ? Math.max(1, Math.ceil(hours / life - 1e-9)) : 1
       const used = Number.isFinite(life) ? Math.max(0, hours - (count - 1) * life) / life : 0
@@ -92,58 +139,128 @@ function bought({ tool, perHour, hourValue }: Circumstances, tier: Tier, conditi
         resale: -price.tag * resaleShare(tool, tier, condition) * (1 - used)
       })
     },
-    breaks: (limit) => (Number.isFinite(life) ? Array.from({ length: Math.min(200, Math.floor(limit / life)) }, (_, i) => (i + 1) * life) : [])
+    breaks: (limit) =>
+      Number.isFinite(life)
+        ? Array.from({ length: Math.min(200, Math.floor(limit / life)) }, (_, i) => (i + 1) * life)
+        : []
   }
 }
 
 /** Get by until that one is worn out, then buy the better one. */
-function tradedUp(all: Circumstances, first: OwnershipOption, firstTier: Tier, then: OwnershipOption, thenTier: Tier): OwnershipOption | undefined {
+function tradedUp(
+  all: Circumstances,
+  first: OwnershipOption,
+  firstTier: Tier,
+  then: OwnershipOption,
+  thenTier: Tier
+): OwnershipOption | undefined {
   const change = lifeHours(all.tool, firstTier, 'new')
   if (!Number.isFinite(change)) return undefined
   const tenure: Tenure = { kind: 'trade-up', first: firstTier, then: thenTier }
   return {
-    tenure, id: tenureId(tenure), typical: first.typical || then.typical,
+    tenure,
+    id: tenureId(tenure),
+    typical: first.typical || then.typical,
     cost(hours) {
       if (hours <= change) return first.cost(hours)
       const [a, b] = [first.cost(change), then.cost(hours - change)]
-      return spent({ purchase: a.purchase, replacements: a.replacements + b.purchase + b.replacements, consumables: a.consumables + b.consumables, repairs: a.repairs + b.repairs, slower: a.slower + b.slower, resale: a.resale + b.resale })
+      return spent({
+        purchase: a.purchase,
+        replacements: a.replacements + b.purchase + b.replacements,
+        consumables: a.consumables + b.consumables,
+        repairs: a.repairs + b.repairs,
+        slower: a.slower + b.slower,
+        resale: a.resale + b.resale
+      })
     },
-    breaks: (limit) => [change, ...then.breaks(Math.max(0, limit - change)).map((at) => at + change)].filter((at) => at <= limit)
+    breaks: (limit) =>
+      [change, ...then.breaks(Math.max(0, limit - change)).map((at) => at + change)].filter(
+        (at) => at <= limit
+      )
   }
 }
 
-function byTheDay({ perHour }: Circumstances, kind: 'hire' | 'borrow', perDay: Minor, typical: boolean): OwnershipOption {
+function byTheDay(
+  { perHour }: Circumstances,
+  kind: 'hire' | 'borrow',
+  perDay: Minor,
+  typical: boolean
+): OwnershipOption {
   const tenure: Tenure = { kind }
   return {
-    tenure, id: tenureId(tenure), typical, upTo: LONGEST[kind] * HOURS_PER_HIRE_DAY,
-    cost: (hours) => spent({ purchase: perDay * Math.max(1, Math.ceil(hours / HOURS_PER_HIRE_DAY - 1e-9)), replacements: 0, consumables: perHour * hours, repairs: 0, slower: 0, resale: 0 }),
-    breaks: (limit) => Array.from({ length: Math.min(LONGEST[kind], Math.floor(limit / HOURS_PER_HIRE_DAY)) }, (_, i) => (i + 1) * HOURS_PER_HIRE_DAY)
+    tenure,
+    id: tenureId(tenure),
+    typical,
+    upTo: LONGEST[kind] * HOURS_PER_HIRE_DAY,
+    cost: (hours) =>
+      spent({
+        purchase: perDay * Math.max(1, Math.ceil(hours / HOURS_PER_HIRE_DAY - 1e-9)),
+        replacements: 0,
+        consumables: perHour * hours,
+        repairs: 0,
+        slower: 0,
+        resale: 0
+      }),
+    breaks: (limit) =>
+      Array.from(
+        { length: Math.min(LONGEST[kind], Math.floor(limit / HOURS_PER_HIRE_DAY)) },
+        (_, i) => (i + 1) * HOURS_PER_HIRE_DAY
+      )
   }
 }
 
 /** A quoted price of an own offer to hire or borrow a tool, by the day. */
 const quotedDay = (world: World, tool: Tool, acquisition: 'hire' | 'borrow'): Minor | undefined =>
-  leastBy(world.workspace.offers.filter((offer) => offer.tool === tool.id && offer.acquisition === acquisition).flatMap((offer) => priceOf(world.pricing, offer, world.asOf)?.payment ?? []), (price) => price)
+  leastBy(
+    world.workspace.offers
+      .filter((offer) => offer.tool === tool.id && offer.acquisition === acquisition)
+      .flatMap((offer) => priceOf(world.pricing, offer, world.asOf)?.payment ?? []),
+    (price) => price
+  )
 
 /**
  * Every way to have a tool: four tiers new, refurbished and used, the get-by one first and a trade one later, hired and borrowed.
  * Prices are the user's where there are any, else typical.
  */
 export function ownershipOptions(world: World, tool: Tool, power: Power): OwnershipOption[] {
-  const all: Circumstances = { tool, perHour: consumablesPerHour(world, tool), hourValue: world.workspace.money.hourValue }
-  const found = TIERS.flatMap((tier) => CONDITIONS.flatMap((condition) => {
-    const price = tool.kind !== 'tool' && condition !== 'new' ? undefined : typicalPrice(world, tool, tier, condition, power)
-    return price ? [bought(all, tier, condition, price)] : []
-  }))
-  const of = (tier: Tier): OwnershipOption | undefined => found.find(({ id }) => id === `${tier}/new`)
+  const all: Circumstances = {
+    tool,
+    perHour: consumablesPerHour(world, tool),
+    hourValue: world.workspace.money.hourValue
+  }
+  const found = TIERS.flatMap((tier) =>
+    CONDITIONS.flatMap((condition) => {
+      const price =
+        tool.kind !== 'tool' && condition !== 'new'
+          ? undefined
+          : typicalPrice(world, tool, tier, condition, power)
+      return price ? [bought(all, tier, condition, price)] : []
+    })
+  )
+  const of = (tier: Tier): OwnershipOption | undefined =>
+    found.find(({ id }) => id === `${tier}/new`)
   const [getBy, trade] = [of('get-by'), of('trade')]
   const path = getBy && trade ? tradedUp(all, getBy, 'get-by', trade, 'trade') : undefined
   const weekend = typicalPrice(world, tool, 'weekend', 'new', power)
   const hired = quotedDay(world, tool, 'hire')
   const borrowed = quotedDay(world, tool, 'borrow')
-  const days = weekend && tool.kind === 'tool'
-    ? [byTheDay(all, 'hire', hired ?? timesRatio(weekend.tag, HIRE_PER_DAY), hired === undefined), byTheDay(all, 'borrow', borrowed ?? timesRatio(weekend.tag, THANKS_PER_DAY), borrowed === undefined)]
-    : []
+  const days =
+    weekend && tool.kind === 'tool'
+      ? [
+          byTheDay(
+            all,
+            'hire',
+            hired ?? timesRatio(weekend.tag, HIRE_PER_DAY),
+            hired === undefined
+          ),
+          byTheDay(
+            all,
+            'borrow',
+            borrowed ?? timesRatio(weekend.tag, THANKS_PER_DAY),
+            borrowed === undefined
+          )
+        ]
+      : []
   return [...found, ...(path ? [path] : []), ...days]
 }
 
@@ -162,7 +279,9 @@ const EPSILON = 1e-6
  */
 export function cheapestOver(options: readonly OwnershipOption[], limit: number): Stretch[] {
   if (options.length === 0 || limit <= 0) return []
-  const jumps = [...new Set([0, limit, ...options.flatMap((option) => option.breaks(limit))])].sort((a, b) => a - b)
+  const jumps = [...new Set([0, limit, ...options.flatMap((option) => option.breaks(limit))])].sort(
+    (a, b) => a - b
+  )
   const found: Stretch[] = []
   const add = (from: number, to: number, id: string): void => {
     const last = found.at(-1)
@@ -174,11 +293,17 @@ export function cheapestOver(options: readonly OwnershipOption[], limit: number)
     if (to - from < EPSILON) continue
     // Just inside the piece, so that a jump at its end does not count.
     const inset = (to - from) * 1e-6
-    const lines = options.filter(({ upTo = Infinity }) => from < upTo - EPSILON).map((option) => {
-      const [a, b] = [option.cost(from + inset).total, option.cost(to - inset).total]
-      return { id: option.id, slope: (b - a) / (to - from - 2 * inset), at: (hours: number) => a + ((b - a) * (hours - from - inset)) / (to - from - 2 * inset) }
-    })
-    for (let at = from; at < to - EPSILON; ) {
+    const lines = options
+      .filter(({ upTo = Infinity }) => from < upTo - EPSILON)
+      .map((option) => {
+        const [a, b] = [option.cost(from + inset).total, option.cost(to - inset).total]
+        return {
+          id: option.id,
+          slope: (b - a) / (to - from - 2 * inset),
+          at: (hours: number) => a + ((b - a) * (hours - from - inset)) / (to - from - 2 * inset)
+        }
+      })
+    for (let at = from; at < to - EPSILON;) {
       const here = at
       const lead = leastBy(lines, (line) => line.at(here) + line.slope * EPSILON)
       if (!lead) break
@@ -196,8 +321,23 @@ export function cheapestOver(options: readonly OwnershipOption[], limit: number)
 
 /** Why a tier will not do. */
 export type RuledOut =
-  | { readonly kind: 'accuracy'; readonly tier: Tier; readonly build: string; readonly operation: string; readonly has: number; readonly needs: number }
-  | { readonly kind: 'duty'; readonly tier: Tier; readonly build: string; readonly operation: string; readonly minutes: number; readonly needsPerHour: number; readonly allows: number }
+  | {
+      readonly kind: 'accuracy'
+      readonly tier: Tier
+      readonly build: string
+      readonly operation: string
+      readonly has: number
+      readonly needs: number
+    }
+  | {
+      readonly kind: 'duty'
+      readonly tier: Tier
+      readonly build: string
+      readonly operation: string
+      readonly minutes: number
+      readonly needsPerHour: number
+      readonly allows: number
+    }
 
 /** A run longer than this in one go counts as long, minutes. */
 const LONG_RUN = 60
@@ -213,37 +353,106 @@ export function ruledOut(world: World, tool: Tool, power: Power): RuledOut[] {
   const kit = kitOf(library, world.workspace.items)
   const found: RuledOut[] = []
   for (const tier of TIERS) {
-    const entry: KitTool = { tool, tier, condition: 'new', power, specs: specsOf(tool, tier), count: 1 }
-    const markingMm = tool.roles.includes('square') ? Math.min(kit.markingMm, entry.specs.accuracyMm ?? kit.markingMm) : kit.markingMm
-    const finest = tool.roles.includes('square') ? Math.min(kit.markingMm, specsOf(tool, 'lifetime').accuracyMm ?? kit.markingMm) : kit.markingMm
+    const entry: KitTool = {
+      tool,
+      tier,
+      condition: 'new',
+      power,
+      specs: specsOf(tool, tier),
+      count: 1
+    }
+    const markingMm = tool.roles.includes('square')
+      ? Math.min(kit.markingMm, entry.specs.accuracyMm ?? kit.markingMm)
+      : kit.markingMm
+    const finest = tool.roles.includes('square')
+      ? Math.min(kit.markingMm, specsOf(tool, 'lifetime').accuracyMm ?? kit.markingMm)
+      : kit.markingMm
     for (const build of world.workspace.builds.filter((one) => !isDone(one)))
       for (const step of build.steps) {
-        const led = (library.methodsFor.get(step.operation) ?? []).filter((method) => method.roles[0] && (tool.roles.includes('square') ? method.marked : tool.roles.includes(method.roles[0].role) && reach(entry, method.roles[0], step.stock) !== undefined))
+        const led = (library.methodsFor.get(step.operation) ?? []).filter(
+          (method) =>
+            method.roles[0] &&
+            (tool.roles.includes('square')
+              ? method.marked
+              : tool.roles.includes(method.roles[0].role) &&
+                reach(entry, method.roles[0], step.stock) !== undefined)
+        )
         if (led.length === 0) continue
-        const error = (factor: number, marking: number): number => Math.min(...led.map((method) => composedAccuracy(method, tool.roles.includes('square') ? 1 : factor, marking)))
+        const error = (factor: number, marking: number): number =>
+          Math.min(
+            ...led.map((method) =>
+              composedAccuracy(method, tool.roles.includes('square') ? 1 : factor, marking)
+            )
+          )
         const has = error(errorFactor(tier), markingMm)
-        if (step.accuracyMm !== undefined && has > step.accuracyMm + 1e-9 && error(errorFactor('lifetime'), finest) <= step.accuracyMm + 1e-9) found.push({ kind: 'accuracy', tier, build: build.id, operation: step.operation, has, needs: step.accuracyMm })
+        if (
+          step.accuracyMm !== undefined &&
+          has > step.accuracyMm + 1e-9 &&
+          error(errorFactor('lifetime'), finest) <= step.accuracyMm + 1e-9
+        )
+          found.push({
+            kind: 'accuracy',
+            tier,
+            build: build.id,
+            operation: step.operation,
+            has,
+            needs: step.accuracyMm
+          })
         if (power === 'hand' || tool.roles.includes('square')) continue
         const quickest = leastBy(led, (method) => method.runMinutes)
-        const minutes = quickest ? (quickest.runMinutes * loadOf(step, build).units * timeFactor(tier, 'new')) / batchesOf(build) : 0
+        const minutes = quickest
+          ? (quickest.runMinutes * loadOf(step, build).units * timeFactor(tier, 'new')) /
+            batchesOf(build)
+          : 0
         const needsPerHour = 60 * TRIGGER_SHARE
-        if (minutes > LONG_RUN && needsPerHour > dutyMinutesPerHour(tier)) found.push({ kind: 'duty', tier, build: build.id, operation: step.operation, minutes, needsPerHour, allows: dutyMinutesPerHour(tier) })
+        if (minutes > LONG_RUN && needsPerHour > dutyMinutesPerHour(tier))
+          found.push({
+            kind: 'duty',
+            tier,
+            build: build.id,
+            operation: step.operation,
+            minutes,
+            needsPerHour,
+            allows: dutyMinutesPerHour(tier)
+          })
       }
   }
   return found
 }
 
 /** Hours the open builds would use a tool, each step by the quickest way with it; per copy and batch as the builds say. */
-export function hoursOfUse(world: World, library: Library, tool: Tool): { readonly hours: number; readonly builds: readonly { readonly build: string; readonly hours: number }[] } {
-  const entry: KitTool = { tool, tier: 'weekend', condition: 'new', power: tool.forms[0]?.power ?? 'hand', specs: specsOf(tool, 'weekend'), count: 99 }
-  const builds = world.workspace.builds.filter((one) => !isDone(one)).flatMap((build) => {
-    let minutes = 0
-    for (const step of build.steps) {
-      const load = loadOf(step, build)
-      const led = (library.methodsFor.get(step.operation) ?? []).filter((method) => method.roles[0] && tool.roles.includes(method.roles[0].role) && reach(entry, method.roles[0], step.stock) !== undefined)
-      if (led.length > 0) minutes += Math.min(...led.map((method) => method.runMinutes * load.units))
-    }
-    return minutes > 0 ? [{ build: build.id, hours: minutes / 60 }] : []
-  })
+export function hoursOfUse(
+  world: World,
+  library: Library,
+  tool: Tool
+): {
+  readonly hours: number
+  readonly builds: readonly { readonly build: string; readonly hours: number }[]
+} {
+  const entry: KitTool = {
+    tool,
+    tier: 'weekend',
+    condition: 'new',
+    power: tool.forms[0]?.power ?? 'hand',
+    specs: specsOf(tool, 'weekend'),
+    count: 99
+  }
+  const builds = world.workspace.builds
+    .filter((one) => !isDone(one))
+    .flatMap((build) => {
+      let minutes = 0
+      for (const step of build.steps) {
+        const load = loadOf(step, build)
+        const led = (library.methodsFor.get(step.operation) ?? []).filter(
+          (method) =>
+            method.roles[0] &&
+            tool.roles.includes(method.roles[0].role) &&
+            reach(entry, method.roles[0], step.stock) !== undefined
+        )
+        if (led.length > 0)
+          minutes += Math.min(...led.map((method) => method.runMinutes * load.units))
+      }
+      return minutes > 0 ? [{ build: build.id, hours: minutes / 60 }] : []
+    })
   return { hours: builds.reduce((sum, { hours }) => sum + hours, 0), builds }
 }

@@ -19,7 +19,14 @@ function boardOf(material: Material, quantity: number): { metres: number; m2: nu
   const { widthMm, thicknessMm } = material.stock ?? {}
   if (widthMm === undefined || thicknessMm === undefined) return undefined
   const width = widthMm / MILLIMETRES
-  const metres = material.unit === 'metre' ? quantity : material.unit === 'm2' ? quantity / width : material.unit === 'm3' ? quantity / (width * (thicknessMm / MILLIMETRES)) : undefined
+  const metres =
+    material.unit === 'metre'
+      ? quantity
+      : material.unit === 'm2'
+        ? quantity / width
+        : material.unit === 'm3'
+          ? quantity / (width * (thicknessMm / MILLIMETRES))
+          : undefined
   return metres === undefined ? undefined : { metres, m2: metres * width }
 }
 
@@ -30,7 +37,8 @@ const known = new WeakMap<Library, WeakMap<Build, { variant: RoughVariant | unde
  * thickness and an edge to straighten. Undefined where it has no planed boards, or nothing rough is sold by the same unit.
  */
 export function roughVariant(library: Library, build: Build): RoughVariant | undefined {
-  const perLibrary = known.get(library) ?? new WeakMap<Build, { variant: RoughVariant | undefined }>()
+  const perLibrary =
+    known.get(library) ?? new WeakMap<Build, { variant: RoughVariant | undefined }>()
   known.set(library, perLibrary)
   const present = perLibrary.get(build)
   if (present) return present.variant
@@ -45,10 +53,19 @@ function makeVariant(library: Library, build: Build): RoughVariant | undefined {
   const materials = build.materials.map((line) => {
     const planed = library.materials.get(line.material)
     if (planed?.stock?.kind !== 'hardwood-surfaced') return line
-    const rough = leastBy([...library.materials.values()].filter(({ unit, stock }) => unit === planed.unit && stock?.kind === 'hardwood-rough'), ({ points }) => points)
+    const rough = leastBy(
+      [...library.materials.values()].filter(
+        ({ unit, stock }) => unit === planed.unit && stock?.kind === 'hardwood-rough'
+      ),
+      ({ points }) => points
+    )
     const board = boardOf(planed, line.quantity)
     if (!rough || !board) return line
-    const stock = { lengthMm: MILLIMETRES, widthMm: rough.stock?.widthMm, thicknessMm: rough.stock?.thicknessMm }
+    const stock = {
+      lengthMm: MILLIMETRES,
+      widthMm: rough.stock?.widthMm,
+      thicknessMm: rough.stock?.thicknessMm
+    }
     const id = `rough-${steps.length}`
     steps.push(
       { id: `${id}-flatten`, operation: 'flatten', quantity: board.m2, stock },
@@ -58,6 +75,7 @@ function makeVariant(library: Library, build: Build): RoughVariant | undefined {
     metres += board.metres
     return { material: rough.id, quantity: line.quantity * (1 + ROUGH_WASTE) }
   })
-  if (steps.length === 0 || !steps.every(({ operation }) => library.operations.has(operation))) return undefined
+  if (steps.length === 0 || !steps.every(({ operation }) => library.operations.has(operation)))
+    return undefined
   return { build: { ...build, materials, steps: [...build.steps, ...steps] }, metres }
 }

@@ -51,7 +51,9 @@ const bitCount = (mask: number): number => {
 export function exactShares(game: Game): Shares {
   const { players } = game
   const size = 2 ** players
-  const worth = Float64Array.from({ length: size }, (_, mask) => (mask === 0 ? 0 : game.value(mask)))
+  const worth = Float64Array.from({ length: size }, (_, mask) =>
+    mask === 0 ? 0 : game.value(mask)
+  )
   // Chance that exactly this coalition stands before a player: |S|! (n − |S| − 1)! / n!
   const chance = Array.from({ length: players }, (_, before) => {
     let p = 1 / players
@@ -60,7 +62,10 @@ export function exactShares(game: Game): Shares {
   })
   const shares = Array.from({ length: players }, (_, player) => {
     let share = 0
-    for (let mask = 0; mask < size; mask++) if (!((mask >> player) & 1)) share += (chance[bitCount(mask)] ?? 0) * ((worth[mask | (1 << player)] ?? 0) - (worth[mask] ?? 0))
+    for (let mask = 0; mask < size; mask++)
+      if (!((mask >> player) & 1))
+        share +=
+          (chance[bitCount(mask)] ?? 0) * ((worth[mask | (1 << player)] ?? 0) - (worth[mask] ?? 0))
     return share
   })
   return { shares, errors: shares.map(() => 0), exact: true, looked: size }
@@ -70,7 +75,10 @@ export function exactShares(game: Game): Shares {
  * Shapley value by drawing orders, each with its reverse (antithetic pairs), so that what is added early and late evens out. Can be
  * continued: `more` draws further pairs, `now` says where it stands. Every pair splits the whole exactly, so the shares always add up.
  */
-export function sampledShares(game: Game, seed: number): { more(pairs: number): void; now(): Shares } {
+export function sampledShares(
+  game: Game,
+  seed: number
+): { more(pairs: number): void; now(): Shares } {
   const { players } = game
   const random = seededRandom(seed)
   const mean = new Float64Array(players)
@@ -98,7 +106,9 @@ export function sampledShares(game: Game, seed: number): { more(pairs: number): 
     },
     now: () => ({
       shares: [...mean],
-      errors: [...spread].map((sum) => (pairs < 2 ? Infinity : Math.sqrt(sum / (pairs - 1) / pairs))),
+      errors: [...spread].map((sum) =>
+        pairs < 2 ? Infinity : Math.sqrt(sum / (pairs - 1) / pairs)
+      ),
       exact: false,
       looked: pairs * 2
     })

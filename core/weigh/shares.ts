@@ -22,7 +22,8 @@ export function playersOf({ candidates }: Ranking): Part[] {
       const present = players.get(id)
       if (!present) {
         if (players.size < MOST_PLAYERS) players.set(id, part)
-      } else if (present.buyable.id === part.buyable.id && part.count > present.count) players.set(id, part)
+      } else if (present.buyable.id === part.buyable.id && part.count > present.count)
+        players.set(id, part)
     }
   return [...players.values()]
 }
@@ -46,22 +47,30 @@ export interface SharingOptions {
  * How much each purchase pulls its weight: the Shapley value of what all of them gain together. Exact for up to twelve, else drawn
  * in rounds until exact enough; the standard error stands beside each share.
  */
-export function pulls(weighing: Weighing, ranking: Ranking, options: SharingOptions = {}): { readonly pulls: readonly Pull[]; readonly shares: Shares } {
+export function pulls(
+  weighing: Weighing,
+  ranking: Ranking,
+  options: SharingOptions = {}
+): { readonly pulls: readonly Pull[]; readonly shares: Shares } {
   const { seed = 1, exactness = 0.02, most = 4000, onRound = () => true } = options
   const players = playersOf(ranking)
   const game = { players: players.length, ...weighing.scale.game(players.map(single)) }
-  const named = (shares: Shares): Pull[] => players.map((part, i) => ({ part, share: shares.shares[i] ?? 0, error: shares.errors[i] ?? 0 })).sort((a, b) => b.share - a.share)
+  const named = (shares: Shares): Pull[] =>
+    players
+      .map((part, i) => ({ part, share: shares.shares[i] ?? 0, error: shares.errors[i] ?? 0 }))
+      .sort((a, b) => b.share - a.share)
   if (players.length <= EXACT_PLAYERS) {
     const shares = exactShares(game)
     return { pulls: named(shares), shares }
   }
   const sampler = sampledShares(game, seed)
-  for (let pairs = 0; ; ) {
+  for (let pairs = 0; ;) {
     const round = pairs === 0 ? 2 : Math.min(PAIRS_AT_ONCE, most - pairs)
     sampler.more(round)
     pairs += round
     const shares = sampler.now()
-    const done = pairs >= most || Math.max(...shares.errors) <= exactness * Math.max(...shares.shares)
+    const done =
+      pairs >= most || Math.max(...shares.errors) <= exactness * Math.max(...shares.shares)
     if (done || !onRound(named(shares), shares)) return { pulls: named(shares), shares }
   }
 }

@@ -6,51 +6,101 @@ import { anyMoney, miniArbitrary } from '../../tests/helpers/mini'
 import { kitWith, makeFitter, entriesOf } from '../fit'
 import { priceSet, type Bundle, type Deal, type Wanted } from '../prices'
 import { weightsOf, withWeights, worldOf } from '../workspace'
-import { Weighing, buildValue, exactShares, gameOf, partsOf, playersOf, pulls, roughVariant, sampledShares, swayOf, weightRange } from '.'
+import {
+  Weighing,
+  buildValue,
+  exactShares,
+  gameOf,
+  partsOf,
+  playersOf,
+  pulls,
+  roughVariant,
+  sampledShares,
+  swayOf,
+  weightRange
+} from '.'
 
 const subsets = (n: number): number[] => Array.from({ length: 2 ** n }, (_, mask) => mask)
 
 describe('sharing the gain', () => {
-  const close = (got: readonly number[], want: readonly number[]): void => got.forEach((value, i) => expect(value).toBeCloseTo(want[i] ?? NaN, 9))
+  const close = (got: readonly number[], want: readonly number[]): void =>
+    got.forEach((value, i) => expect(value).toBeCloseTo(want[i] ?? NaN, 9))
   test('gloves: one left, two right (textbook game theory)', () => {
-    const pairs = (mask: number): number => Math.min(mask & 1, ((mask >> 1) & 1) + ((mask >> 2) & 1))
+    const pairs = (mask: number): number =>
+      Math.min(mask & 1, ((mask >> 1) & 1) + ((mask >> 2) & 1))
     close(exactShares(gameOf(3, pairs)).shares, [2 / 3, 1 / 6, 1 / 6])
   })
   test('airport: each stretch of runway is shared by those who need it (Littlechild and Owen 1973; textbook game theory)', () => {
     const needs = [1, 3, 7, 10]
     const runway = (mask: number): number => Math.max(0, ...needs.filter((_, i) => (mask >> i) & 1))
-    close(exactShares(gameOf(4, runway)).shares, [1 / 4, 1 / 4 + 2 / 3, 1 / 4 + 2 / 3 + 4 / 2, 1 / 4 + 2 / 3 + 4 / 2 + 3])
+    close(exactShares(gameOf(4, runway)).shares, [
+      1 / 4,
+      1 / 4 + 2 / 3,
+      1 / 4 + 2 / 3 + 4 / 2,
+      1 / 4 + 2 / 3 + 4 / 2 + 3
+    ])
   })
   test('unanimity: those who are needed share alike, the others get nothing (textbook game theory)', () => {
-    close(exactShares(gameOf(5, (mask) => ((mask & 0b10110) === 0b10110 ? 6 : 0))).shares, [0, 2, 2, 0, 2])
+    close(
+      exactShares(gameOf(5, (mask) => ((mask & 0b10110) === 0b10110 ? 6 : 0))).shares,
+      [0, 2, 2, 0, 2]
+    )
   })
 
-  const games = fc.integer({ min: 1, max: 6 }).chain((n) => fc.tuple(fc.constant(n), fc.array(fc.integer({ min: -50, max: 100 }), { minLength: 2 ** n, maxLength: 2 ** n })))
-  const value = (worth: readonly number[]) => (mask: number): number => (mask === 0 ? 0 : (worth[mask] ?? 0))
+  const games = fc
+    .integer({ min: 1, max: 6 })
+    .chain((n) =>
+      fc.tuple(
+        fc.constant(n),
+        fc.array(fc.integer({ min: -50, max: 100 }), { minLength: 2 ** n, maxLength: 2 ** n })
+      )
+    )
+  const value =
+    (worth: readonly number[]) =>
+    (mask: number): number =>
+      mask === 0 ? 0 : (worth[mask] ?? 0)
   test('efficiency, the null player, symmetry and additivity hold', () => {
-    fc.assert(fc.property(games, games, ([n, a], [, b]) => {
-      const v = value(a)
-      const w = value(b)
-      const shares = exactShares(gameOf(n, v)).shares
-      expect(shares.reduce((sum, one) => sum + one, 0)).toBeCloseTo(v(2 ** n - 1), 6)
-      const withNull = exactShares(gameOf(n + 1, (mask) => v(mask & (2 ** n - 1)))).shares
-      expect(withNull[n]).toBeCloseTo(0, 9)
-      const swap = (mask: number): number => (n < 2 ? mask : (mask & ~3) | ((mask & 1) << 1) | ((mask >> 1) & 1))
-      const even = exactShares(gameOf(n, (mask) => v(mask) + v(swap(mask)))).shares
-      if (n > 1) expect(even[0]).toBeCloseTo(even[1] ?? NaN, 6)
-      const other = exactShares(gameOf(n, w)).shares
-      exactShares(gameOf(n, (mask) => v(mask) + w(mask))).shares.forEach((sum, i) => expect(sum).toBeCloseTo((shares[i] ?? 0) + (other[i] ?? 0), 6))
-    }), { numRuns: 60 })
+    fc.assert(
+      fc.property(games, games, ([n, a], [, b]) => {
+        const v = value(a)
+        const w = value(b)
+        const shares = exactShares(gameOf(n, v)).shares
+        expect(shares.reduce((sum, one) => sum + one, 0)).toBeCloseTo(v(2 ** n - 1), 6)
+        const withNull = exactShares(gameOf(n + 1, (mask) => v(mask & (2 ** n - 1)))).shares
+        expect(withNull[n]).toBeCloseTo(0, 9)
+        const swap = (mask: number): number =>
+          n < 2 ? mask : (mask & ~3) | ((mask & 1) << 1) | ((mask >> 1) & 1)
+        const even = exactShares(gameOf(n, (mask) => v(mask) + v(swap(mask)))).shares
+        if (n > 1) expect(even[0]).toBeCloseTo(even[1] ?? NaN, 6)
+        const other = exactShares(gameOf(n, w)).shares
+        exactShares(gameOf(n, (mask) => v(mask) + w(mask))).shares.forEach((sum, i) =>
+          expect(sum).toBeCloseTo((shares[i] ?? 0) + (other[i] ?? 0), 6)
+        )
+      }),
+      { numRuns: 60 }
+    )
   })
   test('sampled shares of ten to twelve players lie within four standard errors of the exact ones, and add up', () => {
-    for (const [n, seed] of [[10, 3], [11, 4], [12, 5]] as const) {
-      const weights = Array.from({ length: n }, (_, i) => (i * 7) % 11 + 1)
-      const game = gameOf(n, (mask) => Math.floor(weights.reduce((sum, weight, i) => ((mask >> i) & 1 ? sum + weight : sum), 0) ** 1.5))
+    for (const [n, seed] of [
+      [10, 3],
+      [11, 4],
+      [12, 5]
+    ] as const) {
+      const weights = Array.from({ length: n }, (_, i) => ((i * 7) % 11) + 1)
+      const game = gameOf(n, (mask) =>
+        Math.floor(
+          weights.reduce((sum, weight, i) => ((mask >> i) & 1 ? sum + weight : sum), 0) ** 1.5
+        )
+      )
       const exact = exactShares(game)
       const sampler = sampledShares(game, seed)
       sampler.more(400)
       const { shares, errors } = sampler.now()
-      shares.forEach((share, i) => expect(Math.abs(share - (exact.shares[i] ?? 0))).toBeLessThanOrEqual(4 * (errors[i] ?? 0) + 1e-9))
+      shares.forEach((share, i) =>
+        expect(Math.abs(share - (exact.shares[i] ?? 0))).toBeLessThanOrEqual(
+          4 * (errors[i] ?? 0) + 1e-9
+        )
+      )
       expect(shares.reduce((sum, one) => sum + one, 0)).toBeCloseTo(game.value(2 ** n - 1), 6)
     }
   })
@@ -66,22 +116,49 @@ describe('sharing the gain', () => {
 
 describe('the scale', () => {
   test('a set weighed by look-up is worth what fitting every build anew says (small random trades)', () => {
-    fc.assert(fc.property(miniArbitrary(anyMoney), fc.integer({ min: 0, max: 3000 }), ({ world: plain }, hourValue) => {
-      const world = worldOf(withWeights(plain.workspace, { ...weightsOf(plain.workspace), time: hourValue, ease: 200, finish: 30 }), plain.library, plain.asOf)
-      const weighing = new Weighing(world)
-      for (const candidate of weighing.candidates()) {
-        const kit = kitWith(weighing.fitter.kit, entriesOf(new Map(partsOf(candidate).map((part) => [part.buyable.id, part]))))
-        const worth = (owned: typeof kit): number => world.workspace.builds.reduce((sum, one) => sum + buildValue(world, weighing.fitter.context, owned, one).net, 0)
-        expect(candidate.gain).toBe(worth(kit) - worth(weighing.fitter.kit))
-      }
-    }), { numRuns: 40 })
+    fc.assert(
+      fc.property(
+        miniArbitrary(anyMoney),
+        fc.integer({ min: 0, max: 3000 }),
+        ({ world: plain }, hourValue) => {
+          const world = worldOf(
+            withWeights(plain.workspace, {
+              ...weightsOf(plain.workspace),
+              time: hourValue,
+              ease: 200,
+              finish: 30
+            }),
+            plain.library,
+            plain.asOf
+          )
+          const weighing = new Weighing(world)
+          for (const candidate of weighing.candidates()) {
+            const kit = kitWith(
+              weighing.fitter.kit,
+              entriesOf(new Map(partsOf(candidate).map((part) => [part.buyable.id, part])))
+            )
+            const worth = (owned: typeof kit): number =>
+              world.workspace.builds.reduce(
+                (sum, one) => sum + buildValue(world, weighing.fitter.context, owned, one).net,
+                0
+              )
+            expect(candidate.gain).toBe(worth(kit) - worth(weighing.fitter.kit))
+          }
+        }
+      ),
+      { numRuns: 40 }
+    )
   })
   test('other weights give what a workspace with those weights would (demo)', () => {
     const world = demoWorld('half-a-garage')
     const weights = { money: 1, time: 900, space: 4000, quiet: 700, ease: 300, finish: 100 }
     const moved = new Weighing(world).rank(weights)
-    const fresh = new Weighing(worldOf(withWeights(world.workspace, weights), library, world.asOf)).rank()
-    expect(moved.candidates.slice(0, 8).map(({ id, gain, cost }) => [id, gain, cost])).toEqual(fresh.candidates.slice(0, 8).map(({ id, gain, cost }) => [id, gain, cost]))
+    const fresh = new Weighing(
+      worldOf(withWeights(world.workspace, weights), library, world.asOf)
+    ).rank()
+    expect(moved.candidates.slice(0, 8).map(({ id, gain, cost }) => [id, gain, cost])).toEqual(
+      fresh.candidates.slice(0, 8).map(({ id, gain, cost }) => [id, gain, cost])
+    )
   })
   test('writing the weights into a workspace and reading them gives them back', () => {
     const weights = { money: 0.5, time: 800, space: 10, quiet: 20, ease: 30, finish: 40 }
@@ -89,28 +166,79 @@ describe('the scale', () => {
     expect(withWeights(emptyWorkspace(), weightsOf(emptyWorkspace()))).toEqual(emptyWorkspace())
   })
   test('neither the names of things nor the unit of money changes the order', () => {
-    fc.assert(fc.property(miniArbitrary(anyMoney), ({ world }) => {
-      const ids = (w: typeof world): string[] => new Weighing(w).rank().candidates.map(({ lead, effects }) => `${lead.buyable.entry.tool.id}:${effects.length}`)
-      const renamed = worldOf({ ...world.workspace, builds: world.workspace.builds.map((one) => ({ ...one, id: `z-${one.id}`, name: 'other' })) }, world.library, world.asOf)
-      expect(ids(renamed)).toEqual(ids(world))
-      const dearer = worldOf({ ...world.workspace, money: { ...world.workspace.money, minorPer100Points: 1_200_000, reserve: 0 }, builds: world.workspace.builds.map((one) => ({ ...one, worthEach: (one.worthEach ?? 0) * 100 })) }, world.library, world.asOf)
-      const base = worldOf({ ...world.workspace, money: { ...world.workspace.money, minorPer100Points: 12_000, reserve: 0 } }, world.library, world.asOf)
-      expect(ids(dearer)).toEqual(ids(base))
-    }), { numRuns: 25 })
+    fc.assert(
+      fc.property(miniArbitrary(anyMoney), ({ world }) => {
+        const ids = (w: typeof world): string[] =>
+          new Weighing(w)
+            .rank()
+            .candidates.map(
+              ({ lead, effects }) => `${lead.buyable.entry.tool.id}:${effects.length}`
+            )
+        const renamed = worldOf(
+          {
+            ...world.workspace,
+            builds: world.workspace.builds.map((one) => ({
+              ...one,
+              id: `z-${one.id}`,
+              name: 'other'
+            }))
+          },
+          world.library,
+          world.asOf
+        )
+        expect(ids(renamed)).toEqual(ids(world))
+        const dearer = worldOf(
+          {
+            ...world.workspace,
+            money: { ...world.workspace.money, minorPer100Points: 1_200_000, reserve: 0 },
+            builds: world.workspace.builds.map((one) => ({
+              ...one,
+              worthEach: (one.worthEach ?? 0) * 100
+            }))
+          },
+          world.library,
+          world.asOf
+        )
+        const base = worldOf(
+          {
+            ...world.workspace,
+            money: { ...world.workspace.money, minorPer100Points: 12_000, reserve: 0 }
+          },
+          world.library,
+          world.asOf
+        )
+        expect(ids(dearer)).toEqual(ids(base))
+      }),
+      { numRuns: 25 }
+    )
   })
   test('with every weight at zero nothing is told apart but by price, and that is said', () => {
     const none = { money: 0, time: 0, space: 0, quiet: 0, ease: 0, finish: 0 }
     const ranking = new Weighing(demoWorld('hive-yard')).rank(none)
     expect(ranking.weightless).toBe(true)
-    for (const { gain, backPerMoney } of ranking.candidates) expect([gain, Number.isNaN(backPerMoney)]).toEqual([0, false])
+    for (const { gain, backPerMoney } of ranking.candidates)
+      expect([gain, Number.isNaN(backPerMoney)]).toEqual([0, false])
   })
   test('a leaning moves a tool up, and only those sets that hold it', () => {
     const world = demoWorld('half-a-garage')
     const first = new Weighing(world).rank().candidates
     const later = first.find(({ lead }) => lead.buyable.entry.tool.id === 'sawhorses')
-    const leaning = worldOf({ ...world.workspace, preferences: { ...world.workspace.preferences, leanings: [{ tool: 'sawhorses', times: 10 }] } }, library, world.asOf)
+    const leaning = worldOf(
+      {
+        ...world.workspace,
+        preferences: {
+          ...world.workspace.preferences,
+          leanings: [{ tool: 'sawhorses', times: 10 }]
+        }
+      },
+      library,
+      world.asOf
+    )
     const then = new Weighing(leaning).rank().candidates[0]
-    expect([then?.lead.buyable.entry.tool.id, then?.backPerMoney]).toEqual(['sawhorses', later?.backPerMoney])
+    expect([then?.lead.buyable.entry.tool.id, then?.backPerMoney]).toEqual([
+      'sawhorses',
+      later?.backPerMoney
+    ])
   })
   test('a sway says who takes over, and just beyond it that is so', () => {
     const world = demoWorld('half-a-garage')
@@ -119,33 +247,103 @@ describe('the scale', () => {
     const range = weightRange(world.pricing.minorPer100Points)
     const sway = swayOf(weighing, weights, 'time', range.time)
     expect(sway.above).toBeDefined()
-    const lead = (time: number): string | undefined => weighing.rank({ ...weights, time }).candidates[0]?.lead.buyable.entry.tool.id
+    const lead = (time: number): string | undefined =>
+      weighing.rank({ ...weights, time }).candidates[0]?.lead.buyable.entry.tool.id
     expect(lead(sway.above?.at ?? 0)).toBe(sway.above?.lead)
     expect(lead(weights.time)).not.toBe(sway.above?.lead)
   })
   test('rough board costs a fifth more length and takes three steps more; without planed board there is no such choice', () => {
-    const plain = { ...build('bird-box'), materials: [{ material: 'hardwood-board', quantity: 10 }] }
+    const plain = {
+      ...build('bird-box'),
+      materials: [{ material: 'hardwood-board', quantity: 10 }]
+    }
     const variant = roughVariant(library, plain)
     expect(variant?.metres).toBe(10)
     expect(variant?.build.materials).toEqual([{ material: 'hardwood-rough', quantity: 12 }])
-    expect(variant?.build.steps.slice(plain.steps.length).map(({ operation, quantity }) => [operation, quantity])).toEqual([['flatten', 1.5], ['thickness', 1.5], ['straighten-edge', 10]])
+    expect(
+      variant?.build.steps
+        .slice(plain.steps.length)
+        .map(({ operation, quantity }) => [operation, quantity])
+    ).toEqual([
+      ['flatten', 1.5],
+      ['thickness', 1.5],
+      ['straighten-edge', 10]
+    ])
     expect(roughVariant(library, { ...plain, materials: [] })).toBeUndefined()
   })
 })
 
 describe('what a set costs', () => {
-  const wantedArb = fc.array(fc.record({ tool: fc.constantFrom('a', 'b', 'c', 'd'), count: fc.integer({ min: 1, max: 3 }), each: fc.integer({ min: 0, max: 500 }) }), { minLength: 1, maxLength: 4 })
-    .map((list) => list.filter(({ tool }, i) => list.findIndex((other) => other.tool === tool) === i).map(({ tool, count, each }): Wanted => ({ id: tool, tool, tier: 'weekend', condition: 'new', power: 'hand', count, each, atTill: each })))
-  const bundleArb = fc.array(fc.record({ tools: fc.uniqueArray(fc.constantFrom('a', 'b', 'c', 'd'), { minLength: 2, maxLength: 3 }), allIn: fc.integer({ min: 0, max: 900 }) }), { maxLength: 3 })
-    .map((list) => list.map(({ tools, allIn }, i) => ({ allIn, bundle: { id: `my/b${i}`, name: `b${i}`, pieces: tools.map((tool) => ({ tool, tier: 'weekend', condition: 'new', power: 'hand', count: 1 })) } satisfies Bundle })))
-  const dealArb = fc.array(fc.record({ tools: fc.uniqueArray(fc.constantFrom('a', 'b', 'c'), { minLength: 1, maxLength: 3 }), buy: fc.integer({ min: 1, max: 3 }) }), { maxLength: 2 })
-    .map((list) => list.map(({ tools, buy }, i): Deal => ({ id: `d${i}`, name: `d${i}`, buy, free: 1, tools })))
+  const wantedArb = fc
+    .array(
+      fc.record({
+        tool: fc.constantFrom('a', 'b', 'c', 'd'),
+        count: fc.integer({ min: 1, max: 3 }),
+        each: fc.integer({ min: 0, max: 500 })
+      }),
+      { minLength: 1, maxLength: 4 }
+    )
+    .map((list) =>
+      list
+        .filter(({ tool }, i) => list.findIndex((other) => other.tool === tool) === i)
+        .map(({ tool, count, each }): Wanted => ({
+          id: tool,
+          tool,
+          tier: 'weekend',
+          condition: 'new',
+          power: 'hand',
+          count,
+          each,
+          atTill: each
+        }))
+    )
+  const bundleArb = fc
+    .array(
+      fc.record({
+        tools: fc.uniqueArray(fc.constantFrom('a', 'b', 'c', 'd'), { minLength: 2, maxLength: 3 }),
+        allIn: fc.integer({ min: 0, max: 900 })
+      }),
+      { maxLength: 3 }
+    )
+    .map((list) =>
+      list.map(({ tools, allIn }, i) => ({
+        allIn,
+        bundle: {
+          id: `my/b${i}`,
+          name: `b${i}`,
+          pieces: tools.map((tool) => ({
+            tool,
+            tier: 'weekend',
+            condition: 'new',
+            power: 'hand',
+            count: 1
+          }))
+        } satisfies Bundle
+      }))
+    )
+  const dealArb = fc
+    .array(
+      fc.record({
+        tools: fc.uniqueArray(fc.constantFrom('a', 'b', 'c'), { minLength: 1, maxLength: 3 }),
+        buy: fc.integer({ min: 1, max: 3 })
+      }),
+      { maxLength: 2 }
+    )
+    .map((list) =>
+      list.map(({ tools, buy }, i): Deal => ({ id: `d${i}`, name: `d${i}`, buy, free: 1, tools }))
+    )
 
   /** Every subset of bundles, and every way to put each remaining unit into a deal or none, groups formed as the till does. */
-  function bruteForce(wanted: readonly Wanted[], bundles: readonly { bundle: Bundle; allIn: number }[], deals: readonly Deal[]): number {
+  function bruteForce(
+    wanted: readonly Wanted[],
+    bundles: readonly { bundle: Bundle; allIn: number }[],
+    deals: readonly Deal[]
+  ): number {
     let best = Infinity
     for (const mask of subsets(bundles.length)) {
-      const units = wanted.flatMap(({ tool, count, each }) => Array.from({ length: count }, () => ({ tool, each })))
+      const units = wanted.flatMap(({ tool, count, each }) =>
+        Array.from({ length: count }, () => ({ tool, each }))
+      )
       let cost = 0
       bundles.forEach(({ bundle, allIn }, i) => {
         if (!((mask >> i) & 1)) return
@@ -158,29 +356,73 @@ describe('what a set costs', () => {
       const go = (index: number, baskets: readonly (readonly number[])[], paid: number): void => {
         const unit = units[index]
         if (!unit) {
-          const free = deals.reduce((sum, { buy, free: gift }, i) => sum + [...(baskets[i] ?? [])].sort((a, b) => b - a).reduce((saved, price, k) => saved + (k % (buy + gift) >= buy ? price : 0), 0), 0)
+          const free = deals.reduce(
+            (sum, { buy, free: gift }, i) =>
+              sum +
+              [...(baskets[i] ?? [])]
+                .sort((a, b) => b - a)
+                .reduce((saved, price, k) => saved + (k % (buy + gift) >= buy ? price : 0), 0),
+            0
+          )
           best = Math.min(best, cost + paid - free)
           return
         }
         go(index + 1, baskets, paid + unit.each)
-        deals.forEach((deal, i) => { if (deal.tools.includes(unit.tool)) go(index + 1, baskets.map((one, k) => (k === i ? [...one, unit.each] : one)), paid + unit.each) })
+        deals.forEach((deal, i) => {
+          if (deal.tools.includes(unit.tool))
+            go(
+              index + 1,
+              baskets.map((one, k) => (k === i ? [...one, unit.each] : one)),
+              paid + unit.each
+            )
+        })
       }
-      go(0, deals.map(() => []), 0)
+      go(
+        0,
+        deals.map(() => []),
+        0
+      )
     }
     return best
   }
   test('bundles and deals: the same as trying everything', () => {
-    fc.assert(fc.property(wantedArb, bundleArb, dealArb, (wanted, bundles, deals) => {
-      fc.pre(wanted.reduce((sum, { count }) => sum + count, 0) <= 7)
-      expect(priceSet(wanted, bundles, deals).cost).toBe(bruteForce(wanted, bundles, deals))
-    }), { numRuns: 150 })
+    fc.assert(
+      fc.property(wantedArb, bundleArb, dealArb, (wanted, bundles, deals) => {
+        fc.pre(wanted.reduce((sum, { count }) => sum + count, 0) <= 7)
+        expect(priceSet(wanted, bundles, deals).cost).toBe(bruteForce(wanted, bundles, deals))
+      }),
+      { numRuns: 150 }
+    )
   })
   test('a dearer piece, bundle or both never makes a set cheaper', () => {
-    fc.assert(fc.property(wantedArb, bundleArb, dealArb, fc.integer({ min: 0, max: 3 }), fc.integer({ min: 1, max: 300 }), (wanted, bundles, deals, at, more) => {
-      const before = priceSet(wanted, bundles, deals).cost
-      expect(priceSet(wanted.map((one, i) => (i === at ? { ...one, each: one.each + more, atTill: one.atTill + more } : one)), bundles, deals).cost).toBeGreaterThanOrEqual(before)
-      expect(priceSet(wanted, bundles.map((one, i) => (i === at ? { ...one, allIn: one.allIn + more } : one)), deals).cost).toBeGreaterThanOrEqual(before)
-    }))
+    fc.assert(
+      fc.property(
+        wantedArb,
+        bundleArb,
+        dealArb,
+        fc.integer({ min: 0, max: 3 }),
+        fc.integer({ min: 1, max: 300 }),
+        (wanted, bundles, deals, at, more) => {
+          const before = priceSet(wanted, bundles, deals).cost
+          expect(
+            priceSet(
+              wanted.map((one, i) =>
+                i === at ? { ...one, each: one.each + more, atTill: one.atTill + more } : one
+              ),
+              bundles,
+              deals
+            ).cost
+          ).toBeGreaterThanOrEqual(before)
+          expect(
+            priceSet(
+              wanted,
+              bundles.map((one, i) => (i === at ? { ...one, allIn: one.allIn + more } : one)),
+              deals
+            ).cost
+          ).toBeGreaterThanOrEqual(before)
+        }
+      )
+    )
   })
   test('raising any quoted price never lowers what the cheapest way into a build costs all in', () => {
     const world = worldWith({ builds: [build('step-stool')], items: items('tape') })
@@ -193,7 +435,14 @@ describe('what a set costs', () => {
     for (const [id, { buyable }] of base?.set ?? []) {
       if (buyable.jig) continue
       // A quote fixes one price; the level that calibrates the others is given, so that only this one moves.
-      const quote = { id: 'q', offer: id, date: world.asOf, price: buyable.payment * 2, seller: 'online' as const, until: world.until }
+      const quote = {
+        id: 'q',
+        offer: id,
+        date: world.asOf,
+        price: buyable.payment * 2,
+        seller: 'online' as const,
+        until: world.until
+      }
       expect(cheapest([quote])).toBeGreaterThanOrEqual(before)
     }
   })

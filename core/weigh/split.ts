@@ -15,7 +15,12 @@ export interface SplitPlace {
 }
 
 export type Split =
-  | { readonly kind: 'split'; readonly chosen: readonly { readonly place: string; readonly option: string }[]; readonly cost: Minor; readonly value: number }
+  | {
+      readonly kind: 'split'
+      readonly chosen: readonly { readonly place: string; readonly option: string }[]
+      readonly cost: Minor
+      readonly value: number
+    }
   /** The total does not reach for the cheapest option of every place. */
   | { readonly kind: 'too-little'; readonly least: Minor }
   /** A place has no option left. */
@@ -33,22 +38,35 @@ interface Front {
 /** Options that cost no less than another of the same place and are worth no more. */
 const spared = (options: readonly SplitOption[]): SplitOption[] => {
   const kept: SplitOption[] = []
-  for (const option of [...options].sort((a, b) => a.cost - b.cost || b.value - a.value)) if (option.value > (kept.at(-1)?.value ?? -Infinity)) kept.push(option)
+  for (const option of [...options].sort((a, b) => a.cost - b.cost || b.value - a.value))
+    if (option.value > (kept.at(-1)?.value ?? -Infinity)) kept.push(option)
   return kept
 }
 
 /** The slopes of a place's upper hull, steepest first: what each further unit of money could bring at most. */
-function hullSteps(options: readonly SplitOption[]): { readonly cost: number; readonly value: number }[] {
+function hullSteps(
+  options: readonly SplitOption[]
+): { readonly cost: number; readonly value: number }[] {
   const hull: SplitOption[] = []
   for (const option of options) {
     for (;;) {
       const [a, b] = [hull.at(-2), hull.at(-1)]
-      if (!a || !b || (b.value - a.value) * (option.cost - b.cost) > (option.value - b.value) * (b.cost - a.cost)) break
+      if (
+        !a ||
+        !b ||
+        (b.value - a.value) * (option.cost - b.cost) > (option.value - b.value) * (b.cost - a.cost)
+      )
+        break
       hull.pop()
     }
     hull.push(option)
   }
-  return hull.slice(1).map((option, i) => ({ cost: option.cost - (hull[i]?.cost ?? 0), value: option.value - (hull[i]?.value ?? 0) }))
+  return hull
+    .slice(1)
+    .map((option, i) => ({
+      cost: option.cost - (hull[i]?.cost ?? 0),
+      value: option.value - (hull[i]?.value ?? 0)
+    }))
 }
 
 /**
@@ -64,7 +82,12 @@ export function bestSplit(limit: Minor, places: readonly SplitPlace[]): Split {
   const least = leastFrom[0] ?? 0
   if (least > limit) return { kind: 'too-little', least }
   const baseFrom = suffixSums(lists.map((list) => list[0]?.value ?? 0))
-  const stepsFrom = lists.map((_, i) => lists.slice(i).flatMap(hullSteps).sort((a, b) => b.value * a.cost - a.value * b.cost))
+  const stepsFrom = lists.map((_, i) =>
+    lists
+      .slice(i)
+      .flatMap(hullSteps)
+      .sort((a, b) => b.value * a.cost - a.value * b.cost)
+  )
   /** The most the places from `from` on could bring for some money, with fractions allowed. */
   const boundOf = (from: number): ((room: number) => number) => {
     const steps = stepsFrom[from] ?? []
@@ -84,19 +107,37 @@ export function bestSplit(limit: Minor, places: readonly SplitPlace[]): Split {
         else high = middle - 1
       }
       const step = steps[low]
-      return (baseFrom[from] ?? 0) + (worth[low] ?? 0) + (step && step.cost > 0 ? (step.value * (free - (sums[low] ?? 0))) / step.cost : 0)
+      return (
+        (baseFrom[from] ?? 0) +
+        (worth[low] ?? 0) +
+        (step && step.cost > 0 ? (step.value * (free - (sums[low] ?? 0))) / step.cost : 0)
+      )
     }
   }
   const known = greedyValue(limit - least, baseFrom[0] ?? 0, stepsFrom[0] ?? [])
-  const fronts: Front[] = [{ costs: Float64Array.of(0), values: Float64Array.of(0), options: Uint8Array.of(0), before: Int32Array.of(-1) }]
-  lists.forEach((list, i) => fronts.push(grown(fronts[i] as Front, list, limit - (leastFrom[i + 1] ?? 0), boundOf(i + 1), limit, known)))
+  const fronts: Front[] = [
+    {
+      costs: Float64Array.of(0),
+      values: Float64Array.of(0),
+      options: Uint8Array.of(0),
+      before: Int32Array.of(-1)
+    }
+  ]
+  lists.forEach((list, i) =>
+    fronts.push(
+      grown(fronts[i] as Front, list, limit - (leastFrom[i + 1] ?? 0), boundOf(i + 1), limit, known)
+    )
+  )
   const last = fronts.at(-1) as Front
   let at = last.costs.length - 1
   const [cost, value] = [last.costs[at] ?? 0, last.values[at] ?? 0]
   const chosen: { place: string; option: string }[] = []
   for (let i = lists.length; i > 0; i--) {
     const front = fronts[i] as Front
-    chosen.unshift({ place: places[i - 1]?.id ?? '', option: lists[i - 1]?.[front.options[at] ?? 0]?.id ?? '' })
+    chosen.unshift({
+      place: places[i - 1]?.id ?? '',
+      option: lists[i - 1]?.[front.options[at] ?? 0]?.id ?? ''
+    })
     at = front.before[at] ?? 0
   }
   return { kind: 'split', chosen, cost, value }
@@ -109,7 +150,11 @@ const suffixSums = (list: readonly number[]): number[] => {
 }
 
 /** A value that can be had: hull steps taken while they fit whole. A little less, so that rounding never loses the best. */
-function greedyValue(room: number, base: number, steps: readonly { cost: number; value: number }[]): number {
+function greedyValue(
+  room: number,
+  base: number,
+  steps: readonly { cost: number; value: number }[]
+): number {
   let value = base
   for (const step of steps) {
     if (step.cost > room) break
@@ -120,7 +165,14 @@ function greedyValue(room: number, base: number, steps: readonly { cost: number;
 }
 
 /** The front with one more place: every option laid over it, merged in order of cost, what is dearer and no better left out. */
-function grown(front: Front, list: readonly SplitOption[], most: number, bound: (room: number) => number, limit: number, known: number): Front {
+function grown(
+  front: Front,
+  list: readonly SplitOption[],
+  most: number,
+  bound: (room: number) => number,
+  limit: number,
+  known: number
+): Front {
   const size = front.costs.length * list.length
   const costs = new Float64Array(size)
   const values = new Float64Array(size)
@@ -136,7 +188,10 @@ function grown(front: Front, list: readonly SplitOption[], most: number, bound: 
     for (let k = 0; k < list.length; k++) {
       const head = heads[k] ?? 0
       if (head >= front.costs.length) continue
-      const [c, v] = [(front.costs[head] as number) + (list[k] as SplitOption).cost, (front.values[head] as number) + (list[k] as SplitOption).value]
+      const [c, v] = [
+        (front.costs[head] as number) + (list[k] as SplitOption).cost,
+        (front.values[head] as number) + (list[k] as SplitOption).value
+      ]
       if (c < cost || (c === cost && v > value)) [option, cost, value] = [k, c, v]
     }
     if (option < 0 || cost > most) break
@@ -151,5 +206,10 @@ function grown(front: Front, list: readonly SplitOption[], most: number, bound: 
     before[count] = head
     count++
   }
-  return { costs: costs.slice(0, count), values: values.slice(0, count), options: options.slice(0, count), before: before.slice(0, count) }
+  return {
+    costs: costs.slice(0, count),
+    values: values.slice(0, count),
+    options: options.slice(0, count),
+    before: before.slice(0, count)
+  }
 }

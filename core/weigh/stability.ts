@@ -14,7 +14,14 @@ export interface Sway {
 /** The top of each weight's range; the money weight is a plain factor, the others are minor units. */
 export function weightRange(minorPer100Points: number): Weights {
   const unit = (points: number): number => Math.round((minorPer100Points * points) / 100)
-  return { money: 2, time: unit(25), space: unit(300), quiet: unit(25), ease: unit(25), finish: unit(10) }
+  return {
+    money: 2,
+    time: unit(25),
+    space: unit(300),
+    quiet: unit(25),
+    ease: unit(25),
+    finish: unit(10)
+  }
 }
 
 /** A range is looked at in so many places first, and the nearest change then halved in on. */
@@ -25,8 +32,14 @@ const HALVINGS = 5
  * Where first place changes when one weight moves. Looked for in eighths of the range and then halved in on: a change that comes and
  * goes between two looks is not seen. Answers at once for a list with fewer than two candidates.
  */
-export function swayOf(weighing: Weighing, weights: Weights, weight: WeightName, top: number): Sway {
-  const leadAt = (value: number): string | undefined => weighing.rank({ ...weights, [weight]: value }).candidates[0]?.lead.buyable.entry.tool.id
+export function swayOf(
+  weighing: Weighing,
+  weights: Weights,
+  weight: WeightName,
+  top: number
+): Sway {
+  const leadAt = (value: number): string | undefined =>
+    weighing.rank({ ...weights, [weight]: value }).candidates[0]?.lead.buyable.entry.tool.id
   const now = weights[weight]
   const first = leadAt(now)
   const towards = (end: number): Sway['below'] => {
@@ -49,7 +62,15 @@ export function swayOf(weighing: Weighing, weights: Weights, weight: WeightName,
     }
     return undefined
   }
-  const sway: Sway = first === undefined ? { weight, now } : { weight, now, below: now > 0 ? towards(0) : undefined, above: now < top ? towards(top) : undefined }
+  const sway: Sway =
+    first === undefined
+      ? { weight, now }
+      : {
+          weight,
+          now,
+          below: now > 0 ? towards(0) : undefined,
+          above: now < top ? towards(top) : undefined
+        }
   weighing.rank(weights)
   return sway
 }

@@ -29,8 +29,17 @@ function finishCost(world: World, tool: Tool, factor: number): number {
   let total = 0
   for (const build of world.workspace.builds)
     for (const step of isDone(build) ? [] : build.steps) {
-      const led = (world.library.methodsFor.get(step.operation) ?? []).filter(({ roles }) => roles[0] && tool.roles.includes(roles[0].role))
-      if (step.accuracyMm !== undefined && led.length > 0) total += perStep * Math.min(1, Math.min(...led.map((method) => composedAccuracy(method, factor, markingMm))) / step.accuracyMm)
+      const led = (world.library.methodsFor.get(step.operation) ?? []).filter(
+        ({ roles }) => roles[0] && tool.roles.includes(roles[0].role)
+      )
+      if (step.accuracyMm !== undefined && led.length > 0)
+        total +=
+          perStep *
+          Math.min(
+            1,
+            Math.min(...led.map((method) => composedAccuracy(method, factor, markingMm))) /
+              step.accuracyMm
+          )
     }
   return total
 }
@@ -47,14 +56,39 @@ export function tierPlaces(world: World, wishes: readonly TierWish[], years = 1)
     const hours = (hoursOfUse(world, world.library, tool).hours * years) / yearsOf(world)
     const against = ruledOut(world, tool, power)
     const options = ownershipOptions(world, tool, power)
-    const of = (tier: (typeof TIERS)[number]): { id: string; cost: Minor; value: number } | undefined => {
-      const parts = { tool: tool.id, tier, condition: 'new' as const, acquisition: 'buy' as const, power }
+    const of = (
+      tier: (typeof TIERS)[number]
+    ): { id: string; cost: Minor; value: number } | undefined => {
+      const parts = {
+        tool: tool.id,
+        tier,
+        condition: 'new' as const,
+        acquisition: 'buy' as const,
+        power
+      }
       const price = priceOf(world.pricing, { ...parts, id: offerId(parts) }, world.asOf)
       const later = options.find(({ id }) => id === `${tier}/new`)?.cost(hours / Math.max(1, count))
-      return price && later ? { id: tier, cost: price.allIn * count, value: -count * (later.total - later.purchase + price.allIn * world.workspace.money.keptMoneyWorth) - finishCost(world, tool, errorFactor(tier)) * years } : undefined
+      return price && later
+        ? {
+            id: tier,
+            cost: price.allIn * count,
+            value:
+              -count *
+                (later.total -
+                  later.purchase +
+                  price.allIn * world.workspace.money.keptMoneyWorth) -
+              finishCost(world, tool, errorFactor(tier)) * years
+          }
+        : undefined
     }
     const all = TIERS.flatMap((tier) => of(tier) ?? [])
     const allowed = all.filter(({ id }) => !against.some(({ tier }) => tier === id))
-    return { id: tool.id, wish, hours, ruledOut: against, options: allowed.length > 0 ? allowed : all.slice(-1) }
+    return {
+      id: tool.id,
+      wish,
+      hours,
+      ruledOut: against,
+      options: allowed.length > 0 ? allowed : all.slice(-1)
+    }
   })
 }

@@ -18,13 +18,29 @@ export interface BuildValue {
 }
 
 /** worth × its weight − hours − penalties, never below nothing. */
-export const netOf = (worth: number, paid: number, hours: number, fees: number, penalties: number, weight: number): Minor => Math.max(0, Math.round(weight * (worth - paid - fees) - hours - penalties))
+export const netOf = (
+  worth: number,
+  paid: number,
+  hours: number,
+  fees: number,
+  penalties: number,
+  weight: number
+): Minor => Math.max(0, Math.round(weight * (worth - paid - fees) - hours - penalties))
 
 function plainValue(world: World, context: FitContext, kit: Kit, build: Build): BuildValue {
   const fit = fitBuild(context, kit, build)
   const feasible = fit.gaps.length === 0
   const hours = (hourValueOf(context, build) * fit.minutes) / 60
-  const net = feasible ? netOf(buildWorth(world, build), buildMaterial(world, build), hours, fit.fees, fit.penalties, context.weights.worth) : 0
+  const net = feasible
+    ? netOf(
+        buildWorth(world, build),
+        buildMaterial(world, build),
+        hours,
+        fit.fees,
+        fit.penalties,
+        context.weights.worth
+      )
+    : 0
   return { build, feasible, net, minutes: fit.minutes, fees: fit.fees, fit }
 }
 
@@ -35,8 +51,16 @@ export function buildValue(world: World, context: FitContext, kit: Kit, build: B
   if (!variant) return planned
   const rough = plainValue(world, context, kit, variant.build)
   if (!rough.feasible || rough.net <= planned.net) return planned
-  return { ...rough, build, rough: { metres: variant.metres * build.copies, saved: buildMaterial(world, build) - buildMaterial(world, variant.build) } }
+  return {
+    ...rough,
+    build,
+    rough: {
+      metres: variant.metres * build.copies,
+      saved: buildMaterial(world, build) - buildMaterial(world, variant.build)
+    }
+  }
 }
 
 /** Builds that are still to be made; jigs count through what they open, not by themselves. */
-export const openBuilds = (world: World): Build[] => world.workspace.builds.filter((build) => !isDone(build))
+export const openBuilds = (world: World): Build[] =>
+  world.workspace.builds.filter((build) => !isDone(build))

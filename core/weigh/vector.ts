@@ -10,15 +10,33 @@ export interface Vector {
   readonly coarseness: number
 }
 
-export const vectorOf = ({ minutes, fee, loudMinutes, riskMinutes, coarseness }: MethodUse): Vector => ({ minutes, fee, loudMinutes, riskMinutes, coarseness })
+export const vectorOf = ({
+  minutes,
+  fee,
+  loudMinutes,
+  riskMinutes,
+  coarseness
+}: MethodUse): Vector => ({ minutes, fee, loudMinutes, riskMinutes, coarseness })
 /** A rough use and what cleans up after it. */
-export const sum = (a: Vector, b: Vector): Vector => ({ minutes: a.minutes + b.minutes, fee: a.fee + b.fee, loudMinutes: a.loudMinutes + b.loudMinutes, riskMinutes: a.riskMinutes + b.riskMinutes, coarseness: b.coarseness })
-const noWorse = (a: Vector, b: Vector): boolean => a.minutes <= b.minutes && a.fee <= b.fee && a.loudMinutes <= b.loudMinutes && a.riskMinutes <= b.riskMinutes && a.coarseness <= b.coarseness
+export const sum = (a: Vector, b: Vector): Vector => ({
+  minutes: a.minutes + b.minutes,
+  fee: a.fee + b.fee,
+  loudMinutes: a.loudMinutes + b.loudMinutes,
+  riskMinutes: a.riskMinutes + b.riskMinutes,
+  coarseness: b.coarseness
+})
+const noWorse = (a: Vector, b: Vector): boolean =>
+  a.minutes <= b.minutes &&
+  a.fee <= b.fee &&
+  a.loudMinutes <= b.loudMinutes &&
+  a.riskMinutes <= b.riskMinutes &&
+  a.coarseness <= b.coarseness
 
 /** Without those that are no better than another one in anything. */
 export function undominated(vectors: readonly Vector[]): Vector[] {
   if (vectors.length < 2) return [...vectors]
   const kept: Vector[] = []
-  for (const one of [...vectors].sort((a, b) => a.minutes - b.minutes)) if (!kept.some((other) => noWorse(other, one))) kept.push(one)
+  for (const one of [...vectors].sort((a, b) => a.minutes - b.minutes))
+    if (!kept.some((other) => noWorse(other, one))) kept.push(one)
   return kept
 }

@@ -16,9 +16,13 @@ const method = (id: string) => {
 
 test('comfort binds where it is declared, up to and including its level', () => {
   expect(comfortable(workshop, method('rip/table-saw'))).toBe(false)
-  expect(comfortable({ ...workshop, comfort: { 'fixed-blade': 3 } }, method('rip/table-saw'))).toBe(true)
+  expect(comfortable({ ...workshop, comfort: { 'fixed-blade': 3 } }, method('rip/table-saw'))).toBe(
+    true
+  )
   expect(comfortable(workshop, method('rip/circular-saw-fence'))).toBe(true)
-  expect(comfortable({ ...workshop, comfort: { 'fixed-blade': 0 } }, method('measure/tape'))).toBe(true)
+  expect(comfortable({ ...workshop, comfort: { 'fixed-blade': 0 } }, method('measure/tape'))).toBe(
+    true
+  )
 })
 
 test('current depends on power form and voltage', () => {
@@ -29,7 +33,11 @@ test('current depends on power form and voltage', () => {
 })
 
 test('a circuit carries a tool up to its rating; without a rating nothing is ruled out', () => {
-  expect(circuitCarries({ ...workshop, volts: 120, circuitAmps: 15 }, tool('table-saw'), 'corded')).toBe(true)
-  expect(circuitCarries({ ...workshop, volts: 120, circuitAmps: 10 }, tool('table-saw'), 'corded')).toBe(false)
+  expect(
+    circuitCarries({ ...workshop, volts: 120, circuitAmps: 15 }, tool('table-saw'), 'corded')
+  ).toBe(true)
+  expect(
+    circuitCarries({ ...workshop, volts: 120, circuitAmps: 10 }, tool('table-saw'), 'corded')
+  ).toBe(false)
   expect(circuitCarries(workshop, tool('table-saw'), 'corded')).toBe(true)
 })

@@ -22,7 +22,13 @@ export interface Workshop {
 const SHARE_FOR_TOOLS = 1 / 3
 
 /** Floor for tools put away that goes with a room, m², to a tenth. */
-export const floorFor = ({ lengthM, widthM }: { readonly lengthM: number; readonly widthM: number }): number => Math.round(lengthM * widthM * SHARE_FOR_TOOLS * 10) / 10
+export const floorFor = ({
+  lengthM,
+  widthM
+}: {
+  readonly lengthM: number
+  readonly widthM: number
+}): number => Math.round(lengthM * widthM * SHARE_FOR_TOOLS * 10) / 10
 
 /** Whether the declared comfort admits the method. */
 export function comfortable(workshop: Workshop, method: Method): boolean {
@@ -39,5 +45,8 @@ export function ampsOf(tool: Tool, power: Power, volts: 230 | 120): number {
 
 /** Whether the circuit carries the tool at all. Longer or joint loads are a matter for an electrician. */
 export function circuitCarries(workshop: Workshop, tool: Tool, power: Power): boolean {
-  return workshop.circuitAmps === undefined || ampsOf(tool, power, workshop.volts) <= workshop.circuitAmps
+  return (
+    workshop.circuitAmps === undefined ||
+    ampsOf(tool, power, workshop.volts) <= workshop.circuitAmps
+  )
 }

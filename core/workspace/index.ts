@@ -7,5 +7,13 @@ export { consumablesPerHour } from './wear'
 export { practiceOf, type Practice } from './practice'
 export { NO_TRAIL, handedOver, lastCommon, stamped } from './trail'
 export { differingParts, partsOf, samePart, withParts, type PartKey } from './parts'
-export { compareForReplacing, compareStates, compareWithBase, mergeStates, partsToPutBack, type Comparison, type PartChange } from './merge'
+export {
+  compareForReplacing,
+  compareStates,
+  compareWithBase,
+  mergeStates,
+  partsToPutBack,
+  type Comparison,
+  type PartChange
+} from './merge'
 export { type Line, type BoughtLine } from './purchases'

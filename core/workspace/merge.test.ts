@@ -4,75 +4,154 @@ import { library } from '../../data'
 import { demo, item } from '../../tests/helpers/workspaces'
 import { checkMerged, workspacePrint } from '../formats'
 import { balanceOn, reversalOf, type LedgerEntry } from '../ledger'
-import { change, compareForReplacing, compareStates, compareWithBase, differingParts, handedOver, mergeStates, partsOf, stamped, withParts, type Workspace } from '.'
+import {
+  change,
+  compareForReplacing,
+  compareStates,
+  compareWithBase,
+  differingParts,
+  handedOver,
+  mergeStates,
+  partsOf,
+  stamped,
+  withParts,
+  type Workspace
+} from '.'
 
 const at = (minute: number): string => `2026-05-04T10:${String(minute).padStart(2, '0')}:00.000Z`
 const hive = demo('hive-yard')
 /** The same state on two devices: one handed it over to the other. */
 const shared = handedOver(hive, 'print-0', at(0))
-const edited = (from: Workspace, minute: number, edit: (state: Workspace) => Workspace): Workspace => stamped(from, edit(from), at(minute))
-const merged = (mine: Workspace, theirs: Workspace): Workspace => mergeStates(mine, theirs, compareStates(mine, theirs))
-const rename = (id: string, name: string) => (state: Workspace): Workspace => change.changeBuild(state, id, (build) => ({ ...build, name }))
-const kinds = (mine: Workspace, theirs: Workspace): string[] => compareStates(mine, theirs).parts.map(({ key, kind, takes }) => `${key} ${kind} ${takes}`)
-const pencil: LedgerEntry = { id: 'new', date: '2026-05-04', kind: 'other', amount: -150, text: 'Pencil' }
+const edited = (
+  from: Workspace,
+  minute: number,
+  edit: (state: Workspace) => Workspace
+): Workspace => stamped(from, edit(from), at(minute))
+const merged = (mine: Workspace, theirs: Workspace): Workspace =>
+  mergeStates(mine, theirs, compareStates(mine, theirs))
+const rename =
+  (id: string, name: string) =>
+  (state: Workspace): Workspace =>
+    change.changeBuild(state, id, (build) => ({ ...build, name }))
+const kinds = (mine: Workspace, theirs: Workspace): string[] =>
+  compareStates(mine, theirs).parts.map(({ key, kind, takes }) => `${key} ${kind} ${takes}`)
+const pencil: LedgerEntry = {
+  id: 'new',
+  date: '2026-05-04',
+  kind: 'other',
+  amount: -150,
+  text: 'Pencil'
+}
 
 describe('parts', () => {
   test('taking a workspace apart and putting the differences in gives the other one', () => {
-    const other = edited(edited(hive, 1, rename('bird-boxes', 'Nest boxes')), 2, (state) => ({ ...change.removeItem(change.addItem(state, item('mallet', { id: 'm' })), 'item-1'), wishes: ['table-saw'], money: { ...state.money, reserve: 1 } }))
-    const there = withParts(hive, new Map([...differingParts(hive, other)].map(([key, { after }]) => [key, after])))
+    const other = edited(edited(hive, 1, rename('bird-boxes', 'Nest boxes')), 2, (state) => ({
+      ...change.removeItem(change.addItem(state, item('mallet', { id: 'm' })), 'item-1'),
+      wishes: ['table-saw'],
+      money: { ...state.money, reserve: 1 }
+    }))
+    const there = withParts(
+      hive,
+      new Map([...differingParts(hive, other)].map(([key, { after }]) => [key, after]))
+    )
     expect(differingParts(there, other).size).toBe(0)
     expect(partsOf(hive).size).toBeGreaterThan(hive.builds.length + hive.items.length)
   })
   test('the order of builds is a part of its own', () => {
     const moved = change.moveBuild(hive, 'hive-boxes', 0)
     expect([...differingParts(hive, moved).keys()]).toEqual(['order'])
-    expect(withParts(hive, new Map([['order', partsOf(moved).get('order')]])).builds.map(({ id }) => id)).toEqual(moved.builds.map(({ id }) => id))
+    expect(
+      withParts(hive, new Map([['order', partsOf(moved).get('order')]])).builds.map(({ id }) => id)
+    ).toEqual(moved.builds.map(({ id }) => id))
   })
 })
 
 describe('two devices', () => {
   test('what only one changed is taken from it; nothing is asked', () => {
     const mine = edited(shared, 5, rename('bird-boxes', 'Nest boxes'))
-    const theirs = edited(edited(shared, 6, rename('step-stool', 'Stool')), 7, (state) => change.addItem(state, item('mallet', { id: 'm' })))
-    expect(kinds(mine, theirs)).toEqual(['builds/bird-boxes kept mine', 'builds/step-stool changed theirs', 'items/m added theirs'])
+    const theirs = edited(edited(shared, 6, rename('step-stool', 'Stool')), 7, (state) =>
+      change.addItem(state, item('mallet', { id: 'm' }))
+    )
+    expect(kinds(mine, theirs)).toEqual([
+      'builds/bird-boxes kept mine',
+      'builds/step-stool changed theirs',
+      'items/m added theirs'
+    ])
     const both = merged(mine, theirs)
-    expect([both.builds.find(({ id }) => id === 'bird-boxes')?.name, both.builds.find(({ id }) => id === 'step-stool')?.name, both.items.some(({ id }) => id === 'm')]).toEqual(['Nest boxes', 'Stool', true])
+    expect([
+      both.builds.find(({ id }) => id === 'bird-boxes')?.name,
+      both.builds.find(({ id }) => id === 'step-stool')?.name,
+      both.items.some(({ id }) => id === 'm')
+    ]).toEqual(['Nest boxes', 'Stool', true])
   })
   test('what both changed is a conflict, the newer proposed, the user’s choice taken', () => {
     const mine = edited(shared, 5, rename('bird-boxes', 'Mine'))
     const theirs = edited(shared, 6, rename('bird-boxes', 'Theirs'))
     expect(kinds(mine, theirs)).toEqual(['builds/bird-boxes conflict theirs'])
     expect(kinds(theirs, mine)).toEqual(['builds/bird-boxes conflict mine'])
-    const kept = mergeStates(mine, theirs, compareStates(mine, theirs), new Map([['builds/bird-boxes', 'mine']]))
+    const kept = mergeStates(
+      mine,
+      theirs,
+      compareStates(mine, theirs),
+      new Map([['builds/bird-boxes', 'mine']])
+    )
     expect(kept.builds.find(({ id }) => id === 'bird-boxes')?.name).toBe('Mine')
   })
   test('what one took out stays out, unless the other changed it meanwhile', () => {
     const mine = edited(shared, 5, (state) => change.removeItem(state, 'item-3'))
     expect(kinds(mine, shared)).toEqual(['items/item-3 kept mine'])
     expect(kinds(shared, mine)).toEqual(['items/item-3 removed theirs'])
-    const theirs = edited(shared, 6, (state) => change.changeItem(state, 'item-3', (one) => ({ ...one, uses: 9 })))
+    const theirs = edited(shared, 6, (state) =>
+      change.changeItem(state, 'item-3', (one) => ({ ...one, uses: 9 }))
+    )
     expect(kinds(mine, theirs)).toEqual(['items/item-3 conflict theirs'])
   })
   test('merging both ways round ends at the same state, where nothing conflicts', () => {
-    fc.assert(fc.property(fc.subarray(hive.builds.map(({ id }) => id)), fc.subarray(hive.items.map(({ id }) => id)), (builds, gone) => {
-      const mine = builds.reduce((state, id, i) => edited(state, 5 + i, rename(id, `New ${id}`)), shared)
-      const theirs = gone.reduce((state, id, i) => edited(state, 5 + i, (one) => change.removeItem(one, id)), shared)
-      const [here, there] = [merged(mine, theirs), merged(theirs, mine)]
-      expect(differingParts(here, there).size).toBe(0)
-      expect(merged(here, there)).toEqual(here)
-    }), { numRuns: 40 })
+    fc.assert(
+      fc.property(
+        fc.subarray(hive.builds.map(({ id }) => id)),
+        fc.subarray(hive.items.map(({ id }) => id)),
+        (builds, gone) => {
+          const mine = builds.reduce(
+            (state, id, i) => edited(state, 5 + i, rename(id, `New ${id}`)),
+            shared
+          )
+          const theirs = gone.reduce(
+            (state, id, i) => edited(state, 5 + i, (one) => change.removeItem(one, id)),
+            shared
+          )
+          const [here, there] = [merged(mine, theirs), merged(theirs, mine)]
+          expect(differingParts(here, there).size).toBe(0)
+          expect(merged(here, there)).toEqual(here)
+        }
+      ),
+      { numRuns: 40 }
+    )
   })
   test('ledgers are united: both purchases stand, one reversal of the same entry is enough, a foreign rewriting is not taken', () => {
     const mine = edited(shared, 5, (state) => change.addEntry(state, pencil))
-    const theirs = edited(shared, 6, (state) => change.addEntry(state, { ...pencil, id: 'other', amount: -275, text: 'Rule' }))
-    expect(balanceOn(merged(mine, theirs).ledger, '2026-05-04')).toBe(balanceOn(hive.ledger, '2026-05-04') - 425)
+    const theirs = edited(shared, 6, (state) =>
+      change.addEntry(state, { ...pencil, id: 'other', amount: -275, text: 'Rule' })
+    )
+    expect(balanceOn(merged(mine, theirs).ledger, '2026-05-04')).toBe(
+      balanceOn(hive.ledger, '2026-05-04') - 425
+    )
     const timber = hive.ledger.find(({ id }) => id === 'e6')
     if (!timber) throw new Error('no e6')
-    const [one, two] = [change.addEntry(shared, reversalOf(timber, 'r1')), change.addEntry(shared, reversalOf(timber, 'r2'))]
+    const [one, two] = [
+      change.addEntry(shared, reversalOf(timber, 'r1')),
+      change.addEntry(shared, reversalOf(timber, 'r2'))
+    ]
     expect(compareStates(one, two).alreadyReversed.map(({ id }) => id)).toEqual(['r2'])
     expect(checkMerged(merged(one, two), [one, two], library).ok).toBe(true)
-    const rewritten = { ...shared, ledger: shared.ledger.map((entry) => (entry.id === 'e6' ? { ...entry, amount: -1 } : entry)) }
-    expect([compareStates(shared, rewritten).entryConflicts.map(({ id }) => id), merged(shared, rewritten).ledger]).toEqual([['e6'], shared.ledger])
+    const rewritten = {
+      ...shared,
+      ledger: shared.ledger.map((entry) => (entry.id === 'e6' ? { ...entry, amount: -1 } : entry))
+    }
+    expect([
+      compareStates(shared, rewritten).entryConflicts.map(({ id }) => id),
+      merged(shared, rewritten).ledger
+    ]).toEqual([['e6'], shared.ledger])
   })
   test('an entry that both devices entered by hand is pointed out', () => {
     const mine = change.addEntry(shared, pencil)
@@ -80,28 +159,61 @@ describe('two devices', () => {
     expect(compareStates(mine, theirs).perhapsTwice.map(({ id }) => id)).toEqual(['again'])
   })
   test('what one took out and the other still refers to is put back, and said', () => {
-    const offer = { id: 'my/find', tool: 'tape', tier: 'weekend' as const, condition: 'used' as const, acquisition: 'buy' as const, power: 'hand' as const }
-    const quote = { id: 'q', offer: 'my/find', date: '2026-05-01', price: 500, seller: 'private' as const }
+    const offer = {
+      id: 'my/find',
+      tool: 'tape',
+      tier: 'weekend' as const,
+      condition: 'used' as const,
+      acquisition: 'buy' as const,
+      power: 'hand' as const
+    }
+    const quote = {
+      id: 'q',
+      offer: 'my/find',
+      date: '2026-05-01',
+      price: 500,
+      seller: 'private' as const
+    }
     const withFind = handedOver(change.addOffer(hive, offer, quote), 'print-1', at(0))
     const mine = edited(withFind, 5, (state) => change.removeOffer(state, 'my/find'))
-    const theirs = edited(withFind, 6, (state) => change.addQuote(state, { ...quote, id: 'q2', price: 450 }))
+    const theirs = edited(withFind, 6, (state) =>
+      change.addQuote(state, { ...quote, id: 'q2', price: 450 })
+    )
     const checked = checkMerged(merged(mine, theirs), [mine, theirs], library)
     expect(checked).toMatchObject({ ok: true, value: { putBack: ['offers/my/find'] } })
   })
   test('without any hand-over in common, what differs is asked, what is only there is added', () => {
-    const other = stamped(hive, change.addItem(rename('bird-boxes', 'Theirs')(hive), item('mallet', { id: 'm' })), at(9))
+    const other = stamped(
+      hive,
+      change.addItem(rename('bird-boxes', 'Theirs')(hive), item('mallet', { id: 'm' })),
+      at(9)
+    )
     expect(kinds(hive, other)).toEqual(['builds/bird-boxes changed theirs', 'items/m added theirs'])
     const mine = stamped(hive, rename('bird-boxes', 'Mine')(hive), at(8))
-    expect(kinds(mine, other)).toEqual(['builds/bird-boxes conflict theirs', 'items/m added theirs'])
+    expect(kinds(mine, other)).toEqual([
+      'builds/bird-boxes conflict theirs',
+      'items/m added theirs'
+    ])
   })
 })
 
 test('two tabs: with the state both began from at hand, only what both changed is a conflict', () => {
-  const [mine, theirs] = [rename('bird-boxes', 'Mine')(hive), change.removeItem(rename('step-stool', 'Theirs')(hive), 'item-1')]
+  const [mine, theirs] = [
+    rename('bird-boxes', 'Mine')(hive),
+    change.removeItem(rename('step-stool', 'Theirs')(hive), 'item-1')
+  ]
   const comparison = compareWithBase(hive, mine, theirs)
-  expect(comparison.parts.map(({ key, kind }) => `${key} ${kind}`)).toEqual(['builds/bird-boxes kept', 'builds/step-stool changed', 'items/item-1 removed'])
-  expect(compareWithBase(hive, mine, rename('bird-boxes', 'Theirs')(hive)).parts).toMatchObject([{ key: 'builds/bird-boxes', kind: 'conflict', takes: 'mine' }])
-  expect(compareForReplacing(mine, hive).parts.map(({ key, kind }) => `${key} ${kind}`)).toEqual(['builds/bird-boxes changed'])
+  expect(comparison.parts.map(({ key, kind }) => `${key} ${kind}`)).toEqual([
+    'builds/bird-boxes kept',
+    'builds/step-stool changed',
+    'items/item-1 removed'
+  ])
+  expect(compareWithBase(hive, mine, rename('bird-boxes', 'Theirs')(hive)).parts).toMatchObject([
+    { key: 'builds/bird-boxes', kind: 'conflict', takes: 'mine' }
+  ])
+  expect(compareForReplacing(mine, hive).parts.map(({ key, kind }) => `${key} ${kind}`)).toEqual([
+    'builds/bird-boxes changed'
+  ])
 })
 
 test('stamps say when; the same state handed over twice is one hand-over and keeps its print', () => {

@@ -32,24 +32,33 @@ export interface Comparison {
   readonly onlyHere: readonly LedgerEntry[]
 }
 
-const sameEntry = (a: LedgerEntry, b: LedgerEntry): boolean => a === b || stableText(a) === stableText(b)
+const sameEntry = (a: LedgerEntry, b: LedgerEntry): boolean =>
+  a === b || stableText(a) === stableText(b)
 
 /** The ledgers of two states: what the other one has more, and where they disagree. */
-function compareLedgers(mine: readonly LedgerEntry[], theirs: readonly LedgerEntry[]): Omit<Comparison, 'parts'> {
+function compareLedgers(
+  mine: readonly LedgerEntry[],
+  theirs: readonly LedgerEntry[]
+): Omit<Comparison, 'parts'> {
   const here = new Map(mine.map((entry) => [entry.id, entry]))
   const there = new Set(theirs.map(({ id }) => id))
   const reversedHere = new Set(mine.flatMap(({ reverses }) => reverses ?? []))
   const more = theirs.filter(({ id }) => !here.has(id))
-  const alreadyReversed = more.filter(({ reverses }) => reverses !== undefined && reversedHere.has(reverses))
+  const alreadyReversed = more.filter(
+    ({ reverses }) => reverses !== undefined && reversedHere.has(reverses)
+  )
   const entries = more.filter((entry) => !alreadyReversed.includes(entry))
-  const content = ({ date, amount, kind, text }: LedgerEntry): string => `${date}|${amount}|${kind}|${text.toLowerCase()}`
+  const content = ({ date, amount, kind, text }: LedgerEntry): string =>
+    `${date}|${amount}|${kind}|${text.toLowerCase()}`
   const onlyHere = mine.filter(({ id }) => !there.has(id))
   const said = new Set(onlyHere.filter(({ reverses }) => reverses === undefined).map(content))
   return {
     entries,
     alreadyReversed,
     onlyHere,
-    perhapsTwice: entries.filter((entry) => entry.reverses === undefined && said.has(content(entry))),
+    perhapsTwice: entries.filter(
+      (entry) => entry.reverses === undefined && said.has(content(entry))
+    ),
     entryConflicts: theirs.filter((entry) => {
       const own = here.get(entry.id)
       return own !== undefined && !sameEntry(own, entry)
@@ -60,22 +69,41 @@ function compareLedgers(mine: readonly LedgerEntry[], theirs: readonly LedgerEnt
 /** Whether a side has changed a part since the two last knew the same state. */
 type Changed = (key: PartKey) => boolean
 
-function compareParts(mine: Workspace, theirs: Workspace, here: Changed, there: Changed): PartChange[] {
-  const stamp = (workspace: Workspace, key: PartKey): Moment | undefined => workspace.trail.changed[key] ?? workspace.trail.removed[key]
+function compareParts(
+  mine: Workspace,
+  theirs: Workspace,
+  here: Changed,
+  there: Changed
+): PartChange[] {
+  const stamp = (workspace: Workspace, key: PartKey): Moment | undefined =>
+    workspace.trail.changed[key] ?? workspace.trail.removed[key]
   return [...differingParts(mine, theirs)].map(([key, { before, after }]): PartChange => {
     const [changedHere, changedThere] = [stamp(mine, key), stamp(theirs, key)]
-    const stamps = { ...(changedHere === undefined ? {} : { changedHere }), ...(changedThere === undefined ? {} : { changedThere }) }
+    const stamps = {
+      ...(changedHere === undefined ? {} : { changedHere }),
+      ...(changedThere === undefined ? {} : { changedThere })
+    }
     const part = { key, mine: before, theirs: after, ...stamps }
     const [byMe, byThem] = [here(key), there(key)]
     if (byMe === byThem) {
       // A part that only one side has and nobody is known to have changed or removed is simply more.
-      if (before === undefined && changedHere === undefined) return { ...part, kind: 'added', takes: 'theirs' }
-      if (after === undefined && changedThere === undefined) return { ...part, kind: 'kept', takes: 'mine' }
+      if (before === undefined && changedHere === undefined)
+        return { ...part, kind: 'added', takes: 'theirs' }
+      if (after === undefined && changedThere === undefined)
+        return { ...part, kind: 'kept', takes: 'mine' }
       if (key === 'libraryVersion') return { ...part, kind: 'kept', takes: 'mine' }
-      return { ...part, kind: 'conflict', takes: (changedThere ?? '') > (changedHere ?? '') ? 'theirs' : 'mine' }
+      return {
+        ...part,
+        kind: 'conflict',
+        takes: (changedThere ?? '') > (changedHere ?? '') ? 'theirs' : 'mine'
+      }
     }
     if (byMe) return { ...part, kind: 'kept', takes: 'mine' }
-    return { ...part, kind: before === undefined ? 'added' : after === undefined ? 'removed' : 'changed', takes: 'theirs' }
+    return {
+      ...part,
+      kind: before === undefined ? 'added' : after === undefined ? 'removed' : 'changed',
+      takes: 'theirs'
+    }
   })
 }
 
@@ -85,27 +113,47 @@ function compareParts(mine: Workspace, theirs: Workspace, here: Changed, there: 
  */
 export function compareStates(mine: Workspace, theirs: Workspace): Comparison {
   const common = lastCommon(mine.trail, theirs.trail)
-  const since = (workspace: Workspace, at: Moment | undefined): Changed => (key) => {
-    const moment = workspace.trail.changed[key] ?? workspace.trail.removed[key]
-    return moment !== undefined && (at === undefined || moment > at)
+  const since =
+    (workspace: Workspace, at: Moment | undefined): Changed =>
+    (key) => {
+      const moment = workspace.trail.changed[key] ?? workspace.trail.removed[key]
+      return moment !== undefined && (at === undefined || moment > at)
+    }
+  return {
+    parts: compareParts(mine, theirs, since(mine, common?.mine), since(theirs, common?.theirs)),
+    ...compareLedgers(mine.ledger, theirs.ledger)
   }
-  return { parts: compareParts(mine, theirs, since(mine, common?.mine), since(theirs, common?.theirs)), ...compareLedgers(mine.ledger, theirs.ledger) }
 }
 
 /** The same for two states of which the common former one is at hand, as with two tabs. */
 export function compareWithBase(base: Workspace, mine: Workspace, theirs: Workspace): Comparison {
   const [was, here, there] = [partsOf(base), partsOf(mine), partsOf(theirs)]
-  const changed = (is: ReadonlyMap<PartKey, unknown>): Changed => (key) => !samePart(was.get(key), is.get(key))
-  return { parts: compareParts(mine, theirs, changed(here), changed(there)), ...compareLedgers(mine.ledger, theirs.ledger) }
+  const changed =
+    (is: ReadonlyMap<PartKey, unknown>): Changed =>
+    (key) =>
+      !samePart(was.get(key), is.get(key))
+  return {
+    parts: compareParts(mine, theirs, changed(here), changed(there)),
+    ...compareLedgers(mine.ledger, theirs.ledger)
+  }
 }
 
 /** All that replacing one state by another changes. */
 export const compareForReplacing = (mine: Workspace, theirs: Workspace): Comparison => ({
-  parts: [...differingParts(mine, theirs)].map(([key, { before, after }]): PartChange => ({ key, kind: before === undefined ? 'added' : after === undefined ? 'removed' : 'changed', mine: before, theirs: after, takes: 'theirs' })),
+  parts: [...differingParts(mine, theirs)].map(([key, { before, after }]): PartChange => ({
+    key,
+    kind: before === undefined ? 'added' : after === undefined ? 'removed' : 'changed',
+    mine: before,
+    theirs: after,
+    takes: 'theirs'
+  })),
   ...compareLedgers(mine.ledger, theirs.ledger)
 })
 
-const laterOf = (a: Readonly<Record<string, Moment>>, b: Readonly<Record<string, Moment>>): Record<string, Moment> => {
+const laterOf = (
+  a: Readonly<Record<string, Moment>>,
+  b: Readonly<Record<string, Moment>>
+): Record<string, Moment> => {
   const all: Record<string, Moment> = { ...a }
   for (const [key, at] of Object.entries(b)) if ((all[key] ?? '') < at) all[key] = at
   return all
@@ -116,29 +164,66 @@ const laterOf = (a: Readonly<Record<string, Moment>>, b: Readonly<Record<string,
  * @param choices by part, where the user decided otherwise than proposed
  * @param now the moment conflicts were decided at, so that the decision counts as the newest change elsewhere too
  */
-export function mergeStates(mine: Workspace, theirs: Workspace, comparison: Comparison, choices: ReadonlyMap<PartKey, 'mine' | 'theirs'> = new Map(), now?: Moment): Workspace {
-  const taken = new Map(comparison.parts.filter(({ key, takes }) => (choices.get(key) ?? takes) === 'theirs').map(({ key, theirs: value }) => [key, value]))
+export function mergeStates(
+  mine: Workspace,
+  theirs: Workspace,
+  comparison: Comparison,
+  choices: ReadonlyMap<PartKey, 'mine' | 'theirs'> = new Map(),
+  now?: Moment
+): Workspace {
+  const taken = new Map(
+    comparison.parts
+      .filter(({ key, takes }) => (choices.get(key) ?? takes) === 'theirs')
+      .map(({ key, theirs: value }) => [key, value])
+  )
   const merged = withParts(mine, taken)
   const { plan: _plan, ...rest } = merged
   const known = new Set(mine.trail.handed.map(({ print }) => print))
   const changed = laterOf(mine.trail.changed, theirs.trail.changed)
   const removed = laterOf(mine.trail.removed, theirs.trail.removed)
   const parts = partsOf(merged)
-  if (now !== undefined) for (const { key, kind } of comparison.parts) if (kind === 'conflict') (parts.has(key) ? changed : removed)[key] = now
-  for (const key of Object.keys(changed)) if (key.includes('/') && !parts.has(key)) delete changed[key]
+  if (now !== undefined)
+    for (const { key, kind } of comparison.parts)
+      if (kind === 'conflict') (parts.has(key) ? changed : removed)[key] = now
+  for (const key of Object.keys(changed))
+    if (key.includes('/') && !parts.has(key)) delete changed[key]
   for (const key of Object.keys(removed)) if (parts.has(key)) delete removed[key]
-  const ledger = comparison.entries.length === 0 ? mine.ledger : [...mine.ledger, ...comparison.entries]
-  return { ...rest, ledger, trail: { changed, removed, handed: [...mine.trail.handed, ...theirs.trail.handed.filter(({ print }) => !known.has(print))].sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0)).slice(-50) } }
+  const ledger =
+    comparison.entries.length === 0 ? mine.ledger : [...mine.ledger, ...comparison.entries]
+  return {
+    ...rest,
+    ledger,
+    trail: {
+      changed,
+      removed,
+      handed: [
+        ...mine.trail.handed,
+        ...theirs.trail.handed.filter(({ print }) => !known.has(print))
+      ]
+        .sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0))
+        .slice(-50)
+    }
+  }
 }
 
 /** Parts that others refer to and that one of two states may have taken out: put back until nothing refers to what is not there. */
-const REFERRED: Readonly<Record<string, readonly string[]>> = { build: ['builds'], tool: ['own-tools'], offer: ['offers', 'bundles'], operation: ['own-operations'], method: ['own-methods'], material: ['own-materials'] }
+const REFERRED: Readonly<Record<string, readonly string[]>> = {
+  build: ['builds'],
+  tool: ['own-tools'],
+  offer: ['offers', 'bundles'],
+  operation: ['own-operations'],
+  method: ['own-methods'],
+  material: ['own-materials']
+}
 
 /**
  * The parts to put back where a merged state refers to something that only one side still has.
  * @param missing kind and id of what is referred to, as the cross-checks name it (`unknown.tool`, …)
  */
-export function partsToPutBack(sides: readonly Workspace[], missing: readonly { readonly kind: string; readonly id: string }[]): Map<PartKey, unknown> {
+export function partsToPutBack(
+  sides: readonly Workspace[],
+  missing: readonly { readonly kind: string; readonly id: string }[]
+): Map<PartKey, unknown> {
   const all = sides.map(partsOf)
   const found = new Map<PartKey, unknown>()
   for (const { kind, id } of missing) {

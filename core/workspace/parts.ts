@@ -7,7 +7,15 @@ import type { Workspace } from './types'
  */
 export type PartKey = string
 
-const SINGLE = ['name', 'asOf', 'libraryVersion', 'preferences', 'horizon', 'time', 'workshop'] as const
+const SINGLE = [
+  'name',
+  'asOf',
+  'libraryVersion',
+  'preferences',
+  'horizon',
+  'time',
+  'workshop'
+] as const
 
 interface ListPart {
   readonly name: string
@@ -15,38 +23,124 @@ interface ListPart {
   set(workspace: Workspace, list: readonly never[]): Workspace
   key(one: never): string
 }
-const list = <T>(name: string, get: (workspace: Workspace) => readonly T[] | undefined, set: (workspace: Workspace, list: readonly T[]) => Workspace, key: (one: T) => string): ListPart =>
-  ({ name, get, set: set as ListPart['set'], key: key as ListPart['key'] })
+const list = <T>(
+  name: string,
+  get: (workspace: Workspace) => readonly T[] | undefined,
+  set: (workspace: Workspace, list: readonly T[]) => Workspace,
+  key: (one: T) => string
+): ListPart => ({ name, get, set: set as ListPart['set'], key: key as ListPart['key'] })
 const idOf = ({ id }: { readonly id: string }): string => id
 
 /** Lists a workspace may lack stay away when they are empty. */
-const optional = <K extends 'needTests' | 'bundles' | 'deals' | 'saleWindows' | 'scenarios' | 'photos'>(name: K, key: (one: NonNullable<Workspace[K]>[number]) => string): ListPart =>
-  list(name, (w) => w[name] as readonly NonNullable<Workspace[K]>[number][] | undefined, (w, next) => {
-    const { [name]: _gone, ...rest } = w
-    return (next.length === 0 && _gone === undefined ? rest : { ...rest, [name]: next }) as Workspace
-  }, key)
+const optional = <
+  K extends 'needTests' | 'bundles' | 'deals' | 'saleWindows' | 'scenarios' | 'photos'
+>(
+  name: K,
+  key: (one: NonNullable<Workspace[K]>[number]) => string
+): ListPart =>
+  list(
+    name,
+    (w) => w[name] as readonly NonNullable<Workspace[K]>[number][] | undefined,
+    (w, next) => {
+      const { [name]: _gone, ...rest } = w
+      return (
+        next.length === 0 && _gone === undefined ? rest : { ...rest, [name]: next }
+      ) as Workspace
+    },
+    key
+  )
 
 export const LISTS: readonly ListPart[] = [
-  list('builds', (w) => w.builds, (w, builds) => ({ ...w, builds }), idOf),
-  list('items', (w) => w.items, (w, items) => ({ ...w, items }), idOf),
-  list('offers', (w) => w.offers, (w, offers) => ({ ...w, offers }), idOf),
-  list('quotes', (w) => w.quotes, (w, quotes) => ({ ...w, quotes }), idOf),
-  list('material-prices', (w) => w.materialPrices, (w, materialPrices) => ({ ...w, materialPrices }), ({ material }) => material),
-  list('one-offs', (w) => w.money.oneOffs, (w, oneOffs) => ({ ...w, money: { ...w.money, oneOffs } }), idOf),
-  list('own-operations', (w) => w.own.operations, (w, operations) => ({ ...w, own: { ...w.own, operations } }), idOf),
-  list('own-methods', (w) => w.own.methods, (w, methods) => ({ ...w, own: { ...w.own, methods } }), idOf),
-  list('own-tools', (w) => w.own.tools, (w, tools) => ({ ...w, own: { ...w.own, tools } }), idOf),
-  list('own-materials', (w) => w.own.materials, (w, materials) => ({ ...w, own: { ...w.own, materials } }), idOf),
-  list('pins', (w) => w.pins, (w, pins) => ({ ...w, pins }), ({ offer, date }) => `${offer}@${date}`),
-  list('bans', (w) => w.bans, (w, bans) => ({ ...w, bans }), ({ kind, id }) => `${kind}@${id}`),
-  list('wishes', (w) => w.wishes, (w, wishes) => ({ ...w, wishes }), (tool) => tool),
+  list(
+    'builds',
+    (w) => w.builds,
+    (w, builds) => ({ ...w, builds }),
+    idOf
+  ),
+  list(
+    'items',
+    (w) => w.items,
+    (w, items) => ({ ...w, items }),
+    idOf
+  ),
+  list(
+    'offers',
+    (w) => w.offers,
+    (w, offers) => ({ ...w, offers }),
+    idOf
+  ),
+  list(
+    'quotes',
+    (w) => w.quotes,
+    (w, quotes) => ({ ...w, quotes }),
+    idOf
+  ),
+  list(
+    'material-prices',
+    (w) => w.materialPrices,
+    (w, materialPrices) => ({ ...w, materialPrices }),
+    ({ material }) => material
+  ),
+  list(
+    'one-offs',
+    (w) => w.money.oneOffs,
+    (w, oneOffs) => ({ ...w, money: { ...w.money, oneOffs } }),
+    idOf
+  ),
+  list(
+    'own-operations',
+    (w) => w.own.operations,
+    (w, operations) => ({ ...w, own: { ...w.own, operations } }),
+    idOf
+  ),
+  list(
+    'own-methods',
+    (w) => w.own.methods,
+    (w, methods) => ({ ...w, own: { ...w.own, methods } }),
+    idOf
+  ),
+  list(
+    'own-tools',
+    (w) => w.own.tools,
+    (w, tools) => ({ ...w, own: { ...w.own, tools } }),
+    idOf
+  ),
+  list(
+    'own-materials',
+    (w) => w.own.materials,
+    (w, materials) => ({ ...w, own: { ...w.own, materials } }),
+    idOf
+  ),
+  list(
+    'pins',
+    (w) => w.pins,
+    (w, pins) => ({ ...w, pins }),
+    ({ offer, date }) => `${offer}@${date}`
+  ),
+  list(
+    'bans',
+    (w) => w.bans,
+    (w, bans) => ({ ...w, bans }),
+    ({ kind, id }) => `${kind}@${id}`
+  ),
+  list(
+    'wishes',
+    (w) => w.wishes,
+    (w, wishes) => ({ ...w, wishes }),
+    (tool) => tool
+  ),
   optional('needTests', ({ tool }) => tool),
   optional('bundles', idOf),
   optional('deals', idOf),
   optional('saleWindows', idOf),
   optional('scenarios', idOf),
   optional('photos', idOf),
-  list('adopted', (w) => w.adopted, (w, adopted) => ({ ...w, adopted }), ({ workspace, asOf }) => `${workspace.hash}@${asOf}`)
+  list(
+    'adopted',
+    (w) => w.adopted,
+    (w, adopted) => ({ ...w, adopted }),
+    ({ workspace, asOf }) => `${workspace.hash}@${asOf}`
+  )
 ]
 
 const singleValue = (workspace: Workspace, name: string): unknown => {
@@ -59,21 +153,30 @@ const singleValue = (workspace: Workspace, name: string): unknown => {
 
 /** All parts by key. The values are the workspace's own objects, so that what was not touched is the same object in two states. */
 export function partsOf(workspace: Workspace): Map<PartKey, unknown> {
-  const parts = new Map<PartKey, unknown>([...SINGLE, 'money'].map((name) => [name, singleValue(workspace, name)]))
-  for (const { name, get, key } of LISTS) for (const one of get(workspace) ?? []) parts.set(`${name}/${key(one as never)}`, one)
+  const parts = new Map<PartKey, unknown>(
+    [...SINGLE, 'money'].map((name) => [name, singleValue(workspace, name)])
+  )
+  for (const { name, get, key } of LISTS)
+    for (const one of get(workspace) ?? []) parts.set(`${name}/${key(one as never)}`, one)
   parts.set('order', workspace.builds.map(idOf).join('\n'))
   return parts
 }
 
 /** Whether two parts say the same. */
-export const samePart = (a: unknown, b: unknown): boolean => a === b || stableText(a) === stableText(b)
+export const samePart = (a: unknown, b: unknown): boolean =>
+  a === b || stableText(a) === stableText(b)
 
 /** Keys of the parts that differ between two states, with what they are in each; `undefined` where there is none. */
-export function differingParts(before: Workspace, after: Workspace): Map<PartKey, { readonly before: unknown; readonly after: unknown }> {
+export function differingParts(
+  before: Workspace,
+  after: Workspace
+): Map<PartKey, { readonly before: unknown; readonly after: unknown }> {
   const found = new Map<PartKey, { before: unknown; after: unknown }>()
   const [was, is] = [partsOf(before), partsOf(after)]
-  for (const [key, value] of was) if (!samePart(value, is.get(key))) found.set(key, { before: value, after: is.get(key) })
-  for (const [key, value] of is) if (!was.has(key)) found.set(key, { before: undefined, after: value })
+  for (const [key, value] of was)
+    if (!samePart(value, is.get(key))) found.set(key, { before: value, after: is.get(key) })
+  for (const [key, value] of is)
+    if (!was.has(key)) found.set(key, { before: undefined, after: value })
   return found
 }
 
@@ -81,8 +184,10 @@ export function differingParts(before: Workspace, after: Workspace): Map<PartKey
 export function withParts(workspace: Workspace, changes: ReadonlyMap<PartKey, unknown>): Workspace {
   let next = workspace
   for (const [key, value] of changes) {
-    if (key === 'money') next = { ...next, money: { ...(value as Workspace['money']), oneOffs: next.money.oneOffs } }
-    else if (key !== 'order' && !key.includes('/')) next = value === undefined ? withoutField(next, key) : { ...next, [key]: value }
+    if (key === 'money')
+      next = { ...next, money: { ...(value as Workspace['money']), oneOffs: next.money.oneOffs } }
+    else if (key !== 'order' && !key.includes('/'))
+      next = value === undefined ? withoutField(next, key) : { ...next, [key]: value }
   }
   for (const { name, get, set, key } of LISTS) {
     const mine = [...changes].filter(([part]) => part.startsWith(`${name}/`))
@@ -95,20 +200,31 @@ export function withParts(workspace: Workspace, changes: ReadonlyMap<PartKey, un
       left.delete(at)
       return value === undefined ? [] : [value]
     })
-    next = set(next, [...kept, ...[...left.values()].filter((value) => value !== undefined)] as never[])
+    next = set(next, [
+      ...kept,
+      ...[...left.values()].filter((value) => value !== undefined)
+    ] as never[])
   }
   const order = changes.get('order')
   return typeof order === 'string' ? inOrder(next, order.split('\n')) : next
 }
-const withoutField = (workspace: Workspace, field: string): Workspace => Object.fromEntries(Object.entries(workspace).filter(([key]) => key !== field)) as unknown as Workspace
+const withoutField = (workspace: Workspace, field: string): Workspace =>
+  Object.fromEntries(
+    Object.entries(workspace).filter(([key]) => key !== field)
+  ) as unknown as Workspace
 
 /** Builds in a given order; those it does not name stay behind the one they stood behind. */
 function inOrder(workspace: Workspace, ids: readonly string[]): Workspace {
   const place = new Map(ids.map((id, i) => [id, i]))
   let last = -1
-  const at = new Map(workspace.builds.map(({ id }) => {
-    last = place.get(id) ?? last
-    return [id, last]
-  }))
-  return { ...workspace, builds: [...workspace.builds].sort((a, b) => (at.get(a.id) ?? 0) - (at.get(b.id) ?? 0)) }
+  const at = new Map(
+    workspace.builds.map(({ id }) => {
+      last = place.get(id) ?? last
+      return [id, last]
+    })
+  )
+  return {
+    ...workspace,
+    builds: [...workspace.builds].sort((a, b) => (at.get(a.id) ?? 0) - (at.get(b.id) ?? 0))
+  }
 }

@@ -16,13 +16,28 @@ export interface Practice {
 export function practiceOf(workspace: Workspace, library: Library): Practice[] {
   const plans = [...workspace.adopted, ...(workspace.plan ? [workspace.plan] : [])]
   const done = workspace.builds.filter(isDone)
-  return (Object.entries(workspace.workshop.comfort) as [HazardClass, HazardLevel][]).map(([hazard, level]) => {
-    const builds = done.filter(({ id }) =>
-      plans.some((plan) => plan.builds.some(({ build, methods }) => build === id && Object.values(methods).some((method) => {
-        const of = library.methods.get(method)?.hazard
-        return of?.kind === hazard && of.level === level
-      })))
-    ).length
-    return { hazard, builds, suggests: level > 0 && level < 3 && builds >= BUILDS_FOR_NEXT ? ((level + 1) as HazardLevel) : undefined }
-  })
+  return (Object.entries(workspace.workshop.comfort) as [HazardClass, HazardLevel][]).map(
+    ([hazard, level]) => {
+      const builds = done.filter(({ id }) =>
+        plans.some((plan) =>
+          plan.builds.some(
+            ({ build, methods }) =>
+              build === id &&
+              Object.values(methods).some((method) => {
+                const of = library.methods.get(method)?.hazard
+                return of?.kind === hazard && of.level === level
+              })
+          )
+        )
+      ).length
+      return {
+        hazard,
+        builds,
+        suggests:
+          level > 0 && level < 3 && builds >= BUILDS_FOR_NEXT
+            ? ((level + 1) as HazardLevel)
+            : undefined
+      }
+    }
+  )
 }

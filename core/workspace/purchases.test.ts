@@ -9,66 +9,224 @@ const ids = (): (() => string) => {
   let n = 0
   return () => `n${++n}`
 }
-const saw: PlannedPurchase = { id: 'p1', offer: 'circular-saw/weekend/used/buy/corded', count: 1, date: '2026-06-01', price: 4400 }
-const start: Workspace = emptyWorkspace({ ...funds(30_000, 0), pins: [{ offer: saw.offer, count: 1, date: saw.date }] })
-const bought = change.recordPurchase(start, library, { purchase: saw, date: TODAY, paid: 3900, itemId: 'i1', entryId: 'e1', seller: 'private', warrantyUntil: '2027-05-04', condition: 'refurbished', tax: 0 })
+const saw: PlannedPurchase = {
+  id: 'p1',
+  offer: 'circular-saw/weekend/used/buy/corded',
+  count: 1,
+  date: '2026-06-01',
+  price: 4400
+}
+const start: Workspace = emptyWorkspace({
+  ...funds(30_000, 0),
+  pins: [{ offer: saw.offer, count: 1, date: saw.date }]
+})
+const bought = change.recordPurchase(start, library, {
+  purchase: saw,
+  date: TODAY,
+  paid: 3900,
+  itemId: 'i1',
+  entryId: 'e1',
+  seller: 'private',
+  warrantyUntil: '2027-05-04',
+  condition: 'refurbished',
+  tax: 0
+})
 
 describe('a purchase', () => {
   test('goes into the kit and the ledger at its real price, with what the receipt says, and out of the plan', () => {
-    expect(bought.items).toMatchObject([{ id: 'i1', tool: 'circular-saw', cost: 3900, condition: 'refurbished', since: TODAY }])
-    expect(bought.ledger.at(-1)).toEqual({ id: 'e1', date: TODAY, kind: 'tool', amount: -3900, planned: -4400, text: library.tools.get('circular-saw')?.name, offer: saw.offer, item: 'i1', seller: 'private', warrantyUntil: '2027-05-04', condition: 'refurbished' })
+    expect(bought.items).toMatchObject([
+      { id: 'i1', tool: 'circular-saw', cost: 3900, condition: 'refurbished', since: TODAY }
+    ])
+    expect(bought.ledger.at(-1)).toEqual({
+      id: 'e1',
+      date: TODAY,
+      kind: 'tool',
+      amount: -3900,
+      planned: -4400,
+      text: library.tools.get('circular-saw')?.name,
+      offer: saw.offer,
+      item: 'i1',
+      seller: 'private',
+      warrantyUntil: '2027-05-04',
+      condition: 'refurbished'
+    })
     expect([bought.pins, crossCheck(bought, library)]).toEqual([[], []])
   })
   test('taken back, it leaves the kit and every day’s balance is as before', () => {
     const after = change.reverseEntry(bought, 'e1', 'r1')
-    expect([after.items, balanceOn(after.ledger, TODAY), standing(after.ledger)]).toEqual([[], 30_000, start.ledger])
+    expect([after.items, balanceOn(after.ledger, TODAY), standing(after.ledger)]).toEqual([
+      [],
+      30_000,
+      start.ledger
+    ])
   })
   test('corrected, the old line stays, the new one stands, the tool costs what it really did, photos and refunds follow', () => {
-    const withPhoto = change.addPhoto(change.refundEntry(bought, { entry: 'e1', date: TODAY, amount: 500, id: 'f1', returned: false }), { id: 'ph', entry: 'e1', type: 'image/jpeg', widthPx: 4, heightPx: 3, bytes: 10 })
+    const withPhoto = change.addPhoto(
+      change.refundEntry(bought, {
+        entry: 'e1',
+        date: TODAY,
+        amount: 500,
+        id: 'f1',
+        returned: false
+      }),
+      { id: 'ph', entry: 'e1', type: 'image/jpeg', widthPx: 4, heightPx: 3, bytes: 10 }
+    )
     const after = change.correctEntry(withPhoto, 'e1', { amount: -4100, date: '2026-05-02' }, ids())
     expect(after.ledger.slice(0, withPhoto.ledger.length)).toEqual(withPhoto.ledger)
-    expect(standing(after.ledger).map(({ kind, amount, date }) => [kind, amount, date])).toEqual([['opening', 30_000, TODAY], ['tool', -4100, '2026-05-02'], ['refund', 500, TODAY]])
-    expect([after.items[0]?.cost, after.items[0]?.since, after.photos?.[0]?.entry, change.refundable(after, 'n1')]).toEqual([4100, '2026-05-02', 'n1', 3600])
+    expect(standing(after.ledger).map(({ kind, amount, date }) => [kind, amount, date])).toEqual([
+      ['opening', 30_000, TODAY],
+      ['tool', -4100, '2026-05-02'],
+      ['refund', 500, TODAY]
+    ])
+    expect([
+      after.items[0]?.cost,
+      after.items[0]?.since,
+      after.photos?.[0]?.entry,
+      change.refundable(after, 'n1')
+    ]).toEqual([4100, '2026-05-02', 'n1', 3600])
     expect(crossCheck(after, library)).toEqual([])
   })
   test('of a bundle puts every piece into the kit, the money shared out to the cent', () => {
-    const bundle = { id: 'my/set', name: 'Drill and driver', pieces: [{ tool: 'drill-driver', tier: 'weekend' as const, condition: 'new' as const, power: 'corded' as const, count: 1 }, { tool: 'drill-bits', tier: 'weekend' as const, condition: 'new' as const, power: 'hand' as const, count: 2 }] }
-    const after = change.recordPurchase({ ...start, bundles: [bundle] }, library, { purchase: { ...saw, offer: 'my/set' }, date: TODAY, paid: 9001, itemId: 'i', entryId: 'e' })
-    expect(after.items.map(({ tool, count, cost }) => [tool, count, cost])).toEqual([['drill-driver', 1, 4501], ['drill-bits', 2, 4500]])
+    const bundle = {
+      id: 'my/set',
+      name: 'Drill and driver',
+      pieces: [
+        {
+          tool: 'drill-driver',
+          tier: 'weekend' as const,
+          condition: 'new' as const,
+          power: 'corded' as const,
+          count: 1
+        },
+        {
+          tool: 'drill-bits',
+          tier: 'weekend' as const,
+          condition: 'new' as const,
+          power: 'hand' as const,
+          count: 2
+        }
+      ]
+    }
+    const after = change.recordPurchase({ ...start, bundles: [bundle] }, library, {
+      purchase: { ...saw, offer: 'my/set' },
+      date: TODAY,
+      paid: 9001,
+      itemId: 'i',
+      entryId: 'e'
+    })
+    expect(after.items.map(({ tool, count, cost }) => [tool, count, cost])).toEqual([
+      ['drill-driver', 1, 4501],
+      ['drill-bits', 2, 4500]
+    ])
     expect([after.ledger.at(-1)?.amount, crossCheck(after, library)]).toEqual([-9001, []])
   })
 })
 
 describe('money that comes back', () => {
   test('a part of the price: the tool stays; the rest can still be refunded, no more', () => {
-    const after = change.refundEntry(bought, { entry: 'e1', date: TODAY, amount: 900, id: 'f1', returned: false })
-    expect([after.items.length, change.refundable(after, 'e1'), balanceOn(after.ledger, TODAY)]).toEqual([1, 3000, 27_000])
+    const after = change.refundEntry(bought, {
+      entry: 'e1',
+      date: TODAY,
+      amount: 900,
+      id: 'f1',
+      returned: false
+    })
+    expect([
+      after.items.length,
+      change.refundable(after, 'e1'),
+      balanceOn(after.ledger, TODAY)
+    ]).toEqual([1, 3000, 27_000])
     expect(change.refundable(change.reverseEntry(after, 'f1', 'r'), 'e1')).toBe(3900)
   })
   test('brought back: the tool leaves the kit', () => {
-    const after = change.refundEntry(bought, { entry: 'e1', date: TODAY, amount: 3900, id: 'f1', returned: true })
-    expect([after.items, change.refundable(after, 'e1'), balanceOn(after.ledger, TODAY), crossCheck(after, library)]).toEqual([[], 0, 30_000, []])
+    const after = change.refundEntry(bought, {
+      entry: 'e1',
+      date: TODAY,
+      amount: 3900,
+      id: 'f1',
+      returned: true
+    })
+    expect([
+      after.items,
+      change.refundable(after, 'e1'),
+      balanceOn(after.ledger, TODAY),
+      crossCheck(after, library)
+    ]).toEqual([[], 0, 30_000, []])
   })
   test('one of several alike is sold: the others stay with their share of the cost', () => {
-    const clamps = emptyWorkspace({ items: [item('f-clamp-600', { id: 'c', count: 4, cost: 4001 })] })
-    const after = change.sellItem(clamps, { item: 'c', date: TODAY, amount: 700, id: 's', name: 'Clamp' })
+    const clamps = emptyWorkspace({
+      items: [item('f-clamp-600', { id: 'c', count: 4, cost: 4001 })]
+    })
+    const after = change.sellItem(clamps, {
+      item: 'c',
+      date: TODAY,
+      amount: 700,
+      id: 's',
+      name: 'Clamp'
+    })
     expect(after.items).toMatchObject([{ count: 3, cost: 3001 }])
     expect(after.ledger).toMatchObject([{ kind: 'resale', amount: 700, tool: 'f-clamp-600' }])
-    expect(change.sellItem({ ...clamps, items: [item('tape', { id: 'c' })] }, { item: 'c', date: TODAY, amount: 1, id: 's', name: 'x' }).items).toEqual([])
+    expect(
+      change.sellItem(
+        { ...clamps, items: [item('tape', { id: 'c' })] },
+        { item: 'c', date: TODAY, amount: 1, id: 's', name: 'x' }
+      ).items
+    ).toEqual([])
   })
 })
 
 test('a receipt’s lines are entries of their own that share it; tools go into the kit, timber does not', () => {
   const line = { tax: 0, delivery: 100, itemId: 'i', entryId: 'e' }
   const after = change.recordReceipt(start, library, {
-    id: 'r1', date: TODAY, seller: 'hardware-store', warrantyUntil: '2028-05-04', lines: [
+    id: 'r1',
+    date: TODAY,
+    seller: 'hardware-store',
+    warrantyUntil: '2028-05-04',
+    lines: [
       { ...line, what: 'planned', purchase: saw, amount: 4000, entryId: 'e1', itemId: 'i1' },
-      { ...line, what: 'tool', tool: 'tape', tier: 'weekend', condition: 'new', power: 'hand', count: 2, amount: 1200, entryId: 'e2', itemId: 'i2' },
-      { ...line, what: 'other', kind: 'timber', text: 'Two boards', amount: 2500, entryId: 'e3', itemId: 'i3', delivery: 0 }
+      {
+        ...line,
+        what: 'tool',
+        tool: 'tape',
+        tier: 'weekend',
+        condition: 'new',
+        power: 'hand',
+        count: 2,
+        amount: 1200,
+        entryId: 'e2',
+        itemId: 'i2'
+      },
+      {
+        ...line,
+        what: 'other',
+        kind: 'timber',
+        text: 'Two boards',
+        amount: 2500,
+        entryId: 'e3',
+        itemId: 'i3',
+        delivery: 0
+      }
     ]
   })
-  expect(after.ledger.slice(-3).map(({ kind, amount, receipt, warrantyUntil, delivery }) => [kind, amount, receipt, warrantyUntil, delivery])).toEqual([['tool', -4000, 'r1', '2028-05-04', 100], ['tool', -1200, 'r1', '2028-05-04', 100], ['timber', -2500, 'r1', undefined, undefined]])
-  expect(after.items.map(({ tool, count, cost }) => [tool, count, cost])).toEqual([['circular-saw', 1, 4000], ['tape', 2, 1200]])
+  expect(
+    after.ledger
+      .slice(-3)
+      .map(({ kind, amount, receipt, warrantyUntil, delivery }) => [
+        kind,
+        amount,
+        receipt,
+        warrantyUntil,
+        delivery
+      ])
+  ).toEqual([
+    ['tool', -4000, 'r1', '2028-05-04', 100],
+    ['tool', -1200, 'r1', '2028-05-04', 100],
+    ['timber', -2500, 'r1', undefined, undefined]
+  ])
+  expect(after.items.map(({ tool, count, cost }) => [tool, count, cost])).toEqual([
+    ['circular-saw', 1, 4000],
+    ['tape', 2, 1200]
+  ])
   expect(crossCheck(after, library)).toEqual([])
 })
 
@@ -76,10 +234,27 @@ test('rows taken in: known ids take the place, equal ones are counted, the ledge
   const hive = demo('hive-yard')
   const [first] = hive.items
   if (!first) throw new Error('no item')
-  const items = change.takeInItems(hive, [{ ...first, count: 3 }, hive.items[1] ?? first, item('mallet', { id: 'new' })])
-  expect([items.alreadyThere, items.workspace.items.length, items.workspace.items[0]?.count]).toEqual([1, hive.items.length + 1, 3])
+  const items = change.takeInItems(hive, [
+    { ...first, count: 3 },
+    hive.items[1] ?? first,
+    item('mallet', { id: 'new' })
+  ])
+  expect([
+    items.alreadyThere,
+    items.workspace.items.length,
+    items.workspace.items[0]?.count
+  ]).toEqual([1, hive.items.length + 1, 3])
   const [opening, , sand] = hive.ledger
   if (!opening || !sand) throw new Error('no entries')
-  const taken = change.takeInEntries(hive, [opening, { ...sand, amount: -1 }, { ...sand, id: 'other' }, { id: 'fresh', date: '2026-05-01', kind: 'other', amount: -5, text: 'Pencil' }])
-  expect([taken.alreadyThere, taken.conflicts.map(({ id }) => id), taken.workspace.ledger.slice(hive.ledger.length).map(({ id }) => id)]).toEqual([2, ['e3'], ['fresh']])
+  const taken = change.takeInEntries(hive, [
+    opening,
+    { ...sand, amount: -1 },
+    { ...sand, id: 'other' },
+    { id: 'fresh', date: '2026-05-01', kind: 'other', amount: -5, text: 'Pencil' }
+  ])
+  expect([
+    taken.alreadyThere,
+    taken.conflicts.map(({ id }) => id),
+    taken.workspace.ledger.slice(hive.ledger.length).map(({ id }) => id)
+  ]).toEqual([2, ['e3'], ['fresh']])
 })

@@ -9,7 +9,10 @@ export interface TakenIn {
   readonly alreadyThere: number
 }
 
-function byId<T extends { readonly id: string }>(present: readonly T[], rows: readonly T[]): { list: readonly T[]; alreadyThere: number } {
+function byId<T extends { readonly id: string }>(
+  present: readonly T[],
+  rows: readonly T[]
+): { list: readonly T[]; alreadyThere: number } {
   const incoming = new Map(rows.map((row) => [row.id, row]))
   let alreadyThere = 0
   const list = present.map((one) => {
@@ -38,11 +41,16 @@ export function takeInQuotes(workspace: Workspace, rows: readonly Quote[]): Take
  * Entries of a file. The ledger only grows: what is here already, by id or by date, amount and text, is left out; an id that stands here
  * for something else is named and left out too.
  */
-export function takeInEntries(workspace: Workspace, rows: readonly LedgerEntry[]): TakenIn & { readonly conflicts: readonly LedgerEntry[] } {
+export function takeInEntries(
+  workspace: Workspace,
+  rows: readonly LedgerEntry[]
+): TakenIn & { readonly conflicts: readonly LedgerEntry[] } {
   const here = new Map(workspace.ledger.map((entry) => [entry.id, entry]))
-  const content = ({ date, amount, text }: LedgerEntry): string => `${date}|${amount}|${text.toLowerCase()}`
+  const content = ({ date, amount, text }: LedgerEntry): string =>
+    `${date}|${amount}|${text.toLowerCase()}`
   const said = new Map<string, number>()
-  for (const entry of workspace.ledger) said.set(content(entry), (said.get(content(entry)) ?? 0) + 1)
+  for (const entry of workspace.ledger)
+    said.set(content(entry), (said.get(content(entry)) ?? 0) + 1)
   const reversed = new Set(workspace.ledger.flatMap(({ reverses }) => reverses ?? []))
   const conflicts: LedgerEntry[] = []
   const added: LedgerEntry[] = []
@@ -63,5 +71,10 @@ export function takeInEntries(workspace: Workspace, rows: readonly LedgerEntry[]
       added.push(row)
     }
   }
-  return { workspace: added.length === 0 ? workspace : { ...workspace, ledger: [...workspace.ledger, ...added] }, alreadyThere, conflicts }
+  return {
+    workspace:
+      added.length === 0 ? workspace : { ...workspace, ledger: [...workspace.ledger, ...added] },
+    alreadyThere,
+    conflicts
+  }
 }

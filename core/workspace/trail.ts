@@ -27,17 +27,30 @@ export function stamped(before: Workspace, after: Workspace, now: Moment): Works
 }
 function newestOf(removed: Record<string, Moment>): Record<string, Moment> {
   const all = Object.entries(removed)
-  return all.length <= MOST_REMOVALS ? removed : Object.fromEntries(all.sort(([, a], [, b]) => (a < b ? 1 : a > b ? -1 : 0)).slice(0, MOST_REMOVALS))
+  return all.length <= MOST_REMOVALS
+    ? removed
+    : Object.fromEntries(
+        all.sort(([, a], [, b]) => (a < b ? 1 : a > b ? -1 : 0)).slice(0, MOST_REMOVALS)
+      )
 }
 
 /** Notes that a state with this print left as a file or came in as one; the same print twice in a row is one hand-over. */
 export function handedOver(workspace: Workspace, print: string, at: Moment): Workspace {
   if (workspace.trail.handed.at(-1)?.print === print) return workspace
-  return { ...workspace, trail: { ...workspace.trail, handed: [...workspace.trail.handed, { print, at }].slice(-MOST_HANDED) } }
+  return {
+    ...workspace,
+    trail: {
+      ...workspace.trail,
+      handed: [...workspace.trail.handed, { print, at }].slice(-MOST_HANDED)
+    }
+  }
 }
 
 /** The moment of the latest hand-over that both know of; undefined where they share none. */
-export function lastCommon(mine: Trail, theirs: Trail): { readonly mine: Moment; readonly theirs: Moment } | undefined {
+export function lastCommon(
+  mine: Trail,
+  theirs: Trail
+): { readonly mine: Moment; readonly theirs: Moment } | undefined {
   const known = new Map(mine.handed.map(({ print, at }) => [print, at]))
   const shared = [...theirs.handed].reverse().find(({ print }) => known.has(print))
   return shared && { mine: known.get(shared.print) ?? shared.at, theirs: shared.at }

@@ -1,5 +1,17 @@
 import type { Build, MaterialPrice } from '../builds'
-import type { Condition, Leaning, Material, Method, NameSet, Operation, Power, PowerWish, Specs, Tier, Tool } from '../catalogue'
+import type {
+  Condition,
+  Leaning,
+  Material,
+  Method,
+  NameSet,
+  Operation,
+  Power,
+  PowerWish,
+  Specs,
+  Tier,
+  Tool
+} from '../catalogue'
 import type { Day, Rhythm, ShopTime, StageLength } from '../calendar'
 import type { LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
@@ -121,7 +133,8 @@ export interface Pin {
 }
 
 /** Something that must not be in the plan. */
-export type Ban = { readonly kind: 'tool'; readonly id: string } | { readonly kind: 'method'; readonly id: string }
+export type Ban =
+  { readonly kind: 'tool'; readonly id: string } | { readonly kind: 'method'; readonly id: string }
 
 export interface PlannedPurchase {
   readonly id: string
@@ -183,7 +196,14 @@ export interface Plan {
   readonly resales?: readonly PlannedResale[] | undefined
   readonly savings?: readonly PlannedSaving[] | undefined
   /** Of a plan that is kept: the day, what was in the purse, which entries of that day or later it knew, and what it counts on. */
-  readonly kept?: { readonly on: Day; readonly balance: Minor; readonly entries: readonly string[]; readonly income: readonly PlannedIncome[] } | undefined
+  readonly kept?:
+    | {
+        readonly on: Day
+        readonly balance: Minor
+        readonly entries: readonly string[]
+        readonly income: readonly PlannedIncome[]
+      }
+    | undefined
 }
 
 /** Another way things could go, kept to be compared: a few changes to the workspace, not a copy of it. */

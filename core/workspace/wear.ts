@@ -17,7 +17,13 @@ export function consumablesPerHour(world: World, tool: Tool): number {
     const candidates = anyOf.flatMap((id) => {
       const companion = library.tools.get(id)
       if (!companion?.lifeHours || companion.kind !== 'accessory') return []
-      const parts = { tool: id, tier: 'weekend' as const, condition: 'new' as const, acquisition: 'buy' as const, power: companion.forms[0]?.power ?? ('hand' as const) }
+      const parts = {
+        tool: id,
+        tier: 'weekend' as const,
+        condition: 'new' as const,
+        acquisition: 'buy' as const,
+        power: companion.forms[0]?.power ?? ('hand' as const)
+      }
       const price = priceOf(pricing, { ...parts, id: offerId(parts) }, asOf)
       return price ? [(price.allIn * count) / companion.lifeHours.weekend] : []
     })

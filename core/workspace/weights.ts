@@ -17,7 +17,14 @@ export interface Weights {
   readonly finish: Minor
 }
 
-export const WEIGHTS = ['money', 'time', 'space', 'quiet', 'ease', 'finish'] as const satisfies readonly (keyof Weights)[]
+export const WEIGHTS = [
+  'money',
+  'time',
+  'space',
+  'quiet',
+  'ease',
+  'finish'
+] as const satisfies readonly (keyof Weights)[]
 export type WeightName = (typeof WEIGHTS)[number]
 
 /** Noise from which an hour counts where no quiet hours are declared, dB(A). */
@@ -35,16 +42,31 @@ export const weightsOf = ({ money, workshop, preferences: { weighting } }: Works
 const PLAIN: Weighting = { worth: 1, spacePerM2: 0, easePerHour: 0, finishPerStep: 0 }
 
 /** The workspace with other weights; each goes where it has always stood, so that there is one figure for one thing. */
-export function withWeights(workspace: Workspace, { money, time, space, quiet, ease, finish }: Weights): Workspace {
-  const weighting: Weighting = { worth: money, spacePerM2: space, easePerHour: ease, finishPerStep: finish }
+export function withWeights(
+  workspace: Workspace,
+  { money, time, space, quiet, ease, finish }: Weights
+): Workspace {
+  const weighting: Weighting = {
+    worth: money,
+    spacePerM2: space,
+    easePerHour: ease,
+    finishPerStep: finish
+  }
   const { weighting: _old, ...preferences } = workspace.preferences
   const { quiet: present, ...workshop } = workspace.workshop
-  const isPlain = (Object.keys(PLAIN) as (keyof Weighting)[]).every((key) => weighting[key] === PLAIN[key])
+  const isPlain = (Object.keys(PLAIN) as (keyof Weighting)[]).every(
+    (key) => weighting[key] === PLAIN[key]
+  )
   const keepsQuiet = present !== undefined || quiet > 0
   return {
     ...workspace,
     preferences: isPlain ? preferences : { ...preferences, weighting },
     money: { ...workspace.money, hourValue: time },
-    workshop: keepsQuiet ? { ...workshop, quiet: { aboveDbA: present?.aboveDbA ?? QUIET_FROM_DBA, costPerHour: quiet } } : workshop
+    workshop: keepsQuiet
+      ? {
+          ...workshop,
+          quiet: { aboveDbA: present?.aboveDbA ?? QUIET_FROM_DBA, costPerHour: quiet }
+        }
+      : workshop
   }
 }

@@ -1,6 +1,14 @@
 import { jigBuild, materialCost, worthOf, type Build, type MaterialPricing } from '../builds'
 import { withNames, withOwn, type Library } from '../catalogue'
-import { addDays, horizonEnd, paydays, stageOf, stagesFrom, type Day, type Stage } from '../calendar'
+import {
+  addDays,
+  horizonEnd,
+  paydays,
+  stageOf,
+  stagesFrom,
+  type Day,
+  type Stage
+} from '../calendar'
 import { fingerprint, must } from '../kernel'
 import { answeredBy, balanceOn, type LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
@@ -38,14 +46,30 @@ const FALLBACK_LEVEL = 12_000
 /** What 100 index points cost: the user's own figure, else the currency's usual level corrected by the user's quotes. */
 export function priceLevel(workspace: Workspace, library: Library): number {
   const { minorPer100Points, currency } = workspace.money
-  const usual = library.data.regions.find((region) => region.currency === currency)?.minorPer100Points ?? FALLBACK_LEVEL
+  const usual =
+    library.data.regions.find((region) => region.currency === currency)?.minorPer100Points ??
+    FALLBACK_LEVEL
   return minorPer100Points ?? calibratedLevel(library, workspace.quotes, usual)
 }
 
 /** Where the level of typical prices comes from, and how many of the user's own prices it counts. */
-export function levelBasis(workspace: Workspace, library: Library): { readonly kind: 'own-level' | 'calibrated' | 'usual'; readonly quotes: number } {
-  const quotes = workspace.quotes.filter(({ offer, until, price }) => until === undefined && price > 0 && typicalOffer(library, offer) !== undefined).length
-  return { kind: workspace.money.minorPer100Points !== undefined ? 'own-level' : quotes > 0 ? 'calibrated' : 'usual', quotes }
+export function levelBasis(
+  workspace: Workspace,
+  library: Library
+): { readonly kind: 'own-level' | 'calibrated' | 'usual'; readonly quotes: number } {
+  const quotes = workspace.quotes.filter(
+    ({ offer, until, price }) =>
+      until === undefined && price > 0 && typicalOffer(library, offer) !== undefined
+  ).length
+  return {
+    kind:
+      workspace.money.minorPer100Points !== undefined
+        ? 'own-level'
+        : quotes > 0
+          ? 'calibrated'
+          : 'usual',
+    quotes
+  }
 }
 
 /** Stages from the horizon's start to `count` stages on from the one that holds `asOf`. */
@@ -55,13 +79,18 @@ function stagesOf(workspace: Workspace, asOf: Day): Stage[] {
   for (let length_ = count; ; length_ *= 2) {
     const stages = stagesFrom(start, length, length_)
     const current = stageOf(stages, asOf)
-    if (current && current.index + count <= stages.length) return stages.slice(0, current.index + count)
+    if (current && current.index + count <= stages.length)
+      return stages.slice(0, current.index + count)
   }
 }
 
 /** Income and one-offs from one day to another, whether entered or not. */
 export function expectedReceipts(workspace: Workspace, from: Day, to: Day): Receipt[] {
-  const income = paydays(workspace.money.income, from, to).map(({ date, amount }) => ({ key: `income/${date}`, date, amount }))
+  const income = paydays(workspace.money.income, from, to).map(({ date, amount }) => ({
+    key: `income/${date}`,
+    date,
+    amount
+  }))
   const oneOffs = workspace.money.oneOffs
     .filter(({ date }) => date >= from && date <= to)
     .map(({ id, date, amount, text }) => ({ key: `one-off/${id}`, date, amount, text }))
@@ -77,13 +106,19 @@ const ASK_BACK_DAYS = 62
  */
 export function worldOf(workspace: Workspace, baseLibrary: Library, today: Day): World {
   const asOf = workspace.asOf ?? today
-  const library = withNames(withOwn(baseLibrary, workspace.own), workspace.preferences.names ?? 'plain')
+  const library = withNames(
+    withOwn(baseLibrary, workspace.own),
+    workspace.preferences.names ?? 'plain'
+  )
   const stages = stagesOf(workspace, asOf)
   const until = must(horizonEnd(stages), 'the last stage')
   const answered = answeredBy(workspace.ledger)
-  const opened = workspace.ledger.find(({ kind }) => kind === 'opening')?.date ?? workspace.horizon.start
+  const opened =
+    workspace.ledger.find(({ kind }) => kind === 'opening')?.date ?? workspace.horizon.start
   const past = addDays(asOf, -ASK_BACK_DAYS)
-  const open = expectedReceipts(workspace, past > opened ? past : opened, until).filter(({ key }) => !answered.has(key))
+  const open = expectedReceipts(workspace, past > opened ? past : opened, until).filter(
+    ({ key }) => !answered.has(key)
+  )
   return {
     workspace,
     library,
@@ -106,9 +141,11 @@ export function worldOf(workspace: Workspace, baseLibrary: Library, today: Day):
 }
 
 /** The build with this id: one of the workspace's, or the derived build of a shop-made jig. */
-export const findBuild = (world: World, id: string): Build | undefined => world.workspace.builds.find((build) => build.id === id) ?? jigBuild(world.library, id)
+export const findBuild = (world: World, id: string): Build | undefined =>
+  world.workspace.builds.find((build) => build.id === id) ?? jigBuild(world.library, id)
 
-export const buildMaterial = (world: World, build: Build): Minor => materialCost(world.pricing, build)
+export const buildMaterial = (world: World, build: Build): Minor =>
+  materialCost(world.pricing, build)
 export const buildWorth = (world: World, build: Build): Minor => worthOf(world.pricing, build)
 
 /** Fingerprints of ledgers, which are long and change seldom, by the list itself. */
@@ -137,7 +174,17 @@ function ledgerPrint(ledger: readonly LedgerEntry[]): string {
 export function workspaceHash(workspace: Workspace): string {
   const known = hashes.get(workspace)
   if (known !== undefined) return known
-  const hash = fingerprint({ ...workspace, ledger: ledgerPrint(workspace.ledger), plan: undefined, adopted: undefined, name: undefined, wishes: undefined, scenarios: undefined, photos: undefined, trail: undefined })
+  const hash = fingerprint({
+    ...workspace,
+    ledger: ledgerPrint(workspace.ledger),
+    plan: undefined,
+    adopted: undefined,
+    name: undefined,
+    wishes: undefined,
+    scenarios: undefined,
+    photos: undefined,
+    trail: undefined
+  })
   hashes.set(workspace, hash)
   return hash
 }
@@ -153,9 +200,32 @@ export function forPlanning(workspace: Workspace, today: Day): Workspace {
   const opening = ledger.find(({ kind }) => kind === 'opening')
   const last = past.reduce((latest, { date }) => (date > latest ? date : latest), '')
   const rest = past.reduce((sum, { amount }) => sum + amount, 0)
-  const answers = [...answeredBy(ledger)].map((key, i): LedgerEntry => ({ id: `answer-${i}`, date: last, kind: 'other', amount: 0, text: '', answers: key }))
+  const answers = [...answeredBy(ledger)].map((key, i): LedgerEntry => ({
+    id: `answer-${i}`,
+    date: last,
+    kind: 'other',
+    amount: 0,
+    text: '',
+    answers: key
+  }))
   const condensed: LedgerEntry[] = [
-    ...(opening && opening.date <= asOf ? [{ id: 'opening', date: opening.date, kind: 'opening' as const, amount: 0, text: '' }] : []), ...(last === '' ? [] : [{ id: 'rest', date: last, kind: 'other' as const, amount: rest, text: '' }]), ...answers
+    ...(opening && opening.date <= asOf
+      ? [{ id: 'opening', date: opening.date, kind: 'opening' as const, amount: 0, text: '' }]
+      : []),
+    ...(last === ''
+      ? []
+      : [{ id: 'rest', date: last, kind: 'other' as const, amount: rest, text: '' }]),
+    ...answers
   ]
-  return { ...workspace, plan: undefined, adopted: [], photos: undefined, trail: NO_TRAIL, ledger: [...condensed, ...ledger.filter(({ date, answers: key }) => date > asOf && key === undefined)] }
+  return {
+    ...workspace,
+    plan: undefined,
+    adopted: [],
+    photos: undefined,
+    trail: NO_TRAIL,
+    ledger: [
+      ...condensed,
+      ...ledger.filter(({ date, answers: key }) => date > asOf && key === undefined)
+    ]
+  }
 }

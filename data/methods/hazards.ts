@@ -22,4 +22,6 @@ export const cutterhead = hazard('feed-rollers', 3)
 export const dust = hazard('dust', 1)
 
 /** A bit's shank has to fit the router's collet. */
-export const shank = (role: string, withRole: string): Method['ties'] => [{ comparator: 'shank-fits-collet', role, withRole }]
+export const shank = (role: string, withRole: string): Method['ties'] => [
+  { comparator: 'shank-fits-collet', role, withRole }
+]

@@ -9,5 +9,13 @@ import { moreShapingMethods } from './more-shaping'
 import { surfacingMethods } from './surfacing'
 
 export const methods = [
-  ...markingMethods, ...moreMarkingMethods, ...cuttingMethods, ...moreCuttingMethods, ...millingMethods, ...joiningMethods, ...moreJoiningMethods, ...surfacingMethods, ...moreShapingMethods
+  ...markingMethods,
+  ...moreMarkingMethods,
+  ...cuttingMethods,
+  ...moreCuttingMethods,
+  ...millingMethods,
+  ...joiningMethods,
+  ...moreJoiningMethods,
+  ...surfacingMethods,
+  ...moreShapingMethods
 ]

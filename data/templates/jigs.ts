@@ -3,28 +3,158 @@ import { steps, stock } from '../write'
 
 /** Shop-made fittings: builds that yield a tool. */
 export const jigs: readonly Template[] = [
-  { id: 'jig-bench-hook', name: 'Bench hook', kind: 'jig', yields: 'bench-hook', readyMadePoints: 0, typicalHours: 0.8, joinery: ['screwed'], steps: steps(
-    ['measure', 3], ['mark-square', 3, stock(0, 145, 20), 2], ['crosscut', 3, stock(250, 145, 20), 2.6], ['drive', 6]
-  ), materials: [{ material: 'softwood-board', quantity: 0.6 }, { material: 'screws', quantity: 0.1 }] },
-  { id: 'jig-cutting-guide', name: 'Cutting guide for sheets', kind: 'jig', yields: 'cutting-guide', readyMadePoints: 0, typicalHours: 1.2, joinery: ['screwed'], steps: steps(
-    ['measure', 2], ['support-sheet', 1, stock(2650, 300, 9)], ['break-down-sheet', 2, stock(2400, 300, 9), 1.5], ['drive', 14]
-  ), materials: [{ material: 'plywood-9', quantity: 1 }, { material: 'screws', quantity: 0.1 }, { material: 'glue', quantity: 0.1 }], why: 'Its edge is only as straight as the factory edge it starts from: have that strip cut at the yard.' },
-  { id: 'jig-crosscut-guide', name: 'Crosscut guide', kind: 'jig', yields: 'crosscut-guide', readyMadePoints: 0, typicalHours: 0.7, joinery: ['screwed'], steps: steps(
-    ['measure', 2], ['mark-square', 2, stock(0, 145, 9), 1.2], ['crosscut', 2, stock(350, 145, 20), 2.6], ['drive', 4]
-  ), materials: [{ material: 'softwood-board', quantity: 0.7 }, { material: 'screws', quantity: 0.1 }] },
-  { id: 'jig-drill-block', name: 'Drilling block', kind: 'jig', yields: 'drill-block', readyMadePoints: 0, typicalHours: 0.3, joinery: ['screwed'], steps: steps(
-    ['measure', 1], ['mark-square', 2, stock(0, 70, 45), 1.2], ['crosscut', 1, stock(120, 70, 45), 2.6], ['bore', 1]
-  ), materials: [{ material: 'softwood-stud', quantity: 0.3 }] },
-  { id: 'jig-sawhorses', name: 'Sawhorses, pair', kind: 'jig', yields: 'sawhorses-made', readyMadePoints: 0, typicalHours: 3, joinery: ['screwed'], steps: steps(
-    ['measure', 10], ['mark-square', 10, stock(0, 70, 45), 2], ['crosscut', 10, stock(800, 70, 45), 2.6], ['bore', 16], ['drive', 32]
-  ), materials: [{ material: 'softwood-stud', quantity: 9 }, { material: 'screws', quantity: 0.5 }] },
-  { id: 'jig-crosscut-sled', name: 'Crosscut sled', kind: 'jig', yields: 'crosscut-sled', readyMadePoints: 0, typicalHours: 3.5, joinery: ['screwed'], steps: steps(
-    ['measure', 5], ['mark-square', 4, stock(0, 145, 20), 1], ['crosscut', 2, stock(600, 95, 20), 2], ['rip', 1.4, stock(700, 20, 20), 1], ['drive', 12], ['glue-up-case', 1, stock(300)]
-  ), materials: [{ material: 'plywood-9', quantity: 0.6 }, { material: 'softwood-stud', quantity: 1.4 }, { material: 'screws', quantity: 0.1 }, { material: 'glue', quantity: 0.1 }] },
-  { id: 'jig-box-joint', name: 'Box-joint jig', kind: 'jig', yields: 'box-joint-jig', readyMadePoints: 0, typicalHours: 2, joinery: ['screwed'], steps: steps(
-    ['measure', 3], ['mark-square', 3, stock(0, 145, 20), 1], ['crosscut', 2, stock(450, 145, 20), 2], ['rip', 0.5, stock(450, 12, 12), 0.8], ['drive', 6]
-  ), materials: [{ material: 'softwood-board', quantity: 1 }, { material: 'plywood-9', quantity: 0.1 }, { material: 'screws', quantity: 0.1 }] },
-  { id: 'jig-planer-sled', name: 'Thicknesser sled', kind: 'jig', yields: 'planer-sled', readyMadePoints: 0, typicalHours: 2, joinery: ['screwed'], steps: steps(
-    ['measure', 3], ['crosscut', 4, stock(1500, 95, 20), 3], ['drive', 16]
-  ), materials: [{ material: 'plywood-9', quantity: 1 }, { material: 'softwood-batten', quantity: 3 }, { material: 'screws', quantity: 0.1 }] }
+  {
+    id: 'jig-bench-hook',
+    name: 'Bench hook',
+    kind: 'jig',
+    yields: 'bench-hook',
+    readyMadePoints: 0,
+    typicalHours: 0.8,
+    joinery: ['screwed'],
+    steps: steps(
+      ['measure', 3],
+      ['mark-square', 3, stock(0, 145, 20), 2],
+      ['crosscut', 3, stock(250, 145, 20), 2.6],
+      ['drive', 6]
+    ),
+    materials: [
+      { material: 'softwood-board', quantity: 0.6 },
+      { material: 'screws', quantity: 0.1 }
+    ]
+  },
+  {
+    id: 'jig-cutting-guide',
+    name: 'Cutting guide for sheets',
+    kind: 'jig',
+    yields: 'cutting-guide',
+    readyMadePoints: 0,
+    typicalHours: 1.2,
+    joinery: ['screwed'],
+    steps: steps(
+      ['measure', 2],
+      ['support-sheet', 1, stock(2650, 300, 9)],
+      ['break-down-sheet', 2, stock(2400, 300, 9), 1.5],
+      ['drive', 14]
+    ),
+    materials: [
+      { material: 'plywood-9', quantity: 1 },
+      { material: 'screws', quantity: 0.1 },
+      { material: 'glue', quantity: 0.1 }
+    ],
+    why: 'Its edge is only as straight as the factory edge it starts from: have that strip cut at the yard.'
+  },
+  {
+    id: 'jig-crosscut-guide',
+    name: 'Crosscut guide',
+    kind: 'jig',
+    yields: 'crosscut-guide',
+    readyMadePoints: 0,
+    typicalHours: 0.7,
+    joinery: ['screwed'],
+    steps: steps(
+      ['measure', 2],
+      ['mark-square', 2, stock(0, 145, 9), 1.2],
+      ['crosscut', 2, stock(350, 145, 20), 2.6],
+      ['drive', 4]
+    ),
+    materials: [
+      { material: 'softwood-board', quantity: 0.7 },
+      { material: 'screws', quantity: 0.1 }
+    ]
+  },
+  {
+    id: 'jig-drill-block',
+    name: 'Drilling block',
+    kind: 'jig',
+    yields: 'drill-block',
+    readyMadePoints: 0,
+    typicalHours: 0.3,
+    joinery: ['screwed'],
+    steps: steps(
+      ['measure', 1],
+      ['mark-square', 2, stock(0, 70, 45), 1.2],
+      ['crosscut', 1, stock(120, 70, 45), 2.6],
+      ['bore', 1]
+    ),
+    materials: [{ material: 'softwood-stud', quantity: 0.3 }]
+  },
+  {
+    id: 'jig-sawhorses',
+    name: 'Sawhorses, pair',
+    kind: 'jig',
+    yields: 'sawhorses-made',
+    readyMadePoints: 0,
+    typicalHours: 3,
+    joinery: ['screwed'],
+    steps: steps(
+      ['measure', 10],
+      ['mark-square', 10, stock(0, 70, 45), 2],
+      ['crosscut', 10, stock(800, 70, 45), 2.6],
+      ['bore', 16],
+      ['drive', 32]
+    ),
+    materials: [
+      { material: 'softwood-stud', quantity: 9 },
+      { material: 'screws', quantity: 0.5 }
+    ]
+  },
+  {
+    id: 'jig-crosscut-sled',
+    name: 'Crosscut sled',
+    kind: 'jig',
+    yields: 'crosscut-sled',
+    readyMadePoints: 0,
+    typicalHours: 3.5,
+    joinery: ['screwed'],
+    steps: steps(
+      ['measure', 5],
+      ['mark-square', 4, stock(0, 145, 20), 1],
+      ['crosscut', 2, stock(600, 95, 20), 2],
+      ['rip', 1.4, stock(700, 20, 20), 1],
+      ['drive', 12],
+      ['glue-up-case', 1, stock(300)]
+    ),
+    materials: [
+      { material: 'plywood-9', quantity: 0.6 },
+      { material: 'softwood-stud', quantity: 1.4 },
+      { material: 'screws', quantity: 0.1 },
+      { material: 'glue', quantity: 0.1 }
+    ]
+  },
+  {
+    id: 'jig-box-joint',
+    name: 'Box-joint jig',
+    kind: 'jig',
+    yields: 'box-joint-jig',
+    readyMadePoints: 0,
+    typicalHours: 2,
+    joinery: ['screwed'],
+    steps: steps(
+      ['measure', 3],
+      ['mark-square', 3, stock(0, 145, 20), 1],
+      ['crosscut', 2, stock(450, 145, 20), 2],
+      ['rip', 0.5, stock(450, 12, 12), 0.8],
+      ['drive', 6]
+    ),
+    materials: [
+      { material: 'softwood-board', quantity: 1 },
+      { material: 'plywood-9', quantity: 0.1 },
+      { material: 'screws', quantity: 0.1 }
+    ]
+  },
+  {
+    id: 'jig-planer-sled',
+    name: 'Thicknesser sled',
+    kind: 'jig',
+    yields: 'planer-sled',
+    readyMadePoints: 0,
+    typicalHours: 2,
+    joinery: ['screwed'],
+    steps: steps(['measure', 3], ['crosscut', 4, stock(1500, 95, 20), 3], ['drive', 16]),
+    materials: [
+      { material: 'plywood-9', quantity: 1 },
+      { material: 'softwood-batten', quantity: 3 },
+      { material: 'screws', quantity: 0.1 }
+    ]
+  }
 ]

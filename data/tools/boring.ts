@@ -3,18 +3,140 @@ import { advised, byHand, tool } from '../write'
 
 /** Bits, countersinks and small drills. Prices in index points, weekend tier; common practice. */
 export const boringTools: readonly Tool[] = [
-  tool({ id: 'hand-drill', name: 'Hand drill with a wheel', aliases: ['egg-beater drill'], group: 'drilling', roles: ['hand-drill'], forms: byHand(30), storedM2: 0.02 }),
-  tool({ id: 'flat-bits', name: 'Flat bits, set', aliases: ['spade bits', 'paddle bits'], group: 'drilling', kind: 'accessory', roles: ['large-bit', 'flat-bits'], specs: { bladeMm: 32 }, forms: byHand(8) }),
-  tool({ id: 'forstner-bits', name: 'Forstner bits, set', aliases: ['cup-hinge bit', '35 mm hinge bit'], group: 'drilling', kind: 'accessory', roles: ['large-bit', 'forstner-bits'], specs: { bladeMm: 35 }, forms: byHand(28), why: 'Cuts a clean flat-bottomed hole; wants a slow, steady drill.' }),
-  tool({ id: 'hole-saws', name: 'Hole saws, set', aliases: ['hole cutter'], group: 'drilling', kind: 'accessory', roles: ['hole-saws'], specs: { bladeMm: 68 }, forms: byHand(22) }),
-  tool({ id: 'auger-bits', name: 'Auger bits, three', aliases: ['brace bits', 'snail bits'], group: 'drilling', kind: 'accessory', roles: ['auger-bits'], specs: { bladeMm: 25 }, forms: byHand(24) }),
-  tool({ id: 'countersink', name: 'Countersink', aliases: ['screw sink'], group: 'drilling', kind: 'accessory', roles: ['countersink'], forms: byHand(7) }),
-  tool({ id: 'countersink-stop', name: 'Pilot bit with countersink and depth stop', aliases: ['screw pilot', 'countersink with stop'], group: 'drilling', kind: 'accessory', roles: ['countersink', 'countersink-stop'], forms: byHand(18), why: 'Bores, sinks and stops in one go.' }),
-  tool({ id: 'plug-cutter', name: 'Plug cutter', aliases: ['tenon cutter', 'button cutter'], group: 'drilling', kind: 'accessory', roles: ['plug-cutter'], forms: byHand(11) }),
-  tool({ id: 'self-centring-bits', name: 'Self-centring hinge bits', aliases: ['self-centering bits', 'hinge drill'], group: 'drilling', kind: 'accessory', roles: ['self-centring'], forms: byHand(12) }),
-  tool({ id: 'masonry-bits', name: 'Masonry bits', aliases: ['wall bits', 'hammer bits'], group: 'drilling', kind: 'accessory', roles: ['masonry-bits'], forms: byHand(9) }),
-  tool({ id: 'hex-holder', name: 'Quick-change hex holder', aliases: ['bit holder', 'drill-drive flip'], group: 'drilling', kind: 'accessory', roles: [], forms: byHand(9), why: 'One drill changes between boring and driving in a second.' }),
-  tool({ id: 'dowel-centres', name: 'Dowel centres', aliases: ['dowel points', 'centre points'], group: 'drilling', kind: 'accessory', roles: ['dowel-centres'], forms: byHand(5) }),
-  tool({ id: 'pin-jig', name: 'Shelf-pin drilling jig', aliases: ['shelf hole jig'], group: 'drilling', kind: 'accessory', roles: ['pin-jig'], specs: { lengthMm: 300 }, forms: byHand(22), companions: [advised('A stop keeps the bit from coming through.', 'drill-bits')] }),
-  tool({ id: 'sanding-drum', name: 'Sanding drum for a drill', aliases: ['drum sander kit'], group: 'drilling', kind: 'accessory', roles: ['sanding-drum'], forms: byHand(11), lifeHours: { getBy: 8, weekend: 20, trade: 30 } })
+  tool({
+    id: 'hand-drill',
+    name: 'Hand drill with a wheel',
+    aliases: ['egg-beater drill'],
+    group: 'drilling',
+    roles: ['hand-drill'],
+    forms: byHand(30),
+    storedM2: 0.02
+  }),
+  tool({
+    id: 'flat-bits',
+    name: 'Flat bits, set',
+    aliases: ['spade bits', 'paddle bits'],
+    group: 'drilling',
+    kind: 'accessory',
+    roles: ['large-bit', 'flat-bits'],
+    specs: { bladeMm: 32 },
+    forms: byHand(8)
+  }),
+  tool({
+    id: 'forstner-bits',
+    name: 'Forstner bits, set',
+    aliases: ['cup-hinge bit', '35 mm hinge bit'],
+    group: 'drilling',
+    kind: 'accessory',
+    roles: ['large-bit', 'forstner-bits'],
+    specs: { bladeMm: 35 },
+    forms: byHand(28),
+    why: 'Cuts a clean flat-bottomed hole; wants a slow, steady drill.'
+  }),
+  tool({
+    id: 'hole-saws',
+    name: 'Hole saws, set',
+    aliases: ['hole cutter'],
+    group: 'drilling',
+    kind: 'accessory',
+    roles: ['hole-saws'],
+    specs: { bladeMm: 68 },
+    forms: byHand(22)
+  }),
+  tool({
+    id: 'auger-bits',
+    name: 'Auger bits, three',
+    aliases: ['brace bits', 'snail bits'],
+    group: 'drilling',
+    kind: 'accessory',
+    roles: ['auger-bits'],
+    specs: { bladeMm: 25 },
+    forms: byHand(24)
+  }),
+  tool({
+    id: 'countersink',
+    name: 'Countersink',
+    aliases: ['screw sink'],
+    group: 'drilling',
+    kind: 'accessory',
+    roles: ['countersink'],
+    forms: byHand(7)
+  }),
+  tool({
+    id: 'countersink-stop',
+    name: 'Pilot bit with countersink and depth stop',
+    aliases: ['screw pilot', 'countersink with stop'],
+    group: 'drilling',
+    kind: 'accessory',
+    roles: ['countersink', 'countersink-stop'],
+    forms: byHand(18),
+    why: 'Bores, sinks and stops in one go.'
+  }),
+  tool({
+    id: 'plug-cutter',
+    name: 'Plug cutter',
+    aliases: ['tenon cutter', 'button cutter'],
+    group: 'drilling',
+    kind: 'accessory',
+    roles: ['plug-cutter'],
+    forms: byHand(11)
+  }),
+  tool({
+    id: 'self-centring-bits',
+    name: 'Self-centring hinge bits',
+    aliases: ['self-centering bits', 'hinge drill'],
+    group: 'drilling',
+    kind: 'accessory',
+    roles: ['self-centring'],
+    forms: byHand(12)
+  }),
+  tool({
+    id: 'masonry-bits',
+    name: 'Masonry bits',
+    aliases: ['wall bits', 'hammer bits'],
+    group: 'drilling',
+    kind: 'accessory',
+    roles: ['masonry-bits'],
+    forms: byHand(9)
+  }),
+  tool({
+    id: 'hex-holder',
+    name: 'Quick-change hex holder',
+    aliases: ['bit holder', 'drill-drive flip'],
+    group: 'drilling',
+    kind: 'accessory',
+    roles: [],
+    forms: byHand(9),
+    why: 'One drill changes between boring and driving in a second.'
+  }),
+  tool({
+    id: 'dowel-centres',
+    name: 'Dowel centres',
+    aliases: ['dowel points', 'centre points'],
+    group: 'drilling',
+    kind: 'accessory',
+    roles: ['dowel-centres'],
+    forms: byHand(5)
+  }),
+  tool({
+    id: 'pin-jig',
+    name: 'Shelf-pin drilling jig',
+    aliases: ['shelf hole jig'],
+    group: 'drilling',
+    kind: 'accessory',
+    roles: ['pin-jig'],
+    specs: { lengthMm: 300 },
+    forms: byHand(22),
+    companions: [advised('A stop keeps the bit from coming through.', 'drill-bits')]
+  }),
+  tool({
+    id: 'sanding-drum',
+    name: 'Sanding drum for a drill',
+    aliases: ['drum sander kit'],
+    group: 'drilling',
+    kind: 'accessory',
+    roles: ['sanding-drum'],
+    forms: byHand(11),
+    lifeHours: { getBy: 8, weekend: 20, trade: 30 }
+  })
 ]

@@ -9,5 +9,16 @@ import { markingTools } from './marking'
 import { poweredTools } from './powered'
 
 export const tools = [
-  ...handTools, ...markingTools, ...edgeTools, ...boringTools, ...poweredTools, ...handPowerTools, ...machineTools, ...holdingTools, ...benchRoomTools, ...smallMachines, ...shopMade, ...moreShopMade
+  ...handTools,
+  ...markingTools,
+  ...edgeTools,
+  ...boringTools,
+  ...poweredTools,
+  ...handPowerTools,
+  ...machineTools,
+  ...holdingTools,
+  ...benchRoomTools,
+  ...smallMachines,
+  ...shopMade,
+  ...moreShopMade
 ]

@@ -3,21 +3,164 @@ import { advised, byHand, tool } from '../write'
 
 /** Measuring, marking and checking beyond the first three. Prices in index points, weekend tier; common practice. */
 export const markingTools: readonly Tool[] = [
-  tool({ id: 'try-square', name: 'Try square, 230 mm', aliases: ['joiner’s square', 'fixed square'], group: 'measuring', roles: ['square', 'square-fine'], specs: { lengthMm: 230, accuracyMm: 0.25 }, forms: byHand(26), tierPrices: { 'get-by': 0.5, trade: 2.2, lifetime: 4 }, why: 'Has no screw that works loose; test it by flipping it over.' }),
-  tool({ id: 'framing-square', name: 'Framing square, 600 mm', aliases: ['carpenter’s square', 'roofing square', 'large square'], group: 'measuring', roles: ['square', 'square-large'], specs: { lengthMm: 600, accuracyMm: 0.6 }, forms: byHand(15) }),
-  tool({ id: 'calipers', name: 'Calipers, 150 mm', aliases: ['vernier', 'dial caliper', 'sliding calliper'], group: 'measuring', roles: ['calipers'], specs: { lengthMm: 150, accuracyMm: 0.1 }, forms: byHand(16), why: 'Reads thickness and the width of a groove where a rule cannot.' }),
-  tool({ id: 'setup-blocks', name: 'Spacers in set thicknesses', aliases: ['setup blocks', 'gauge blocks', 'brass bars'], group: 'measuring', kind: 'accessory', roles: [], specs: { accuracyMm: 0.05 }, forms: byHand(14), why: 'Sets a blade or a bit to height without reading a scale.' }),
-  tool({ id: 'angle-gauge', name: 'Digital angle gauge', aliases: ['angle finder', 'bevel box', 'inclinometer'], group: 'measuring', roles: ['angle-gauge'], specs: { accuracyMm: 0.2 }, forms: byHand(15) }),
-  tool({ id: 'marking-knife', name: 'Marking knife', aliases: ['striking knife', 'layout knife'], group: 'measuring', roles: ['marking-knife'], forms: byHand(10), hazard: 'sharp-edge', why: 'A knife line guides the chisel; a pencil line only shows where.' }),
-  tool({ id: 'dovetail-marker', name: 'Dovetail marker', aliases: ['dovetail template'], group: 'measuring', roles: ['dovetail-marker'], forms: byHand(14) }),
-  tool({ id: 'mortise-gauge', name: 'Mortise gauge, two pins', aliases: ['mortice gauge', 'twin-pin gauge'], group: 'measuring', roles: ['marking-gauge', 'mortise-gauge'], specs: { accuracyMm: 0.2 }, forms: byHand(26) }),
-  tool({ id: 'compass', name: 'Pencil compass', aliases: ['wing compass', 'dividers'], group: 'measuring', roles: ['compass'], specs: { reachMm: 200 }, forms: byHand(7) }),
-  tool({ id: 'trammel', name: 'Trammel points', aliases: ['beam compass'], group: 'measuring', roles: ['compass', 'trammel'], specs: { reachMm: 1200 }, forms: byHand(20) }),
-  tool({ id: 'level', name: 'Spirit level, 600 mm', aliases: ['bubble level'], group: 'measuring', roles: ['level'], specs: { lengthMm: 600 }, forms: byHand(13) }),
-  tool({ id: 'stud-finder', name: 'Stud and cable finder', aliases: ['stud sensor', 'wall scanner'], group: 'measuring', roles: ['stud-finder'], forms: byHand(16), caution: 'Cables and pipes hide in walls: switch the circuit off where in doubt, and ask a licensed electrician.' }),
-  tool({ id: 'moisture-meter', name: 'Moisture meter', aliases: ['damp meter', 'pin meter'], group: 'measuring', roles: ['moisture-meter'], forms: byHand(20), why: 'A cheap one compares boards rather than measures them; dry timber from a yard you trust may replace it.' }),
-  tool({ id: 'scales', name: 'Small scales', aliases: ['kitchen scales'], group: 'measuring', roles: ['scales'], forms: byHand(9), why: 'Weigh a piece each week: it is dry when it no longer loses.' }),
-  tool({ id: 'flexible-curve', name: 'Flexible curve', aliases: ['bendable ruler', 'spline'], group: 'measuring', roles: ['curve'], specs: { lengthMm: 600 }, forms: byHand(8) }),
-  tool({ id: 'profile-gauge', name: 'Profile gauge', aliases: ['contour gauge'], group: 'measuring', roles: ['profile-gauge'], specs: { lengthMm: 250 }, forms: byHand(12) }),
-  tool({ id: 'long-straight-edge', name: 'Aluminium straight edge, 2 m', aliases: ['screeding bar', 'long ruler'], group: 'measuring', roles: ['straight-edge', 'long-edge'], specs: { lengthMm: 2000, accuracyMm: 0.5 }, forms: byHand(24), storedM2: 0.02, companions: [advised('It is held with clamps when a saw runs along it.', 'f-clamp-300', 'f-clamp-600')] })
+  tool({
+    id: 'try-square',
+    name: 'Try square, 230 mm',
+    aliases: ['joiner’s square', 'fixed square'],
+    group: 'measuring',
+    roles: ['square', 'square-fine'],
+    specs: { lengthMm: 230, accuracyMm: 0.25 },
+    forms: byHand(26),
+    tierPrices: { 'get-by': 0.5, trade: 2.2, lifetime: 4 },
+    why: 'Has no screw that works loose; test it by flipping it over.'
+  }),
+  tool({
+    id: 'framing-square',
+    name: 'Framing square, 600 mm',
+    aliases: ['carpenter’s square', 'roofing square', 'large square'],
+    group: 'measuring',
+    roles: ['square', 'square-large'],
+    specs: { lengthMm: 600, accuracyMm: 0.6 },
+    forms: byHand(15)
+  }),
+  tool({
+    id: 'calipers',
+    name: 'Calipers, 150 mm',
+    aliases: ['vernier', 'dial caliper', 'sliding calliper'],
+    group: 'measuring',
+    roles: ['calipers'],
+    specs: { lengthMm: 150, accuracyMm: 0.1 },
+    forms: byHand(16),
+    why: 'Reads thickness and the width of a groove where a rule cannot.'
+  }),
+  tool({
+    id: 'setup-blocks',
+    name: 'Spacers in set thicknesses',
+    aliases: ['setup blocks', 'gauge blocks', 'brass bars'],
+    group: 'measuring',
+    kind: 'accessory',
+    roles: [],
+    specs: { accuracyMm: 0.05 },
+    forms: byHand(14),
+    why: 'Sets a blade or a bit to height without reading a scale.'
+  }),
+  tool({
+    id: 'angle-gauge',
+    name: 'Digital angle gauge',
+    aliases: ['angle finder', 'bevel box', 'inclinometer'],
+    group: 'measuring',
+    roles: ['angle-gauge'],
+    specs: { accuracyMm: 0.2 },
+    forms: byHand(15)
+  }),
+  tool({
+    id: 'marking-knife',
+    name: 'Marking knife',
+    aliases: ['striking knife', 'layout knife'],
+    group: 'measuring',
+    roles: ['marking-knife'],
+    forms: byHand(10),
+    hazard: 'sharp-edge',
+    why: 'A knife line guides the chisel; a pencil line only shows where.'
+  }),
+  tool({
+    id: 'dovetail-marker',
+    name: 'Dovetail marker',
+    aliases: ['dovetail template'],
+    group: 'measuring',
+    roles: ['dovetail-marker'],
+    forms: byHand(14)
+  }),
+  tool({
+    id: 'mortise-gauge',
+    name: 'Mortise gauge, two pins',
+    aliases: ['mortice gauge', 'twin-pin gauge'],
+    group: 'measuring',
+    roles: ['marking-gauge', 'mortise-gauge'],
+    specs: { accuracyMm: 0.2 },
+    forms: byHand(26)
+  }),
+  tool({
+    id: 'compass',
+    name: 'Pencil compass',
+    aliases: ['wing compass', 'dividers'],
+    group: 'measuring',
+    roles: ['compass'],
+    specs: { reachMm: 200 },
+    forms: byHand(7)
+  }),
+  tool({
+    id: 'trammel',
+    name: 'Trammel points',
+    aliases: ['beam compass'],
+    group: 'measuring',
+    roles: ['compass', 'trammel'],
+    specs: { reachMm: 1200 },
+    forms: byHand(20)
+  }),
+  tool({
+    id: 'level',
+    name: 'Spirit level, 600 mm',
+    aliases: ['bubble level'],
+    group: 'measuring',
+    roles: ['level'],
+    specs: { lengthMm: 600 },
+    forms: byHand(13)
+  }),
+  tool({
+    id: 'stud-finder',
+    name: 'Stud and cable finder',
+    aliases: ['stud sensor', 'wall scanner'],
+    group: 'measuring',
+    roles: ['stud-finder'],
+    forms: byHand(16),
+    caution: 'Cables and pipes hide in walls: switch the circuit off where in doubt, and ask a licensed electrician.'
+  }),
+  tool({
+    id: 'moisture-meter',
+    name: 'Moisture meter',
+    aliases: ['damp meter', 'pin meter'],
+    group: 'measuring',
+    roles: ['moisture-meter'],
+    forms: byHand(20),
+    why: 'A cheap one compares boards rather than measures them; dry timber from a yard you trust may replace it.'
+  }),
+  tool({
+    id: 'scales',
+    name: 'Small scales',
+    aliases: ['kitchen scales'],
+    group: 'measuring',
+    roles: ['scales'],
+    forms: byHand(9),
+    why: 'Weigh a piece each week: it is dry when it no longer loses.'
+  }),
+  tool({
+    id: 'flexible-curve',
+    name: 'Flexible curve',
+    aliases: ['bendable ruler', 'spline'],
+    group: 'measuring',
+    roles: ['curve'],
+    specs: { lengthMm: 600 },
+    forms: byHand(8)
+  }),
+  tool({
+    id: 'profile-gauge',
+    name: 'Profile gauge',
+    aliases: ['contour gauge'],
+    group: 'measuring',
+    roles: ['profile-gauge'],
+    specs: { lengthMm: 250 },
+    forms: byHand(12)
+  }),
+  tool({
+    id: 'long-straight-edge',
+    name: 'Aluminium straight edge, 2 m',
+    aliases: ['screeding bar', 'long ruler'],
+    group: 'measuring',
+    roles: ['straight-edge', 'long-edge'],
+    specs: { lengthMm: 2000, accuracyMm: 0.5 },
+    forms: byHand(24),
+    storedM2: 0.02,
+    companions: [advised('It is held with clamps when a saw runs along it.', 'f-clamp-300', 'f-clamp-600')]
+  })
 ]

@@ -18,18 +18,36 @@ export function coreFigures(): Figure[] {
     const world = fresh()
     const started = performance.now()
     let first = Number.NaN
-    const { ms, result } = timed(() => makePlan(world, { onPlan: () => (first = Number.isNaN(first) ? performance.now() - started : first) }))
+    const { ms, result } = timed(() =>
+      makePlan(world, {
+        onPlan: () => (first = Number.isNaN(first) ? performance.now() - started : first)
+      })
+    )
     if (result.kind !== 'clash') plan = result.plan
     if (run > 0) [firsts, wholes].forEach((list, i) => list.push(i === 0 ? first : ms))
   }
   const world = fresh()
   const days = purchaseDays(world)
-  const moves = (plan?.purchases ?? []).flatMap((purchase) => days.map((day) => timed(() => plan && evaluate(world, movePurchase(world, plan, purchase.id, day))).ms))
+  const moves = (plan?.purchases ?? []).flatMap((purchase) =>
+    days.map(
+      (day) => timed(() => plan && evaluate(world, movePurchase(world, plan, purchase.id, day))).ms
+    )
+  )
   return [
     under('first plan of the default demo (Node)', median(firsts), 'ms', 200),
     under('whole planning of the default demo (Node)', median(wholes), 'ms', 3000),
     under('a moved purchase evaluated again, median (Node)', median(moves), 'ms', 16),
-    under('a moved purchase evaluated again, worst (Node)', Math.max(...moves.slice(days.length)), 'ms', 16),
-    under('ranking of the default demo (Node)', median(Array.from({ length: 5 }, () => timed(() => rank(fresh())).ms)), 'ms', 1000)
+    under(
+      'a moved purchase evaluated again, worst (Node)',
+      Math.max(...moves.slice(days.length)),
+      'ms',
+      16
+    ),
+    under(
+      'ranking of the default demo (Node)',
+      median(Array.from({ length: 5 }, () => timed(() => rank(fresh())).ms)),
+      'ms',
+      1000
+    )
   ]
 }

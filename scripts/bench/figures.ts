@@ -7,9 +7,21 @@ export interface Figure {
   readonly met: boolean
 }
 
-export const under = (name: string, value: number, unit: string, limit: number): Figure => ({ name, value: Math.round(value * 10) / 10, unit, target: `< ${limit}`, met: value < limit })
+export const under = (name: string, value: number, unit: string, limit: number): Figure => ({
+  name,
+  value: Math.round(value * 10) / 10,
+  unit,
+  target: `< ${limit}`,
+  met: value < limit
+})
 
-export const atMost = (name: string, value: number, unit: string, limit: number): Figure => ({ name, value, unit, target: `<= ${limit}`, met: value <= limit })
+export const atMost = (name: string, value: number, unit: string, limit: number): Figure => ({
+  name,
+  value,
+  unit,
+  target: `<= ${limit}`,
+  met: value <= limit
+})
 
 export function median(values: readonly number[]): number {
   const sorted = [...values].sort((a, b) => a - b)
@@ -23,8 +35,24 @@ export const timed = <T>(work: () => T): { ms: number; result: T } => {
 }
 
 export function table(figures: readonly Figure[]): string {
-  const rows = figures.map(({ name, value, unit, target, met }) => [name, `${value} ${unit}`, target, met ? 'met' : 'MISSED'])
+  const rows = figures.map(({ name, value, unit, target, met }) => [
+    name,
+    `${value} ${unit}`,
+    target,
+    met ? 'met' : 'MISSED'
+  ])
   const all = [['figure', 'value', 'target', ''], ...rows]
-  const widths = [0, 1, 2, 3].map((column) => Math.max(...all.map((row) => row[column]?.length ?? 0)))
-  return all.map((row) => row.map((cell, column) => (column === 1 ? cell.padStart(widths[column] ?? 0) : cell.padEnd(widths[column] ?? 0))).join('  ').trimEnd()).join('\n')
+  const widths = [0, 1, 2, 3].map((column) =>
+    Math.max(...all.map((row) => row[column]?.length ?? 0))
+  )
+  return all
+    .map((row) =>
+      row
+        .map((cell, column) =>
+          column === 1 ? cell.padStart(widths[column] ?? 0) : cell.padEnd(widths[column] ?? 0)
+        )
+        .join('  ')
+        .trimEnd()
+    )
+    .join('\n')
 }

@@ -21,16 +21,40 @@ function items(): Item[] {
     .sort((a, b) => (a.forms[0]?.points ?? 0) - (b.forms[0]?.points ?? 0))
     .filter((_, i) => i % 3 === 0)
     .slice(0, ITEMS)
-    .map((tool, i) => ({ id: `i${i}`, tool: tool.id, tier: 'weekend', condition: 'new', power: tool.forms[0]?.power ?? 'hand', specs: specsOf(tool, 'weekend'), count: 4, since: '2026-01-01', cost: 0 }))
+    .map((tool, i) => ({
+      id: `i${i}`,
+      tool: tool.id,
+      tier: 'weekend',
+      condition: 'new',
+      power: tool.forms[0]?.power ?? 'hand',
+      specs: specsOf(tool, 'weekend'),
+      count: 4,
+      since: '2026-01-01',
+      cost: 0
+    }))
 }
-const builds = () => library.data.templates.filter(({ kind }) => kind === 'piece').slice(0, BUILDS).map((template) => buildFromTemplate(template, template.id, template.name))
+const builds = () =>
+  library.data.templates
+    .filter(({ kind }) => kind === 'piece')
+    .slice(0, BUILDS)
+    .map((template) => buildFromTemplate(template, template.id, template.name))
 
 /** A seeded cut list of sheet and board parts. */
 function parts(seed: number): Part[] {
   const random = seededRandom(seed)
   return Array.from({ length: PARTS }, (_, i): Part => {
     const sheet = i % 2 === 0
-    return { id: `p${i}`, name: `Part ${i}`, quantity: 1 + Math.floor(random() * 2), lengthMm: 200 + Math.round(random() * 1000), widthMm: 60 + Math.round(random() * (sheet ? 500 : 180)), thicknessMm: sheet ? 18 : 20, stock: sheet ? 'sheet' : 'softwood', joints: [{ joint: 'pocket', count: 2 }], grain: !sheet }
+    return {
+      id: `p${i}`,
+      name: `Part ${i}`,
+      quantity: 1 + Math.floor(random() * 2),
+      lengthMm: 200 + Math.round(random() * 1000),
+      widthMm: 60 + Math.round(random() * (sheet ? 500 : 180)),
+      thicknessMm: sheet ? 18 : 20,
+      stock: sheet ? 'sheet' : 'softwood',
+      joints: [{ joint: 'pocket', count: 2 }],
+      grain: !sheet
+    }
   })
 }
 
@@ -40,7 +64,10 @@ export function libraryFigures(): Figure[] {
   const world = worldOf({ ...demo, items: items(), builds: builds() }, library, '2026-05-04')
   const context = fitContext(world)
   const kit = kitOf(world.library, world.workspace.items)
-  const fits = Array.from({ length: RUNS }, () => timed(() => world.workspace.builds.map((build) => fitBuild(context, kit, build))).ms)
+  const fits = Array.from(
+    { length: RUNS },
+    () => timed(() => world.workspace.builds.map((build) => fitBuild(context, kit, build))).ms
+  )
   const ways: number[] = []
   for (let run = 0; run < 3; run++) {
     const fitter = makeFitter(world)
@@ -49,18 +76,70 @@ export function libraryFigures(): Figure[] {
   const list = parts(11)
   const derived = Array.from({ length: RUNS }, () => timed(() => derive(library, list)).ms)
   const sheet = { lengthMm: 2440, widthMm: 1220 }
-  const flat = list.map(({ id, lengthMm, widthMm, quantity }) => ({ id, lengthMm, widthMm, quantity, canTurn: true }))
+  const flat = list.map(({ id, lengthMm, widthMm, quantity }) => ({
+    id,
+    lengthMm,
+    widthMm,
+    quantity,
+    canTurn: true
+  }))
   const nested = Array.from({ length: 5 }, () => timed(() => nest(flat, sheet)).ms)
   const seeds = [201, 202, 203, 204, 205, 206, 207, 208, 209, 210]
-  const above = seeds.map((seed) => nest(fromFullSheets(seed, 2 + (seed % 4), sheet, 3), sheet, { seed }).sheets.length - (2 + (seed % 4)))
-  const behind = seeds.map((seed) => nest(parts(seed).map(({ id, lengthMm, widthMm, quantity }) => ({ id, lengthMm, widthMm, quantity, canTurn: true })), sheet).sheets.length - nestOnShelves(parts(seed).map(({ id, lengthMm, widthMm, quantity }) => ({ id, lengthMm, widthMm, quantity, canTurn: true })), sheet).sheets.length)
+  const above = seeds.map(
+    (seed) =>
+      nest(fromFullSheets(seed, 2 + (seed % 4), sheet, 3), sheet, { seed }).sheets.length -
+      (2 + (seed % 4))
+  )
+  const behind = seeds.map(
+    (seed) =>
+      nest(
+        parts(seed).map(({ id, lengthMm, widthMm, quantity }) => ({
+          id,
+          lengthMm,
+          widthMm,
+          quantity,
+          canTurn: true
+        })),
+        sheet
+      ).sheets.length -
+      nestOnShelves(
+        parts(seed).map(({ id, lengthMm, widthMm, quantity }) => ({
+          id,
+          lengthMm,
+          widthMm,
+          quantity,
+          canTurn: true
+        })),
+        sheet
+      ).sheets.length
+  )
   return [
     under(`fit of ${BUILDS} builds against ${ITEMS} items (Node)`, median(fits.slice(3)), 'ms', 20),
     under('ways in for a build, median (Node)', median(ways), 'ms', 50),
-    under('ways in for a build, worst of 40, warm (Node)', Math.max(...ways.slice(BUILDS)), 'ms', 50),
-    under(`steps and timber of a ${PARTS}-part cut list (Node)`, median(derived.slice(3)), 'ms', 20),
+    under(
+      'ways in for a build, worst of 40, warm (Node)',
+      Math.max(...ways.slice(BUILDS)),
+      'ms',
+      50
+    ),
+    under(
+      `steps and timber of a ${PARTS}-part cut list (Node)`,
+      median(derived.slice(3)),
+      'ms',
+      20
+    ),
     under(`nesting ${PARTS} parts on sheets (Node)`, median(nested), 'ms', 1000),
-    atMost('sheets above the known least, worst of 10 seeded sets', Math.max(...above), 'sheets', 1),
-    atMost('sheets above first-fit decreasing, worst of 10 seeded lists', Math.max(...behind), 'sheets', 0)
+    atMost(
+      'sheets above the known least, worst of 10 seeded sets',
+      Math.max(...above),
+      'sheets',
+      1
+    ),
+    atMost(
+      'sheets above first-fit decreasing, worst of 10 seeded lists',
+      Math.max(...behind),
+      'sheets',
+      0
+    )
   ]
 }

@@ -1,5 +1,11 @@
 import highsLoader from 'highs'
-import { GENERATED_TODAY, Planner, boundModel, generateWorkspace, type Size } from '../../core/stages'
+import {
+  GENERATED_TODAY,
+  Planner,
+  boundModel,
+  generateWorkspace,
+  type Size
+} from '../../core/stages'
 import { Search } from '../../core/stages/search/anneal'
 import { problemOf } from '../../core/stages/search/problem'
 import { worldOf, type World } from '../../core/workspace'
@@ -19,18 +25,64 @@ interface Plan_ {
 }
 
 const QUICK: readonly Plan_[] = [
-  { size: 'small', seeds: 3, at: [[1, 0.5]], long: 2 }, { size: 'medium', seeds: 2, at: [[1, 0.7], [3, 0.2]], long: 6 },
-  { size: 'large', seeds: 1, at: [[3, 1.5]], long: 10 }, { size: 'extra-large', seeds: 1, at: [[3, 2.5]], long: 10 }
+  { size: 'small', seeds: 3, at: [[1, 0.5]], long: 2 },
+  {
+    size: 'medium',
+    seeds: 2,
+    at: [
+      [1, 0.7],
+      [3, 0.2]
+    ],
+    long: 6
+  },
+  { size: 'large', seeds: 1, at: [[3, 1.5]], long: 10 },
+  { size: 'extra-large', seeds: 1, at: [[3, 2.5]], long: 10 }
 ]
 const FULL: readonly Plan_[] = [
-  { size: 'small', seeds: 20, at: [[1, 0.5], [3, 0.5]], long: 4 }, { size: 'medium', seeds: 10, at: [[1, 0.7], [3, 0.2]], long: 15 },
-  { size: 'large', seeds: 6, at: [[3, 1.5], [10, 0.7]], long: 40 }, { size: 'extra-large', seeds: 4, at: [[3, 2.5], [10, 1.2]], long: 40 }
+  {
+    size: 'small',
+    seeds: 20,
+    at: [
+      [1, 0.5],
+      [3, 0.5]
+    ],
+    long: 4
+  },
+  {
+    size: 'medium',
+    seeds: 10,
+    at: [
+      [1, 0.7],
+      [3, 0.2]
+    ],
+    long: 15
+  },
+  {
+    size: 'large',
+    seeds: 6,
+    at: [
+      [3, 1.5],
+      [10, 0.7]
+    ],
+    long: 40
+  },
+  {
+    size: 'extra-large',
+    seeds: 4,
+    at: [
+      [3, 2.5],
+      [10, 1.2]
+    ],
+    long: 40
+  }
 ]
 
-const worldFor = (size: Size, seed: number): World => worldOf(generateWorkspace(library, size, seed), library, GENERATED_TODAY)
+const worldFor = (size: Size, seed: number): World =>
+  worldOf(generateWorkspace(library, size, seed), library, GENERATED_TODAY)
 
 function runFor(search: Search, seconds: number, started: number): number {
-  while (performance.now() - started < seconds * 1000) search.advance(search.decoder.evaluations + 200)
+  while (performance.now() - started < seconds * 1000)
+    search.advance(search.decoder.evaluations + 200)
   return search.bestValue
 }
 
@@ -46,15 +98,39 @@ function quality({ size, seeds, at, long }: Plan_): Figure[] {
     firsts.push(performance.now() - started)
     const values = at.map(([seconds]) => runFor(search, seconds, started))
     speeds.push(search.decoder.evaluations / ((performance.now() - started) / 1000))
-    const best = Math.max(...values, runFor(new Search(problemOf(world), 999), long, performance.now()))
+    const best = Math.max(
+      ...values,
+      runFor(new Search(problemOf(world), 999), long, performance.now())
+    )
     values.forEach((value, k) => gaps[k]?.push(best > 0 ? (100 * (best - value)) / best : 0))
   }
-  const mean = (list: readonly number[]): number => list.reduce((sum, one) => sum + one, 0) / Math.max(1, list.length)
+  const mean = (list: readonly number[]): number =>
+    list.reduce((sum, one) => sum + one, 0) / Math.max(1, list.length)
   return [
-    ...at.map(([seconds, target], k) => ({ ...under(`${size}, ${seeds} seeds: below the best known after ${seconds} s, mean`, mean(gaps[k] ?? []), '%', target), value: Math.round(mean(gaps[k] ?? []) * 100) / 100 })),
-    ...at.map(([seconds, target], k) => ({ name: `${size}: the worst of them after ${seconds} s`, value: Math.round(Math.max(...(gaps[k] ?? [0])) * 100) / 100, unit: '%', target: `(mean < ${target})`, met: true })),
+    ...at.map(([seconds, target], k) => ({
+      ...under(
+        `${size}, ${seeds} seeds: below the best known after ${seconds} s, mean`,
+        mean(gaps[k] ?? []),
+        '%',
+        target
+      ),
+      value: Math.round(mean(gaps[k] ?? []) * 100) / 100
+    })),
+    ...at.map(([seconds, target], k) => ({
+      name: `${size}: the worst of them after ${seconds} s`,
+      value: Math.round(Math.max(...(gaps[k] ?? [0])) * 100) / 100,
+      unit: '%',
+      target: `(mean < ${target})`,
+      met: true
+    })),
     under(`${size}: first plan, with compiling`, median(firsts), 'ms', 50),
-    { name: `${size}: evaluations per second`, value: Math.round(mean(speeds)), unit: '', target: { small: '', medium: '> 100000', large: '> 30000', 'extra-large': '> 15000' }[size], met: mean(speeds) > { small: 0, medium: 100_000, large: 30_000, 'extra-large': 15_000 }[size] }
+    {
+      name: `${size}: evaluations per second`,
+      value: Math.round(mean(speeds)),
+      unit: '',
+      target: { small: '', medium: '> 100000', large: '> 30000', 'extra-large': '> 15000' }[size],
+      met: mean(speeds) > { small: 0, medium: 100_000, large: 30_000, 'extra-large': 15_000 }[size]
+    }
   ]
 }
 
@@ -75,14 +151,33 @@ function rePlan(seeds: number): Figure[] {
       if (again.value >= best * 0.99) within[ms]++
     }
   }
-  return ([[100, 0.8], [1000, 0.95]] as const).map(([ms, share]) => ({ name: `medium: planned again after an edit, within 1 % after ${ms} ms`, value: Math.round((100 * within[ms]) / seeds), unit: '% of cases', target: `>= ${share * 100}`, met: within[ms] / seeds >= share }))
+  return (
+    [
+      [100, 0.8],
+      [1000, 0.95]
+    ] as const
+  ).map(([ms, share]) => ({
+    name: `medium: planned again after an edit, within 1 % after ${ms} ms`,
+    value: Math.round((100 * within[ms]) / seeds),
+    unit: '% of cases',
+    target: `>= ${share * 100}`,
+    met: within[ms] / seeds >= share
+  }))
 }
 
 async function bounds(): Promise<Figure[]> {
-  const solver = await (highsLoader as unknown as () => Promise<{ solve(text: string, options: object): { Status: string; ObjectiveValue: number } }>)()
+  const solver = await (
+    highsLoader as unknown as () => Promise<{
+      solve(text: string, options: object): { Status: string; ObjectiveValue: number }
+    }>
+  )()
   return (['small', 'medium', 'large'] as const).map((size) => {
     const world = worldFor(size, FIRST_SEED)
-    const { ms } = timed(() => solver.solve(boundModel(world, { buckets: size === 'large' ? 3 : 9 }).text, { time_limit: 60 }))
+    const { ms } = timed(() =>
+      solver.solve(boundModel(world, { buckets: size === 'large' ? 3 : 9 }).text, {
+        time_limit: 60
+      })
+    )
     return under(`${size}: an upper bound (loading the solver apart)`, ms, 'ms', 3000)
   })
 }
@@ -92,5 +187,10 @@ export async function stagesFigures(): Promise<Figure[]> {
   const full = process.argv.includes('--full')
   const figures = (full ? FULL : QUICK).flatMap(quality)
   const memory = Math.round(process.memoryUsage().heapUsed / 1e6)
-  return [...figures, ...rePlan(full ? 10 : 3), ...(await bounds()), under('memory in use after planning (Node heap)', memory, 'MB', 150)]
+  return [
+    ...figures,
+    ...rePlan(full ? 10 : 3),
+    ...(await bounds()),
+    under('memory in use after planning (Node heap)', memory, 'MB', 150)
+  ]
 }

@@ -6,14 +6,23 @@ async function begun(page: Page, day: string): Promise<void> {
   await asDownloads(page)
   await page.clock.setFixedTime(`${day}T09:00:00Z`)
   await page.goto('/#/start')
-  for (const build of ['Bird box', 'Step stool', 'Shed door']) await page.getByLabel(build, { exact: true }).check()
+  for (const build of ['Bird box', 'Step stool', 'Shed door'])
+    await page.getByLabel(build, { exact: true }).check()
   await page.getByRole('button', { name: 'Tick the usual basics' }).click()
-  for (const [label, value] of [['In the purse now', '120'], ['Set aside each time', '60'], ['Keep back', '30'], ['Hours a week', '4']] as const) await page.getByLabel(label).fill(value)
+  for (const [label, value] of [
+    ['In the purse now', '120'],
+    ['Set aside each time', '60'],
+    ['Keep back', '30'],
+    ['Hours a week', '4']
+  ] as const)
+    await page.getByLabel(label).fill(value)
   await page.getByRole('button', { name: 'Show me a plan' }).click()
   await settled(page)
 }
 
-test('who comes back weeks later finds a plan that holds, asks for the money that was to come, and can lay the kept one over what happened', async ({ page }) => {
+test('who comes back weeks later finds a plan that holds, asks for the money that was to come, and can lay the kept one over what happened', async ({
+  page
+}) => {
   const errors = watch(page)
   await begun(page, '2026-11-25')
   await page.getByRole('button', { name: 'Keep this plan' }).click()
@@ -26,7 +35,9 @@ test('who comes back weeks later finds a plan that holds, asks for the money tha
   await expect(page.getByText(/rules? (is|are) broken/)).toHaveCount(0)
   await page.goto('/')
   const came = page.getByRole('button', { name: 'It came in' })
-  await expect(page.getByText('€60 was to come in on 25 Jan 2027, but the ledger does not have it.')).toBeVisible()
+  await expect(
+    page.getByText('€60 was to come in on 25 Jan 2027, but the ledger does not have it.')
+  ).toBeVisible()
   for (let left = await came.count(); left > 0; left--) {
     await came.first().click()
     await expect(came).toHaveCount(left - 1)
@@ -37,7 +48,9 @@ test('who comes back weeks later finds a plan that holds, asks for the money tha
   expect(errors).toEqual([])
 })
 
-test('a pin whose day has gone by is held for today, which is said; the plan goes on', async ({ page }) => {
+test('a pin whose day has gone by is held for today, which is said; the plan goes on', async ({
+  page
+}) => {
   await begun(page, '2026-11-25')
   await page.locator('button.tag, .tag').first().click()
   await page.getByRole('button', { name: 'Pin it here' }).click()
@@ -45,12 +58,16 @@ test('a pin whose day has gone by is held for today, which is said; the plan goe
   await page.clock.setFixedTime('2027-01-26T09:00:00Z')
   await page.goto('about:blank')
   await page.goto('/#/stages')
-  await expect(page.getByText(/was pinned to 25 Dec 2026 and has not been bought; it is pinned to today now\./)).toBeVisible()
+  await expect(
+    page.getByText(/was pinned to 25 Dec 2026 and has not been bought; it is pinned to today now\./)
+  ).toBeVisible()
   await settled(page)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/builds? for/)
 })
 
-test('a page that stays open sees the next day come, and asks for the money of that day', async ({ page }) => {
+test('a page that stays open sees the next day come, and asks for the money of that day', async ({
+  page
+}) => {
   await begun(page, '2026-11-26')
   await page.goto('/')
   await expect(page.getByText('€120', { exact: true })).toBeVisible()

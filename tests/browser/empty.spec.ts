@@ -1,11 +1,14 @@
 import { expect, test } from '@playwright/test'
 import { choose, openDemo, settled, watch } from './helpers'
 
-test('from nothing to a plan, a recorded purchase and a finished build, by the screens alone', async ({ page }) => {
+test('from nothing to a plan, a recorded purchase and a finished build, by the screens alone', async ({
+  page
+}) => {
   const errors = watch(page)
   await openDemo(page)
   await page.getByRole('link', { name: 'Start mine' }).click()
-  for (const build of ['Bird box', 'Potting bench', 'Step stool', 'Tool tote']) await page.getByLabel(build).check()
+  for (const build of ['Bird box', 'Potting bench', 'Step stool', 'Tool tote'])
+    await page.getByLabel(build).check()
   await page.getByLabel('Tape measure, 5 m').check()
   await page.getByLabel('Rafter square').check()
   await page.getByLabel('Hammer, 300 g').check()
@@ -37,11 +40,16 @@ test('from nothing to a plan, a recorded purchase and a finished build, by the s
   await page.getByLabel('Find a tool by name, other name or operation').fill('twist')
   await page.getByLabel('I have: Twist bits for wood, set').check()
   await page.getByRole('link', { name: 'Builds' }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('One of five builds can start today')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    'One of five builds can start today'
+  )
 
   // The ranking gives its reasons, down to the builds.
   await page.getByRole('link', { name: 'Weigh-up' }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('nothing else brings back as much', { timeout: 20_000 })
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(
+    'nothing else brings back as much',
+    { timeout: 20_000 }
+  )
   await expect(page.getByText(/candidates? against 5 builds/)).toBeVisible({ timeout: 20_000 })
   await page.locator('button.candidate').first().click()
   await expect(page.getByText(/: worth .* after timber/).first()).toBeVisible()
@@ -79,12 +87,19 @@ test('from nothing to a plan, a recorded purchase and a finished build, by the s
   expect(errors).toEqual([])
 })
 
-test('the questions may all be skipped, and an empty page says what to do first', async ({ page }) => {
+test('the questions may all be skipped, and an empty page says what to do first', async ({
+  page
+}) => {
   await openDemo(page)
   await page.goto('/#/start')
   await page.getByRole('button', { name: 'Show me a plan' }).click()
   await expect(page.getByText('Add a build first')).toBeVisible()
-  for (const [path, hint] of [['/', 'Say what you want to build'], ['/builds', 'Say what you would like to make'], ['/weigh', 'Add a build that cannot be made yet'], ['/ledger', 'Begin with what you have']] as const) {
+  for (const [path, hint] of [
+    ['/', 'Say what you want to build'],
+    ['/builds', 'Say what you would like to make'],
+    ['/weigh', 'Add a build that cannot be made yet'],
+    ['/ledger', 'Begin with what you have']
+  ] as const) {
     await page.goto(`/#${path}`)
     await expect(page.getByText(hint)).toBeVisible({ timeout: 20_000 })
   }

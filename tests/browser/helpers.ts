@@ -26,7 +26,9 @@ export async function openDemo(page: Page, path = '/'): Promise<void> {
 
 /** Waits until planning has come to rest and everything is kept. */
 export async function settled(page: Page): Promise<void> {
-  await expect(page.getByRole('button', { name: 'Plan the rest again' })).toBeEnabled({ timeout: 30_000 })
+  await expect(page.getByRole('button', { name: 'Plan the rest again' })).toBeEnabled({
+    timeout: 30_000
+  })
   await expect(page.getByText('Kept in this browser')).toBeVisible()
 }
 

@@ -3,14 +3,17 @@ import { expect, test, type BrowserContext, type Page } from '@playwright/test'
 import { asDownloads, openDemo, watch } from './helpers'
 
 const hive = readFileSync('data/demo/hive-yard.json', 'utf8')
-const kept = (page: Page) => expect(page.getByText('Kept in this browser')).toBeVisible({ timeout: 20_000 })
+const kept = (page: Page) =>
+  expect(page.getByText('Kept in this browser')).toBeVisible({ timeout: 20_000 })
 const worth = async (page: Page, build: string, value: string): Promise<void> => {
   await page.goto(`/#/builds/${build}`)
   await page.getByLabel('Worth of one').fill(value)
   await page.getByLabel('Worth of one').blur()
 }
 
-test('two tabs agree live, cannot overwrite each other, and each can undo what the other did', async ({ context }) => {
+test('two tabs agree live, cannot overwrite each other, and each can undo what the other did', async ({
+  context
+}) => {
   const [one, two] = [await context.newPage(), await context.newPage()]
   await openDemo(one)
   await openDemo(two, '/builds/bird-boxes')
@@ -18,7 +21,9 @@ test('two tabs agree live, cannot overwrite each other, and each can undo what t
   await worth(one, 'bird-boxes', '77')
   await kept(one)
   await expect(two.getByLabel('Worth of one')).toHaveValue('77')
-  await expect(two.getByRole('button', { name: 'Undo changing Bird boxes, done in another tab' })).toBeEnabled()
+  await expect(
+    two.getByRole('button', { name: 'Undo changing Bird boxes, done in another tab' })
+  ).toBeEnabled()
   await two.getByRole('button', { name: 'Undo changing Bird boxes, done in another tab' }).click()
   await expect(one.getByLabel('Worth of one')).not.toHaveValue('77')
 })
@@ -44,7 +49,9 @@ test('two tabs that change at the same moment keep both changes', async ({ conte
   await expect(one.getByRole('heading', { level: 1 })).toHaveText('€296.70 in the purse')
 })
 
-test('a former state can be looked into and gone back to; the ledger reverses what came since, and that can be undone', async ({ page }) => {
+test('a former state can be looked into and gone back to; the ledger reverses what came since, and that can be undone', async ({
+  page
+}) => {
   await openDemo(page, '/keeping')
   await page.getByRole('button', { name: 'Keep this state' }).click()
   await expect(page.getByRole('row', { name: /kept by you/ })).toBeVisible()
@@ -59,9 +66,14 @@ test('a former state can be looked into and gone back to; the ledger reverses wh
   await page.reload()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('€286.70 in the purse')
   await page.goto('/#/keeping')
-  await page.getByRole('row', { name: /kept by you/ }).getByRole('button').click()
+  await page
+    .getByRole('row', { name: /kept by you/ })
+    .getByRole('button')
+    .click()
   await expect(page.getByText('Build: Bird boxes')).toBeVisible()
-  await expect(page.getByText('1 entry entered since then would be taken back by reversing.')).toBeVisible()
+  await expect(
+    page.getByText('1 entry entered since then would be taken back by reversing.')
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Go back to it' }).click()
   await page.goto('/#/ledger')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('€298.70 in the purse')
@@ -72,24 +84,50 @@ test('a former state can be looked into and gone back to; the ledger reverses wh
 
 const saved = async (page: Page): Promise<{ name: string; buffer: Buffer }> => {
   await page.goto('/#/keeping')
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save to a file' }).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save to a file' }).click()
+  ])
   return { name: download.suggestedFilename(), buffer: readFileSync(await download.path()) }
 }
 const open = async (page: Page, name: string, buffer: Buffer): Promise<void> => {
   await page.goto('/#/settings')
-  await page.setInputFiles('input[type=file]', { name, mimeType: 'application/octet-stream', buffer })
+  await page.setInputFiles('input[type=file]', {
+    name,
+    mimeType: 'application/octet-stream',
+    buffer
+  })
 }
 const emptyBrowser = async (from: BrowserContext): Promise<Page> => {
   const browser = from.browser()
   if (!browser) throw new Error('no browser')
-  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'UTC', serviceWorkers: 'block', baseURL: 'http://localhost:4199/' })).newPage()
+  const page = await (
+    await browser.newContext({
+      viewport: { width: 1280, height: 800 },
+      locale: 'en-GB',
+      timezoneId: 'UTC',
+      serviceWorkers: 'block',
+      baseURL: 'http://localhost:4199/'
+    })
+  ).newPage()
   await asDownloads(page)
   return page
 }
 
-test('everything moves to an empty browser by file, photos too, and leaves it again the same bytes', async ({ page, context }) => {
+test('everything moves to an empty browser by file, photos too, and leaves it again the same bytes', async ({
+  page,
+  context
+}) => {
   await openDemo(page, '/settings')
-  await open(page, 'mine.json', Buffer.from(hive.replaceAll('"demo-hive-yard"', '"ws-mine"').replace('"name": "Hive yard"', '"name": "Mine"')))
+  await open(
+    page,
+    'mine.json',
+    Buffer.from(
+      hive
+        .replaceAll('"demo-hive-yard"', '"ws-mine"')
+        .replace('"name": "Hive yard"', '"name": "Mine"')
+    )
+  )
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy', { timeout: 20_000 })
   await page.goto('/#/ledger')
   await page.getByRole('row', { name: /Boards/ }).click()
@@ -98,7 +136,11 @@ test('everything moves to an empty browser by file, photos too, and leaves it ag
     const blob = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/png'))
     return [...new Uint8Array((await blob?.arrayBuffer()) ?? new ArrayBuffer(0))]
   })
-  await page.setInputFiles('input[type=file]', { name: 'r.png', mimeType: 'image/png', buffer: Buffer.from(png) })
+  await page.setInputFiles('input[type=file]', {
+    name: 'r.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from(png)
+  })
   await expect(page.getByRole('button', { name: /^Photo: Boards/ })).toBeVisible()
   await kept(page)
   const first = await saved(page)
@@ -130,9 +172,16 @@ test('everything moves to an empty browser by file, photos too, and leaves it ag
   await kept(page)
   await open(page, 'back.zip', back.buffer)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('back.zip: what it would change')
-  await expect(page.getByRole('region', { name: 'Changed there' })).toContainText('Build: Step stool')
-  await expect(page.getByText('Other: On the phone').or(page.getByText('Tool: On the phone'))).toBeVisible()
-  await page.getByRole('group', { name: 'Build: Bird boxes' }).getByRole('radio', { name: /^the file/ }).check()
+  await expect(page.getByRole('region', { name: 'Changed there' })).toContainText(
+    'Build: Step stool'
+  )
+  await expect(
+    page.getByText('Other: On the phone').or(page.getByText('Tool: On the phone'))
+  ).toBeVisible()
+  await page
+    .getByRole('group', { name: 'Build: Bird boxes' })
+    .getByRole('radio', { name: /^the file/ })
+    .check()
   await page.getByRole('button', { name: 'Do it' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Copies and formats')
   await page.goto('/#/builds/bird-boxes')
@@ -143,14 +192,18 @@ test('everything moves to an empty browser by file, photos too, and leaves it ag
   await expect(page.getByLabel('Worth of one')).not.toHaveValue('31')
 })
 
-test('taking a file instead replaces everything, and undo brings back every entry under its own id', async ({ page }) => {
+test('taking a file instead replaces everything, and undo brings back every entry under its own id', async ({
+  page
+}) => {
   await openDemo(page, '/settings')
   const other = JSON.parse(hive) as { ledger: object[]; name: string }
   other.ledger = other.ledger.slice(0, 2)
   other.name = 'Shorter'
   await open(page, 'shorter.json', Buffer.from(JSON.stringify(other)))
   await page.getByRole('radio', { name: /^Take the file instead/ }).check()
-  await expect(page.getByText('6 ledger entries that the file does not have would go.')).toBeVisible()
+  await expect(
+    page.getByText('6 ledger entries that the file does not have would go.')
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Do it' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Copies and formats')
   await page.goto('/#/ledger')
@@ -163,7 +216,8 @@ test('taking a file instead replaces everything, and undo brings back every entr
 test('a backup goes into a chosen folder, and by itself after changes', async ({ page }) => {
   // The browser's private file system stands in for a folder on the disk.
   await page.addInitScript(() => {
-    ;(window as { showDirectoryPicker?: unknown }).showDirectoryPicker = () => navigator.storage.getDirectory()
+    ;(window as { showDirectoryPicker?: unknown }).showDirectoryPicker = () =>
+      navigator.storage.getDirectory()
   })
   await openDemo(page, '/keeping')
   await page.getByRole('button', { name: 'Choose a folder for backups' }).click()
@@ -171,13 +225,22 @@ test('a backup goes into a chosen folder, and by itself after changes', async ({
   await expect(page.getByText(/^Last saved to a folder on/)).toBeVisible()
   const text = await page.evaluate(async () => {
     const folder = await navigator.storage.getDirectory()
-    for await (const [name, handle] of (folder as unknown as { entries(): AsyncIterable<[string, FileSystemFileHandle]> }).entries()) if (name.startsWith('Hive-yard')) return (await handle.getFile()).text()
+    for await (const [name, handle] of (
+      folder as unknown as { entries(): AsyncIterable<[string, FileSystemFileHandle]> }
+    ).entries())
+      if (name.startsWith('Hive-yard')) return (await handle.getFile()).text()
     return ''
   })
-  expect(JSON.parse(text)).toMatchObject({ format: 'frugal-ledger/workspace', version: 2, name: 'Hive yard' })
+  expect(JSON.parse(text)).toMatchObject({
+    format: 'frugal-ledger/workspace',
+    version: 2,
+    name: 'Hive yard'
+  })
 })
 
-test('what was kept and is damaged is repaired from a snapshot, with the entries entered since', async ({ page }) => {
+test('what was kept and is damaged is repaired from a snapshot, with the entries entered since', async ({
+  page
+}) => {
   const errors = watch(page)
   await openDemo(page, '/keeping')
   await page.getByRole('button', { name: 'Keep this state' }).click()
@@ -187,22 +250,29 @@ test('what was kept and is damaged is repaired from a snapshot, with the entries
   await page.locator('#entry-text').fill('After the snapshot')
   await page.getByRole('button', { name: 'Enter', exact: true }).click()
   await kept(page)
-  await page.evaluate(() => new Promise<void>((resolve, reject) => {
-    const opening = indexedDB.open('frugal-ledger')
-    opening.onerror = () => reject(new Error('not opened'))
-    opening.onsuccess = () => {
-      const store = opening.result.transaction('workspaces', 'readwrite').objectStore('workspaces')
-      const reading = store.get('demo-hive-yard')
-      reading.onsuccess = () => {
-        store.put({ ...reading.result, head: { broken: true } }).onsuccess = () => {
-          opening.result.close()
-          resolve()
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const opening = indexedDB.open('frugal-ledger')
+        opening.onerror = () => reject(new Error('not opened'))
+        opening.onsuccess = () => {
+          const store = opening.result
+            .transaction('workspaces', 'readwrite')
+            .objectStore('workspaces')
+          const reading = store.get('demo-hive-yard')
+          reading.onsuccess = () => {
+            store.put({ ...reading.result, head: { broken: true } }).onsuccess = () => {
+              opening.result.close()
+              resolve()
+            }
+          }
         }
-      }
-    }
-  }))
+      })
+  )
   await page.reload()
-  await expect(page.getByText(/^What this browser had kept was damaged/)).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByText(/^What this browser had kept was damaged/)).toBeVisible({
+    timeout: 20_000
+  })
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('€291.70 in the purse')
   await page.reload()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('€291.70 in the purse')
@@ -210,24 +280,38 @@ test('what was kept and is damaged is repaired from a snapshot, with the entries
   expect(errors).toEqual([])
 })
 
-test('a browser that was used with version 1 is brought up to date, and nothing of it is lost', async ({ page }) => {
-  const old = readFileSync('tests/fixtures/workspace-version-1.json', 'utf8').replaceAll('"demo-hive-yard"', '"ws-old"').replace('"name": "Hive yard"', '"name": "From last year"')
-  await page.route('**/blank', (route) => route.fulfill({ contentType: 'text/html', body: '<title>blank</title>' }))
+test('a browser that was used with version 1 is brought up to date, and nothing of it is lost', async ({
+  page
+}) => {
+  const old = readFileSync('tests/fixtures/workspace-version-1.json', 'utf8')
+    .replaceAll('"demo-hive-yard"', '"ws-old"')
+    .replace('"name": "Hive yard"', '"name": "From last year"')
+  await page.route('**/blank', (route) =>
+    route.fulfill({ contentType: 'text/html', body: '<title>blank</title>' })
+  )
   await page.goto('/blank')
-  await page.evaluate((text) => new Promise<void>((resolve) => {
-    const data = JSON.parse(text) as { id: string; name: string }
-    const opening = indexedDB.open('frugal-ledger', 1)
-    opening.onupgradeneeded = () => {
-      opening.result.createObjectStore('workspaces', { keyPath: 'id' }).put({ id: data.id, name: data.name, revision: 3, savedAt: 5, data })
-      opening.result.createObjectStore('settings').put({ current: 'ws-old' }, 'settings')
-    }
-    opening.onsuccess = () => {
-      opening.result.close()
-      resolve()
-    }
-  }), old)
+  await page.evaluate(
+    (text) =>
+      new Promise<void>((resolve) => {
+        const data = JSON.parse(text) as { id: string; name: string }
+        const opening = indexedDB.open('frugal-ledger', 1)
+        opening.onupgradeneeded = () => {
+          opening.result
+            .createObjectStore('workspaces', { keyPath: 'id' })
+            .put({ id: data.id, name: data.name, revision: 3, savedAt: 5, data })
+          opening.result.createObjectStore('settings').put({ current: 'ws-old' }, 'settings')
+        }
+        opening.onsuccess = () => {
+          opening.result.close()
+          resolve()
+        }
+      }),
+    old
+  )
   await page.goto('/#/ledger')
-  await expect(page.getByText('The file was of version 1 and has been brought up to version 2.')).toBeVisible({ timeout: 20_000 })
+  await expect(
+    page.getByText('The file was of version 1 and has been brought up to version 2.')
+  ).toBeVisible({ timeout: 20_000 })
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('€298.70 in the purse')
   await page.getByLabel('Amount').first().fill('1')
   await page.locator('#entry-text').fill('Since the update')
@@ -237,7 +321,9 @@ test('a browser that was used with version 1 is brought up to date, and nothing 
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('€297.70 in the purse')
 })
 
-test('when the last copy outside the browser is old and things have changed since, it is said with the way out', async ({ page }) => {
+test('when the last copy outside the browser is old and things have changed since, it is said with the way out', async ({
+  page
+}) => {
   await openDemo(page)
   await open(page, 'mine.json', Buffer.from(hive.replaceAll('"demo-hive-yard"', '"ws-mine"')))
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy', { timeout: 20_000 })
@@ -248,14 +334,21 @@ test('when the last copy outside the browser is old and things have changed sinc
   await page.clock.setFixedTime(Date.now() + 20 * 86_400_000)
   await page.goto('/#/settings')
   await page.reload()
-  const reminder = page.getByText('The last copy outside this browser is 20 days old, and things have changed since.')
+  const reminder = page.getByText(
+    'The last copy outside this browser is 20 days old, and things have changed since.'
+  )
   await expect(reminder).toBeVisible({ timeout: 20_000 })
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('alert').getByRole('button', { name: 'Save to a file' }).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('alert').getByRole('button', { name: 'Save to a file' }).click()
+  ])
   expect(download.suggestedFilename()).toBe('Hive-yard.json')
   await expect(reminder).toHaveCount(0)
 })
 
-test('a store that cannot be opened just now is not written over by what is shown in its place', async ({ context }) => {
+test('a store that cannot be opened just now is not written over by what is shown in its place', async ({
+  context
+}) => {
   const page = await context.newPage()
   await openDemo(page, '/ledger')
   const enter = async (on: Page, amount: string, text: string): Promise<void> => {
@@ -278,32 +371,45 @@ test('a store that cannot be opened just now is not written over by what is show
     }
   })
   await troubled.goto('/')
-  await expect(troubled.getByText('This browser does not let the page keep data.')).toBeVisible({ timeout: 20_000 })
+  await expect(troubled.getByText('This browser does not let the page keep data.')).toBeVisible({
+    timeout: 20_000
+  })
   await troubled.goto('/#/ledger')
   await enter(troubled, '1', 'Into the stand-in')
   await expect(troubled.getByText('Not kept', { exact: true })).toBeVisible()
   await troubled.close()
   const again = await context.newPage()
   await again.goto('/#/ledger')
-  await expect(again.getByRole('heading', { level: 1 })).toHaveText('€291.70 in the purse', { timeout: 20_000 })
+  await expect(again.getByRole('heading', { level: 1 })).toHaveText('€291.70 in the purse', {
+    timeout: 20_000
+  })
   await expect(again.getByRole('row', { name: /Into the stand-in/ })).toHaveCount(0)
 })
 
-test('a store the browser has thrown away comes back from the second copy, photos and all', async ({ page }) => {
+test('a store the browser has thrown away comes back from the second copy, photos and all', async ({
+  page
+}) => {
   await openDemo(page, '/ledger')
   await page.getByLabel('Amount').first().fill('9')
   await page.locator('#entry-text').fill('Before the loss')
   await page.getByRole('button', { name: 'Enter', exact: true }).click()
   await kept(page)
-  await page.evaluate(() => new Promise<void>((resolve, reject) => {
-    const gone = indexedDB.deleteDatabase('frugal-ledger')
-    gone.onsuccess = () => resolve()
-    gone.onerror = () => reject(new Error('not deleted'))
-  }))
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const gone = indexedDB.deleteDatabase('frugal-ledger')
+        gone.onsuccess = () => resolve()
+        gone.onerror = () => reject(new Error('not deleted'))
+      })
+  )
   await page.reload()
-  await expect(page.getByText('The browser had emptied its store; everything is back')).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByText('The browser had emptied its store; everything is back')).toBeVisible(
+    { timeout: 20_000 }
+  )
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('€289.70 in the purse')
   await page.reload()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('€289.70 in the purse', { timeout: 20_000 })
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('€289.70 in the purse', {
+    timeout: 20_000
+  })
   await expect(page.getByText('The browser had emptied its store')).toHaveCount(0)
 })

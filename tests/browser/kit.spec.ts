@@ -2,11 +2,15 @@ import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
 import { choose, openDemo, watch } from './helpers'
 
-test('the kit says where it stops short, and the measure of an owned tool can be put right', async ({ page }) => {
+test('the kit says where it stops short, and the measure of an owned tool can be put right', async ({
+  page
+}) => {
   const errors = watch(page)
   await openDemo(page, '/kit')
   await expect(page.getByRole('heading', { name: 'Where it stops short' })).toBeVisible()
-  await expect(page.getByText('F-clamp gives 600 mm opening; Tool tote and Blanket chest need 940 mm.')).toBeVisible()
+  await expect(
+    page.getByText('F-clamp gives 600 mm opening; Tool tote and Blanket chest need 940 mm.')
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Details: F-clamp, 600 mm' }).click()
   await page.getByLabel('opening').fill('1000')
   await page.getByLabel('opening').blur()
@@ -14,11 +18,15 @@ test('the kit says where it stops short, and the measure of an owned tool can be
   await page.getByRole('button', { name: 'One more: F-clamp, 600 mm' }).click()
   await expect(page.getByText('F-clamp gives 600 mm opening')).toHaveCount(0)
   await page.getByRole('link', { name: 'Builds' }).click()
-  await expect(page.getByRole('button', { name: /^Glue up cases, Tool tote/ })).not.toContainText('short')
+  await expect(page.getByRole('button', { name: /^Glue up cases, Tool tote/ })).not.toContainText(
+    'short'
+  )
   expect(errors).toEqual([])
 })
 
-test('usual things are asked about first; everything else is found by name, other name or operation', async ({ page }) => {
+test('usual things are asked about first; everything else is found by name, other name or operation', async ({
+  page
+}) => {
   await openDemo(page, '/kit')
   await choose(page, 'Show', 'Usual things people have')
   await expect(page.getByLabel('I have: Tape measure, 5 m')).toBeChecked()
@@ -33,7 +41,9 @@ test('usual things are asked about first; everything else is found by name, othe
   await expect(page.getByText('Nothing by that name.')).toBeVisible()
 })
 
-test('a cell of the grid can be asked why: with what, how else, and what a work-around costs', async ({ page }) => {
+test('a cell of the grid can be asked why: with what, how else, and what a work-around costs', async ({
+  page
+}) => {
   await openDemo(page, '/builds')
   await page.getByRole('button', { name: /^Cut to length, Hive boxes/ }).click()
   const why = page.locator('section.why')
@@ -48,10 +58,16 @@ test.describe('on a phone', () => {
     await openDemo(page, '/cut-list')
     await page.getByRole('button', { name: 'Put an example in' }).click()
     await expect(page.getByRole('heading', { name: '2 kinds of parts, 5 pieces' })).toBeVisible()
-    const wide = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
+    const wide = await page.evaluate(
+      () => document.documentElement.scrollWidth - document.documentElement.clientWidth
+    )
     expect(wide).toBeLessThanOrEqual(0)
     const { violations } = await new AxeBuilder({ page }).analyze()
-    expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id }) => id)).toEqual([])
+    expect(
+      violations
+        .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+        .map(({ id }) => id)
+    ).toEqual([])
     await page.getByLabel('Name of the build').fill('Shelf')
     await page.getByRole('button', { name: 'Make it a build' }).click()
     await expect(page.getByRole('heading', { level: 1, name: 'Shelf' })).toBeVisible()

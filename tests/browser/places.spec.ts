@@ -2,7 +2,25 @@ import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
 import { openDemo, settled, watch } from './helpers'
 
-const PLACES = ['/', '/builds', '/builds/blanket-chest', '/kit', '/weigh', '/weigh/quality', '/weigh/power', '/weigh/schools', '/prices', '/stages', '/ledger', '/ledger/plan', '/ledger/inventory', '/keeping', '/pocket', '/start', '/settings']
+const PLACES = [
+  '/',
+  '/builds',
+  '/builds/blanket-chest',
+  '/kit',
+  '/weigh',
+  '/weigh/quality',
+  '/weigh/power',
+  '/weigh/schools',
+  '/prices',
+  '/stages',
+  '/ledger',
+  '/ledger/plan',
+  '/ledger/inventory',
+  '/keeping',
+  '/pocket',
+  '/start',
+  '/settings'
+]
 
 for (const scheme of ['light', 'dark'] as const)
   test.describe(`in ${scheme}`, () => {
@@ -14,8 +32,23 @@ for (const scheme of ['light', 'dark'] as const)
       for (const path of PLACES) {
         await page.goto(`/#${path}`)
         await page.waitForTimeout(1500)
-        const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'best-practice']).analyze()
-        expect.soft(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).slice(0, 3).join(' | ')}`), path).toEqual([])
+        const { violations } = await new AxeBuilder({ page })
+          .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'best-practice'])
+          .analyze()
+        expect
+          .soft(
+            violations
+              .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+              .map(
+                ({ id, nodes }) =>
+                  `${id}: ${nodes
+                    .map(({ html }) => html.slice(0, 160))
+                    .slice(0, 3)
+                    .join(' | ')}`
+              ),
+            path
+          )
+          .toEqual([])
       }
       expect(errors).toEqual([])
     })
@@ -23,9 +56,20 @@ for (const scheme of ['light', 'dark'] as const)
 
 test('one letter per place, find, help, and letters can be switched off', async ({ page }) => {
   await openDemo(page)
-  for (const [letter, place] of [['u', 'Builds'], ['k', 'Kit'], ['w', 'Weigh-up'], ['s', 'Stages'], ['p', 'Prices'], ['l', 'Ledger'], ['b', 'Bench']] as const) {
+  for (const [letter, place] of [
+    ['u', 'Builds'],
+    ['k', 'Kit'],
+    ['w', 'Weigh-up'],
+    ['s', 'Stages'],
+    ['p', 'Prices'],
+    ['l', 'Ledger'],
+    ['b', 'Bench']
+  ] as const) {
     await page.keyboard.press(letter)
-    await expect(page.getByRole('navigation').getByRole('link', { name: place })).toHaveAttribute('aria-current', 'page')
+    await expect(page.getByRole('navigation').getByRole('link', { name: place })).toHaveAttribute(
+      'aria-current',
+      'page'
+    )
   }
   await page.keyboard.press('/')
   await page.keyboard.type('blanket')
@@ -42,7 +86,9 @@ test('one letter per place, find, help, and letters can be switched off', async 
   await expect(page.getByRole('heading', { level: 1, name: 'File and settings' })).toBeVisible()
 })
 
-test('another place begins at its top and is named on the tab; going back goes to where one was', async ({ page }) => {
+test('another place begins at its top and is named on the tab; going back goes to where one was', async ({
+  page
+}) => {
   await openDemo(page, '/ledger')
   await expect(page).toHaveTitle('Ledger · Frugal Ledger')
   await page.getByText('1 Mar 2026').last().waitFor()
@@ -65,10 +111,14 @@ test('each cell of the fit grid can be asked why, by keyboard too', async ({ pag
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { level: 2, name: 'Bore, for Step stool' })).toBeVisible()
   await expect(page.getByText('What would open it')).toBeVisible()
-  await expect(page.locator('section.why')).toContainText(/drill driver|hand brace/, { timeout: 20_000 })
+  await expect(page.locator('section.why')).toContainText(/drill driver|hand brace/, {
+    timeout: 20_000
+  })
 })
 
-test('a price of one’s own moves the ranking, a ban takes a tool out, both undone', async ({ page }) => {
+test('a price of one’s own moves the ranking, a ban takes a tool out, both undone', async ({
+  page
+}) => {
   await openDemo(page, '/weigh')
   const first = page.locator('button.candidate').first()
   await expect(first).toBeVisible({ timeout: 20_000 })
@@ -77,9 +127,13 @@ test('a price of one’s own moves the ranking, a ban takes a tool out, both und
   const price = page.getByLabel(/^A price you have seen for one: /).first()
   await price.fill('400')
   await price.blur()
-  await expect(page.locator('button.candidate').first()).not.toHaveText(before ?? '', { timeout: 20_000 })
+  await expect(page.locator('button.candidate').first()).not.toHaveText(before ?? '', {
+    timeout: 20_000
+  })
   await page.getByRole('button', { name: /^Undo the price/ }).click()
-  await expect(page.locator('button.candidate').first()).toHaveText(before ?? '', { timeout: 20_000 })
+  await expect(page.locator('button.candidate').first()).toHaveText(before ?? '', {
+    timeout: 20_000
+  })
   await page.getByRole('button', { name: 'Not for me' }).click()
   await expect(page.getByText('Ruled out:')).toBeVisible()
 })
@@ -91,13 +145,22 @@ test.describe('on a phone', () => {
     for (const path of PLACES) {
       await page.goto(`/#${path}`)
       await page.waitForTimeout(600)
-      expect.soft(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth), path).toBeLessThanOrEqual(0)
+      expect
+        .soft(
+          await page.evaluate(
+            () => document.documentElement.scrollWidth - document.documentElement.clientWidth
+          ),
+          path
+        )
+        .toBeLessThanOrEqual(0)
     }
   })
   test('a purchase is moved and bought on the rule that runs down the page', async ({ page }) => {
     await openDemo(page, '/stages')
     await page.getByRole('button', { name: 'Save as CSV' }).waitFor()
-    await expect(page.getByRole('button', { name: 'Plan the rest again' })).toBeEnabled({ timeout: 30_000 })
+    await expect(page.getByRole('button', { name: 'Plan the rest again' })).toBeEnabled({
+      timeout: 30_000
+    })
     await page.locator('button.tag').last().click()
     await page.getByRole('button', { name: 'One payday later' }).click()
     await expect(page.getByText(/is now pinned to|This move breaks a rule/).first()).toBeVisible()

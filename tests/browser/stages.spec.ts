@@ -11,10 +11,20 @@ test('a purchase is moved and pinned with the keyboard, and undone', async ({ pa
   await tag.focus()
   await page.keyboard.press('ArrowRight')
   const tool = name.split(', €')[0] ?? ''
-  await expect(page.getByRole('button', { name: `${tool}, ` }).and(page.locator('.tag')).first()).not.toHaveAttribute('data-day', day)
+  await expect(
+    page
+      .getByRole('button', { name: `${tool}, ` })
+      .and(page.locator('.tag'))
+      .first()
+  ).not.toHaveAttribute('data-day', day)
   await expect(page.getByRole('alert').or(page.getByRole('status')).first()).toBeVisible()
   await page.getByRole('button', { name: /^Undo moving/ }).click()
-  await expect(page.getByRole('button', { name: `${tool}, ` }).and(page.locator('.tag')).first()).toHaveAttribute('data-day', day)
+  await expect(
+    page
+      .getByRole('button', { name: `${tool}, ` })
+      .and(page.locator('.tag'))
+      .first()
+  ).toHaveAttribute('data-day', day)
   await tag.focus()
   await page.keyboard.press('p')
   await expect(tag).toHaveAccessibleName(/pinned$/)
@@ -38,7 +48,9 @@ test('dragging shows at once which rule a move breaks, with two ways out', async
   await expect(page.getByText(/this would break a rule/)).toBeVisible()
   await page.mouse.up()
   await expect(page.getByText('This move breaks a rule:')).toBeVisible()
-  await expect(page.getByText(/is to begin on .*, but nothing is there by then/).first()).toBeVisible()
+  await expect(
+    page.getByText(/is to begin on .*, but nothing is there by then/).first()
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Put it back' }).click()
   await expect(page.getByText('This move breaks a rule:')).toHaveCount(0)
 })
@@ -54,14 +66,24 @@ test('a pin the money cannot hold is named as a clash and can be let go', async 
   await page.getByLabel('Keep back').fill('290')
   await page.getByLabel('Keep back').blur()
   await page.getByRole('link', { name: 'Stages' }).click()
-  await expect(page.getByRole('heading', { level: 1, name: 'These pins cannot hold together' })).toBeVisible({ timeout: 30_000 })
-  await page.getByRole('button', { name: /^Let .* go$/ }).first().click()
-  await expect(page.getByRole('heading', { level: 1, name: /builds? for|Nothing staged/ })).toBeVisible({ timeout: 30_000 })
+  await expect(
+    page.getByRole('heading', { level: 1, name: 'These pins cannot hold together' })
+  ).toBeVisible({ timeout: 30_000 })
+  await page
+    .getByRole('button', { name: /^Let .* go$/ })
+    .first()
+    .click()
+  await expect(
+    page.getByRole('heading', { level: 1, name: /builds? for|Nothing staged/ })
+  ).toBeVisible({ timeout: 30_000 })
 })
 
 test('the plan is saved as CSV', async ({ page }) => {
   await openDemo(page, '/stages')
   await settled(page)
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save as CSV' }).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as CSV' }).click()
+  ])
   expect(download.suggestedFilename()).toBe('Hive-yard-plan.csv')
 })

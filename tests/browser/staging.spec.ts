@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test'
 import { openDemo, settled, watch } from './helpers'
 
-test('only trying: a move is shown with its rules, dropped without a trace, and kept when wanted', async ({ page }) => {
+test('only trying: a move is shown with its rules, dropped without a trace, and kept when wanted', async ({
+  page
+}) => {
   const errors = watch(page)
   await openDemo(page, '/stages')
   await settled(page)
@@ -27,12 +29,15 @@ test('only trying: a move is shown with its rules, dropped without a trace, and 
   expect(errors).toEqual([])
 })
 
-test('the rule grows and shrinks by keys, and each stage says what can be built after it', async ({ page }) => {
+test('the rule grows and shrinks by keys, and each stage says what can be built after it', async ({
+  page
+}) => {
   await openDemo(page, '/stages')
   await settled(page)
   const rule = page.getByRole('group', { name: 'The rule: purchases and builds by date' })
   await rule.focus()
-  const width = async (): Promise<number> => page.locator('.drawing').evaluate((drawing) => drawing.getBoundingClientRect().width)
+  const width = async (): Promise<number> =>
+    page.locator('.drawing').evaluate((drawing) => drawing.getBoundingClientRect().width)
   const before = await width()
   await page.keyboard.press('+')
   await expect.poll(width).toBeGreaterThan(before)
@@ -41,26 +46,35 @@ test('the rule grows and shrinks by keys, and each stage says what can be built 
   await page.keyboard.press('-')
   await page.keyboard.press('-')
   await expect.poll(width).toBeLessThan(before)
-  await page.getByRole('button', { name: /^What can I build after/ }).last().click()
+  await page
+    .getByRole('button', { name: /^What can I build after/ })
+    .last()
+    .click()
   await expect(page.getByRole('heading', { name: /^What you can build after/ })).toBeVisible()
   await expect(page.getByText(/Hive boxes/).first()).toBeVisible()
 })
 
-test('a purchase answers what would be without it, the next fifty and the upper limit are worked out beside the page', async ({ page }) => {
+test('a purchase answers what would be without it, the next fifty and the upper limit are worked out beside the page', async ({
+  page
+}) => {
   const errors = watch(page)
   await openDemo(page, '/stages')
   await settled(page)
   await page.evaluate(() => {
     const seen: number[] = []
     Object.assign(globalThis, { longTasks: seen })
-    new PerformanceObserver((list) => seen.push(...list.getEntries().map(({ duration }) => duration))).observe({ entryTypes: ['longtask'] })
+    new PerformanceObserver((list) =>
+      seen.push(...list.getEntries().map(({ duration }) => duration))
+    ).observe({ entryTypes: ['longtask'] })
   })
   await page.getByRole('button', { name: /^Compact table saw,/ }).click()
   await page.getByRole('button', { name: /^Plan again without it/ }).click()
   await expect(page.getByText('Without it', { exact: true })).toBeVisible({ timeout: 40_000 })
   await expect(page.getByText(/^Worth €|^No difference/).first()).toBeVisible()
   await page.getByRole('button', { name: /^With €50 more today/ }).click()
-  await expect(page.locator('.worth').getByText(/^Worth €|^No difference/)).toBeVisible({ timeout: 40_000 })
+  await expect(page.locator('.worth').getByText(/^Worth €|^No difference/)).toBeVisible({
+    timeout: 40_000
+  })
   await page.getByRole('button', { name: 'How much better could it be?' }).click()
   await expect(page.getByText(/^No plan can be more than/)).toBeVisible({ timeout: 50_000 })
   expect(errors).toEqual([])
@@ -72,7 +86,9 @@ test('two ways are laid side by side, and one is kept and taken out again', asyn
   await page.getByLabel('Set aside, against now, %').blur()
   await page.getByRole('button', { name: 'Keep this one' }).click()
   await page.getByRole('button', { name: 'Plan and compare' }).click()
-  await expect(page.getByRole('row', { name: /^Builds ready/ })).toContainText('/ 8', { timeout: 40_000 })
+  await expect(page.getByRole('row', { name: /^Builds ready/ })).toContainText('/ 8', {
+    timeout: 40_000
+  })
   await expect(page.getByRole('columnheader', { name: 'As it stands' })).toBeVisible()
   await page.getByRole('button', { name: 'Take out' }).click()
   await expect(page.getByRole('button', { name: /^Undo taking out/ })).toBeEnabled()
@@ -81,7 +97,9 @@ test('two ways are laid side by side, and one is kept and taken out again', asyn
 test('how sure: chances for each build, a fan and its table', async ({ page }) => {
   await openDemo(page, '/stages/risk')
   await page.getByRole('button', { name: 'Work it out' }).click()
-  await expect(page.getByRole('row', { name: /Bird boxes/ })).toContainText('%', { timeout: 40_000 })
+  await expect(page.getByRole('row', { name: /Bird boxes/ })).toContainText('%', {
+    timeout: 40_000
+  })
   await expect(page.getByText(/^The purse falls below what you keep back in/)).toBeVisible()
   await page.getByRole('button', { name: 'As a table' }).click()
   await expect(page.getByRole('columnheader', { name: '95 %' })).toBeVisible()
@@ -90,14 +108,19 @@ test('how sure: chances for each build, a fan and its table', async ({ page }) =
 test('the calendar is saved, and the plan prints without its buttons', async ({ page }) => {
   await openDemo(page, '/stages')
   await settled(page)
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Calendar' }).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Calendar' }).click()
+  ])
   expect(download.suggestedFilename()).toBe('Hive-yard-plan.ics')
   await page.emulateMedia({ media: 'print' })
   await expect(page.locator('button.tag').first()).toBeVisible()
   await expect(page.getByRole('button', { name: 'Only try things' })).toBeHidden()
 })
 
-test('the workshop’s limits move the plan: weeks without hours, a floor from the room, a cap', async ({ page }) => {
+test('the workshop’s limits move the plan: weeks without hours, a floor from the room, a cap', async ({
+  page
+}) => {
   const errors = watch(page)
   await openDemo(page, '/workshop')
   await page.getByLabel('Length of the room, m').fill('6')
@@ -110,15 +133,23 @@ test('the workshop’s limits move the plan: weeks without hours, a floor from t
   await page.getByLabel('No more than').blur()
   await page.goto('/#/stages')
   await settled(page)
-  await expect(page.getByRole('heading', { level: 1 })).toContainText(/for €[12]?\d\d(\.\d\d)?$/, { timeout: 40_000 })
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(/for €[12]?\d\d(\.\d\d)?$/, {
+    timeout: 40_000
+  })
   expect(errors).toEqual([])
 })
 
 test('the same rule on a phone runs down the page and opens its purchases', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await openDemo(page, '/stages')
-  await page.getByRole('button', { name: /^Pull saw/ }).first().click()
+  await page
+    .getByRole('button', { name: /^Pull saw/ })
+    .first()
+    .click()
   await expect(page.getByRole('heading', { name: 'What it opens' })).toBeVisible()
-  await page.getByRole('button', { name: /^What can I build after/ }).first().click()
+  await page
+    .getByRole('button', { name: /^What can I build after/ })
+    .first()
+    .click()
   await expect(page.getByRole('heading', { name: /^What you can build after/ })).toBeVisible()
 })

@@ -3,7 +3,9 @@ import { choose, openDemo, watch } from './helpers'
 
 const rows = 'button.candidate'
 
-test('a slider puts the purchases in another order, keeps its figure, and is undone', async ({ page }) => {
+test('a slider puts the purchases in another order, keeps its figure, and is undone', async ({
+  page
+}) => {
   const errors = watch(page)
   await openDemo(page, '/weigh')
   const first = page.locator(rows).first()
@@ -14,7 +16,9 @@ test('a slider puts the purchases in another order, keeps its figure, and is und
   await hour.focus()
   for (let i = 0; i < 24; i++) await page.keyboard.press('ArrowRight')
   await expect(page.getByText(/^an hour of work: an hour €/)).toBeVisible()
-  await expect.poll(async () => (await page.locator(rows).allTextContents()).join('|')).not.toBe(before.join('|'))
+  await expect
+    .poll(async () => (await page.locator(rows).allTextContents()).join('|'))
+    .not.toBe(before.join('|'))
   const undo = page.getByRole('button', { name: 'Undo weighing an hour of work otherwise' })
   await expect(undo).toBeVisible()
   // On a slow machine the keys may come in more than one go; each of them is a step of its own.
@@ -22,11 +26,15 @@ test('a slider puts the purchases in another order, keeps its figure, and is und
     if (await undo.isVisible()) await undo.click()
     await expect(undo).toBeHidden({ timeout: 300 })
   }).toPass()
-  await expect.poll(async () => page.locator(rows).allTextContents(), { timeout: 20_000 }).toEqual(before)
+  await expect
+    .poll(async () => page.locator(rows).allTextContents(), { timeout: 20_000 })
+    .toEqual(before)
   expect(errors).toEqual([])
 })
 
-test('a reason is read down to the step, with what comes along and what speaks against it', async ({ page }) => {
+test('a reason is read down to the step, with what comes along and what speaks against it', async ({
+  page
+}) => {
   await openDemo(page, '/weigh')
   await page.locator(rows).first().click({ timeout: 20_000 })
   await expect(page.getByText(/Pulls its weight/)).toBeVisible({ timeout: 20_000 })
@@ -36,7 +44,9 @@ test('a reason is read down to the step, with what comes along and what speaks a
   await expect(page.getByText('does the work')).toBeVisible()
 })
 
-test('everything by keyboard: up and down the list, open, tick two and compare', async ({ page }) => {
+test('everything by keyboard: up and down the list, open, tick two and compare', async ({
+  page
+}) => {
   await openDemo(page, '/weigh')
   await page.locator(rows).first().focus({ timeout: 20_000 })
   await page.keyboard.press('c')
@@ -58,12 +68,18 @@ test('a tool that is ruled out leaves the list and comes back', async ({ page })
   const name = await first.locator('.name .strong').textContent()
   await page.getByRole('button', { name: 'Not for me' }).click()
   await expect(page.getByText('Ruled out:')).toBeVisible()
-  await expect(page.locator(rows).first().locator('.name .strong')).not.toHaveText(name ?? '', { timeout: 20_000 })
+  await expect(page.locator(rows).first().locator('.name .strong')).not.toHaveText(name ?? '', {
+    timeout: 20_000
+  })
   await page.getByRole('button', { name: 'Allow again' }).click()
-  await expect(page.locator(rows).first().locator('.name .strong')).toHaveText(name ?? '', { timeout: 20_000 })
+  await expect(page.locator(rows).first().locator('.name .strong')).toHaveText(name ?? '', {
+    timeout: 20_000
+  })
 })
 
-test('“I need it for …”: a build is named, one without use for it is said, and it is slept on', async ({ page }) => {
+test('“I need it for …”: a build is named, one without use for it is said, and it is slept on', async ({
+  page
+}) => {
   await openDemo(page, '/weigh')
   await page.locator(rows).first().click({ timeout: 20_000 })
   await page.getByRole('button', { name: 'I need it for …' }).click()
@@ -71,12 +87,16 @@ test('“I need it for …”: a build is named, one without use for it is said,
   await expect(page.getByText('Cold frame does not use it')).toBeVisible()
   await choose(page, 'Which build needs it', 'Peg rails')
   await page.getByRole('button', { name: 'Keep it in mind' }).click()
-  await expect(page.getByText('Needed for Peg rails; you wanted to sleep on it until 18 May.')).toBeVisible({ timeout: 20_000 })
+  await expect(
+    page.getByText('Needed for Peg rails; you wanted to sleep on it until 18 May.')
+  ).toBeVisible({ timeout: 20_000 })
   await page.getByRole('button', { name: 'No, let it go' }).click()
   await expect(page.getByText('Needed for Peg rails')).toBeHidden()
 })
 
-test('how good: a curve and a table, tiers that will not do, and a total split and refused', async ({ page }) => {
+test('how good: a curve and a table, tiers that will not do, and a total split and refused', async ({
+  page
+}) => {
   const errors = watch(page)
   await openDemo(page, '/weigh/quality')
   await expect(page.getByRole('heading', { level: 1 })).toContainText('to own', { timeout: 20_000 })
@@ -86,27 +106,37 @@ test('how good: a curve and a table, tiers that will not do, and a total split a
   const total = page.getByLabel('Total for these tools')
   await total.fill('1')
   await total.blur()
-  await expect(page.getByText('That does not reach: the cheapest tiers that will do cost')).toBeVisible()
+  await expect(
+    page.getByText('That does not reach: the cheapest tiers that will do cost')
+  ).toBeVisible()
   await total.fill('900')
   await total.blur()
   await expect(page.getByText('Best of all splits, proven in')).toBeVisible()
   expect(errors).toEqual([])
 })
 
-test('cords or packs: four ways to power the tools, the caution beside other makers’ packs', async ({ page }) => {
+test('cords or packs: four ways to power the tools, the caution beside other makers’ packs', async ({
+  page
+}) => {
   await openDemo(page, '/weigh/power')
-  await expect(page.getByRole('columnheader', { name: 'Everything on one platform' })).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByRole('columnheader', { name: 'Everything on one platform' })).toBeVisible({
+    timeout: 20_000
+  })
   await expect(page.getByRole('rowheader', { name: 'In all' })).toBeVisible()
   await expect(page.getByText('Caution: a pack the tool’s maker has not approved')).toBeVisible()
 })
 
-test('a school is taken up, shows in what counts, and is left without a trace', async ({ page }) => {
+test('a school is taken up, shows in what counts, and is left without a trace', async ({
+  page
+}) => {
   await openDemo(page, '/weigh/schools')
   await page.getByRole('button', { name: 'Small room' }).click({ timeout: 20_000 })
   await page.getByRole('button', { name: 'Take it up' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('You follow “Small room”')
   await page.goto('/#/weigh')
-  await expect(page.getByText(/^Small room · builds × 1 · an hour €/)).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByText(/^Small room · builds × 1 · an hour €/)).toBeVisible({
+    timeout: 20_000
+  })
   await page.goto('/#/weigh/schools')
   await page.getByRole('button', { name: 'Back to your own mix' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Your own mix')
@@ -116,16 +146,26 @@ test('schools side by side: order, money and dates as a table and a picture', as
   await page.goto('/')
   await openDemo(page, '/weigh/schools')
   await page.getByRole('button', { name: 'Compare them' }).click({ timeout: 20_000 })
-  await expect(page.getByRole('columnheader', { name: 'Hand-held first' })).toBeVisible({ timeout: 60_000 })
+  await expect(page.getByRole('columnheader', { name: 'Hand-held first' })).toBeVisible({
+    timeout: 60_000
+  })
   await expect(page.getByRole('rowheader', { name: 'Hazard-hours' })).toBeVisible()
   await expect(page.locator('.lane').first()).toContainText('May')
 })
 
-test('prices: a list is read row by row, faults named, the good ones taken in and undone', async ({ page }) => {
+test('prices: a list is read row by row, faults named, the good ones taken in and undone', async ({
+  page
+}) => {
   const errors = watch(page)
   await openDemo(page, '/prices')
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('4 prices of your own', { timeout: 20_000 })
-  await page.getByLabel('The rows, with their headings').fill('tool;price;date;currency\nJigsaw;61,50;2026-05-01;EUR\nRandom-orbital sander;70;2026-05-02;USD\nFlying saw;3;2026-05-02;EUR')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('4 prices of your own', {
+    timeout: 20_000
+  })
+  await page
+    .getByLabel('The rows, with their headings')
+    .fill(
+      'tool;price;date;currency\nJigsaw;61,50;2026-05-01;EUR\nRandom-orbital sander;70;2026-05-02;USD\nFlying saw;3;2026-05-02;EUR'
+    )
   await expect(page.getByText('1 of 3 rows are in order.')).toBeVisible()
   await expect(page.getByText('Row 3 is in USD, this workspace reckons in EUR.')).toBeVisible()
   await expect(page.getByText('Row 4: “Flying saw” is no tool')).toBeVisible()
@@ -136,19 +176,31 @@ test('prices: a list is read row by row, faults named, the good ones taken in an
   expect(errors).toEqual([])
 })
 
-test('a bundle is judged by the pieces that are wanted anyway, a sale is said beside the purchase', async ({ page }) => {
+test('a bundle is judged by the pieces that are wanted anyway, a sale is said beside the purchase', async ({
+  page
+}) => {
   await openDemo(page, '/prices')
   await page.getByText('A bundle', { exact: true }).click({ timeout: 20_000 })
   await page.getByLabel('Name').first().fill('Starter box')
-  await page.locator('form').filter({ hasText: 'Keep this bundle' }).locator('.p-multiselect').click()
+  await page
+    .locator('form')
+    .filter({ hasText: 'Keep this bundle' })
+    .locator('.p-multiselect')
+    .click()
   await page.getByRole('option', { name: /^Belt sander/ }).click()
   await page.getByRole('option', { name: /^Bench grinder/ }).click()
   await page.keyboard.press('Escape')
   await page.locator('form').filter({ hasText: 'Keep this bundle' }).getByLabel('Price').fill('99')
   await page.getByRole('button', { name: 'Keep this bundle' }).click()
-  await expect(page.getByText('nothing in it is planned or wished for, so it is no bargain for you')).toBeVisible()
+  await expect(
+    page.getByText('nothing in it is planned or wished for, so it is no bargain for you')
+  ).toBeVisible()
   await page.getByText('A sale that is expected').click()
-  await page.locator('form').filter({ hasText: 'Keep this sale' }).getByLabel('Name').fill('Spring days')
+  await page
+    .locator('form')
+    .filter({ hasText: 'Keep this sale' })
+    .getByLabel('Name')
+    .fill('Spring days')
   await page.getByRole('button', { name: 'Keep this sale' }).click()
   await page.goto('/#/weigh')
   await page.locator(rows).first().click({ timeout: 20_000 })

@@ -18,11 +18,28 @@ export interface KillRuns {
   readonly restored: number
 }
 
-const ARGS = ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost']
+const ARGS = [
+  '--no-sandbox',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost'
+]
 /** Longest a page writes before it is killed, ms. */
 const LONGEST_MS = 900
 
-const start = (profile: string): Promise<BrowserContext> => chromium.launchPersistentContext(profile, { executablePath: '/usr/bin/chromium', args: ARGS, headless: true, viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'UTC', serviceWorkers: 'block' })
+const start = (profile: string): Promise<BrowserContext> =>
+  chromium.launchPersistentContext(profile, {
+    executablePath: '/usr/bin/chromium',
+    args: ARGS,
+    headless: true,
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    serviceWorkers: 'block'
+  })
 /** Every process of the browser with this profile, at once and without a word. */
 const kill = (profile: string): void => void spawnSync('pkill', ['-9', '-f', profile])
 
@@ -43,7 +60,8 @@ function enterWithoutEnd(run: number): void {
       await tick()
       document.querySelector<HTMLFormElement>('form.enter')?.requestSubmit()
       await tick()
-      while (document.querySelector('.kept')?.textContent?.trim() !== 'Kept in this browser') await tick()
+      while (document.querySelector('.kept')?.textContent?.trim() !== 'Kept in this browser')
+        await tick()
       acknowledge(text)
     }
   })()
@@ -51,36 +69,64 @@ function enterWithoutEnd(run: number): void {
 
 /** The texts of all entries in the store. */
 const storedTexts = (page: Page): Promise<string[]> =>
-  page.evaluate(() => new Promise<string[]>((resolve, reject) => {
-    const opening = indexedDB.open('frugal-ledger')
-    opening.onerror = () => reject(new Error('the store cannot be opened'))
-    opening.onsuccess = () => {
-      const reading = opening.result.transaction('ledger').objectStore('ledger').getAll()
-      reading.onerror = () => reject(new Error('the ledger cannot be read'))
-      reading.onsuccess = () => {
-        opening.result.close()
-        resolve((reading.result as { text: string }[]).flatMap(({ text: stored }) => (JSON.parse(stored) as { text: string }[]).map(({ text }) => text)))
-      }
-    }
-  }))
+  page.evaluate(
+    () =>
+      new Promise<string[]>((resolve, reject) => {
+        const opening = indexedDB.open('frugal-ledger')
+        opening.onerror = () => reject(new Error('the store cannot be opened'))
+        opening.onsuccess = () => {
+          const reading = opening.result.transaction('ledger').objectStore('ledger').getAll()
+          reading.onerror = () => reject(new Error('the ledger cannot be read'))
+          reading.onsuccess = () => {
+            opening.result.close()
+            resolve(
+              (reading.result as { text: string }[]).flatMap(({ text: stored }) =>
+                (JSON.parse(stored) as { text: string }[]).map(({ text }) => text)
+              )
+            )
+          }
+        }
+      })
+  )
 
 /** What else the store says, for the record of a loss. */
 const storedState = async (page: Page): Promise<string> =>
-  JSON.stringify(await page.evaluate(() => new Promise<unknown>((resolve) => {
-    const opening = indexedDB.open('frugal-ledger')
-    opening.onsuccess = () => {
-      const transaction = opening.result.transaction(['workspaces', 'aside', 'snapshots'])
-      const found: unknown[] = []
-      for (const name of ['workspaces', 'aside', 'snapshots']) transaction.objectStore(name).getAll().onsuccess = ({ target }) => void found.push([name, ((target as IDBRequest).result as { id?: string; key?: string; revision?: number }[]).map(({ id, key, revision }) => [id ?? key, revision])])
-      transaction.oncomplete = () => {
-        opening.result.close()
-        resolve(found)
-      }
-    }
-  })))
+  JSON.stringify(
+    await page.evaluate(
+      () =>
+        new Promise<unknown>((resolve) => {
+          const opening = indexedDB.open('frugal-ledger')
+          opening.onsuccess = () => {
+            const transaction = opening.result.transaction(['workspaces', 'aside', 'snapshots'])
+            const found: unknown[] = []
+            for (const name of ['workspaces', 'aside', 'snapshots'])
+              transaction.objectStore(name).getAll().onsuccess = ({ target }) =>
+                void found.push([
+                  name,
+                  (
+                    (target as IDBRequest).result as {
+                      id?: string
+                      key?: string
+                      revision?: number
+                    }[]
+                  ).map(({ id, key, revision }) => [id ?? key, revision])
+                ])
+            transaction.oncomplete = () => {
+              opening.result.close()
+              resolve(found)
+            }
+          }
+        })
+    )
+  )
 
 /** @param seed decides the moments  @param tell hears of each kill */
-export async function killRuns(url: string, count: number, seed: number, tell: (done: number, acknowledged: number) => void = () => undefined): Promise<KillRuns> {
+export async function killRuns(
+  url: string,
+  count: number,
+  seed: number,
+  tell: (done: number, acknowledged: number) => void = () => undefined
+): Promise<KillRuns> {
   const random = seededRandom(seed)
   const profile = mkdtempSync(join(tmpdir(), 'killed-profile-'))
   const acknowledged: string[] = []
@@ -92,14 +138,25 @@ export async function killRuns(url: string, count: number, seed: number, tell: (
       const page = context.pages()[0] ?? (await context.newPage())
       await page.exposeFunction('acknowledged', (text: string) => void acknowledged.push(text))
       await page.goto(`${url}#/ledger`)
-      const shown = await page.getByRole('heading', { level: 1, name: /in the purse$/ }).waitFor({ timeout: 30_000 }).then(() => true, () => false)
-      const complains = await page.getByText(/was damaged|cannot be read any more|could not be read/).count()
+      const shown = await page
+        .getByRole('heading', { level: 1, name: /in the purse$/ })
+        .waitFor({ timeout: 30_000 })
+        .then(
+          () => true,
+          () => false
+        )
+      const complains = await page
+        .getByText(/was damaged|cannot be read any more|could not be read/)
+        .count()
       if (!shown || complains > 0) unreadable++
       if ((await page.getByText('The browser had emptied its store').count()) > 0) restored++
       const texts = new Set(await storedTexts(page).catch(() => (unreadable++, [] as string[])))
       const before = lost.size
       for (const text of acknowledged) if (!texts.has(text)) lost.add(text)
-      if (lost.size > before) console.error(`After kill ${run}: ${lost.size - before} of ${acknowledged.length} acknowledged changes are gone, ${texts.size} entries are there; ${await storedState(page)}`)
+      if (lost.size > before)
+        console.error(
+          `After kill ${run}: ${lost.size - before} of ${acknowledged.length} acknowledged changes are gone, ${texts.size} entries are there; ${await storedState(page)}`
+        )
       if (run === count) {
         await context.close()
         break

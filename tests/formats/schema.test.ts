@@ -2,7 +2,13 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import { Ajv2020 } from 'ajv/dist/2020.js'
 import addFormats from 'ajv-formats'
-import { planJsonSchema, readWorkspace, schemaText, workspaceJsonSchema, writeWorkspace } from '../../core/formats'
+import {
+  planJsonSchema,
+  readWorkspace,
+  schemaText,
+  workspaceJsonSchema,
+  writeWorkspace
+} from '../../core/formats'
 import { crossCheck } from '../../core/formats/cross-checks'
 import { checkShape } from '../../core/formats/read'
 import { fingerprint } from '../../core/kernel'
@@ -16,9 +22,17 @@ const ajv = new Ajv2020({ strict: false, allErrors: false })
 const accepts = ajv.compile(workspaceJsonSchema())
 const CASES = Number(process.env.MUTATED ?? 250)
 
-test.each([['workspace', workspaceJsonSchema], ['plan', planJsonSchema]] as const)('the published schema of the %s is the one files are read by (npm run schema writes it)', (name, make) => {
-  expect(readFileSync(new URL(`../../docs/${name}.schema.json`, import.meta.url), 'utf8')).toBe(schemaText(make()))
-})
+test.each([
+  ['workspace', workspaceJsonSchema],
+  ['plan', planJsonSchema]
+] as const)(
+  'the published schema of the %s is the one files are read by (npm run schema writes it)',
+  (name, make) => {
+    expect(readFileSync(new URL(`../../docs/${name}.schema.json`, import.meta.url), 'utf8')).toBe(
+      schemaText(make())
+    )
+  }
+)
 
 test.each(DEMO_FILES)('the schema accepts the demo %s', (name) => {
   expect(accepts(JSON.parse(demoText(name)))).toBe(true)
@@ -27,10 +41,32 @@ test.each(DEMO_FILES)('the schema accepts the demo %s', (name) => {
 test('a field of every kind that is wrong is refused by the schema too', () => {
   const hive = demo('hive-yard')
   const wrong: object[] = [
-    { ...hive, colour: 'red' }, { ...hive, money: { ...hive.money, reserve: -1 } }, { ...hive, money: { ...hive.money, reserve: 0.5 } }, { ...hive, asOf: '2026-02-30' }, { ...hive, asOf: '1850-01-01' }, { ...hive, name: ' \u200b' }, { ...hive, items: undefined },
-    { ...hive, ledger: [{ ...hive.ledger[0], warrantyUntil: 'soon' }] }, { ...hive, offers: [{ id: 'my/x', tool: 'tape', tier: 'weekend', condition: 'used', acquisition: 'buy', power: 'hand', link: 'javascript:alert(1)' }] }, { ...hive, trail: { changed: { money: 'now' }, removed: {}, handed: [] } }
+    { ...hive, colour: 'red' },
+    { ...hive, money: { ...hive.money, reserve: -1 } },
+    { ...hive, money: { ...hive.money, reserve: 0.5 } },
+    { ...hive, asOf: '2026-02-30' },
+    { ...hive, asOf: '1850-01-01' },
+    { ...hive, name: ' \u200b' },
+    { ...hive, items: undefined },
+    { ...hive, ledger: [{ ...hive.ledger[0], warrantyUntil: 'soon' }] },
+    {
+      ...hive,
+      offers: [
+        {
+          id: 'my/x',
+          tool: 'tape',
+          tier: 'weekend',
+          condition: 'used',
+          acquisition: 'buy',
+          power: 'hand',
+          link: 'javascript:alert(1)'
+        }
+      ]
+    },
+    { ...hive, trail: { changed: { money: 'now' }, removed: {}, handed: [] } }
   ]
-  for (const one of wrong) expect([accepts(JSON.parse(JSON.stringify(one))), checkShape(one).ok]).toEqual([false, false])
+  for (const one of wrong)
+    expect([accepts(JSON.parse(JSON.stringify(one))), checkShape(one).ok]).toEqual([false, false])
 })
 
 describe(`${CASES} damaged files, seeded`, () => {
@@ -51,7 +87,11 @@ describe(`${CASES} damaged files, seeded`, () => {
       if (raw !== undefined) expect([seed, checkShape(raw).ok]).toEqual([seed, accepts(raw)])
       if (read.ok) {
         accepted++
-        expect([seed, accepts(JSON.parse(writeWorkspace(read.value.workspace))), crossCheck(read.value.workspace, library)]).toEqual([seed, true, []])
+        expect([
+          seed,
+          accepts(JSON.parse(writeWorkspace(read.value.workspace))),
+          crossCheck(read.value.workspace, library)
+        ]).toEqual([seed, true, []])
       } else {
         refused++
         expect(read.issues.length).toBeGreaterThan(0)

@@ -5,7 +5,12 @@ import { seededRandom } from '../../core/kernel'
 const SMALL_MM = 480
 
 /** Parts made by sawing whole sheets up at random, so that the least number of sheets is known. Used by tests and figures. */
-export function fromFullSheets(seed: number, sheets: number, sheet: SheetSize, kerfMm: number): NestPart[] {
+export function fromFullSheets(
+  seed: number,
+  sheets: number,
+  sheet: SheetSize,
+  kerfMm: number
+): NestPart[] {
   const random = seededRandom(seed)
   const parts: NestPart[] = []
   const split = (lengthMm: number, widthMm: number, depth: number): void => {

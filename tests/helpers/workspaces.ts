@@ -1,7 +1,13 @@
 import { readFileSync } from 'node:fs'
 import { buildFromTemplate, type Build } from '../../core/builds'
 import { specsOf } from '../../core/catalogue'
-import { freshWorkspace, worldOf, type Item, type Workspace, type World } from '../../core/workspace'
+import {
+  freshWorkspace,
+  worldOf,
+  type Item,
+  type Workspace,
+  type World
+} from '../../core/workspace'
 import { library } from '../../data'
 
 /** Invented workspaces for tests. */
@@ -10,14 +16,26 @@ export const TODAY = '2026-05-04'
 export function emptyWorkspace(change: Partial<Workspace> = {}): Workspace {
   return { ...freshWorkspace(library, 'ws-test', 'Test', 'EUR', TODAY), asOf: TODAY, ...change }
 }
-export const worldWith = (change: Partial<Workspace> = {}): World => worldOf(emptyWorkspace(change), library, TODAY)
+export const worldWith = (change: Partial<Workspace> = {}): World =>
+  worldOf(emptyWorkspace(change), library, TODAY)
 
 let count = 0
 export function item(tool: string, change: Partial<Item> = {}): Item {
   const entry = library.tools.get(tool)
   if (!entry) throw new Error(`no tool ${tool}`)
   const tier = change.tier ?? 'weekend'
-  return { id: `item-${++count}`, tool, tier, condition: 'new', power: entry.forms[0]?.power ?? 'hand', specs: specsOf(entry, tier), count: 1, since: '2026-01-01', cost: 0, ...change }
+  return {
+    id: `item-${++count}`,
+    tool,
+    tier,
+    condition: 'new',
+    power: entry.forms[0]?.power ?? 'hand',
+    specs: specsOf(entry, tier),
+    count: 1,
+    since: '2026-01-01',
+    cost: 0,
+    ...change
+  }
 }
 export const items = (...tools: string[]): Item[] => tools.map((tool) => item(tool))
 
@@ -29,11 +47,21 @@ export function build(template: string, change: Partial<Build> = {}): Build {
 
 /** A monthly set-aside and something in the purse. */
 export const funds = (opening: number, monthly: number): Pick<Workspace, 'money' | 'ledger'> => ({
-  money: { ...emptyWorkspace().money, income: monthly > 0 ? { kind: 'monthly', first: '2026-06-01', dayOfMonth: 1, amount: monthly } : { kind: 'none' } },
-  ledger: opening === 0 ? [] : [{ id: 'open', date: TODAY, kind: 'opening', amount: opening, text: 'Opening' }]
+  money: {
+    ...emptyWorkspace().money,
+    income:
+      monthly > 0
+        ? { kind: 'monthly', first: '2026-06-01', dayOfMonth: 1, amount: monthly }
+        : { kind: 'none' }
+  },
+  ledger:
+    opening === 0
+      ? []
+      : [{ id: 'open', date: TODAY, kind: 'opening', amount: opening, text: 'Opening' }]
 })
 
 export const DEMO_FILES = ['hive-yard', 'third-floor', 'half-a-garage'] as const
-export const demoText = (name: string): string => readFileSync(new URL(`../../data/demo/${name}.json`, import.meta.url), 'utf8')
+export const demoText = (name: string): string =>
+  readFileSync(new URL(`../../data/demo/${name}.json`, import.meta.url), 'utf8')
 export const demo = (name: string): Workspace => JSON.parse(demoText(name)) as Workspace
 export const demoWorld = (name: string): World => worldOf(demo(name), library, TODAY)

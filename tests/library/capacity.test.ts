@@ -1,5 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
-import { specsOf, type Method, type SpecRule, type Step, type StockSize } from '../../core/catalogue'
+import {
+  specsOf,
+  type Method,
+  type SpecRule,
+  type Step,
+  type StockSize
+} from '../../core/catalogue'
 import { fitContext, fitMethod, makeKit, reach, type KitTool } from '../../core/fit'
 import { library } from '../../data'
 import { worldWith } from '../helpers/workspaces'
@@ -11,10 +17,22 @@ const A_LITTLE = 0.5
 const entryOf = (id: string): KitTool => {
   const tool = library.tools.get(id)
   if (!tool) throw new Error(id)
-  return { tool, tier: 'weekend', condition: 'new', power: tool.forms[0]?.power ?? 'hand', specs: specsOf(tool, 'weekend'), count: 8 }
+  return {
+    tool,
+    tier: 'weekend',
+    condition: 'new',
+    power: tool.forms[0]?.power ?? 'hand',
+    specs: specsOf(tool, 'weekend'),
+    count: 8
+  }
 }
 const everything = [...library.tools.keys()].map(entryOf)
-const stepOf = (method: Method, stock: StockSize): Step => ({ id: 's', operation: method.operation, quantity: 1, stock })
+const stepOf = (method: Method, stock: StockSize): Step => ({
+  id: 's',
+  operation: method.operation,
+  quantity: 1,
+  stock
+})
 
 interface Case {
   readonly method: Method
@@ -29,7 +47,9 @@ const cases: Case[] = [...library.methods.values()].flatMap((method) =>
     rules.flatMap((rule) =>
       rule.bound.stock === undefined
         ? []
-        : (library.toolsFor.get(role) ?? []).filter(({ specs }) => specs[rule.spec] !== undefined).map(({ id }) => ({ method, role, rule, tool: id }))
+        : (library.toolsFor.get(role) ?? [])
+            .filter(({ specs }) => specs[rule.spec] !== undefined)
+            .map(({ id }) => ({ method, role, rule, tool: id }))
     )
   )
 )
@@ -42,8 +62,12 @@ function limitOf({ rule, tool }: Case): number {
 
 describe('a tool meets a capacity rule up to its measure, and no further without a work-around', () => {
   test('there are rules to look at', () => expect(cases.length).toBeGreaterThan(80))
-  test.each(cases.map((one) => [`${one.method.id}, ${one.rule.spec} of ${one.tool}`, one] as const))('%s', (_, one) => {
-    const need = one.method.roles.find(({ role, rules }) => role === one.role && rules.includes(one.rule))
+  test.each(
+    cases.map((one) => [`${one.method.id}, ${one.rule.spec} of ${one.tool}`, one] as const)
+  )('%s', (_, one) => {
+    const need = one.method.roles.find(
+      ({ role, rules }) => role === one.role && rules.includes(one.rule)
+    )
     const field = one.rule.bound.stock
     if (!need || !field) throw new Error('no such rule')
     const only = { ...need, rules: [one.rule] }
@@ -58,24 +82,38 @@ describe('a tool meets a capacity rule up to its measure, and no further without
 
 describe('a work-around reaches as far as it says and costs what it says', () => {
   const around = cases.filter(({ rule }) => rule.otherwise !== undefined)
-  test.each(around.map((one) => [`${one.method.id}, ${one.tool}`, one] as const))('%s', (_, one) => {
-    const { otherwise, bound, spec } = one.rule
-    const field = bound.stock
-    if (!otherwise || !field) throw new Error('no work-around')
-    const { times = 1, plus = 0 } = bound
-    const furthest = ((library.tools.get(one.tool)?.specs[spec] ?? 0) * otherwise.reach - plus) / times
-    const only = { role: one.role, count: 1, rules: [one.rule] }
-    expect(reach(entryOf(one.tool), only, { [field]: furthest })).toHaveLength(1)
-    expect(reach(entryOf(one.tool), only, { [field]: furthest + A_LITTLE })).toBeUndefined()
-    expect(otherwise.setupMinutes + otherwise.runMinutes).toBeGreaterThan(0)
-  })
+  test.each(around.map((one) => [`${one.method.id}, ${one.tool}`, one] as const))(
+    '%s',
+    (_, one) => {
+      const { otherwise, bound, spec } = one.rule
+      const field = bound.stock
+      if (!otherwise || !field) throw new Error('no work-around')
+      const { times = 1, plus = 0 } = bound
+      const furthest =
+        ((library.tools.get(one.tool)?.specs[spec] ?? 0) * otherwise.reach - plus) / times
+      const only = { role: one.role, count: 1, rules: [one.rule] }
+      expect(reach(entryOf(one.tool), only, { [field]: furthest })).toHaveLength(1)
+      expect(reach(entryOf(one.tool), only, { [field]: furthest + A_LITTLE })).toBeUndefined()
+      expect(otherwise.setupMinutes + otherwise.runMinutes).toBeGreaterThan(0)
+    }
+  )
 })
 
 describe('what a method itself cannot do, it cannot do with any tool', () => {
-  const limited = [...library.methods.values()].flatMap((method) => (method.limits ?? []).map((limit) => ({ method, limit })))
-  test.each(limited.map((one) => [`${one.method.id}, ${one.limit.stock} ${one.limit.is} ${one.limit.value}`, one] as const))('%s', (_, { method, limit }) => {
+  const limited = [...library.methods.values()].flatMap((method) =>
+    (method.limits ?? []).map((limit) => ({ method, limit }))
+  )
+  test.each(
+    limited.map(
+      (one) =>
+        [`${one.method.id}, ${one.limit.stock} ${one.limit.is} ${one.limit.value}`, one] as const
+    )
+  )('%s', (_, { method, limit }) => {
     const kit = makeKit(everything)
-    const misses = (size: number): string[] => fitMethod(kit, method, stepOf(method, { [limit.stock]: size }), context).misses.map(({ kind }) => kind)
+    const misses = (size: number): string[] =>
+      fitMethod(kit, method, stepOf(method, { [limit.stock]: size }), context).misses.map(
+        ({ kind }) => kind
+      )
     const outside = limit.is === 'atMost' ? limit.value + A_LITTLE : limit.value - A_LITTLE
     expect(misses(limit.value)).not.toContain('limit')
     expect(misses(outside)).toContain('limit')

@@ -15,16 +15,26 @@ describe.each(DEMO_FILES)('the demo %s ships planned', (name) => {
   test('made for the state it stands in and the library in use, and breaking no rule', () => {
     const { plan } = workspace
     if (!plan) throw new Error('no plan')
-    expect([plan.workspace.hash, plan.libraryVersion]).toEqual([workspaceHash(workspace), library.version])
+    expect([plan.workspace.hash, plan.libraryVersion]).toEqual([
+      workspaceHash(workspace),
+      library.version
+    ])
     expect(evaluate(world, plan).broken).toEqual([])
     expect(plan.purchases.length).toBeGreaterThan(3)
   })
   test('protection comes no later than the first tool that needs it', () => {
-    const owned = new Set(workspace.items.flatMap(({ tool }) => library.tools.get(tool)?.protects ?? []))
-    const dated = (workspace.plan?.purchases ?? []).map(({ offer, date }) => ({ tool: library.tools.get(offer.split('/')[0] ?? ''), date }))
+    const owned = new Set(
+      workspace.items.flatMap(({ tool }) => library.tools.get(tool)?.protects ?? [])
+    )
+    const dated = (workspace.plan?.purchases ?? []).map(({ offer, date }) => ({
+      tool: library.tools.get(offer.split('/')[0] ?? ''),
+      date
+    }))
     for (const { tool, date } of dated)
       for (const need of tool?.needs ?? []) {
-        const there = owned.has(need) || dated.some((other) => other.date <= date && other.tool?.protects.includes(need))
+        const there =
+          owned.has(need) ||
+          dated.some((other) => other.date <= date && other.tool?.protects.includes(need))
         expect([tool?.id, need, there]).toEqual([tool?.id, need, true])
       }
   })

@@ -1,5 +1,15 @@
 import { describe, expect, test } from '@jest/globals'
-import { indexLibrary, specsOf, tierPrice, type Companion, type Library, type Method, type Step, type Tier, type Tool } from '../../core/catalogue'
+import {
+  indexLibrary,
+  specsOf,
+  tierPrice,
+  type Companion,
+  type Library,
+  type Method,
+  type Step,
+  type Tier,
+  type Tool
+} from '../../core/catalogue'
 import { cleanUpStep, fitContext, fitStep, makeKit, reach, type KitTool } from '../../core/fit'
 import { library } from '../../data'
 import { worldWith } from '../helpers/workspaces'
@@ -10,13 +20,33 @@ import { worldWith } from '../helpers/workspaces'
  */
 const AFFORDABLE_POINTS = 2000
 
-const entry = (tool: Tool, tier: Tier, count: number): KitTool => ({ tool, tier, condition: 'new', power: tool.forms[0]?.power ?? 'hand', specs: specsOf(tool, tier), count })
-const points = ({ tool, tier, count }: KitTool): number => (tool.madeBy === undefined ? (tool.forms[0]?.points ?? 0) * tierPrice(tool, tier) * count : 0)
-const cheapest = (ids: readonly string[]): Tool | undefined => ids.flatMap((id) => library.tools.get(id) ?? []).sort((a, b) => (a.forms[0]?.points ?? 0) - (b.forms[0]?.points ?? 0))[0]
-const needed = (tool: Tool, operation: string): Companion[] => tool.companions.filter(({ kind, operation: only }) => kind === 'needed' || (kind === 'needed-for' && only === operation))
+const entry = (tool: Tool, tier: Tier, count: number): KitTool => ({
+  tool,
+  tier,
+  condition: 'new',
+  power: tool.forms[0]?.power ?? 'hand',
+  specs: specsOf(tool, tier),
+  count
+})
+const points = ({ tool, tier, count }: KitTool): number =>
+  tool.madeBy === undefined ? (tool.forms[0]?.points ?? 0) * tierPrice(tool, tier) * count : 0
+const cheapest = (ids: readonly string[]): Tool | undefined =>
+  ids
+    .flatMap((id) => library.tools.get(id) ?? [])
+    .sort((a, b) => (a.forms[0]?.points ?? 0) - (b.forms[0]?.points ?? 0))[0]
+const needed = (tool: Tool, operation: string): Companion[] =>
+  tool.companions.filter(
+    ({ kind, operation: only }) =>
+      kind === 'needed' || (kind === 'needed-for' && only === operation)
+  )
 
 /** What a method needs for a step, each role played by its cheapest tool in a tier, with companions and protection. */
-function kitFor(method: Method, step: Step, tier: Tier, marking: readonly string[]): KitTool[] | undefined {
+function kitFor(
+  method: Method,
+  step: Step,
+  tier: Tier,
+  marking: readonly string[]
+): KitTool[] | undefined {
   const tools: KitTool[] = []
   const add = (tool: Tool, count: number): void => {
     const present = tools.findIndex((one) => one.tool.id === tool.id)
@@ -24,7 +54,9 @@ function kitFor(method: Method, step: Step, tier: Tier, marking: readonly string
     else tools[present] = entry(tool, tier, Math.max(count, tools[present]?.count ?? 0))
   }
   for (const need of method.roles) {
-    const players = (library.toolsFor.get(need.role) ?? []).filter((tool) => reach(entry(tool, tier, 1), need, step.stock) !== undefined)
+    const players = (library.toolsFor.get(need.role) ?? []).filter(
+      (tool) => reach(entry(tool, tier, 1), need, step.stock) !== undefined
+    )
     const tool = cheapest(players.map(({ id }) => id))
     if (!tool) return undefined
     add(tool, need.count)
@@ -34,7 +66,13 @@ function kitFor(method: Method, step: Step, tier: Tier, marking: readonly string
     const { tool } = tools[i] as KitTool
     for (const companion of needed(tool, method.operation)) {
       const other = cheapest(companion.anyOf)
-      if (!companion.anyOf.some((id) => tools.some((one) => one.tool.id === id && one.count >= companion.count)) && other) add(other, companion.count)
+      if (
+        !companion.anyOf.some((id) =>
+          tools.some((one) => one.tool.id === id && one.count >= companion.count)
+        ) &&
+        other
+      )
+        add(other, companion.count)
     }
     for (const protection of tool.needs) {
       const gear = cheapest((library.protectionFor.get(protection) ?? []).map(({ id }) => id))
@@ -44,10 +82,15 @@ function kitFor(method: Method, step: Step, tier: Tier, marking: readonly string
   return tools
 }
 
-const steps = library.data.templates.flatMap(({ steps: own }) => own.flatMap((step) => {
-  const after = step.surface !== undefined || step.accuracyMm !== undefined ? cleanUpStep(library, step) : undefined
-  return after ? [step, after] : [step]
-}))
+const steps = library.data.templates.flatMap(({ steps: own }) =>
+  own.flatMap((step) => {
+    const after =
+      step.surface !== undefined || step.accuracyMm !== undefined
+        ? cleanUpStep(library, step)
+        : undefined
+    return after ? [step, after] : [step]
+  })
+)
 const context = fitContext(worldWith())
 const MARKING: readonly (readonly string[])[] = [[], ['combination-square'], ['try-square']]
 
@@ -64,17 +107,31 @@ function isBestSomewhere(method: Method, known: Library = library): boolean {
         const kit = makeKit(tools)
         for (const hourValue of [0, 1500])
           for (const copies of [1, 8])
-            if (fitStep({ ...context, library: known, hourValue }, kit, step, { id: 'b', name: 'b', copies, materials: [], steps: [step] }).usable[0]?.method === method) return true
+            if (
+              fitStep({ ...context, library: known, hourValue }, kit, step, {
+                id: 'b',
+                name: 'b',
+                copies,
+                materials: [],
+                steps: [step]
+              }).usable[0]?.method === method
+            )
+              return true
       }
   }
   return false
 }
 
 describe('no method is there to fill a number', () => {
-  test.each([...library.operations.keys()])('%s: each of its methods is the best one for some template and some affordable kit', (operation) => {
-    const idle = (library.methodsFor.get(operation) ?? []).filter((method) => !isBestSomewhere(method)).map(({ id }) => id)
-    expect(idle).toEqual([])
-  })
+  test.each([...library.operations.keys()])(
+    '%s: each of its methods is the best one for some template and some affordable kit',
+    (operation) => {
+      const idle = (library.methodsFor.get(operation) ?? [])
+        .filter((method) => !isBestSomewhere(method))
+        .map(({ id }) => id)
+      expect(idle).toEqual([])
+    }
+  )
   test('an idle method would be noticed', () => {
     const tape = library.methods.get('measure/tape') as Method
     const slow = { ...tape, id: 'measure/slow', runMinutes: 60 }

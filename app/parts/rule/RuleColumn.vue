@@ -27,7 +27,9 @@ const within = (stage: Stage, day: Day): boolean => day >= stage.start && day <=
 const rows = computed(() =>
   props.stages.map((stage) => ({
     stage,
-    money: props.receipts.filter(({ date }) => within(stage, date)).reduce((sum, { amount }) => sum + amount, 0),
+    money: props.receipts
+      .filter(({ date }) => within(stage, date))
+      .reduce((sum, { amount }) => sum + amount, 0),
     balance: props.balances.filter(({ date }) => date <= stage.end).at(-1)?.balance,
     purchases: props.purchases.filter(({ date }) => within(stage, date)),
     builds: props.builds.filter(({ begin }) => within(stage, begin)),
@@ -40,20 +42,61 @@ const fullest = computed(() => Math.max(1, ...props.balances.map(({ balance }) =
 <template>
   <ol class="plain-list column" :aria-label="words.rule">
     <li v-for="row in rows" :key="row.stage.start" :class="{ now: row.now }">
-      <button type="button" class="tick" :aria-label="more.afterLabel(say.shortDay(row.stage.end))" @click="$emit('after', row.stage)">
+      <button
+        type="button"
+        class="tick"
+        :aria-label="more.afterLabel(say.shortDay(row.stage.end))"
+        @click="$emit('after', row.stage)"
+      >
         <span class="date">{{ say.shortDay(row.stage.start) }}</span>
         <span v-if="row.money !== 0" class="small">{{ say.moved(row.money) }}</span>
       </button>
       <div class="hang">
-        <div v-if="row.balance !== undefined" class="level" :style="{ width: `${Math.max(0, (row.balance / fullest) * 100)}%` }"><span>{{ say.money(row.balance) }}</span></div>
-        <button v-for="planned in row.builds" :key="planned.build + planned.begin" type="button" class="build" :class="{ chosen: chosen === planned.build, jig: planned.build.startsWith('make/') }" :aria-label="words.buildLabel(say.build(planned.build), say.day(planned.begin), say.day(planned.done))" @click="$emit('choose', planned.build)">
+        <div
+          v-if="row.balance !== undefined"
+          class="level"
+          :style="{ width: `${Math.max(0, (row.balance / fullest) * 100)}%` }"
+        >
+          <span>{{ say.money(row.balance) }}</span>
+        </div>
+        <button
+          v-for="planned in row.builds"
+          :key="planned.build + planned.begin"
+          type="button"
+          class="build"
+          :class="{ chosen: chosen === planned.build, jig: planned.build.startsWith('make/') }"
+          :aria-label="
+            words.buildLabel(
+              say.build(planned.build),
+              say.day(planned.begin),
+              say.day(planned.done)
+            )
+          "
+          @click="$emit('choose', planned.build)"
+        >
           ▸ <bdi>{{ say.planned(planned) }}</bdi>
         </button>
         <button
-          v-for="purchase in row.purchases" :key="purchase.id" type="button" class="tag" :class="{ chosen: chosen === purchase.id, hazard: isHazard(purchase) }"
-          :aria-label="words.tagLabel(say.offer(purchase.offer), say.money(purchase.price), say.day(purchase.date), isPinned(purchase))" @click="$emit('choose', purchase.id)"
+          v-for="purchase in row.purchases"
+          :key="purchase.id"
+          type="button"
+          class="tag"
+          :class="{ chosen: chosen === purchase.id, hazard: isHazard(purchase) }"
+          :aria-label="
+            words.tagLabel(
+              say.offer(purchase.offer),
+              say.money(purchase.price),
+              say.day(purchase.date),
+              isPinned(purchase)
+            )
+          "
+          @click="$emit('choose', purchase.id)"
         >
-          <span><i v-if="isPinned(purchase)" class="pi pi-thumbtack" aria-hidden="true" /> {{ say.offer(purchase.offer) }}<template v-if="purchase.count > 1"> ×{{ purchase.count }}</template></span>
+          <span
+            ><i v-if="isPinned(purchase)" class="pi pi-thumbtack" aria-hidden="true" />
+            {{ say.offer(purchase.offer)
+            }}<template v-if="purchase.count > 1"> ×{{ purchase.count }}</template></span
+          >
           <span class="figure">{{ say.money(purchase.price) }}</span>
         </button>
       </div>
@@ -62,16 +105,80 @@ const fullest = computed(() => Math.max(1, ...props.balances.map(({ balance }) =
 </template>
 
 <style scoped>
-.column li { display: grid; grid-template-columns: 4.75rem minmax(0, 1fr); }
-.tick { background: var(--rule); color: var(--rule-ink); border: 1px solid var(--rule-ink); border-bottom: 0; padding: 0.3rem 0.4rem; display: grid; align-content: start; text-align: left; font: inherit; border-radius: 0; cursor: pointer; background-image: repeating-linear-gradient(to bottom, var(--rule-ink) 0 1px, transparent 1px 12px); background-size: 8px 100%; background-position: right; background-repeat: no-repeat; }
-li:last-child .tick { border-bottom: 1px solid var(--rule-ink); }
-.now .tick { border-left: 4px solid var(--graphite); }
-.date { font-family: var(--slab); font-weight: 700; font-size: var(--text-small); }
-.hang { padding: 0.35rem 0 0.6rem 0.6rem; display: grid; gap: 0.3rem; align-content: start; }
-.level { background: var(--planned-wash); border-right: 2px solid var(--planned); font-size: 0.75rem; padding: 0.05rem 0.3rem; min-width: 3.2rem; white-space: nowrap; }
-.build, .tag { text-align: left; border: 1px solid var(--graphite); background: var(--paper-raised); padding: 0.4rem 0.5rem; display: flex; justify-content: space-between; gap: 0.5rem; border-radius: var(--radius); color: var(--graphite); }
-.build { font-weight: 650; justify-content: start; }
-.build.jig { border-style: dashed; font-weight: 400; }
-.tag.hazard { border-left: 6px double var(--hazard); }
-.chosen { outline: 2px solid var(--planned); }
+.column li {
+  display: grid;
+  grid-template-columns: 4.75rem minmax(0, 1fr);
+}
+.tick {
+  background: var(--rule);
+  color: var(--rule-ink);
+  border: 1px solid var(--rule-ink);
+  border-bottom: 0;
+  padding: 0.3rem 0.4rem;
+  display: grid;
+  align-content: start;
+  text-align: left;
+  font: inherit;
+  border-radius: 0;
+  cursor: pointer;
+  background-image: repeating-linear-gradient(
+    to bottom,
+    var(--rule-ink) 0 1px,
+    transparent 1px 12px
+  );
+  background-size: 8px 100%;
+  background-position: right;
+  background-repeat: no-repeat;
+}
+li:last-child .tick {
+  border-bottom: 1px solid var(--rule-ink);
+}
+.now .tick {
+  border-left: 4px solid var(--graphite);
+}
+.date {
+  font-family: var(--slab);
+  font-weight: 700;
+  font-size: var(--text-small);
+}
+.hang {
+  padding: 0.35rem 0 0.6rem 0.6rem;
+  display: grid;
+  gap: 0.3rem;
+  align-content: start;
+}
+.level {
+  background: var(--planned-wash);
+  border-right: 2px solid var(--planned);
+  font-size: 0.75rem;
+  padding: 0.05rem 0.3rem;
+  min-width: 3.2rem;
+  white-space: nowrap;
+}
+.build,
+.tag {
+  text-align: left;
+  border: 1px solid var(--graphite);
+  background: var(--paper-raised);
+  padding: 0.4rem 0.5rem;
+  display: flex;
+  justify-content: space-between;
+  gap: 0.5rem;
+  border-radius: var(--radius);
+  color: var(--graphite);
+}
+.build {
+  font-weight: 650;
+  justify-content: start;
+}
+.build.jig {
+  border-style: dashed;
+  font-weight: 400;
+}
+.tag.hazard {
+  border-left: 6px double var(--hazard);
+}
+.chosen {
+  outline: 2px solid var(--planned);
+}
 </style>

@@ -54,7 +54,10 @@ const CHARACTER = 7.2
 const LABEL_GAP = 6
 
 /** Labels of builds, each in the first row where it does not touch another. */
-export function notches(builds: readonly { planned: PlannedBuild; name: string }[], scale: RuleScale): { notches: Notch[]; rows: number } {
+export function notches(
+  builds: readonly { planned: PlannedBuild; name: string }[],
+  scale: RuleScale
+): { notches: Notch[]; rows: number } {
   const ends: number[] = []
   const placed = [...builds]
     .sort((a, b) => (a.planned.begin < b.planned.begin ? -1 : 1))
@@ -87,12 +90,17 @@ const ROOMY_COLUMN = 4
 const TAG_CLOSE_MOST = 62
 
 /** Purchases hang below their stage, dearer ones deeper: a tag's height grows with the square root of its price. */
-export function tags(purchases: readonly PlannedPurchase[], scale: RuleScale): { tags: Tag[]; height: number } {
+export function tags(
+  purchases: readonly PlannedPurchase[],
+  scale: RuleScale
+): { tags: Tag[]; height: number } {
   const dearest = Math.max(1, ...purchases.map(({ price }) => price))
   const depth = new Map<number, number>()
-  const columnOf = (date: Day): RuleStage | undefined => scale.stages.find(({ stage }) => date >= stage.start && date <= stage.end)
+  const columnOf = (date: Day): RuleStage | undefined =>
+    scale.stages.find(({ stage }) => date >= stage.start && date <= stage.end)
   const counts = new Map<number, number>()
-  for (const { date } of purchases) counts.set(columnOf(date)?.x ?? -1, (counts.get(columnOf(date)?.x ?? -1) ?? 0) + 1)
+  for (const { date } of purchases)
+    counts.set(columnOf(date)?.x ?? -1, (counts.get(columnOf(date)?.x ?? -1) ?? 0) + 1)
   const placed = [...purchases]
     .sort((a, b) => (a.date === b.date ? b.price - a.price : a.date < b.date ? -1 : 1))
     .flatMap((purchase): Tag[] => {
@@ -100,7 +108,10 @@ export function tags(purchases: readonly PlannedPurchase[], scale: RuleScale): {
       if (!column) return []
       const most = (counts.get(column.x) ?? 0) > ROOMY_COLUMN ? TAG_CLOSE_MOST : TAG_MOST
       const y = (depth.get(column.x) ?? 0) + TAG_DROP
-      const height = Math.round(TAG_LEAST + (most - TAG_LEAST) * Math.max(0, Math.sqrt(purchase.price / dearest) * 1.6 - 0.6))
+      const height = Math.round(
+        TAG_LEAST +
+          (most - TAG_LEAST) * Math.max(0, Math.sqrt(purchase.price / dearest) * 1.6 - 0.6)
+      )
       depth.set(column.x, y + height - TAG_DROP + TAG_GAP)
       return [{ purchase, x: column.x + 3, y, width: column.width - 6, height }]
     })
@@ -108,7 +119,11 @@ export function tags(purchases: readonly PlannedPurchase[], scale: RuleScale): {
 }
 
 /** The balance as a stepped line: each level holds until the next change. */
-export function levelPath(points: readonly { readonly date: Day; readonly balance: number }[], scale: RuleScale, yOf: (balance: number) => number): string {
+export function levelPath(
+  points: readonly { readonly date: Day; readonly balance: number }[],
+  scale: RuleScale,
+  yOf: (balance: number) => number
+): string {
   const [first, ...rest] = points
   if (!first) return ''
   const start = `M${scale.xOf(first.date)},${yOf(first.balance)}`
@@ -117,19 +132,31 @@ export function levelPath(points: readonly { readonly date: Day; readonly balanc
 }
 
 /** A band between two stepped lines, closed. */
-export function bandPath(points: readonly { readonly date: Day; readonly low: number; readonly high: number }[], scale: RuleScale, yOf: (balance: number) => number): string {
+export function bandPath(
+  points: readonly { readonly date: Day; readonly low: number; readonly high: number }[],
+  scale: RuleScale,
+  yOf: (balance: number) => number
+): string {
   const [first] = points
   const last = points.at(-1)
   if (!first || !last) return ''
-  const there = points.slice(1).map(({ date, high }) => `H${scale.xOf(date)}V${yOf(high)}`).join('')
+  const there = points
+    .slice(1)
+    .map(({ date, high }) => `H${scale.xOf(date)}V${yOf(high)}`)
+    .join('')
   // Back again below: each step down is taken where its day begins.
-  const back = [...points].reverse().map(({ date, low }) => `V${yOf(low)}H${scale.xOf(date)}`).join('')
+  const back = [...points]
+    .reverse()
+    .map(({ date, low }) => `V${yOf(low)}H${scale.xOf(date)}`)
+    .join('')
   return `M${scale.xOf(first.date)},${yOf(first.high)}${there}H${scale.width}${back}Z`
 }
 
 /** The purchase day nearest to a place on the rule. */
 export function nearestDay(days: readonly Day[], scale: RuleScale, x: number): Day | undefined {
   let best: Day | undefined
-  for (const day of days) if (best === undefined || Math.abs(scale.xOf(day) - x) < Math.abs(scale.xOf(best) - x)) best = day
+  for (const day of days)
+    if (best === undefined || Math.abs(scale.xOf(day) - x) < Math.abs(scale.xOf(best) - x))
+      best = day
   return best
 }

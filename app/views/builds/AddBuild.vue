@@ -18,7 +18,14 @@ const emit = defineEmits<{ added: [id: string] }>()
 const store = useWorkspace()
 const OWN = 'own'
 const LIKE = 'like/'
-const options = computed(() => [...(store.world?.library.data.templates.map(({ id, name }) => ({ id, name })) ?? []), ...(store.workspace?.builds.map(({ id, name }) => ({ id: `${LIKE}${id}`, name: words.like(name) })) ?? []), { id: OWN, name: words.own }])
+const options = computed(() => [
+  ...(store.world?.library.data.templates.map(({ id, name }) => ({ id, name })) ?? []),
+  ...(store.workspace?.builds.map(({ id, name }) => ({
+    id: `${LIKE}${id}`,
+    name: words.like(name)
+  })) ?? []),
+  { id: OWN, name: words.own }
+])
 const template = ref(options.value[0]?.id ?? OWN)
 const name = ref('')
 const copies = ref('1')
@@ -29,10 +36,17 @@ function add(): void {
   const pattern = store.workspace?.builds.find(({ id }) => `${LIKE}${id}` === template.value)
   const count = Number(copies.value)
   const wholeName = name.value.trim() || chosen?.name || pattern?.name || ''
-  problems.value = [...(wholeName === '' ? [issue('text.empty')] : []), ...(Number.isInteger(count) && count >= 1 && count <= 100_000 ? [] : [issue('number.whole')])]
+  problems.value = [
+    ...(wholeName === '' ? [issue('text.empty')] : []),
+    ...(Number.isInteger(count) && count >= 1 && count <= 100_000 ? [] : [issue('number.whole')])
+  ]
   if (problems.value.length > 0) return
   const id = newId('build')
-  const build = pattern ? buildLike(pattern, id, wholeName, count) : chosen ? buildFromTemplate(chosen, id, wholeName, count) : { id, name: wholeName, steps: [], materials: [], copies: count }
+  const build = pattern
+    ? buildLike(pattern, id, wholeName, count)
+    : chosen
+      ? buildFromTemplate(chosen, id, wholeName, count)
+      : { id, name: wholeName, steps: [], materials: [], copies: count }
   store.run(steps.addedBuild(wholeName), (state) => change.addBuild(state, build))
   visible.value = false
   emit('added', id)
@@ -40,16 +54,48 @@ function add(): void {
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal :header="words.addTitle" :style="{ width: '26rem', maxWidth: '95vw' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    :header="words.addTitle"
+    :style="{ width: '26rem', maxWidth: '95vw' }"
+  >
     <form class="stack" @submit.prevent="add">
       <div class="field">
         <span id="template-label" class="label">{{ words.template }}</span>
-        <Select v-model="template" :options="options" option-label="name" option-value="id" filter aria-labelledby="template-label" fluid />
+        <Select
+          v-model="template"
+          :options="options"
+          option-label="name"
+          option-value="id"
+          filter
+          aria-labelledby="template-label"
+          fluid
+        />
       </div>
-      <div class="field"><label for="build-name">{{ words.ownName }}</label><InputText id="build-name" v-model="name" :placeholder="store.world?.library.templates.get(template)?.name ?? ''" /></div>
-      <div class="field"><label for="build-copies">{{ words.copies }}</label><InputText id="build-copies" v-model="copies" inputmode="numeric" style="width: 5rem" /></div>
-      <p v-for="one in problems" :key="one.code" class="attention small" role="alert">{{ sentence(one) }}</p>
-      <div class="row"><Button type="submit" :label="words.addConfirm" /><Button type="button" severity="secondary" :label="words.cancel" @click="visible = false" /></div>
+      <div class="field">
+        <label for="build-name">{{ words.ownName }}</label
+        ><InputText
+          id="build-name"
+          v-model="name"
+          :placeholder="store.world?.library.templates.get(template)?.name ?? ''"
+        />
+      </div>
+      <div class="field">
+        <label for="build-copies">{{ words.copies }}</label
+        ><InputText id="build-copies" v-model="copies" inputmode="numeric" style="width: 5rem" />
+      </div>
+      <p v-for="one in problems" :key="one.code" class="attention small" role="alert">
+        {{ sentence(one) }}
+      </p>
+      <div class="row">
+        <Button type="submit" :label="words.addConfirm" /><Button
+          type="button"
+          severity="secondary"
+          :label="words.cancel"
+          @click="visible = false"
+        />
+      </div>
     </form>
   </Dialog>
 </template>

@@ -3,7 +3,14 @@ import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { bearingOf, buildLike, isBegun, isDone, materialPrice, type Build } from '../../../core/builds'
+import {
+  bearingOf,
+  buildLike,
+  isBegun,
+  isDone,
+  materialPrice,
+  type Build
+} from '../../../core/builds'
 import { derive } from '../../../core/cutlist'
 import { fitBuild, fitContext, kitOf } from '../../../core/fit'
 import { kitAfter } from '../../../core/stages'
@@ -38,24 +45,62 @@ const logging = ref(false)
 const whyStep = ref<string>()
 
 const build = computed(() => store.workspace?.builds.find(({ id }) => id === props.id))
-const fit = computed(() => (store.world && build.value ? fitBuild(fitContext(store.world), kitOf(store.world.library, store.world.workspace.items), build.value) : undefined))
+const fit = computed(() =>
+  store.world && build.value
+    ? fitBuild(
+        fitContext(store.world),
+        kitOf(store.world.library, store.world.workspace.items),
+        build.value
+      )
+    : undefined
+)
 const after = computed(() => {
   const { world } = store
   const plan = planning.plan
-  return world && plan && build.value ? fitBuild(fitContext(world), kitAfter(world, plan), build.value) : undefined
+  return world && plan && build.value
+    ? fitBuild(fitContext(world), kitAfter(world, plan), build.value)
+    : undefined
 })
-const afterText = computed(() => (after.value === undefined || (after.value.minutes === fit.value?.minutes && after.value.fees === fit.value.fees) ? undefined : after.value.gaps.length > 0 ? words.afterPlanGaps(after.value.gaps.length) : words.afterPlan(duration(after.value.minutes), after.value.fees > 0 ? store.say?.money(after.value.fees) : undefined)))
-const bearing = computed(() => (store.world && build.value ? bearingOf(store.world.library, build.value) : undefined))
+const afterText = computed(() =>
+  after.value === undefined ||
+  (after.value.minutes === fit.value?.minutes && after.value.fees === fit.value.fees)
+    ? undefined
+    : after.value.gaps.length > 0
+      ? words.afterPlanGaps(after.value.gaps.length)
+      : words.afterPlan(
+          duration(after.value.minutes),
+          after.value.fees > 0 ? store.say?.money(after.value.fees) : undefined
+        )
+)
+const bearing = computed(() =>
+  store.world && build.value ? bearingOf(store.world.library, build.value) : undefined
+)
 const whyCell = computed(() => {
   const step = fit.value?.steps.find(({ step: one }) => one.id === whyStep.value)
   const operation = step && store.world?.library.operations.get(step.step.operation)
   return build.value && step && operation ? cellOf(build.value, operation, [step]) : undefined
 })
-const partNames = computed(() => new Map((build.value?.parts ?? []).map((part) => [part.id, part.name])))
-const layouts = computed(() => (store.world && build.value?.parts ? derive(store.world.library, build.value.parts, { units: store.workspace?.preferences.units }).timber : []).flatMap(({ material, layout }) => {
-  const found = store.world?.library.materials.get(material)
-  return layout && layout.sheets.length > 0 && found?.stock?.lengthMm && found.stock.widthMm ? [{ material: found.name, layout, sheet: { lengthMm: found.stock.lengthMm, widthMm: found.stock.widthMm } }] : []
-}))
+const partNames = computed(
+  () => new Map((build.value?.parts ?? []).map((part) => [part.id, part.name]))
+)
+const layouts = computed(() =>
+  (store.world && build.value?.parts
+    ? derive(store.world.library, build.value.parts, { units: store.workspace?.preferences.units })
+        .timber
+    : []
+  ).flatMap(({ material, layout }) => {
+    const found = store.world?.library.materials.get(material)
+    return layout && layout.sheets.length > 0 && found?.stock?.lengthMm && found.stock.widthMm
+      ? [
+          {
+            material: found.name,
+            layout,
+            sheet: { lengthMm: found.stock.lengthMm, widthMm: found.stock.widthMm }
+          }
+        ]
+      : []
+  })
+)
 function another(): void {
   if (!build.value) return
   const id = newId('build')
@@ -63,8 +108,23 @@ function another(): void {
   store.run(steps.addedBuild(next.name), (state) => change.addBuild(state, next))
   void router.push(`/builds/${encodeURIComponent(id)}`)
 }
-const template = computed(() => (build.value?.template === undefined ? undefined : store.world?.library.templates.get(build.value.template)))
-const readyMade = computed(() => (build.value && store.world ? Math.round(buildWorth(store.world, { ...build.value, copies: 1, worthEach: undefined, sale: undefined }) ) : 0))
+const template = computed(() =>
+  build.value?.template === undefined
+    ? undefined
+    : store.world?.library.templates.get(build.value.template)
+)
+const readyMade = computed(() =>
+  build.value && store.world
+    ? Math.round(
+        buildWorth(store.world, {
+          ...build.value,
+          copies: 1,
+          worthEach: undefined,
+          sale: undefined
+        })
+      )
+    : 0
+)
 const status = computed(() => {
   const { say } = store
   if (!build.value || !fit.value || !say) return ''
@@ -73,7 +133,10 @@ const status = computed(() => {
   if (log) return words.isBegun(say.day(log.begun))
   return fit.value.gaps.length === 0 ? words.canStart : words.needs(fit.value.gaps.length)
 })
-const change_ = (next: (build: Build) => Build): void => store.run(steps.changedBuild(build.value?.name ?? ''), (state) => change.changeBuild(state, props.id, next))
+const change_ = (next: (build: Build) => Build): void =>
+  store.run(steps.changedBuild(build.value?.name ?? ''), (state) =>
+    change.changeBuild(state, props.id, next)
+  )
 /** Sets a field, or takes it out when the value is empty. */
 function set<K extends keyof Build>(key: K, value: Build[K] | undefined): void {
   change_((state) => {
@@ -81,53 +144,152 @@ function set<K extends keyof Build>(key: K, value: Build[K] | undefined): void {
     return (value === undefined ? rest : { ...rest, [key]: value }) as Build
   })
 }
-const readName = (text: string): Result<string> => (text.trim() === '' ? refused(issue('text.empty')) : text.length > 200 ? refused(issue('text.too-long')) : ok(text.trim()))
+const readName = (text: string): Result<string> =>
+  text.trim() === ''
+    ? refused(issue('text.empty'))
+    : text.length > 200
+      ? refused(issue('text.too-long'))
+      : ok(text.trim())
 function remove(): void {
-  store.run(steps.removedBuild(build.value?.name ?? ''), (state) => change.removeBuild(state, props.id))
+  store.run(steps.removedBuild(build.value?.name ?? ''), (state) =>
+    change.removeBuild(state, props.id)
+  )
   void router.push('/builds')
 }
 const materialLines = computed(() =>
   (build.value?.materials ?? []).map((line) => {
-    const { price, typical } = store.world ? materialPrice(store.world.pricing, line.material) : { price: 0, typical: true }
+    const { price, typical } = store.world
+      ? materialPrice(store.world.pricing, line.material)
+      : { price: 0, typical: true }
     return { ...line, cost: timesRatio(price, line.quantity), typical }
   })
 )
 </script>
 
 <template>
-  <p v-if="!build" class="soft">{{ words.missing }} <RouterLink to="/builds">{{ words.back }}</RouterLink></p>
+  <p v-if="!build" class="soft">
+    {{ words.missing }} <RouterLink to="/builds">{{ words.back }}</RouterLink>
+  </p>
   <template v-else-if="store.say && store.world && fit">
-    <PlaceHead :title="build.name" :subtitle="`${status}. ${words.figures(duration(fit.minutes), store.say.money(buildMaterial(store.world, build)), fit.fees > 0 ? store.say.money(fit.fees) : undefined)}`">
-      <Button v-if="!isDone(build) && (isBegun(build) || fit.gaps.length === 0)" :label="isBegun(build) ? words.finish : words.begin" @click="logging = true" />
+    <PlaceHead
+      :title="build.name"
+      :subtitle="`${status}. ${words.figures(duration(fit.minutes), store.say.money(buildMaterial(store.world, build)), fit.fees > 0 ? store.say.money(fit.fees) : undefined)}`"
+    >
+      <Button
+        v-if="!isDone(build) && (isBegun(build) || fit.gaps.length === 0)"
+        :label="isBegun(build) ? words.finish : words.begin"
+        @click="logging = true"
+      />
       <Button severity="secondary" :label="words.another" @click="another" />
       <Button severity="secondary" :label="words.remove" @click="remove" />
       <RouterLink to="/builds">{{ words.back }}</RouterLink>
     </PlaceHead>
     <p v-if="afterText" class="soft small">{{ afterText }}</p>
-    <p v-if="bearing" class="bearing">{{ words.bearing[bearing] }} <template v-if="template?.why">{{ template.why }}</template></p>
+    <p v-if="bearing" class="bearing">
+      {{ words.bearing[bearing] }} <template v-if="template?.why">{{ template.why }}</template>
+    </p>
     <p v-else-if="template?.why" class="caption">{{ template.why }}</p>
     <div class="fields">
-      <TextField :label="words.name" :value="build.name" :read="readName" width="14rem" @change="set('name', $event as string)" />
-      <NumberField :label="words.copies" :value="build.copies" :least="1" :most="100000" whole @change="set('copies', $event ?? 1)" />
-      <NumberField :label="words.batch" :value="build.batchSize" :least="1" :most="100000" whole optional @change="set('batchSize', $event)" />
-      <MoneyField v-if="!build.sale" :label="words.worth" :value="build.worthEach" optional :placeholder="store.say.money(readyMade)" @change="set('worthEach', $event)" />
-      <DayField :label="words.wished" :value="build.wished" optional @change="set('wished', $event)" />
+      <TextField
+        :label="words.name"
+        :value="build.name"
+        :read="readName"
+        width="14rem"
+        @change="set('name', $event as string)"
+      />
+      <NumberField
+        :label="words.copies"
+        :value="build.copies"
+        :least="1"
+        :most="100000"
+        whole
+        @change="set('copies', $event ?? 1)"
+      />
+      <NumberField
+        :label="words.batch"
+        :value="build.batchSize"
+        :least="1"
+        :most="100000"
+        whole
+        optional
+        @change="set('batchSize', $event)"
+      />
+      <MoneyField
+        v-if="!build.sale"
+        :label="words.worth"
+        :value="build.worthEach"
+        optional
+        :placeholder="store.say.money(readyMade)"
+        @change="set('worthEach', $event)"
+      />
+      <DayField
+        :label="words.wished"
+        :value="build.wished"
+        optional
+        @change="set('wished', $event)"
+      />
       <div class="field">
         <span class="label">{{ words.sold }}</span>
-        <Checkbox :model-value="build.sale !== undefined" binary :aria-label="words.sold" @update:model-value="set('sale', $event ? { netEach: build.worthEach ?? readyMade, daysToSell: 30 } : undefined)" />
+        <Checkbox
+          :model-value="build.sale !== undefined"
+          binary
+          :aria-label="words.sold"
+          @update:model-value="
+            set(
+              'sale',
+              $event ? { netEach: build.worthEach ?? readyMade, daysToSell: 30 } : undefined
+            )
+          "
+        />
       </div>
       <template v-if="build.sale">
-        <MoneyField :label="words.net" :value="build.sale.netEach" @change="set('sale', { netEach: $event ?? 0, daysToSell: build.sale?.daysToSell ?? 30 })" />
-        <NumberField :label="words.daysToSell" :value="build.sale.daysToSell" :least="0" :most="3650" whole @change="set('sale', { netEach: build.sale?.netEach ?? 0, daysToSell: $event ?? 0 })" />
-        <MoneyField :label="words.hourValue" :value="build.hourValue" optional @change="set('hourValue', $event)" />
+        <MoneyField
+          :label="words.net"
+          :value="build.sale.netEach"
+          @change="set('sale', { netEach: $event ?? 0, daysToSell: build.sale?.daysToSell ?? 30 })"
+        />
+        <NumberField
+          :label="words.daysToSell"
+          :value="build.sale.daysToSell"
+          :least="0"
+          :most="3650"
+          whole
+          @change="set('sale', { netEach: build.sale?.netEach ?? 0, daysToSell: $event ?? 0 })"
+        />
+        <MoneyField
+          :label="words.hourValue"
+          :value="build.hourValue"
+          optional
+          @change="set('hourValue', $event)"
+        />
       </template>
     </div>
     <h2>{{ words.stepsTitle }}</h2>
-    <StepRows :build="build" :fit="fit" :asked="whyStep" @change="set('steps', $event)" @why="whyStep = whyStep === $event ? undefined : $event" />
+    <StepRows
+      :build="build"
+      :fit="fit"
+      :asked="whyStep"
+      @change="set('steps', $event)"
+      @why="whyStep = whyStep === $event ? undefined : $event"
+    />
     <CellWhy v-if="whyCell" :cell="whyCell" />
     <h2>{{ words.partsTitle }}</h2>
-    <p class="row"><span v-if="build.parts">{{ words.pieces(build.parts.reduce((sum, part) => sum + part.quantity, 0)) }}</span><RouterLink :to="`/builds/${encodeURIComponent(id)}/cut-list`">{{ build.parts ? cutWords.change : cutWords.open }}</RouterLink></p>
-    <CuttingPicture v-for="one in layouts" :key="one.material" :layout="one.layout" :sheet="one.sheet" :material="one.material" :names="partNames" />
+    <p class="row">
+      <span v-if="build.parts">{{
+        words.pieces(build.parts.reduce((sum, part) => sum + part.quantity, 0))
+      }}</span
+      ><RouterLink :to="`/builds/${encodeURIComponent(id)}/cut-list`">{{
+        build.parts ? cutWords.change : cutWords.open
+      }}</RouterLink>
+    </p>
+    <CuttingPicture
+      v-for="one in layouts"
+      :key="one.material"
+      :layout="one.layout"
+      :sheet="one.sheet"
+      :material="one.material"
+      :names="partNames"
+    />
     <JoinerySense v-if="build.parts" :build="build" @bearing="set('bearing', $event)" />
     <h2>{{ words.materialsTitle }}</h2>
     <MaterialRows :lines="materialLines" @change="set('materials', $event)" />
@@ -136,6 +298,15 @@ const materialLines = computed(() =>
 </template>
 
 <style scoped>
-.fields { display: flex; flex-wrap: wrap; gap: 0.75rem 1.25rem; align-items: start; }
-.bearing { border-left: 6px double var(--hazard); padding-left: 0.6rem; font-size: var(--text-small); }
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.75rem 1.25rem;
+  align-items: start;
+}
+.bearing {
+  border-left: 6px double var(--hazard);
+  padding-left: 0.6rem;
+  font-size: var(--text-small);
+}
 </style>

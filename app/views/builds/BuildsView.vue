@@ -26,36 +26,83 @@ const chosenKey = ref<string>()
 const only = ref<string>()
 
 const open = computed(() => (store.workspace?.builds ?? []).filter((build) => !isDone(build)))
-const shownBuilds = computed(() => (narrow.value ? open.value.filter(({ id }) => id === (only.value ?? open.value[0]?.id)) : open.value))
-const grid = computed(() => (store.world ? gridOf(fitContext(store.world), kitOf(store.world.library, store.world.workspace.items), open.value) : { rows: [], fits: [] }))
-const columns = computed(() => shownBuilds.value.map(({ id }) => open.value.findIndex((build) => build.id === id)))
+const shownBuilds = computed(() =>
+  narrow.value
+    ? open.value.filter(({ id }) => id === (only.value ?? open.value[0]?.id))
+    : open.value
+)
+const grid = computed(() =>
+  store.world
+    ? gridOf(
+        fitContext(store.world),
+        kitOf(store.world.library, store.world.workspace.items),
+        open.value
+      )
+    : { rows: [], fits: [] }
+)
+const columns = computed(() =>
+  shownBuilds.value.map(({ id }) => open.value.findIndex((build) => build.id === id))
+)
 const rows = computed(() => {
-  const relevant = grid.value.rows.filter(({ cells }) => columns.value.some((column) => cells[column]))
-  return all.value ? relevant : relevant.filter(({ cells }) => columns.value.some((column) => cells[column] && cells[column].state !== 'fast'))
+  const relevant = grid.value.rows.filter(({ cells }) =>
+    columns.value.some((column) => cells[column])
+  )
+  return all.value
+    ? relevant
+    : relevant.filter(({ cells }) =>
+        columns.value.some((column) => cells[column] && cells[column].state !== 'fast')
+      )
 })
-const hidden = computed(() => grid.value.rows.filter(({ cells }) => columns.value.some((column) => cells[column])).length - rows.value.length)
+const hidden = computed(
+  () =>
+    grid.value.rows.filter(({ cells }) => columns.value.some((column) => cells[column])).length -
+    rows.value.length
+)
 const possible = computed(() => grid.value.fits.filter(({ gaps }) => gaps.length === 0).length)
 const inTheWay = computed(() => {
-  const counts = grid.value.rows.map(({ operation, cells }) => ({ name: operation.name, count: cells.filter((cell) => cell && (cell.state === 'none' || cell.state === 'near')).length }))
-  return counts.filter(({ count }) => count > 0).sort((a, b) => b.count - a.count).slice(0, 3).map(({ name }) => name)
+  const counts = grid.value.rows.map(({ operation, cells }) => ({
+    name: operation.name,
+    count: cells.filter((cell) => cell && (cell.state === 'none' || cell.state === 'near')).length
+  }))
+  return counts
+    .filter(({ count }) => count > 0)
+    .sort((a, b) => b.count - a.count)
+    .slice(0, 3)
+    .map(({ name }) => name)
 })
 /** The order as it is while something is dragged; the workspace's own at rest. */
 const order = ref<Build[]>([])
-watch(open, (builds) => { order.value = [...builds] }, { immediate: true })
+watch(
+  open,
+  (builds) => {
+    order.value = [...builds]
+  },
+  { immediate: true }
+)
 function place(id: string, to: number): void {
   const name = store.workspace?.builds.find((build) => build.id === id)?.name ?? ''
   // Places are counted among the open builds; finished ones keep theirs behind.
   const neighbour = open.value[Math.min(open.value.length - 1, Math.max(0, to))]
   const target = store.workspace?.builds.findIndex((build) => build.id === neighbour?.id) ?? -1
-  if (target >= 0) store.run(steps.changedBuild(name), (state) => change.moveBuild(state, id, target))
+  if (target >= 0)
+    store.run(steps.changedBuild(name), (state) => change.moveBuild(state, id, target))
 }
 function dropped(): void {
-  const moved = order.value.find((build, i) => open.value[i]?.id !== build.id && order.value.indexOf(build) !== open.value.indexOf(build) && isMoved(build))
+  const moved = order.value.find(
+    (build, i) =>
+      open.value[i]?.id !== build.id &&
+      order.value.indexOf(build) !== open.value.indexOf(build) &&
+      isMoved(build)
+  )
   if (moved) place(moved.id, order.value.indexOf(moved))
 }
 /** The one that was dragged: without it the rest stands as before. */
 const isMoved = (build: Build): boolean => {
-  const rest = (list: readonly Build[]): string => list.filter((other) => other !== build).map(({ id }) => id).join()
+  const rest = (list: readonly Build[]): string =>
+    list
+      .filter((other) => other !== build)
+      .map(({ id }) => id)
+      .join()
   return rest(order.value) === rest(open.value)
 }
 async function shift(event: KeyboardEvent, id: string): Promise<void> {
@@ -67,12 +114,18 @@ async function shift(event: KeyboardEvent, id: string): Promise<void> {
   document.querySelector<HTMLElement>(`[data-build="${CSS.escape(id)}"]`)?.focus()
 }
 const keyOf = (cell: Cell): string => `${cell.build.id}|${cell.operation.id}`
-const chosen = computed(() => grid.value.rows.flatMap(({ cells }) => cells.flatMap((cell) => cell ?? [])).find((cell) => keyOf(cell) === chosenKey.value))
+const chosen = computed(() =>
+  grid.value.rows
+    .flatMap(({ cells }) => cells.flatMap((cell) => cell ?? []))
+    .find((cell) => keyOf(cell) === chosenKey.value)
+)
 const finished = computed(() => (store.workspace?.builds ?? []).filter(isDone))
 
 /** Arrow keys go through the cells of the table; cells that are empty are stepped over. */
 function walk(event: KeyboardEvent): void {
-  const step = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowDown: [0, 1], ArrowUp: [0, -1] }[event.key]
+  const step = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowDown: [0, 1], ArrowUp: [0, -1] }[
+    event.key
+  ]
   const cell = (event.target as HTMLElement).closest('td')
   const row = cell?.parentElement as HTMLTableRowElement | null
   if (!step || !cell || !row) return
@@ -92,67 +145,165 @@ function walk(event: KeyboardEvent): void {
 </script>
 
 <template>
-  <PlaceHead :title="words.title(possible, open.length)" :subtitle="open.length === 0 ? words.emptyHint : words.subtitle(inTheWay)">
+  <PlaceHead
+    :title="words.title(possible, open.length)"
+    :subtitle="open.length === 0 ? words.emptyHint : words.subtitle(inTheWay)"
+  >
     <Button :label="words.add" @click="adding = true" />
     <Button severity="secondary" :label="words.cutList" @click="router.push('/cut-list')" />
   </PlaceHead>
   <template v-if="store.say && open.length > 0">
     <div v-if="narrow" class="field">
       <span id="build-choice" class="label">{{ words.choose }}</span>
-      <Select :model-value="only ?? open[0]?.id" :options="open" option-label="name" option-value="id" aria-labelledby="build-choice" fluid @update:model-value="only = $event" />
+      <Select
+        :model-value="only ?? open[0]?.id"
+        :options="open"
+        option-label="name"
+        option-value="id"
+        aria-labelledby="build-choice"
+        fluid
+        @update:model-value="only = $event"
+      />
     </div>
     <div class="scroller" tabindex="0" role="group" :aria-label="words.gridLabel">
       <table class="grid" :aria-label="words.gridLabel" @keydown="walk">
         <thead>
           <tr>
-            <th scope="col"><span class="visually-hidden">{{ words.operation }}</span></th>
+            <th scope="col">
+              <span class="visually-hidden">{{ words.operation }}</span>
+            </th>
             <th v-for="build in shownBuilds" :key="build.id" scope="col">
-              <RouterLink :to="`/builds/${encodeURIComponent(build.id)}`"><bdi>{{ build.name }}</bdi><template v-if="build.copies > 1"> ×{{ build.copies }}</template></RouterLink>
+              <RouterLink :to="`/builds/${encodeURIComponent(build.id)}`"
+                ><bdi>{{ build.name }}</bdi
+                ><template v-if="build.copies > 1"> ×{{ build.copies }}</template></RouterLink
+              >
             </th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="row in rows" :key="row.operation.id">
             <th scope="row">{{ row.operation.name }}</th>
-            <td v-for="column in columns" :key="column"><FitCell v-if="row.cells[column]" :cell="row.cells[column]" :say="store.say" :chosen="chosenKey === keyOf(row.cells[column])" @choose="chosenKey = keyOf(row.cells[column])" /></td>
+            <td v-for="column in columns" :key="column">
+              <FitCell
+                v-if="row.cells[column]"
+                :cell="row.cells[column]"
+                :say="store.say"
+                :chosen="chosenKey === keyOf(row.cells[column])"
+                @choose="chosenKey = keyOf(row.cells[column])"
+              />
+            </td>
           </tr>
         </tbody>
         <tfoot>
           <tr>
             <th scope="row">{{ words.hours }}</th>
-            <td v-for="column in columns" :key="column" class="strong">{{ grid.fits[column]?.gaps.length === 0 ? store.say.duration(grid.fits[column].minutes) : words.dash }}</td>
+            <td v-for="column in columns" :key="column" class="strong">
+              {{
+                grid.fits[column]?.gaps.length === 0
+                  ? store.say.duration(grid.fits[column].minutes)
+                  : words.dash
+              }}
+            </td>
           </tr>
         </tfoot>
       </table>
     </div>
-    <button v-if="hidden > 0 || all" type="button" class="link fold" @click="all = !all">{{ all ? words.showFewer : words.showAll(hidden) }}</button>
+    <button v-if="hidden > 0 || all" type="button" class="link fold" @click="all = !all">
+      {{ all ? words.showFewer : words.showAll(hidden) }}
+    </button>
     <p class="caption">{{ words.caption }}</p>
     <CellWhy v-if="chosen" :cell="chosen" />
     <section v-if="open.length > 1" class="order">
       <h2>{{ words.orderTitle }}</h2>
       <p class="caption">{{ words.orderHint }}</p>
       <VueDraggable v-model="order" tag="ul" class="plain-list row" :animation="0" @end="dropped">
-        <li v-for="build in order" :key="build.id"><button type="button" class="chip" :data-build="build.id" :aria-label="words.orderKeys(build.name)" @keydown="shift($event, build.id)"><bdi>{{ build.name }}</bdi></button></li>
+        <li v-for="build in order" :key="build.id">
+          <button
+            type="button"
+            class="chip"
+            :data-build="build.id"
+            :aria-label="words.orderKeys(build.name)"
+            @keydown="shift($event, build.id)"
+          >
+            <bdi>{{ build.name }}</bdi>
+          </button>
+        </li>
       </VueDraggable>
     </section>
   </template>
   <p v-if="finished.length > 0" class="small soft row">
-    <RouterLink v-for="build in finished" :key="build.id" :to="`/builds/${encodeURIComponent(build.id)}`"><bdi>{{ build.name }}</bdi> ✓</RouterLink>
+    <RouterLink
+      v-for="build in finished"
+      :key="build.id"
+      :to="`/builds/${encodeURIComponent(build.id)}`"
+      ><bdi>{{ build.name }}</bdi> ✓</RouterLink
+    >
   </p>
-  <AddBuild v-if="adding" v-model:visible="adding" @added="router.push(`/builds/${encodeURIComponent($event)}`)" />
+  <AddBuild
+    v-if="adding"
+    v-model:visible="adding"
+    @added="router.push(`/builds/${encodeURIComponent($event)}`)"
+  />
 </template>
 
 <style scoped>
-.order { margin-top: 0.75rem; display: grid; gap: 0.4rem; }
-.chip { background: var(--paper-raised); border: 1px solid var(--graphite); border-radius: 2px; padding: 0.25rem 0.6rem; cursor: grab; }
-.scroller { overflow-x: auto; }
-.grid { border-collapse: collapse; width: 100%; table-layout: fixed; min-width: 60rem; }
-.grid th:first-child { width: 10.5rem; }
-.grid thead th { text-align: left; vertical-align: bottom; padding: 0 0.25rem 0.4rem; font-size: var(--text-small); line-height: 1.2; }
-.grid thead a { color: var(--graphite); }
-.grid tbody th, .grid tfoot th { text-align: left; font-weight: 650; font-size: var(--text-small); padding-right: 0.5rem; }
-.grid td { padding: 0.2rem 0.25rem; font-size: var(--text-small); }
-.grid tbody tr { border-bottom: 1px solid var(--line); }
-.fold { justify-self: start; }
-@media (max-width: 700px) { .grid { min-width: 0; } .grid th:first-child { width: 9rem; } }
+.order {
+  margin-top: 0.75rem;
+  display: grid;
+  gap: 0.4rem;
+}
+.chip {
+  background: var(--paper-raised);
+  border: 1px solid var(--graphite);
+  border-radius: 2px;
+  padding: 0.25rem 0.6rem;
+  cursor: grab;
+}
+.scroller {
+  overflow-x: auto;
+}
+.grid {
+  border-collapse: collapse;
+  width: 100%;
+  table-layout: fixed;
+  min-width: 60rem;
+}
+.grid th:first-child {
+  width: 10.5rem;
+}
+.grid thead th {
+  text-align: left;
+  vertical-align: bottom;
+  padding: 0 0.25rem 0.4rem;
+  font-size: var(--text-small);
+  line-height: 1.2;
+}
+.grid thead a {
+  color: var(--graphite);
+}
+.grid tbody th,
+.grid tfoot th {
+  text-align: left;
+  font-weight: 650;
+  font-size: var(--text-small);
+  padding-right: 0.5rem;
+}
+.grid td {
+  padding: 0.2rem 0.25rem;
+  font-size: var(--text-small);
+}
+.grid tbody tr {
+  border-bottom: 1px solid var(--line);
+}
+.fold {
+  justify-self: start;
+}
+@media (max-width: 700px) {
+  .grid {
+    min-width: 0;
+  }
+  .grid th:first-child {
+    width: 9rem;
+  }
+}
 </style>

@@ -24,14 +24,20 @@ watch(
   () => {
     ways.value = undefined
     const step = (gap.value ?? props.cell.steps[0])?.step.id
-    if (step !== undefined) planning.waysIn(props.cell.build.id, step, (found) => { ways.value = found })
+    if (step !== undefined)
+      planning.waysIn(props.cell.build.id, step, (found) => {
+        ways.value = found
+      })
   },
   { immediate: true }
 )
-const banned = (id: string): boolean => store.workspace?.bans.some((one) => one.kind === 'method' && one.id === id) ?? false
+const banned = (id: string): boolean =>
+  store.workspace?.bans.some((one) => one.kind === 'method' && one.id === id) ?? false
 function toggle(id: string, name: string): void {
   const ban = { kind: 'method' as const, id }
-  store.run(banned(id) ? steps.unbanned(name) : steps.banned(name), (state) => (banned(id) ? change.unban(state, ban) : change.ban(state, ban)))
+  store.run(banned(id) ? steps.unbanned(name) : steps.banned(name), (state) =>
+    banned(id) ? change.unban(state, ban) : change.ban(state, ban)
+  )
 }
 const stock = computed(() => {
   const { lengthMm, widthMm, thicknessMm } = (gap.value ?? props.cell.steps[0])?.step.stock ?? {}
@@ -42,41 +48,104 @@ const stock = computed(() => {
 
 <template>
   <section v-if="store.say" class="why" aria-live="polite">
-    <h2><bdi>{{ words.whyTitle(cell.operation.name, cell.build.name) }}</bdi></h2>
+    <h2>
+      <bdi>{{ words.whyTitle(cell.operation.name, cell.build.name) }}</bdi>
+    </h2>
     <p class="soft small">
-      <template v-for="one in cell.steps" :key="one.step.id">{{ store.say.quantity(one.step.quantity * cell.build.copies, cell.operation.unit) }} </template><template v-if="stock">· {{ stock }}</template>
+      <template v-for="one in cell.steps" :key="one.step.id"
+        >{{
+          store.say.quantity(one.step.quantity * cell.build.copies, cell.operation.unit)
+        }} </template><template v-if="stock">· {{ stock }}</template>
     </p>
     <div class="columns">
       <div class="stack">
         <template v-if="cell.best">
-          <p class="strong">{{ words.doneWith(cell.best.method.name, [...new Set(cell.best.tools.map(({ tool }) => store.say?.shortTool(tool.id) ?? ''))].join(', ').toLowerCase(), words.setMin(store.say.duration(cell.minutes), store.say.duration(cell.best.method.setupMinutes))) }}</p>
-          <p class="small">{{ words.accuracy(store.say.number(cell.best.accuracyMm, 1)) }} <template v-if="cell.best.method.why">{{ cell.best.method.why }}</template></p>
-          <p v-for="(one, index) in cell.best.stretches" :key="index" class="small">{{ words.stretch(store.say, one) }}</p>
-          <p v-if="cell.best.cleanUp" class="small">{{ words.cleanUp(cell.best.cleanUp.method.name, store.say.duration(cell.best.cleanUp.minutes)) }}</p>
-          <p v-if="cell.best.method.hazard" class="small caution">{{ words.hazardNote(cell.best.method.hazard.kind, cell.best.method.hazard.level) }}</p>
-          <Button size="small" severity="secondary" :label="words.rule" @click="toggle(cell.best.method.id, cell.best.method.name)" />
+          <p class="strong">
+            {{
+              words.doneWith(
+                cell.best.method.name,
+                [...new Set(cell.best.tools.map(({ tool }) => store.say?.shortTool(tool.id) ?? ''))]
+                  .join(', ')
+                  .toLowerCase(),
+                words.setMin(
+                  store.say.duration(cell.minutes),
+                  store.say.duration(cell.best.method.setupMinutes)
+                )
+              )
+            }}
+          </p>
+          <p class="small">
+            {{ words.accuracy(store.say.number(cell.best.accuracyMm, 1)) }}
+            <template v-if="cell.best.method.why">{{ cell.best.method.why }}</template>
+          </p>
+          <p v-for="(one, index) in cell.best.stretches" :key="index" class="small">
+            {{ words.stretch(store.say, one) }}
+          </p>
+          <p v-if="cell.best.cleanUp" class="small">
+            {{
+              words.cleanUp(
+                cell.best.cleanUp.method.name,
+                store.say.duration(cell.best.cleanUp.minutes)
+              )
+            }}
+          </p>
+          <p v-if="cell.best.method.hazard" class="small caution">
+            {{ words.hazardNote(cell.best.method.hazard.kind, cell.best.method.hazard.level) }}
+          </p>
+          <Button
+            size="small"
+            severity="secondary"
+            :label="words.rule"
+            @click="toggle(cell.best.method.id, cell.best.method.name)"
+          />
         </template>
         <template v-if="gap">
           <h3>{{ words.waysTitle }}</h3>
           <p v-if="!ways" class="soft">{{ words.working }}</p>
           <p v-else-if="ways.length === 0">{{ words.waysNone }}</p>
-          <SetLine v-for="(way, index) in ways ?? []" :key="index" :parts="way.parts" :cost="way.cost" />
+          <SetLine
+            v-for="(way, index) in ways ?? []"
+            :key="index"
+            :parts="way.parts"
+            :cost="way.cost"
+          />
         </template>
         <template v-else-if="ways && ways.length > 0">
           <h3>{{ words.quickerTitle }}</h3>
-          <div v-for="(way, index) in ways" :key="index"><SetLine :parts="way.parts" :cost="way.cost" /><p class="small soft">{{ words.saves(store.say.duration(way.saves ?? 0)) }}</p></div>
+          <div v-for="(way, index) in ways" :key="index">
+            <SetLine :parts="way.parts" :cost="way.cost" />
+            <p class="small soft">{{ words.saves(store.say.duration(way.saves ?? 0)) }}</p>
+          </div>
         </template>
         <template v-if="also.length > 0">
           <h3>{{ words.alternatives }}</h3>
-          <ul class="plain-list small"><li v-for="use in also" :key="use.method.id">{{ use.method.name }}: {{ store.say.duration(use.minutes) }}<template v-if="use.fee > 0">, {{ store.say.money(use.fee) }}</template></li></ul>
+          <ul class="plain-list small">
+            <li v-for="use in also" :key="use.method.id">
+              {{ use.method.name }}: {{ store.say.duration(use.minutes)
+              }}<template v-if="use.fee > 0">, {{ store.say.money(use.fee) }}</template>
+            </li>
+          </ul>
         </template>
       </div>
       <div class="stack">
         <h3>{{ words.notYet }}</h3>
         <ul class="plain-list small others">
           <li v-for="one in other" :key="one.method.id">
-            <span class="strong">{{ one.method.name }}</span>: {{ one.misses.slice(0, 3).map((miss) => words.miss(store.say!, miss)).join('; ') }}
-            <button v-if="banned(one.method.id)" type="button" class="link" @click="toggle(one.method.id, one.method.name)">{{ words.allow }}</button>
+            <span class="strong">{{ one.method.name }}</span>:
+            {{
+              one.misses
+                .slice(0, 3)
+                .map((miss) => words.miss(store.say!, miss))
+                .join('; ')
+            }}
+            <button
+              v-if="banned(one.method.id)"
+              type="button"
+              class="link"
+              @click="toggle(one.method.id, one.method.name)"
+            >
+              {{ words.allow }}
+            </button>
           </li>
         </ul>
       </div>
@@ -85,10 +154,29 @@ const stock = computed(() => {
 </template>
 
 <style scoped>
-.why { border-top: 1px solid var(--graphite); padding-top: 0.75rem; }
-.columns { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 0.75rem 2rem; margin-top: 0.5rem; }
-.stack { justify-items: start; }
-.caution { border-left: 6px double var(--hazard); padding-left: 0.6rem; }
-.others li { padding: 0.15rem 0; }
-@media (max-width: 800px) { .columns { grid-template-columns: minmax(0, 1fr); } }
+.why {
+  border-top: 1px solid var(--graphite);
+  padding-top: 0.75rem;
+}
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 0.75rem 2rem;
+  margin-top: 0.5rem;
+}
+.stack {
+  justify-items: start;
+}
+.caution {
+  border-left: 6px double var(--hazard);
+  padding-left: 0.6rem;
+}
+.others li {
+  padding: 0.15rem 0;
+}
+@media (max-width: 800px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

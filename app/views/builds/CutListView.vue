@@ -32,29 +32,49 @@ const reading = shallowRef<CutListReading>()
 const leftOut = ref<readonly string[]>([])
 const layouts = shallowRef<ReadonlyMap<string, Layout>>(new Map())
 
-const formats = (): Promise<typeof import('../../../core/formats')> => import('../../../core/formats')
+const formats = (): Promise<typeof import('../../../core/formats')> =>
+  import('../../../core/formats')
 const present = computed(() => store.workspace?.builds.find(({ id }) => id === props.id))
-watch(present, async (build) => {
-  if (build?.parts && text.value === '') text.value = (await formats()).writeCutList(build.parts)
-}, { immediate: true })
+watch(
+  present,
+  async (build) => {
+    if (build?.parts && text.value === '') text.value = (await formats()).writeCutList(build.parts)
+  },
+  { immediate: true }
+)
 
 watch(text, async (now) => {
   const units = store.workspace?.preferences.units ?? 'metric'
   const found = now.trim() === '' ? undefined : (await formats()).readCutList(now, units)
   if (now === text.value) [reading.value, leftOut.value] = [found, []]
 })
-const parts = computed<readonly Part[]>(() => (reading.value?.parts ?? []).filter(({ id }) => !leftOut.value.includes(id)))
+const parts = computed<readonly Part[]>(() =>
+  (reading.value?.parts ?? []).filter(({ id }) => !leftOut.value.includes(id))
+)
 const names = computed(() => new Map(parts.value.map((part) => [part.id, part.name])))
-const derived = computed(() => (store.world && parts.value.length > 0 ? derive(store.world.library, parts.value, { layouts: layouts.value, units: store.workspace?.preferences.units }) : undefined))
-const sheetLines = computed(() => (derived.value?.timber ?? []).flatMap((line) => {
-  const stock = store.world?.library.materials.get(line.material)?.stock
-  return line.layout && stock?.lengthMm && stock.widthMm ? [{ line, layout: line.layout, sheet: { lengthMm: stock.lengthMm, widthMm: stock.widthMm } }] : []
-}))
+const derived = computed(() =>
+  store.world && parts.value.length > 0
+    ? derive(store.world.library, parts.value, {
+        layouts: layouts.value,
+        units: store.workspace?.preferences.units
+      })
+    : undefined
+)
+const sheetLines = computed(() =>
+  (derived.value?.timber ?? []).flatMap((line) => {
+    const stock = store.world?.library.materials.get(line.material)?.stock
+    return line.layout && stock?.lengthMm && stock.widthMm
+      ? [{ line, layout: line.layout, sheet: { lengthMm: stock.lengthMm, widthMm: stock.widthMm } }]
+      : []
+  })
+)
 
 /** The quick layout stands at once; a better one is looked for in the worker, one material after another. */
 watch(parts, (now) => {
   layouts.value = new Map()
-  const first = store.world ? derive(store.world.library, now, { units: store.workspace?.preferences.units }) : undefined
+  const first = store.world
+    ? derive(store.world.library, now, { units: store.workspace?.preferences.units })
+    : undefined
   const waiting = (first?.timber ?? []).filter(({ layout }) => layout)
   const next = (): void => {
     const line = waiting.shift()
@@ -62,10 +82,15 @@ watch(parts, (now) => {
     if (!line || !stock || now !== parts.value) return
     const { material } = line
     const own = now.filter(({ id }) => line.parts.includes(id))
-    planning.layOut(nestParts(own), { lengthMm: stock.lengthMm ?? 0, widthMm: stock.widthMm ?? 0 }, material, (layout) => {
-      if (now === parts.value) layouts.value = new Map([...layouts.value, [material, layout]])
-      next()
-    })
+    planning.layOut(
+      nestParts(own),
+      { lengthMm: stock.lengthMm ?? 0, widthMm: stock.widthMm ?? 0 },
+      material,
+      (layout) => {
+        if (now === parts.value) layouts.value = new Map([...layouts.value, [material, layout]])
+        next()
+      }
+    )
   }
   next()
 })
@@ -77,7 +102,11 @@ async function open(event: Event): Promise<void> {
   if (name.value === '') name.value = file.name.replace(/\.[a-z]+$/i, '')
 }
 async function saveCsv(): Promise<void> {
-  saveText(`${present.value?.name ?? (name.value || 'cut-list')}.csv`, (await formats()).writeCutList(parts.value), 'text/csv')
+  saveText(
+    `${present.value?.name ?? (name.value || 'cut-list')}.csv`,
+    (await formats()).writeCutList(parts.value),
+    'text/csv'
+  )
 }
 function take(): void {
   const found = derived.value
@@ -85,92 +114,235 @@ function take(): void {
   const fresh = { steps: found.steps, materials: found.materials, parts: parts.value }
   if (present.value) {
     const { id, name: wholeName } = present.value
-    store.run(steps.changedBuild(wholeName), (state) => change.changeBuild(state, id, (build) => ({ ...build, ...fresh })))
+    store.run(steps.changedBuild(wholeName), (state) =>
+      change.changeBuild(state, id, (build) => ({ ...build, ...fresh }))
+    )
     void router.push(`/builds/${encodeURIComponent(id)}`)
     return
   }
   const id = newId('build')
   const wholeName = name.value.trim() || words.title
-  store.run(steps.addedBuild(wholeName), (state) => change.addBuild(state, { id, name: wholeName, copies: 1, ...fresh }))
+  store.run(steps.addedBuild(wholeName), (state) =>
+    change.addBuild(state, { id, name: wholeName, copies: 1, ...fresh })
+  )
   void router.push(`/builds/${encodeURIComponent(id)}`)
 }
 const operation = (id: string): string => store.world?.library.operations.get(id)?.name ?? id
 const unit = (id: string): string => store.world?.library.operations.get(id)?.unit ?? ''
-const costOf = (material: string, quantity: number): number => (store.world ? timesRatio(materialPrice(store.world.pricing, material).price, quantity) : 0)
+const costOf = (material: string, quantity: number): number =>
+  store.world ? timesRatio(materialPrice(store.world.pricing, material).price, quantity) : 0
 const materialOf = (id: string) => store.world?.library.materials.get(id)
 </script>
 
 <template>
-  <PlaceHead :title="present ? words.changeTitle(present.name) : words.title" :subtitle="words.subtitle">
-    <RouterLink :to="present ? `/builds/${encodeURIComponent(present.id)}` : '/builds'">{{ present ? present.name : buildPage.back }}</RouterLink>
+  <PlaceHead
+    :title="present ? words.changeTitle(present.name) : words.title"
+    :subtitle="words.subtitle"
+  >
+    <RouterLink :to="present ? `/builds/${encodeURIComponent(present.id)}` : '/builds'">{{
+      present ? present.name : buildPage.back
+    }}</RouterLink>
   </PlaceHead>
   <div v-if="store.say" class="columns">
     <section class="stack">
-      <div v-if="!present" class="field"><label for="cut-name">{{ words.name }}</label><InputText id="cut-name" v-model="name" /></div>
-      <div class="field"><label for="cut-rows">{{ words.rows }}</label><Textarea id="cut-rows" v-model="text" rows="9" class="rows" spellcheck="false" /></div>
+      <div v-if="!present" class="field">
+        <label for="cut-name">{{ words.name }}</label
+        ><InputText id="cut-name" v-model="name" />
+      </div>
+      <div class="field">
+        <label for="cut-rows">{{ words.rows }}</label
+        ><Textarea id="cut-rows" v-model="text" rows="9" class="rows" spellcheck="false" />
+      </div>
       <p class="caption">{{ words.hint }}</p>
       <div class="row">
         <Button severity="secondary" size="small" :label="words.file" @click="picker?.click()" />
-        <input ref="picker" type="file" accept=".csv,.tsv,.txt,text/csv,text/plain" class="visually-hidden" tabindex="-1" :aria-label="words.file" @change="open" />
-        <Button v-if="text === ''" severity="secondary" size="small" :label="words.useExample" @click="text = words.example" />
-        <Button v-if="parts.length > 0" severity="secondary" size="small" :label="words.save" @click="saveCsv" />
+        <input
+          ref="picker"
+          type="file"
+          accept=".csv,.tsv,.txt,text/csv,text/plain"
+          class="visually-hidden"
+          tabindex="-1"
+          :aria-label="words.file"
+          @change="open"
+        />
+        <Button
+          v-if="text === ''"
+          severity="secondary"
+          size="small"
+          :label="words.useExample"
+          @click="text = words.example"
+        />
+        <Button
+          v-if="parts.length > 0"
+          severity="secondary"
+          size="small"
+          :label="words.save"
+          @click="saveCsv"
+        />
       </div>
       <div v-if="reading && reading.problems.length > 0" class="problems" role="alert">
         <p class="strong">{{ words.problems(reading.problems.length, reading.parts.length) }}</p>
-        <ul class="small"><li v-for="(one, index) in reading.problems.slice(0, 20)" :key="index"><bdi>{{ sentence(one, store.say) }}</bdi></li></ul>
+        <ul class="small">
+          <li v-for="(one, index) in reading.problems.slice(0, 20)" :key="index">
+            <bdi>{{ sentence(one, store.say) }}</bdi>
+          </li>
+        </ul>
       </div>
       <template v-if="derived">
-        <ul v-if="derived.notes.length > 0" class="problems small"><li v-for="(one, index) in derived.notes" :key="index">{{ sentence(one, store.say) }}</li></ul>
+        <ul v-if="derived.notes.length > 0" class="problems small">
+          <li v-for="(one, index) in derived.notes" :key="index">{{ sentence(one, store.say) }}</li>
+        </ul>
         <div><Button :label="present ? words.takeOver : words.take" @click="take" /></div>
         <p v-if="present" class="caption">{{ words.replaces }}</p>
       </template>
     </section>
     <section v-if="derived" class="stack">
-      <h2>{{ words.parts(parts.length, parts.reduce((sum, part) => sum + part.quantity, 0)) }}</h2>
+      <h2>
+        {{
+          words.parts(
+            parts.length,
+            parts.reduce((sum, part) => sum + part.quantity, 0)
+          )
+        }}
+      </h2>
       <div class="scroller" tabindex="0" role="group" :aria-label="words.partsLabel">
         <table class="plain small">
-          <thead><tr><th>{{ words.part }}</th><th class="figure">{{ words.quantity }}</th><th>{{ words.size }}</th><th>{{ words.stock }}</th><th>{{ words.edges }}</th><th>{{ words.joints }}</th><th /></tr></thead>
+          <thead>
+            <tr>
+              <th>{{ words.part }}</th>
+              <th class="figure">{{ words.quantity }}</th>
+              <th>{{ words.size }}</th>
+              <th>{{ words.stock }}</th>
+              <th>{{ words.edges }}</th>
+              <th>{{ words.joints }}</th>
+              <th />
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="part in parts" :key="part.id">
-              <td><bdi>{{ part.name }}</bdi></td><td class="figure">{{ part.quantity }}</td><td>{{ store.say.lengths([part.lengthMm, part.widthMm, part.thicknessMm]) }}</td><td>{{ words.stockNames[part.stock] }}</td>
-              <td>{{ part.edges ? words.edge(part.edges.work, part.edges.run) : '' }}</td><td>{{ part.joints.map(({ joint, count }) => `${jointNames[joint]} × ${count}`).join(', ') }}</td>
-              <td><Button size="small" severity="secondary" variant="text" icon="pi pi-times" :aria-label="words.leaveOut(part.name)" @click="leftOut = [...leftOut, part.id]" /></td>
+              <td>
+                <bdi>{{ part.name }}</bdi>
+              </td>
+              <td class="figure">{{ part.quantity }}</td>
+              <td>{{ store.say.lengths([part.lengthMm, part.widthMm, part.thicknessMm]) }}</td>
+              <td>{{ words.stockNames[part.stock] }}</td>
+              <td>{{ part.edges ? words.edge(part.edges.work, part.edges.run) : '' }}</td>
+              <td>
+                {{
+                  part.joints
+                    .map(({ joint, count }) => `${jointNames[joint]} × ${count}`)
+                    .join(', ')
+                }}
+              </td>
+              <td>
+                <Button
+                  size="small"
+                  severity="secondary"
+                  variant="text"
+                  icon="pi pi-times"
+                  :aria-label="words.leaveOut(part.name)"
+                  @click="leftOut = [...leftOut, part.id]"
+                />
+              </td>
             </tr>
           </tbody>
         </table>
       </div>
       <h2>{{ words.stepsTitle }}</h2>
       <p class="caption">{{ words.stepsHint }}</p>
-      <ul class="plain-list steps small"><li v-for="step in derived.steps" :key="step.id" class="spread"><span>{{ operation(step.operation) }}</span><span class="figure">{{ store.say.quantity(step.quantity, unit(step.operation)) }}</span></li></ul>
+      <ul class="plain-list steps small">
+        <li v-for="step in derived.steps" :key="step.id" class="spread">
+          <span>{{ operation(step.operation) }}</span
+          ><span class="figure">{{ store.say.quantity(step.quantity, unit(step.operation)) }}</span>
+        </li>
+      </ul>
       <h2>{{ words.timberTitle }}</h2>
       <table class="plain small">
-        <thead><tr><th>{{ words.timber }}</th><th class="figure">{{ words.net }}</th><th class="figure">{{ words.area }}</th><th class="figure">{{ words.buy }}</th><th class="figure">{{ words.waste }}</th><th class="figure">{{ words.cost }}</th></tr></thead>
+        <thead>
+          <tr>
+            <th>{{ words.timber }}</th>
+            <th class="figure">{{ words.net }}</th>
+            <th class="figure">{{ words.area }}</th>
+            <th class="figure">{{ words.buy }}</th>
+            <th class="figure">{{ words.waste }}</th>
+            <th class="figure">{{ words.cost }}</th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="line in derived.timber" :key="line.material">
             <td>{{ materialOf(line.material)?.name }}</td>
             <td class="figure">{{ store.say.volume(line.volumeM3) }}</td>
             <td class="figure">{{ store.say.quantity(line.areaM2, 'm2') }}</td>
-            <td class="figure">{{ store.say.quantity(line.quantity, materialOf(line.material)?.unit ?? '') }}</td>
+            <td class="figure">
+              {{ store.say.quantity(line.quantity, materialOf(line.material)?.unit ?? '') }}
+            </td>
             <td class="figure">{{ store.say.percent(line.wasteShare) }}</td>
-            <td class="figure typical">{{ store.say.money(costOf(line.material, line.quantity)) }}</td>
+            <td class="figure typical">
+              {{ store.say.money(costOf(line.material, line.quantity)) }}
+            </td>
           </tr>
         </tbody>
       </table>
     </section>
     <section v-if="sheetLines.length > 0" class="stack wide">
-      <CuttingPicture v-for="one in sheetLines" :key="one.line.material" :layout="one.layout" :sheet="one.sheet" :material="materialOf(one.line.material)?.name ?? ''" :names="names" />
+      <CuttingPicture
+        v-for="one in sheetLines"
+        :key="one.line.material"
+        :layout="one.layout"
+        :sheet="one.sheet"
+        :material="materialOf(one.line.material)?.name ?? ''"
+        :names="names"
+      />
     </section>
   </div>
 </template>
 
 <style scoped>
-.columns { display: grid; grid-template-columns: minmax(0, 5fr) minmax(0, 7fr); gap: 1rem 2rem; align-items: start; }
-.wide { grid-column: 1 / -1; }
-.rows { width: 100%; border: 1px solid var(--line-strong); background: var(--paper-raised); padding: 0.5rem 0.6rem; font-size: var(--text-small); white-space: pre; overflow: auto; tab-size: 10; }
-.problems { border: 1px solid var(--attention); border-left-width: 6px; background: var(--attention-wash); padding: 0.5rem 0.9rem; overflow-wrap: anywhere; }
-.problems ul { margin: 0.3rem 0 0; padding-left: 1.1rem; }
-.scroller { overflow-x: auto; }
-.steps { columns: 2 14rem; column-gap: 2rem; }
-.steps li { break-inside: avoid; border-bottom: 1px solid var(--line); flex-wrap: nowrap; }
-@media (max-width: 800px) { .columns { grid-template-columns: minmax(0, 1fr); } }
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 5fr) minmax(0, 7fr);
+  gap: 1rem 2rem;
+  align-items: start;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.rows {
+  width: 100%;
+  border: 1px solid var(--line-strong);
+  background: var(--paper-raised);
+  padding: 0.5rem 0.6rem;
+  font-size: var(--text-small);
+  white-space: pre;
+  overflow: auto;
+  tab-size: 10;
+}
+.problems {
+  border: 1px solid var(--attention);
+  border-left-width: 6px;
+  background: var(--attention-wash);
+  padding: 0.5rem 0.9rem;
+  overflow-wrap: anywhere;
+}
+.problems ul {
+  margin: 0.3rem 0 0;
+  padding-left: 1.1rem;
+}
+.scroller {
+  overflow-x: auto;
+}
+.steps {
+  columns: 2 14rem;
+  column-gap: 2rem;
+}
+.steps li {
+  break-inside: avoid;
+  border-bottom: 1px solid var(--line);
+  flex-wrap: nowrap;
+}
+@media (max-width: 800px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

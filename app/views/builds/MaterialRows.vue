@@ -8,33 +8,91 @@ import NumberField from '../../parts/NumberField.vue'
 import { useWorkspace } from '../../stores/workspace'
 import { buildPage as words } from '../../words/builds'
 
-const props = defineProps<{ lines: readonly (MaterialLine & { cost: Minor; typical: boolean })[] }>()
+const props = defineProps<{
+  lines: readonly (MaterialLine & { cost: Minor; typical: boolean })[]
+}>()
 const emit = defineEmits<{ change: [lines: readonly MaterialLine[]] }>()
 const store = useWorkspace()
 const materials = computed(() => [...(store.world?.library.materials.values() ?? [])])
 const bare = computed(() => props.lines.map(({ material, quantity }) => ({ material, quantity })))
-const replace = (index: number, next: MaterialLine): void => emit('change', bare.value.map((line, i) => (i === index ? next : line)))
-const add = (): void => emit('change', [...bare.value, { material: materials.value[0]?.id ?? '', quantity: 1 }])
+const replace = (index: number, next: MaterialLine): void =>
+  emit(
+    'change',
+    bare.value.map((line, i) => (i === index ? next : line))
+  )
+const add = (): void =>
+  emit('change', [...bare.value, { material: materials.value[0]?.id ?? '', quantity: 1 }])
 </script>
 
 <template>
   <div v-if="lines.length > 0" class="scroller">
-  <table class="plain narrow">
-    <thead><tr><th>{{ words.material }}</th><th>{{ words.quantity }}</th><th class="figure">{{ words.cost }}</th><th /></tr></thead>
-    <tbody>
-      <tr v-for="(line, index) in lines" :key="index">
-        <td><Select :model-value="line.material" :options="materials" option-label="name" option-value="id" filter :aria-label="words.material" @update:model-value="replace(index, { material: $event, quantity: line.quantity })" /></td>
-        <td><div class="row"><NumberField hide-label :label="words.quantity" width="4.5rem" :value="line.quantity" :least="0.001" :most="1000000" @change="replace(index, { material: line.material, quantity: $event ?? 1 })" /><span class="soft small">{{ materials.find(({ id }) => id === line.material)?.unit }}</span></div></td>
-        <td class="figure" :class="{ typical: line.typical }">{{ store.say?.money(line.cost) }}</td>
-        <td><Button size="small" severity="secondary" variant="text" icon="pi pi-times" :aria-label="`${words.remove}: ${materials.find(({ id }) => id === line.material)?.name ?? ''}`" @click="emit('change', bare.filter((_, i) => i !== index))" /></td>
-      </tr>
-    </tbody>
-  </table>
+    <table class="plain narrow">
+      <thead>
+        <tr>
+          <th>{{ words.material }}</th>
+          <th>{{ words.quantity }}</th>
+          <th class="figure">{{ words.cost }}</th>
+          <th />
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(line, index) in lines" :key="index">
+          <td>
+            <Select
+              :model-value="line.material"
+              :options="materials"
+              option-label="name"
+              option-value="id"
+              filter
+              :aria-label="words.material"
+              @update:model-value="replace(index, { material: $event, quantity: line.quantity })"
+            />
+          </td>
+          <td>
+            <div class="row">
+              <NumberField
+                hide-label
+                :label="words.quantity"
+                width="4.5rem"
+                :value="line.quantity"
+                :least="0.001"
+                :most="1000000"
+                @change="replace(index, { material: line.material, quantity: $event ?? 1 })"
+              /><span class="soft small">{{
+                materials.find(({ id }) => id === line.material)?.unit
+              }}</span>
+            </div>
+          </td>
+          <td class="figure" :class="{ typical: line.typical }">
+            {{ store.say?.money(line.cost) }}
+          </td>
+          <td>
+            <Button
+              size="small"
+              severity="secondary"
+              variant="text"
+              icon="pi pi-times"
+              :aria-label="`${words.remove}: ${materials.find(({ id }) => id === line.material)?.name ?? ''}`"
+              @click="
+                emit(
+                  'change',
+                  bare.filter((_, i) => i !== index)
+                )
+              "
+            />
+          </td>
+        </tr>
+      </tbody>
+    </table>
   </div>
   <div><Button size="small" severity="secondary" :label="words.addMaterial" @click="add" /></div>
 </template>
 
 <style scoped>
-.scroller { overflow-x: auto; }
-.narrow { max-width: 46rem; }
+.scroller {
+  overflow-x: auto;
+}
+.narrow {
+  max-width: 46rem;
+}
 </style>

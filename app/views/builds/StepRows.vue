@@ -17,14 +17,30 @@ import { duration } from '../../words/say'
 const props = defineProps<{ build: Build; fit: BuildFit; asked?: string | undefined }>()
 const emit = defineEmits<{ change: [steps: readonly Step[]]; why: [step: string] }>()
 const store = useWorkspace()
-const operations = computed(() => [...(store.world?.library.operations.values() ?? [])].sort((a, b) => a.order - b.order))
+const operations = computed(() =>
+  [...(store.world?.library.operations.values() ?? [])].sort((a, b) => a.order - b.order)
+)
 const units = computed(() => store.workspace?.preferences.units ?? 'metric')
 const sizes: readonly StockField[] = ['lengthMm', 'widthMm', 'thicknessMm']
-const labels: Record<StockField, string> = { lengthMm: words.length, widthMm: words.width, thicknessMm: words.thickness }
+const labels: Record<StockField, string> = {
+  lengthMm: words.length,
+  widthMm: words.width,
+  thicknessMm: words.thickness
+}
 
-const replace = (id: string, next: (step: Step) => Step): void => emit('change', props.build.steps.map((step) => (step.id === id ? next(step) : step)))
-const sizeText = (mm: number | undefined): string => (mm === undefined ? '' : units.value === 'imperial' ? inchText(mm) : String(Math.round(mm * 10) / 10))
-const readSize = (text: string): Result<number | undefined> => (text.trim() === '' ? ok(undefined) : parseLength(text, units.value))
+const replace = (id: string, next: (step: Step) => Step): void =>
+  emit(
+    'change',
+    props.build.steps.map((step) => (step.id === id ? next(step) : step))
+  )
+const sizeText = (mm: number | undefined): string =>
+  mm === undefined
+    ? ''
+    : units.value === 'imperial'
+      ? inchText(mm)
+      : String(Math.round(mm * 10) / 10)
+const readSize = (text: string): Result<number | undefined> =>
+  text.trim() === '' ? ok(undefined) : parseLength(text, units.value)
 function setSize(id: string, field: StockField, mm: number | undefined): void {
   replace(id, (step) => {
     const { [field]: _former, ...rest } = step.stock
@@ -32,7 +48,9 @@ function setSize(id: string, field: StockField, mm: number | undefined): void {
   })
 }
 function setAccuracy(id: string, mm: number | undefined): void {
-  replace(id, ({ accuracyMm: _former, ...rest }) => (mm === undefined ? rest : { ...rest, accuracyMm: mm }))
+  replace(id, ({ accuracyMm: _former, ...rest }) =>
+    mm === undefined ? rest : { ...rest, accuracyMm: mm }
+  )
 }
 const surfaces = Object.entries(words.surfaces).map(([id, name]) => ({ id, name }))
 function setSurface(id: string, surface: string): void {
@@ -41,7 +59,10 @@ function setSurface(id: string, surface: string): void {
 const isSurface = (text: string): text is Surface => (SURFACES as readonly string[]).includes(text)
 function add(): void {
   const numbers = props.build.steps.map(({ id }) => Number(/^s(\d+)$/.exec(id)?.[1] ?? 0))
-  emit('change', [...props.build.steps, { id: `s${Math.max(0, ...numbers) + 1}`, operation: 'crosscut', quantity: 1, stock: {} }])
+  emit('change', [
+    ...props.build.steps,
+    { id: `s${Math.max(0, ...numbers) + 1}`, operation: 'crosscut', quantity: 1, stock: {} }
+  ])
 }
 const rows = computed(() =>
   props.build.steps.map((step) => {
@@ -51,7 +72,11 @@ const rows = computed(() =>
     return {
       step,
       operation: store.world?.library.operations.get(step.operation),
-      method: best ? best.method.name : nearest?.misses[0] && store.say ? `${gridWords.noWay}: ${nearest.method.name.toLowerCase()}, ${gridWords.miss(store.say, nearest.misses[0])}` : gridWords.noWay,
+      method: best
+        ? best.method.name
+        : nearest?.misses[0] && store.say
+          ? `${gridWords.noWay}: ${nearest.method.name.toLowerCase()}, ${gridWords.miss(store.say, nearest.misses[0])}`
+          : gridWords.noWay,
       minutes: best?.minutes
     }
   })
@@ -63,18 +88,106 @@ const rows = computed(() =>
   <div v-else class="scroller">
     <table class="plain">
       <thead>
-        <tr><th>{{ words.operation }}</th><th>{{ words.quantity }}</th><th v-for="field in sizes" :key="field">{{ labels[field] }}</th><th>{{ words.accuracy }}</th><th>{{ words.surface }}</th><th>{{ words.method }}</th><th class="figure">{{ words.time }}</th><th /></tr>
+        <tr>
+          <th>{{ words.operation }}</th>
+          <th>{{ words.quantity }}</th>
+          <th v-for="field in sizes" :key="field">{{ labels[field] }}</th>
+          <th>{{ words.accuracy }}</th>
+          <th>{{ words.surface }}</th>
+          <th>{{ words.method }}</th>
+          <th class="figure">{{ words.time }}</th>
+          <th />
+        </tr>
       </thead>
       <tbody>
-        <tr v-for="{ step, operation, method, minutes } in rows" :key="step.id" :class="{ gap: minutes === undefined }">
-          <td><Select :model-value="step.operation" :options="operations" option-label="name" option-value="id" filter :aria-label="words.operation" @update:model-value="replace(step.id, (one) => ({ ...one, operation: $event }))" /></td>
-          <td><div class="row nowrap"><NumberField hide-label :label="`${words.quantity}, ${operation?.name}`" width="4rem" :value="step.quantity" :least="0.001" :most="1000000" @change="replace(step.id, (one) => ({ ...one, quantity: $event ?? 1 }))" /><span class="soft small">{{ operation?.unit }}</span></div></td>
-          <td v-for="field in sizes" :key="field"><TextField hide-label :label="`${labels[field]}, ${operation?.name}`" width="4.5rem" :value="sizeText(step.stock[field])" :read="readSize" @change="setSize(step.id, field, $event as number | undefined)" /></td>
-          <td><NumberField hide-label :label="`${words.accuracy}, ${operation?.name}`" width="3.5rem" :value="step.accuracyMm" :least="0.01" :most="1000" optional @change="setAccuracy(step.id, $event)" /></td>
-          <td><Select :model-value="step.surface ?? 'any'" :options="surfaces" option-label="name" option-value="id" :aria-label="`${words.surface}, ${operation?.name}`" @update:model-value="setSurface(step.id, $event)" /></td>
-          <td class="method small"><button type="button" class="link" :aria-expanded="asked === step.id" :aria-label="words.why(operation?.name ?? '')" @click="emit('why', step.id)">{{ method }}</button></td>
+        <tr
+          v-for="{ step, operation, method, minutes } in rows"
+          :key="step.id"
+          :class="{ gap: minutes === undefined }"
+        >
+          <td>
+            <Select
+              :model-value="step.operation"
+              :options="operations"
+              option-label="name"
+              option-value="id"
+              filter
+              :aria-label="words.operation"
+              @update:model-value="replace(step.id, (one) => ({ ...one, operation: $event }))"
+            />
+          </td>
+          <td>
+            <div class="row nowrap">
+              <NumberField
+                hide-label
+                :label="`${words.quantity}, ${operation?.name}`"
+                width="4rem"
+                :value="step.quantity"
+                :least="0.001"
+                :most="1000000"
+                @change="replace(step.id, (one) => ({ ...one, quantity: $event ?? 1 }))"
+              /><span class="soft small">{{ operation?.unit }}</span>
+            </div>
+          </td>
+          <td v-for="field in sizes" :key="field">
+            <TextField
+              hide-label
+              :label="`${labels[field]}, ${operation?.name}`"
+              width="4.5rem"
+              :value="sizeText(step.stock[field])"
+              :read="readSize"
+              @change="setSize(step.id, field, $event as number | undefined)"
+            />
+          </td>
+          <td>
+            <NumberField
+              hide-label
+              :label="`${words.accuracy}, ${operation?.name}`"
+              width="3.5rem"
+              :value="step.accuracyMm"
+              :least="0.01"
+              :most="1000"
+              optional
+              @change="setAccuracy(step.id, $event)"
+            />
+          </td>
+          <td>
+            <Select
+              :model-value="step.surface ?? 'any'"
+              :options="surfaces"
+              option-label="name"
+              option-value="id"
+              :aria-label="`${words.surface}, ${operation?.name}`"
+              @update:model-value="setSurface(step.id, $event)"
+            />
+          </td>
+          <td class="method small">
+            <button
+              type="button"
+              class="link"
+              :aria-expanded="asked === step.id"
+              :aria-label="words.why(operation?.name ?? '')"
+              @click="emit('why', step.id)"
+            >
+              {{ method }}
+            </button>
+          </td>
           <td class="figure">{{ minutes === undefined ? '–' : duration(minutes) }}</td>
-          <td><Button size="small" severity="secondary" variant="text" icon="pi pi-times" :aria-label="`${words.removeStep}: ${operation?.name}`" @click="emit('change', build.steps.filter(({ id }) => id !== step.id))" /></td>
+          <td>
+            <Button
+              size="small"
+              severity="secondary"
+              variant="text"
+              icon="pi pi-times"
+              :aria-label="`${words.removeStep}: ${operation?.name}`"
+              @click="
+                emit(
+                  'change',
+                  build.steps.filter(({ id }) => id !== step.id)
+                )
+              "
+            />
+          </td>
         </tr>
       </tbody>
     </table>
@@ -83,8 +196,16 @@ const rows = computed(() =>
 </template>
 
 <style scoped>
-.scroller { overflow-x: auto; }
-.nowrap { flex-wrap: nowrap; }
-.gap .method { color: var(--attention); }
-.method { min-width: 12rem; }
+.scroller {
+  overflow-x: auto;
+}
+.nowrap {
+  flex-wrap: nowrap;
+}
+.gap .method {
+  color: var(--attention);
+}
+.method {
+  min-width: 12rem;
+}
 </style>

@@ -14,7 +14,10 @@ const cell = (template: string, operation: string, ...owned: ReturnType<typeof i
 
 describe('what a cell of the fit grid says', () => {
   test('done quickly with what is owned', () => {
-    expect(cell('bird-box', 'tack', ...items('hammer'))).toMatchObject({ state: 'fast', minutes: 9 })
+    expect(cell('bird-box', 'tack', ...items('hammer'))).toMatchObject({
+      state: 'fast',
+      minutes: 9
+    })
   })
   test('slowly by hand', () => {
     expect(cell('blanket-chest', 'sand-flat', ...items('sanding-block')).state).toBe('slow')
@@ -35,7 +38,10 @@ describe('what a cell of the fit grid says', () => {
 })
 
 describe('the grid', () => {
-  const grid = gridOf(context, kitOf(library, items('tape', 'hammer')), [build('bird-box'), build('peg-rail')])
+  const grid = gridOf(context, kitOf(library, items('tape', 'hammer')), [
+    build('bird-box'),
+    build('peg-rail')
+  ])
   test('has rows in working order, for operations some build needs', () => {
     const orders = grid.rows.map(({ operation }) => operation.order)
     expect(orders).toEqual([...orders].sort((a, b) => a - b))

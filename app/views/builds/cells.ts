@@ -1,6 +1,14 @@
 import type { Build } from '../../../core/builds'
 import type { Operation } from '../../../core/catalogue'
-import { fitBuild, type BuildFit, type FitContext, type Kit, type MethodFit, type MethodUse, type StepFit } from '../../../core/fit'
+import {
+  fitBuild,
+  type BuildFit,
+  type FitContext,
+  type Kit,
+  type MethodFit,
+  type MethodUse,
+  type StepFit
+} from '../../../core/fit'
 
 export type CellState = 'fast' | 'slow' | 'service' | 'near' | 'none'
 
@@ -18,7 +26,11 @@ export interface Cell {
 }
 
 export interface Grid {
-  readonly rows: readonly { readonly operation: Operation; readonly cells: readonly (Cell | undefined)[]; readonly clear: boolean }[]
+  readonly rows: readonly {
+    readonly operation: Operation
+    readonly cells: readonly (Cell | undefined)[]
+    readonly clear: boolean
+  }[]
   readonly fits: readonly BuildFit[]
 }
 
@@ -36,9 +48,14 @@ export function cellOf(build: Build, operation: Operation, steps: readonly StepF
   const fees = uses.reduce((sum, use) => sum + use.fee, 0)
   const nearest = worst?.others[0]
   const state: CellState = worst
-    ? nearest !== undefined && nearest.misses.every(({ kind }) => NEAR_KINDS.has(kind)) ? 'near' : 'none'
-    : best?.method.form === 'service' ? 'service'
-    : best?.method.form === 'hand' && minutes > SLOW_MINUTES ? 'slow' : 'fast'
+    ? nearest !== undefined && nearest.misses.every(({ kind }) => NEAR_KINDS.has(kind))
+      ? 'near'
+      : 'none'
+    : best?.method.form === 'service'
+      ? 'service'
+      : best?.method.form === 'hand' && minutes > SLOW_MINUTES
+        ? 'slow'
+        : 'fast'
   return { build, operation, steps, state, best: worst ? undefined : best, nearest, minutes, fees }
 }
 
@@ -52,7 +69,9 @@ export function gridOf(context: FitContext, kit: Kit, builds: readonly Build[]):
         const steps = fit.steps.filter(({ step }) => step.operation === operation.id)
         return steps.length > 0 ? cellOf(fit.build, operation, steps) : undefined
       })
-      return cells.some(Boolean) ? [{ operation, cells, clear: cells.every((cell) => !cell || cell.state === 'fast') }] : []
+      return cells.some(Boolean)
+        ? [{ operation, cells, clear: cells.every((cell) => !cell || cell.state === 'fast') }]
+        : []
     })
   return { rows, fits }
 }

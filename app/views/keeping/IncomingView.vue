@@ -19,8 +19,12 @@ const choices = ref(new Map<string, 'mine' | 'theirs'>())
 const problems = ref<readonly Issue[]>([])
 const from = computed(() => keeping.incoming)
 const isRows = computed(() => from.value?.kind === 'rows')
-const comparison = computed(() => (mode.value === 'merge' ? from.value?.merge : from.value?.replace))
-const nothing = computed(() => comparison.value !== undefined && isEmpty(comparison.value, mode.value === 'replace'))
+const comparison = computed(() =>
+  mode.value === 'merge' ? from.value?.merge : from.value?.replace
+)
+const nothing = computed(
+  () => comparison.value !== undefined && isEmpty(comparison.value, mode.value === 'replace')
+)
 if (!keeping.incoming) void router.replace('/settings')
 
 const choose = (key: string, side: 'mine' | 'theirs'): void => {
@@ -37,18 +41,40 @@ async function leave(): Promise<void> {
 </script>
 
 <template>
-  <PlaceHead v-if="from" :title="words.title(from.file)" :subtitle="words.subtitle(store.workspace?.name ?? '')" />
+  <PlaceHead
+    v-if="from"
+    :title="words.title(from.file)"
+    :subtitle="words.subtitle(store.workspace?.name ?? '')"
+  />
   <div v-if="from && comparison" class="stack wide">
     <fieldset v-if="!isRows" class="modes">
       <legend class="label">{{ words.mode }}</legend>
-      <label><input v-model="mode" type="radio" name="mode" value="merge" /> <span class="strong">{{ words.merge }}</span> <span class="soft small">{{ words.mergeHint }}</span></label>
-      <label><input v-model="mode" type="radio" name="mode" value="replace" /> <span class="strong">{{ words.replace }}</span> <span class="soft small">{{ words.replaceHint }}</span></label>
+      <label
+        ><input v-model="mode" type="radio" name="mode" value="merge" />
+        <span class="strong">{{ words.merge }}</span>
+        <span class="soft small">{{ words.mergeHint }}</span></label
+      >
+      <label
+        ><input v-model="mode" type="radio" name="mode" value="replace" />
+        <span class="strong">{{ words.replace }}</span>
+        <span class="soft small">{{ words.replaceHint }}</span></label
+      >
     </fieldset>
-    <ul v-if="from.notes.length > 0" class="plain-list small attention"><li v-for="(one, index) in from.notes" :key="index">{{ sentence(one, store.say) }}</li></ul>
+    <ul v-if="from.notes.length > 0" class="plain-list small attention">
+      <li v-for="(one, index) in from.notes" :key="index">{{ sentence(one, store.say) }}</li>
+    </ul>
     <p v-if="from.alreadyThere > 0" class="soft">{{ words.alreadyThere(from.alreadyThere) }}</p>
-    <ChangeList :comparison="comparison" :replacing="mode === 'replace'" :choices="choices" :plain="isRows" @choose="choose" />
+    <ChangeList
+      :comparison="comparison"
+      :replacing="mode === 'replace'"
+      :choices="choices"
+      :plain="isRows"
+      @choose="choose"
+    />
     <p v-if="from.photos.length > 0">{{ words.photos(from.photos.length) }}</p>
-    <p v-for="(one, index) in problems" :key="index" class="attention" role="alert">{{ sentence(one, store.say) }}</p>
+    <p v-for="(one, index) in problems" :key="index" class="attention" role="alert">
+      {{ sentence(one, store.say) }}
+    </p>
     <p class="caption">{{ words.undoable }}</p>
     <div class="row">
       <Button :label="isRows ? words.goRows : words.go" :disabled="nothing" @click="go" />
@@ -58,6 +84,13 @@ async function leave(): Promise<void> {
 </template>
 
 <style scoped>
-.wide { max-width: 52rem; }
-.modes { border: 1px solid var(--line-strong); padding: 0.5rem 0.9rem; display: grid; gap: 0.35rem; }
+.wide {
+  max-width: 52rem;
+}
+.modes {
+  border: 1px solid var(--line-strong);
+  padding: 0.5rem 0.9rem;
+  display: grid;
+  gap: 0.35rem;
+}
 </style>

@@ -3,7 +3,10 @@ import PlaceTabs from '../../parts/PlaceTabs.vue'
 import { keeping as words } from '../../words/keeping'
 import { shell } from '../../words/shell'
 
-const tabs = [['/settings', words.tabs.settings], ['/keeping', words.tabs.keeping]] as const
+const tabs = [
+  ['/settings', words.tabs.settings],
+  ['/keeping', words.tabs.keeping]
+] as const
 </script>
 
 <template>

@@ -25,7 +25,8 @@ const refusedFile = ref('')
 const copied = ref('')
 const picker = ref<HTMLInputElement>()
 const sheet = ref<'tools' | 'prices' | 'ledger'>('ledger')
-const folderPicker = (window as unknown as { showDirectoryPicker?: FolderPicker }).showDirectoryPicker
+const folderPicker = (window as unknown as { showDirectoryPicker?: FolderPicker })
+  .showDirectoryPicker
 const formats = Object.entries(words.formats) as [FormatId, string][]
 onMounted(() => void keeping.refresh())
 
@@ -42,7 +43,10 @@ async function chooseFolder(): Promise<void> {
 async function toFolder(): Promise<void> {
   copied.value = ''
   // A browser that was closed meanwhile asks again; that needs the user's own press of a button, which this is.
-  await (keeping.folder as unknown as { requestPermission?: (mode: object) => Promise<string> } | undefined)?.requestPermission?.({ mode: 'readwrite' })
+  await (
+    keeping.folder as unknown as
+      { requestPermission?: (mode: object) => Promise<string> } | undefined
+  )?.requestPermission?.({ mode: 'readwrite' })
   const written = await keeping.toFolder()
   if (written.ok) copied.value = words.inFolder(written.value)
   problems.value = written.ok ? [] : written.issues
@@ -75,39 +79,103 @@ async function askLasting(): Promise<void> {
   <KeepingTabs />
   <div v-if="store.workspace && store.say" class="columns">
     <div v-if="problems.length > 0" class="refusal" role="alert">
-      <p v-if="refusedFile" class="strong"><bdi>{{ words.refused(refusedFile) }}</bdi></p>
-      <ul class="small plain-list"><li v-for="(one, index) in problems.slice(0, 20)" :key="index">{{ sentence(one, store.say) }}</li></ul>
+      <p v-if="refusedFile" class="strong">
+        <bdi>{{ words.refused(refusedFile) }}</bdi>
+      </p>
+      <ul class="small plain-list">
+        <li v-for="(one, index) in problems.slice(0, 20)" :key="index">
+          {{ sentence(one, store.say) }}
+        </li>
+      </ul>
     </div>
     <section class="stack" :aria-label="words.backupTitle">
       <h2>{{ words.backupTitle }}</h2>
-      <p v-if="keeping.backupDue !== undefined" class="attention">{{ words.due(keeping.backupDue, keeping.backup === undefined) }}</p>
-      <p>{{ keeping.backup ? words.lastBackup(keeping.backup.at, keeping.backup.where) : words.noBackup }}</p>
-      <div><Button :label="words.save" @click="save().then((issues) => (problems = issues))" /></div>
+      <p v-if="keeping.backupDue !== undefined" class="attention">
+        {{ words.due(keeping.backupDue, keeping.backup === undefined) }}
+      </p>
+      <p>
+        {{
+          keeping.backup
+            ? words.lastBackup(keeping.backup.at, keeping.backup.where)
+            : words.noBackup
+        }}
+      </p>
+      <div>
+        <Button :label="words.save" @click="save().then((issues) => (problems = issues))" />
+      </div>
       <template v-if="folderPicker">
-        <p v-if="keeping.folder" class="small"><bdi>{{ words.folder(keeping.folder.name) }}</bdi></p>
+        <p v-if="keeping.folder" class="small">
+          <bdi>{{ words.folder(keeping.folder.name) }}</bdi>
+        </p>
         <div class="row">
-          <Button v-if="keeping.folder" severity="secondary" size="small" :label="words.toFolder" @click="toFolder" />
-          <Button severity="secondary" size="small" :label="words.chooseFolder" @click="chooseFolder" />
-          <button v-if="keeping.folder" type="button" class="link small" @click="keeping.chooseFolder(undefined)">{{ words.dropFolder }}</button>
+          <Button
+            v-if="keeping.folder"
+            severity="secondary"
+            size="small"
+            :label="words.toFolder"
+            @click="toFolder"
+          />
+          <Button
+            severity="secondary"
+            size="small"
+            :label="words.chooseFolder"
+            @click="chooseFolder"
+          />
+          <button
+            v-if="keeping.folder"
+            type="button"
+            class="link small"
+            @click="keeping.chooseFolder(undefined)"
+          >
+            {{ words.dropFolder }}
+          </button>
         </div>
-        <p v-if="copied" class="small" role="status"><bdi>{{ copied }}</bdi></p>
+        <p v-if="copied" class="small" role="status">
+          <bdi>{{ copied }}</bdi>
+        </p>
       </template>
       <p v-else class="caption">{{ words.noFolders }}</p>
       <p v-if="keeping.room" class="caption">
-        {{ words.room(keeping.room.used, keeping.room.quota) }} {{ keeping.room.lasting ? words.lasting : words.notLasting }}
-        <button v-if="!keeping.room.lasting" type="button" class="link small" @click="askLasting">{{ words.askLasting }}</button>
+        {{ words.room(keeping.room.used, keeping.room.quota) }}
+        {{ keeping.room.lasting ? words.lasting : words.notLasting }}
+        <button v-if="!keeping.room.lasting" type="button" class="link small" @click="askLasting">
+          {{ words.askLasting }}
+        </button>
       </p>
       <h2>{{ words.formatsTitle }}</h2>
       <p class="caption">{{ words.formatsHint }}</p>
       <div class="row">
-        <Button v-for="[id, name] in formats" :key="id" size="small" severity="secondary" :label="name" @click="saveAs(id)" />
+        <Button
+          v-for="[id, name] in formats"
+          :key="id"
+          size="small"
+          severity="secondary"
+          :label="name"
+          @click="saveAs(id)"
+        />
       </div>
       <RouterLink to="/pocket">{{ words.pocketPage }}</RouterLink>
       <h2>{{ words.rowsTitle }}</h2>
       <p class="caption">{{ words.rowsHint }}</p>
       <div class="row">
-        <Button v-for="(name, what) in words.rows" :key="what" size="small" severity="secondary" :label="name" :aria-label="`${words.rowsTitle}: ${name}`" @click="pick(what)" />
-        <input ref="picker" type="file" accept=".csv,.tsv,.txt,text/csv" class="visually-hidden" tabindex="-1" :aria-label="words.rowsTitle" @change="open" />
+        <Button
+          v-for="(name, what) in words.rows"
+          :key="what"
+          size="small"
+          severity="secondary"
+          :label="name"
+          :aria-label="`${words.rowsTitle}: ${name}`"
+          @click="pick(what)"
+        />
+        <input
+          ref="picker"
+          type="file"
+          accept=".csv,.tsv,.txt,text/csv"
+          class="visually-hidden"
+          tabindex="-1"
+          :aria-label="words.rowsTitle"
+          @change="open"
+        />
       </div>
     </section>
     <SnapshotList />
@@ -115,7 +183,23 @@ async function askLasting(): Promise<void> {
 </template>
 
 <style scoped>
-.columns { display: grid; grid-template-columns: minmax(0, 24rem) minmax(0, 1fr); gap: 1.5rem 2.5rem; align-items: start; }
-.refusal { grid-column: 1 / -1; border: 1px solid var(--attention); border-left-width: 6px; background: var(--attention-wash); padding: 0.6rem 0.9rem; overflow-wrap: anywhere; }
-@media (max-width: 900px) { .columns { grid-template-columns: minmax(0, 1fr); } }
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 24rem) minmax(0, 1fr);
+  gap: 1.5rem 2.5rem;
+  align-items: start;
+}
+.refusal {
+  grid-column: 1 / -1;
+  border: 1px solid var(--attention);
+  border-left-width: 6px;
+  background: var(--attention-wash);
+  padding: 0.6rem 0.9rem;
+  overflow-wrap: anywhere;
+}
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

@@ -9,13 +9,17 @@ import { pocket as words } from '../../words/pocket'
 
 const store = useWorkspace()
 const planning = usePlanning()
-const lines = computed(() => (store.world && planning.plan ? pocketList(store.world, planning.plan) : []))
+const lines = computed(() =>
+  store.world && planning.plan ? pocketList(store.world, planning.plan) : []
+)
 const days = computed(() => pocketDays(lines.value))
 const print = (): void => window.print()
 </script>
 
 <template>
-  <PlaceHead :title="words.title" :subtitle="words.subtitle"><Button severity="secondary" :label="words.print" @click="print" /></PlaceHead>
+  <PlaceHead :title="words.title" :subtitle="words.subtitle"
+    ><Button severity="secondary" :label="words.print" @click="print"
+  /></PlaceHead>
   <div v-if="store.say" class="stack list">
     <p v-if="lines.length === 0" class="soft">{{ words.none }}</p>
     <section v-for="day in days" :key="day.date">
@@ -24,11 +28,24 @@ const print = (): void => window.print()
         <li v-for="line in day.lines" :key="line.id">
           <span class="box" aria-hidden="true" />
           <div>
-            <p class="strong"><bdi>{{ store.say.offer(line.offer) }}</bdi><span v-if="line.count > 1"> × {{ line.count }}</span> <span v-if="line.forBuild" class="soft small"><bdi>{{ words.forBuild(store.say.build(line.forBuild)) }}</bdi></span></p>
-            <p class="small">{{ words.look }}: {{ line.checks.map((check) => words.checks[check]).join('; ') }}.</p>
+            <p class="strong">
+              <bdi>{{ store.say.offer(line.offer) }}</bdi
+              ><span v-if="line.count > 1"> × {{ line.count }}</span>
+              <span v-if="line.forBuild" class="soft small"
+                ><bdi>{{ words.forBuild(store.say.build(line.forBuild)) }}</bdi></span
+              >
+            </p>
+            <p class="small">
+              {{ words.look }}: {{ line.checks.map((check) => words.checks[check]).join('; ') }}.
+            </p>
             <p v-if="line.caution" class="small hatched">{{ line.caution }}</p>
           </div>
-          <p class="figure">{{ store.say.money(line.price) }}<br /><span class="small soft">{{ words.upTo }} {{ store.say.money(line.upTo) }}: {{ words.limits[line.limit] }}</span></p>
+          <p class="figure">
+            {{ store.say.money(line.price) }}<br /><span class="small soft"
+              >{{ words.upTo }} {{ store.say.money(line.upTo) }}:
+              {{ words.limits[line.limit] }}</span
+            >
+          </p>
         </li>
       </ul>
       <p class="small strong">{{ words.total(store.say.money(day.total)) }}</p>
@@ -38,10 +55,38 @@ const print = (): void => window.print()
 </template>
 
 <style scoped>
-.list { max-width: 46rem; }
-li { display: grid; grid-template-columns: 1.1rem minmax(0, 1fr) minmax(6rem, 13rem); gap: 0.25rem 0.75rem; padding: 0.45rem 0; border-bottom: 1px solid var(--line); break-inside: avoid; }
-.box { width: 0.9rem; height: 0.9rem; border: 1.5px solid var(--graphite); margin-top: 0.2rem; }
-.hatched { border-left: 4px solid var(--hazard); padding-left: 0.5rem; }
-.figure { text-align: right; white-space: normal; }
-@media (max-width: 700px) { li { grid-template-columns: 1.1rem minmax(0, 1fr); } .figure { grid-column: 2; text-align: left; } }
+.list {
+  max-width: 46rem;
+}
+li {
+  display: grid;
+  grid-template-columns: 1.1rem minmax(0, 1fr) minmax(6rem, 13rem);
+  gap: 0.25rem 0.75rem;
+  padding: 0.45rem 0;
+  border-bottom: 1px solid var(--line);
+  break-inside: avoid;
+}
+.box {
+  width: 0.9rem;
+  height: 0.9rem;
+  border: 1.5px solid var(--graphite);
+  margin-top: 0.2rem;
+}
+.hatched {
+  border-left: 4px solid var(--hazard);
+  padding-left: 0.5rem;
+}
+.figure {
+  text-align: right;
+  white-space: normal;
+}
+@media (max-width: 700px) {
+  li {
+    grid-template-columns: 1.1rem minmax(0, 1fr);
+  }
+  .figure {
+    grid-column: 2;
+    text-align: left;
+  }
+}
 </style>

@@ -31,12 +31,33 @@ const text = ref('')
 const returned = ref(true)
 const problems = ref<readonly Issue[]>([])
 const currency = computed(() => store.workspace?.money.currency ?? 'EUR')
-const photos = computed(() => (store.workspace?.photos ?? []).filter(({ entry }) => entry === props.entry.id))
-const together = computed(() => (props.entry.receipt === undefined ? [] : (store.workspace?.ledger ?? []).filter(({ receipt, id, reverses }) => receipt === props.entry.receipt && id !== props.entry.id && reverses === undefined)))
+const photos = computed(() =>
+  (store.workspace?.photos ?? []).filter(({ entry }) => entry === props.entry.id)
+)
+const together = computed(() =>
+  props.entry.receipt === undefined
+    ? []
+    : (store.workspace?.ledger ?? []).filter(
+        ({ receipt, id, reverses }) =>
+          receipt === props.entry.receipt && id !== props.entry.id && reverses === undefined
+      )
+)
 const isFinal = computed(() => props.reversed || props.entry.reverses !== undefined)
-const refundable = computed(() => (store.workspace && !isFinal.value && props.entry.amount < 0 ? change.refundable(store.workspace, props.entry.id) : 0))
-const inKit = computed(() => store.workspace?.items.some(({ id }) => id === props.entry.item) === true)
-watch(() => props.entry.id, () => { doing.value = undefined; problems.value = [] })
+const refundable = computed(() =>
+  store.workspace && !isFinal.value && props.entry.amount < 0
+    ? change.refundable(store.workspace, props.entry.id)
+    : 0
+)
+const inKit = computed(
+  () => store.workspace?.items.some(({ id }) => id === props.entry.item) === true
+)
+watch(
+  () => props.entry.id,
+  () => {
+    doing.value = undefined
+    problems.value = []
+  }
+)
 
 const facts = computed(() => {
   const { say } = store
@@ -44,15 +65,21 @@ const facts = computed(() => {
   if (!say) return []
   return [
     ...(planned === undefined ? [] : [[words.planned, say.money(Math.abs(planned))]]),
-    ...(tax === undefined ? [] : [[words.ofWhichTax, say.money(tax)]]), ...(delivery === undefined ? [] : [[words.ofWhichDelivery, say.money(delivery)]]),
-    ...(seller === undefined ? [] : [[words.seller, prices.sellerName[seller]]]), ...(condition === undefined ? [] : [[words.condition, weigh.conditionName[condition]]]),
-    ...(warrantyUntil === undefined ? [] : [[words.warranty, say.day(warrantyUntil)]]), ...(receipt === undefined ? [] : [[words.receiptNo, receipt]])
+    ...(tax === undefined ? [] : [[words.ofWhichTax, say.money(tax)]]),
+    ...(delivery === undefined ? [] : [[words.ofWhichDelivery, say.money(delivery)]]),
+    ...(seller === undefined ? [] : [[words.seller, prices.sellerName[seller]]]),
+    ...(condition === undefined ? [] : [[words.condition, weigh.conditionName[condition]]]),
+    ...(warrantyUntil === undefined ? [] : [[words.warranty, say.day(warrantyUntil)]]),
+    ...(receipt === undefined ? [] : [[words.receiptNo, receipt]])
   ] as [string, string][]
 })
 function begin(what: 'correct' | 'refund'): void {
   doing.value = what
   problems.value = []
-  amount.value = decimalText(what === 'correct' ? Math.abs(props.entry.amount) : refundable.value, currency.value)
+  amount.value = decimalText(
+    what === 'correct' ? Math.abs(props.entry.amount) : refundable.value,
+    currency.value
+  )
   date.value = what === 'correct' ? props.entry.date : (store.world?.asOf ?? '')
   text.value = props.entry.text
   returned.value = inKit.value
@@ -64,18 +91,57 @@ function confirm(): void {
   const day = checkDay(date.value)
   const refunded = Math.abs(props.entry.amount) - refundable.value
   problems.value = [
-    ...(read.ok ? (read.value < 0 ? [issue('money.negative')] : read.value === 0 ? [issue('ledger.zero')] : []) : read.issues), ...(day.ok ? (day.value > world.asOf ? [issue('ledger.future', [], { date: day.value })] : []) : day.issues),
-    ...(doing.value === 'refund' && read.ok && read.value > refundable.value ? [issue('ledger.refund-too-large', [], { amount: read.value, paid: refundable.value })] : []),
-    ...(doing.value === 'correct' && props.entry.amount < 0 && read.ok && read.value < refunded ? [issue('ledger.refund-too-large', [], { amount: refunded, paid: read.value })] : []),
+    ...(read.ok
+      ? read.value < 0
+        ? [issue('money.negative')]
+        : read.value === 0
+          ? [issue('ledger.zero')]
+          : []
+      : read.issues),
+    ...(day.ok
+      ? day.value > world.asOf
+        ? [issue('ledger.future', [], { date: day.value })]
+        : []
+      : day.issues),
+    ...(doing.value === 'refund' && read.ok && read.value > refundable.value
+      ? [issue('ledger.refund-too-large', [], { amount: read.value, paid: refundable.value })]
+      : []),
+    ...(doing.value === 'correct' && props.entry.amount < 0 && read.ok && read.value < refunded
+      ? [issue('ledger.refund-too-large', [], { amount: refunded, paid: read.value })]
+      : []),
     ...(doing.value === 'correct' && text.value.trim() === '' ? [issue('text.needed')] : [])
   ]
   if (problems.value.length > 0 || !read.ok || !day.ok) return
   const { entry } = props
-  if (doing.value === 'refund') store.run(steps.refunded(entry.text), (state) => change.refundEntry(state, { entry: entry.id, date: day.value, amount: read.value, id: newId('e'), returned: returned.value && inKit.value }))
-  else store.run(steps.corrected(entry.text), (state) => change.correctEntry(state, entry.id, { amount: entry.amount < 0 ? -read.value : read.value, date: day.value, text: text.value.trim() }, () => newId('e')))
+  if (doing.value === 'refund')
+    store.run(steps.refunded(entry.text), (state) =>
+      change.refundEntry(state, {
+        entry: entry.id,
+        date: day.value,
+        amount: read.value,
+        id: newId('e'),
+        returned: returned.value && inKit.value
+      })
+    )
+  else
+    store.run(steps.corrected(entry.text), (state) =>
+      change.correctEntry(
+        state,
+        entry.id,
+        {
+          amount: entry.amount < 0 ? -read.value : read.value,
+          date: day.value,
+          text: text.value.trim()
+        },
+        () => newId('e')
+      )
+    )
   doing.value = undefined
 }
-const reverse = (): void => store.run(steps.reversed(props.entry.text), (state) => change.reverseEntry(state, props.entry.id, newId('e')))
+const reverse = (): void =>
+  store.run(steps.reversed(props.entry.text), (state) =>
+    change.reverseEntry(state, props.entry.id, newId('e'))
+  )
 async function addPhoto(photo: Taken): Promise<void> {
   const kept = await attachPhoto(props.entry.id, props.entry.text, photo)
   problems.value = kept.ok ? [] : kept.issues
@@ -84,41 +150,129 @@ async function addPhoto(photo: Taken): Promise<void> {
 
 <template>
   <section v-if="store.say" class="stack detail" :aria-label="words.detail">
-    <div class="spread"><h2><bdi>{{ entry.text }}</bdi></h2><button type="button" class="link small" @click="$emit('close')">{{ words.close }}</button></div>
-    <p><span class="strong">{{ store.say.moved(entry.amount) }}</span> · {{ entryKinds[entry.kind] }} · {{ store.say.day(entry.date) }}</p>
+    <div class="spread">
+      <h2>
+        <bdi>{{ entry.text }}</bdi>
+      </h2>
+      <button type="button" class="link small" @click="$emit('close')">{{ words.close }}</button>
+    </div>
+    <p>
+      <span class="strong">{{ store.say.moved(entry.amount) }}</span> ·
+      {{ entryKinds[entry.kind] }} · {{ store.say.day(entry.date) }}
+    </p>
     <p v-if="reversed" class="attention small">{{ words.isReversed }}</p>
-    <dl v-if="facts.length > 0"><template v-for="[name, value] in facts" :key="name"><dt class="soft">{{ name }}</dt><dd><bdi>{{ value }}</bdi></dd></template></dl>
-    <p v-if="together.length > 0" class="small">{{ words.sameReceipt }} <bdi>{{ together.map(({ text: other, amount: sum }) => `${other} ${store.say?.moved(sum)}`).join(', ') }}</bdi></p>
+    <dl v-if="facts.length > 0">
+      <template v-for="[name, value] in facts" :key="name"
+        ><dt class="soft">{{ name }}</dt>
+        <dd>
+          <bdi>{{ value }}</bdi>
+        </dd></template
+      >
+    </dl>
+    <p v-if="together.length > 0" class="small">
+      {{ words.sameReceipt }}
+      <bdi>{{
+        together
+          .map(({ text: other, amount: sum }) => `${other} ${store.say?.moved(sum)}`)
+          .join(', ')
+      }}</bdi>
+    </p>
     <div v-if="photos.length > 0" class="row">
-      <div v-for="photo in photos" :key="photo.id" class="stack tight"><PhotoView :id="photo.id" :what="entry.text" /><button type="button" class="link small" @click="store.run(steps.noPhoto(entry.text), (state) => change.removePhoto(state, photo.id))">{{ words.dropPhoto }}</button></div>
+      <div v-for="photo in photos" :key="photo.id" class="stack tight">
+        <PhotoView :id="photo.id" :what="entry.text" /><button
+          type="button"
+          class="link small"
+          @click="
+            store.run(steps.noPhoto(entry.text), (state) => change.removePhoto(state, photo.id))
+          "
+        >
+          {{ words.dropPhoto }}
+        </button>
+      </div>
     </div>
     <div v-if="!isFinal" class="row no-print">
       <Button size="small" severity="secondary" :label="words.correct" @click="begin('correct')" />
-      <Button size="small" severity="secondary" :label="words.reverse" :aria-label="`${words.reverse}: ${entry.text}`" @click="reverse" />
-      <Button v-if="refundable > 0" size="small" severity="secondary" :label="words.refund" @click="begin('refund')" />
+      <Button
+        size="small"
+        severity="secondary"
+        :label="words.reverse"
+        :aria-label="`${words.reverse}: ${entry.text}`"
+        @click="reverse"
+      />
+      <Button
+        v-if="refundable > 0"
+        size="small"
+        severity="secondary"
+        :label="words.refund"
+        @click="begin('refund')"
+      />
       <PhotoPick @taken="addPhoto" />
     </div>
     <p v-if="!isFinal && inKit" class="caption">{{ words.reverseHint }}</p>
     <form v-if="doing" class="stack form" @submit.prevent="confirm">
       <h3>{{ doing === 'correct' ? words.correct : words.refund }}</h3>
-      <p class="caption">{{ doing === 'correct' ? words.correctHint : words.refundHint(store.say.money(refundable)) }}</p>
+      <p class="caption">
+        {{
+          doing === 'correct' ? words.correctHint : words.refundHint(store.say.money(refundable))
+        }}
+      </p>
       <div class="row top">
-        <div class="field"><label for="do-amount">{{ words.amount }}</label><InputText id="do-amount" v-model="amount" inputmode="decimal" style="width: 6rem" /></div>
-        <div class="field"><label for="do-date">{{ words.date }}</label><InputText id="do-date" v-model="date" type="date" /></div>
+        <div class="field">
+          <label for="do-amount">{{ words.amount }}</label
+          ><InputText id="do-amount" v-model="amount" inputmode="decimal" style="width: 6rem" />
+        </div>
+        <div class="field">
+          <label for="do-date">{{ words.date }}</label
+          ><InputText id="do-date" v-model="date" type="date" />
+        </div>
       </div>
-      <div v-if="doing === 'correct'" class="field"><label for="do-text">{{ words.text }}</label><InputText id="do-text" v-model="text" maxlength="200" fluid /></div>
-      <label v-if="doing === 'refund' && inKit" class="row small"><input v-model="returned" type="checkbox" /> {{ words.returned }}</label>
-      <div class="row"><Button type="submit" size="small" :label="words.confirm" /><Button type="button" size="small" severity="secondary" :label="words.cancel" @click="doing = undefined" /></div>
+      <div v-if="doing === 'correct'" class="field">
+        <label for="do-text">{{ words.text }}</label
+        ><InputText id="do-text" v-model="text" maxlength="200" fluid />
+      </div>
+      <label v-if="doing === 'refund' && inKit" class="row small"
+        ><input v-model="returned" type="checkbox" /> {{ words.returned }}</label
+      >
+      <div class="row">
+        <Button type="submit" size="small" :label="words.confirm" /><Button
+          type="button"
+          size="small"
+          severity="secondary"
+          :label="words.cancel"
+          @click="doing = undefined"
+        />
+      </div>
     </form>
-    <p v-for="one in problems" :key="one.code" class="attention small" role="alert">{{ sentence(one, store.say) }}</p>
+    <p v-for="one in problems" :key="one.code" class="attention small" role="alert">
+      {{ sentence(one, store.say) }}
+    </p>
   </section>
 </template>
 
 <style scoped>
-.detail { border-left: 4px solid var(--planned); padding-left: 1rem; }
-dl { display: grid; grid-template-columns: auto 1fr; gap: 0.15rem 0.9rem; margin: 0; font-size: var(--text-small); }
-dd { margin: 0; overflow-wrap: anywhere; }
-.form { border-top: 1px dashed var(--line-strong); padding-top: 0.5rem; }
-.tight { gap: 0.15rem; }
-h2 { overflow-wrap: anywhere; }
+.detail {
+  border-left: 4px solid var(--planned);
+  padding-left: 1rem;
+}
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 0.15rem 0.9rem;
+  margin: 0;
+  font-size: var(--text-small);
+}
+dd {
+  margin: 0;
+  overflow-wrap: anywhere;
+}
+.form {
+  border-top: 1px dashed var(--line-strong);
+  padding-top: 0.5rem;
+}
+.tight {
+  gap: 0.15rem;
+}
+h2 {
+  overflow-wrap: anywhere;
+}
 </style>

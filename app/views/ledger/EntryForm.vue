@@ -21,12 +21,18 @@ const kind = ref<EntryKind>(store.workspace?.ledger.length === 0 ? 'opening' : '
 const amount = ref('')
 const date = ref(store.world?.asOf ?? '')
 /** A page that stays open over midnight goes on with the new day. */
-watch(() => store.world?.asOf, (now, before) => {
-  if (now !== undefined && date.value === before) date.value = now
-})
+watch(
+  () => store.world?.asOf,
+  (now, before) => {
+    if (now !== undefined && date.value === before) date.value = now
+  }
+)
 const text = ref('')
 const problems = ref<readonly Issue[]>([])
-const kinds = ENTRY_KINDS.filter((id) => id !== 'reversal').map((id) => ({ id, name: entryKinds[id] }))
+const kinds = ENTRY_KINDS.filter((id) => id !== 'reversal').map((id) => ({
+  id,
+  name: entryKinds[id]
+}))
 
 function enter(): void {
   const { world, workspace } = store
@@ -34,13 +40,31 @@ function enter(): void {
   const read = parseAmount(amount.value, workspace.money.currency)
   const day = checkDay(date.value)
   problems.value = [
-    ...(read.ok ? (read.value === 0 ? [issue('ledger.zero')] : read.value < 0 ? [issue('money.negative')] : []) : read.issues),
-    ...(day.ok ? (day.value > world.asOf ? [issue('ledger.future', [], { date: day.value })] : []) : day.issues),
+    ...(read.ok
+      ? read.value === 0
+        ? [issue('ledger.zero')]
+        : read.value < 0
+          ? [issue('money.negative')]
+          : []
+      : read.issues),
+    ...(day.ok
+      ? day.value > world.asOf
+        ? [issue('ledger.future', [], { date: day.value })]
+        : []
+      : day.issues),
     ...(text.value.trim() === '' && kind.value !== 'opening' ? [issue('text.needed')] : [])
   ]
   if (problems.value.length > 0 || !read.ok || !day.ok) return
   const line = text.value.trim() || entryKinds[kind.value]
-  store.run(steps.entered(line), (state) => change.addEntry(state, { id: newId('e'), date: day.value, kind: kind.value, amount: COMES_IN.has(kind.value) ? read.value : -read.value, text: line }))
+  store.run(steps.entered(line), (state) =>
+    change.addEntry(state, {
+      id: newId('e'),
+      date: day.value,
+      kind: kind.value,
+      amount: COMES_IN.has(kind.value) ? read.value : -read.value,
+      text: line
+    })
+  )
   amount.value = ''
   text.value = ''
 }
@@ -48,17 +72,49 @@ function enter(): void {
 
 <template>
   <form class="enter" @submit.prevent="enter">
-    <div class="field"><span id="kind-label" class="label">{{ words.kind }}</span><Select v-model="kind" :options="kinds" option-label="name" option-value="id" aria-labelledby="kind-label" /></div>
-    <div class="field"><label for="entry-amount">{{ words.amount }}</label><InputText id="entry-amount" v-model="amount" inputmode="decimal" style="width: 6rem" /></div>
-    <div class="field"><label for="entry-date">{{ words.date }}</label><InputText id="entry-date" v-model="date" type="date" /></div>
-    <div class="field grow"><label for="entry-text">{{ words.text }}</label><InputText id="entry-text" v-model="text" maxlength="200" fluid /></div>
+    <div class="field">
+      <span id="kind-label" class="label">{{ words.kind }}</span
+      ><Select
+        v-model="kind"
+        :options="kinds"
+        option-label="name"
+        option-value="id"
+        aria-labelledby="kind-label"
+      />
+    </div>
+    <div class="field">
+      <label for="entry-amount">{{ words.amount }}</label
+      ><InputText id="entry-amount" v-model="amount" inputmode="decimal" style="width: 6rem" />
+    </div>
+    <div class="field">
+      <label for="entry-date">{{ words.date }}</label
+      ><InputText id="entry-date" v-model="date" type="date" />
+    </div>
+    <div class="field grow">
+      <label for="entry-text">{{ words.text }}</label
+      ><InputText id="entry-text" v-model="text" maxlength="200" fluid />
+    </div>
     <Button type="submit" :label="words.add" />
-    <Button type="button" severity="secondary" :label="words.receiptOpen" @click="$emit('receipt')" />
+    <Button
+      type="button"
+      severity="secondary"
+      :label="words.receiptOpen"
+      @click="$emit('receipt')"
+    />
   </form>
-  <p v-for="one in problems" :key="one.code" class="attention small" role="alert">{{ sentence(one, store.say) }}</p>
+  <p v-for="one in problems" :key="one.code" class="attention small" role="alert">
+    {{ sentence(one, store.say) }}
+  </p>
 </template>
 
 <style scoped>
-.enter { display: flex; flex-wrap: wrap; gap: 0.5rem 0.75rem; align-items: end; }
-.grow { flex: 1 1 10rem; }
+.enter {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem 0.75rem;
+  align-items: end;
+}
+.grow {
+  flex: 1 1 10rem;
+}
 </style>

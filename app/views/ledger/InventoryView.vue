@@ -23,13 +23,16 @@ import LedgerTabs from './LedgerTabs.vue'
 
 /** What is owned, for an insurer: paid, age, what it would bring, what a new one costs. */
 const store = useWorkspace()
-const lines = computed(() => (store.world ? [...inventoryOf(store.world)].sort((a, b) => b.worth - a.worth) : []))
+const lines = computed(() =>
+  store.world ? [...inventoryOf(store.world)].sort((a, b) => b.worth - a.worth) : []
+)
 const sums = computed(() => inventorySums(lines.value))
 const selling = ref<InventoryLine>()
 const amount = ref('')
 const date = ref('')
 const problems = ref<readonly Issue[]>([])
-const name = ({ item }: InventoryLine): string => item.name ?? store.say?.tool(item.tool) ?? item.tool
+const name = ({ item }: InventoryLine): string =>
+  item.name ?? store.say?.tool(item.tool) ?? item.tool
 const print = (): void => window.print()
 async function save(): Promise<void> {
   const made = await openFormat('inventory-csv', store)
@@ -38,7 +41,10 @@ async function save(): Promise<void> {
 function begin(line: InventoryLine): void {
   selling.value = line
   problems.value = []
-  amount.value = decimalText(Math.round(line.worth / line.item.count), store.workspace?.money.currency ?? 'EUR')
+  amount.value = decimalText(
+    Math.round(line.worth / line.item.count),
+    store.workspace?.money.currency ?? 'EUR'
+  )
   date.value = store.world?.asOf ?? ''
 }
 function sell(): void {
@@ -47,16 +53,41 @@ function sell(): void {
   if (!world || !workspace || !line) return
   const read = parseAmount(amount.value, workspace.money.currency)
   const day = checkDay(date.value)
-  problems.value = [...(read.ok ? (read.value < 0 ? [issue('money.negative')] : []) : read.issues), ...(day.ok ? (day.value > world.asOf ? [issue('ledger.future', [], { date: day.value })] : []) : day.issues)]
+  problems.value = [
+    ...(read.ok ? (read.value < 0 ? [issue('money.negative')] : []) : read.issues),
+    ...(day.ok
+      ? day.value > world.asOf
+        ? [issue('ledger.future', [], { date: day.value })]
+        : []
+      : day.issues)
+  ]
   if (problems.value.length > 0 || !read.ok || !day.ok) return
-  store.run(steps.soldTool(name(line)), (state) => change.sellItem(state, { item: line.item.id, date: day.value, amount: read.value, id: newId('e'), name: name(line) }))
+  store.run(steps.soldTool(name(line)), (state) =>
+    change.sellItem(state, {
+      item: line.item.id,
+      date: day.value,
+      amount: read.value,
+      id: newId('e'),
+      name: name(line)
+    })
+  )
   selling.value = undefined
 }
 </script>
 
 <template>
-  <PlaceHead v-if="store.say" :title="words.title(store.say.money(sums.worth))" :subtitle="words.subtitle(lines.length, store.say.money(sums.paid), store.say.money(sums.replace))">
-    <Button severity="secondary" :label="words.print" @click="print" /><Button severity="secondary" :label="words.csv" @click="save" />
+  <PlaceHead
+    v-if="store.say"
+    :title="words.title(store.say.money(sums.worth))"
+    :subtitle="
+      words.subtitle(lines.length, store.say.money(sums.paid), store.say.money(sums.replace))
+    "
+  >
+    <Button severity="secondary" :label="words.print" @click="print" /><Button
+      severity="secondary"
+      :label="words.csv"
+      @click="save"
+    />
   </PlaceHead>
   <LedgerTabs />
   <div v-if="store.say" class="stack">
@@ -64,35 +95,104 @@ function sell(): void {
     <p v-if="lines.length === 0" class="soft">{{ words.empty }}</p>
     <div v-else class="scroller">
       <table class="plain">
-        <caption class="visually-hidden">{{ ledger.tabs.inventory }}</caption>
-        <thead><tr><th>{{ words.tool }}</th><th>{{ words.quality }}</th><th>{{ words.since }}</th><th class="figure">{{ words.age }}</th><th class="figure">{{ words.paid }}</th><th class="figure">{{ words.worth }}</th><th class="figure">{{ words.replace }}</th><th>{{ ledger.warranty }}</th><th class="no-print"><span class="visually-hidden">{{ words.sold }}</span></th></tr></thead>
+        <caption class="visually-hidden">
+          {{
+            ledger.tabs.inventory
+          }}
+        </caption>
+        <thead>
+          <tr>
+            <th>{{ words.tool }}</th>
+            <th>{{ words.quality }}</th>
+            <th>{{ words.since }}</th>
+            <th class="figure">{{ words.age }}</th>
+            <th class="figure">{{ words.paid }}</th>
+            <th class="figure">{{ words.worth }}</th>
+            <th class="figure">{{ words.replace }}</th>
+            <th>{{ ledger.warranty }}</th>
+            <th class="no-print">
+              <span class="visually-hidden">{{ words.sold }}</span>
+            </th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="line in lines" :key="line.item.id">
-            <td><bdi>{{ name(line) }}</bdi><span v-if="line.item.count > 1"> × {{ line.item.count }}</span><span v-if="line.photos.length > 0" class="row"><PhotoView v-for="photo in line.photos" :id="photo" :key="photo" :what="name(line)" /></span></td>
-            <td>{{ weigh.tierName[line.item.tier] }}, {{ weigh.conditionName[line.item.condition] }}</td>
+            <td>
+              <bdi>{{ name(line) }}</bdi
+              ><span v-if="line.item.count > 1"> × {{ line.item.count }}</span
+              ><span v-if="line.photos.length > 0" class="row"
+                ><PhotoView
+                  v-for="photo in line.photos"
+                  :id="photo"
+                  :key="photo"
+                  :what="name(line)"
+              /></span>
+            </td>
+            <td>
+              {{ weigh.tierName[line.item.tier] }}, {{ weigh.conditionName[line.item.condition] }}
+            </td>
             <td class="one-line">{{ store.say.day(line.item.since) }}</td>
             <td class="figure">{{ words.years(line.ageYears) }}</td>
-            <td class="figure">{{ line.paid === undefined ? words.unknown : store.say.money(line.paid) }}</td>
+            <td class="figure">
+              {{ line.paid === undefined ? words.unknown : store.say.money(line.paid) }}
+            </td>
             <td class="figure strong">{{ store.say.money(line.worth) }}</td>
-            <td class="figure soft">{{ line.replace === undefined ? '' : store.say.money(line.replace) }}</td>
-            <td class="one-line">{{ line.warrantyUntil === undefined ? '' : store.say.day(line.warrantyUntil) }}</td>
-            <td class="no-print"><button type="button" class="link small" :aria-label="`${words.sold}: ${name(line)}`" @click="begin(line)">{{ words.sold }}</button></td>
+            <td class="figure soft">
+              {{ line.replace === undefined ? '' : store.say.money(line.replace) }}
+            </td>
+            <td class="one-line">
+              {{ line.warrantyUntil === undefined ? '' : store.say.day(line.warrantyUntil) }}
+            </td>
+            <td class="no-print">
+              <button
+                type="button"
+                class="link small"
+                :aria-label="`${words.sold}: ${name(line)}`"
+                @click="begin(line)"
+              >
+                {{ words.sold }}
+              </button>
+            </td>
           </tr>
         </tbody>
       </table>
     </div>
   </div>
-  <Dialog v-if="selling" :visible="true" modal :header="words.sellTitle(name(selling))" :style="{ width: '24rem', maxWidth: '95vw' }" @update:visible="selling = undefined">
+  <Dialog
+    v-if="selling"
+    :visible="true"
+    modal
+    :header="words.sellTitle(name(selling))"
+    :style="{ width: '24rem', maxWidth: '95vw' }"
+    @update:visible="selling = undefined"
+  >
     <form class="stack" @submit.prevent="sell">
-      <div class="field"><label for="sold-for">{{ words.soldFor }}</label><InputText id="sold-for" v-model="amount" inputmode="decimal" autofocus /></div>
-      <div class="field"><label for="sold-on">{{ ledger.date }}</label><InputText id="sold-on" v-model="date" type="date" /></div>
+      <div class="field">
+        <label for="sold-for">{{ words.soldFor }}</label
+        ><InputText id="sold-for" v-model="amount" inputmode="decimal" autofocus />
+      </div>
+      <div class="field">
+        <label for="sold-on">{{ ledger.date }}</label
+        ><InputText id="sold-on" v-model="date" type="date" />
+      </div>
       <p v-if="selling.item.count > 1" class="caption">{{ words.oneOf(selling.item.count) }}</p>
-      <p v-for="one in problems" :key="one.code" class="attention small" role="alert">{{ sentence(one, store.say) }}</p>
-      <div class="row"><Button type="submit" :label="ledger.confirm" /><Button type="button" severity="secondary" :label="ledger.cancel" @click="selling = undefined" /></div>
+      <p v-for="one in problems" :key="one.code" class="attention small" role="alert">
+        {{ sentence(one, store.say) }}
+      </p>
+      <div class="row">
+        <Button type="submit" :label="ledger.confirm" /><Button
+          type="button"
+          severity="secondary"
+          :label="ledger.cancel"
+          @click="selling = undefined"
+        />
+      </div>
     </form>
   </Dialog>
 </template>
 
 <style scoped>
-.scroller { overflow-x: auto; }
+.scroller {
+  overflow-x: auto;
+}
 </style>

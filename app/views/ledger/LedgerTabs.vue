@@ -3,7 +3,11 @@ import PlaceTabs from '../../parts/PlaceTabs.vue'
 import { ledger as words } from '../../words/ledger'
 
 /** The three questions of the Ledger. */
-const tabs = [['/ledger', words.tabs.entries], ['/ledger/plan', words.tabs.against], ['/ledger/inventory', words.tabs.inventory]] as const
+const tabs = [
+  ['/ledger', words.tabs.entries],
+  ['/ledger/plan', words.tabs.against],
+  ['/ledger/inventory', words.tabs.inventory]
+] as const
 </script>
 
 <template>

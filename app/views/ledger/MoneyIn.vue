@@ -20,15 +20,28 @@ import { steps } from '../../words/steps'
 /** The money that is expected, what is kept back, and the hours of a week: what the plan reckons with. */
 const store = useWorkspace()
 const money = computed(() => store.workspace?.money)
-const rhythms = Object.entries(words.rhythms).map(([id, name]) => ({ id: id as Rhythm['kind'], name }))
-const lengths = Object.entries(words.stageLengths).map(([id, name]) => ({ id: id as StageLength, name }))
+const rhythms = Object.entries(words.rhythms).map(([id, name]) => ({
+  id: id as Rhythm['kind'],
+  name
+}))
+const lengths = Object.entries(words.stageLengths).map(([id, name]) => ({
+  id: id as StageLength,
+  name
+}))
 const oneOff = ref({ date: '', amount: '', text: '' })
 const problems = ref<readonly Issue[]>([])
 
-const setMoney = (next: Partial<MoneySettings>): void => store.run(steps.money(), (state) => ({ ...state, money: { ...state.money, ...next } }))
+const setMoney = (next: Partial<MoneySettings>): void =>
+  store.run(steps.money(), (state) => ({ ...state, money: { ...state.money, ...next } }))
 const setIncome = (income: Rhythm): void => setMoney({ income })
-const each = computed<Minor>(() => (money.value && 'amount' in money.value.income ? money.value.income.amount : 0))
-const first = computed(() => (money.value && 'first' in money.value.income ? money.value.income.first : (store.world?.asOf ?? '')))
+const each = computed<Minor>(() =>
+  money.value && 'amount' in money.value.income ? money.value.income.amount : 0
+)
+const first = computed(() =>
+  money.value && 'first' in money.value.income
+    ? money.value.income.first
+    : (store.world?.asOf ?? '')
+)
 
 function setKind(kind: Rhythm['kind']): void {
   const date = first.value || (store.world?.asOf ?? '')
@@ -38,7 +51,12 @@ function setKind(kind: Rhythm['kind']): void {
     case 'list':
       return setIncome({ kind, receipts: [] })
     case 'monthly':
-      return setIncome({ kind, first: date, dayOfMonth: Number(date.slice(8, 10)), amount: each.value })
+      return setIncome({
+        kind,
+        first: date,
+        dayOfMonth: Number(date.slice(8, 10)),
+        amount: each.value
+      })
     case 'weekly':
     case 'fortnightly':
       return setIncome({ kind, first: date, amount: each.value })
@@ -51,80 +69,233 @@ function setEach(amount: Minor): void {
 function setFirst(day: string | undefined): void {
   const income = money.value?.income
   if (day === undefined || !income || !('first' in income)) return
-  setIncome(income.kind === 'monthly' ? { ...income, first: day, dayOfMonth: Number(day.slice(8, 10)) } : { ...income, first: day })
+  setIncome(
+    income.kind === 'monthly'
+      ? { ...income, first: day, dayOfMonth: Number(day.slice(8, 10)) }
+      : { ...income, first: day }
+  )
 }
-const listText = computed(() => (money.value?.income.kind === 'list' ? money.value.income.receipts.map(({ date, amount }) => `${date} ${decimalText(amount, money.value?.currency ?? 'EUR')}`).join('\n') : ''))
+const listText = computed(() =>
+  money.value?.income.kind === 'list'
+    ? money.value.income.receipts
+        .map(({ date, amount }) => `${date} ${decimalText(amount, money.value?.currency ?? 'EUR')}`)
+        .join('\n')
+    : ''
+)
 const listProblem = ref('')
 /** Reads "date amount" lines; nothing is taken unless every line can be read. */
 function readList(text: string): void {
-  const lines = text.split('\n').map((line, index) => ({ line: line.trim(), number: index + 1 })).filter(({ line }) => line !== '')
+  const lines = text
+    .split('\n')
+    .map((line, index) => ({ line: line.trim(), number: index + 1 }))
+    .filter(({ line }) => line !== '')
   const read = lines.map(({ line, number }): Result<{ date: string; amount: Minor }> => {
     const [, date = '', amount = ''] = /^(\S+)\s+(.+)$/.exec(line) ?? []
     const day = checkDay(date)
     const value = parseAmount(amount, money.value?.currency ?? 'EUR')
-    return day.ok && value.ok && value.value >= 0 ? ok({ date: day.value, amount: value.value }) : refused(issue('line', [number], { line }))
+    return day.ok && value.ok && value.value >= 0
+      ? ok({ date: day.value, amount: value.value })
+      : refused(issue('line', [number], { line }))
   })
   const bad = read.find((one) => !one.ok)
-  listProblem.value = bad && !bad.ok ? words.badLine(Number(bad.issues[0]?.path[0] ?? 0), String(bad.issues[0]?.figures.line ?? '')) : ''
-  if (!bad) setIncome({ kind: 'list', receipts: read.flatMap((one) => (one.ok ? [one.value] : [])) })
+  listProblem.value =
+    bad && !bad.ok
+      ? words.badLine(
+          Number(bad.issues[0]?.path[0] ?? 0),
+          String(bad.issues[0]?.figures.line ?? '')
+        )
+      : ''
+  if (!bad)
+    setIncome({ kind: 'list', receipts: read.flatMap((one) => (one.ok ? [one.value] : [])) })
 }
 function addOneOff(): void {
   const day = checkDay(oneOff.value.date)
   const amount = parseAmount(oneOff.value.amount, money.value?.currency ?? 'EUR')
-  problems.value = [...(day.ok ? [] : day.issues), ...(amount.ok ? (amount.value === 0 ? [issue('ledger.zero')] : []) : amount.issues)]
+  problems.value = [
+    ...(day.ok ? [] : day.issues),
+    ...(amount.ok ? (amount.value === 0 ? [issue('ledger.zero')] : []) : amount.issues)
+  ]
   if (!day.ok || !amount.ok || problems.value.length > 0) return
-  setMoney({ oneOffs: [...(money.value?.oneOffs ?? []), { id: newId('once'), date: day.value, amount: amount.value, text: oneOff.value.text.trim() || words.oneOffs }] })
+  setMoney({
+    oneOffs: [
+      ...(money.value?.oneOffs ?? []),
+      {
+        id: newId('once'),
+        date: day.value,
+        amount: amount.value,
+        text: oneOff.value.text.trim() || words.oneOffs
+      }
+    ]
+  })
   oneOff.value = { date: '', amount: '', text: '' }
 }
 </script>
 
 <template>
-  <section v-if="store.say && store.workspace && store.world && money" class="stack" :aria-label="words.moneyTitle">
+  <section
+    v-if="store.say && store.workspace && store.world && money"
+    class="stack"
+    :aria-label="words.moneyTitle"
+  >
     <h2>{{ words.moneyTitle }}</h2>
-    <div class="field"><span id="rhythm-label" class="label">{{ words.rhythm }}</span><Select :model-value="money.income.kind" :options="rhythms" option-label="name" option-value="id" aria-labelledby="rhythm-label" @update:model-value="setKind($event)" /></div>
+    <div class="field">
+      <span id="rhythm-label" class="label">{{ words.rhythm }}</span
+      ><Select
+        :model-value="money.income.kind"
+        :options="rhythms"
+        option-label="name"
+        option-value="id"
+        aria-labelledby="rhythm-label"
+        @update:model-value="setKind($event)"
+      />
+    </div>
     <div v-if="'amount' in money.income" class="row top">
       <MoneyField :label="words.each" :value="each" @change="setEach($event ?? 0)" />
       <DayField :label="words.first" :value="first" @change="setFirst" />
     </div>
     <div v-if="money.income.kind === 'list'" class="field">
       <label for="receipt-list">{{ words.receipts }}</label>
-      <textarea id="receipt-list" :value="listText" rows="4" :placeholder="words.receiptsHint" @change="readList(($event.target as HTMLTextAreaElement).value)" />
+      <textarea
+        id="receipt-list"
+        :value="listText"
+        rows="4"
+        :placeholder="words.receiptsHint"
+        @change="readList(($event.target as HTMLTextAreaElement).value)"
+      />
       <p v-if="listProblem" class="attention small" role="alert">{{ listProblem }}</p>
     </div>
     <h3>{{ words.oneOffs }}</h3>
     <ul class="plain-list">
       <li v-for="one in money.oneOffs" :key="one.id" class="spread small">
-        <span><bdi>{{ one.text }}</bdi>, {{ store.say.day(one.date) }}</span><span class="strong">{{ store.say.moved(one.amount) }}</span>
-        <button type="button" class="link small" :aria-label="`${words.remove}: ${one.text}`" @click="setMoney({ oneOffs: money.oneOffs.filter(({ id }) => id !== one.id) })">{{ words.remove }}</button>
+        <span
+          ><bdi>{{ one.text }}</bdi
+          >, {{ store.say.day(one.date) }}</span
+        ><span class="strong">{{ store.say.moved(one.amount) }}</span>
+        <button
+          type="button"
+          class="link small"
+          :aria-label="`${words.remove}: ${one.text}`"
+          @click="setMoney({ oneOffs: money.oneOffs.filter(({ id }) => id !== one.id) })"
+        >
+          {{ words.remove }}
+        </button>
       </li>
     </ul>
     <form class="row top" @submit.prevent="addOneOff">
-      <div class="field"><label for="once-text">{{ words.oneOffText }}</label><InputText id="once-text" v-model="oneOff.text" style="width: 8rem" /></div>
-      <div class="field"><label for="once-amount">{{ words.amount }}</label><InputText id="once-amount" v-model="oneOff.amount" inputmode="decimal" style="width: 5rem" /></div>
-      <div class="field"><label for="once-date">{{ words.date }}</label><InputText id="once-date" v-model="oneOff.date" type="date" style="width: 9.5rem" /></div>
+      <div class="field">
+        <label for="once-text">{{ words.oneOffText }}</label
+        ><InputText id="once-text" v-model="oneOff.text" style="width: 8rem" />
+      </div>
+      <div class="field">
+        <label for="once-amount">{{ words.amount }}</label
+        ><InputText
+          id="once-amount"
+          v-model="oneOff.amount"
+          inputmode="decimal"
+          style="width: 5rem"
+        />
+      </div>
+      <div class="field">
+        <label for="once-date">{{ words.date }}</label
+        ><InputText id="once-date" v-model="oneOff.date" type="date" style="width: 9.5rem" />
+      </div>
       <Button type="submit" size="small" severity="secondary" :label="words.addOneOff" />
     </form>
     <p class="caption">{{ words.oneOffHint }}</p>
-    <p v-for="one in problems" :key="one.code" class="attention small" role="alert">{{ sentence(one, store.say) }}</p>
+    <p v-for="one in problems" :key="one.code" class="attention small" role="alert">
+      {{ sentence(one, store.say) }}
+    </p>
     <div class="row top">
-      <MoneyField :label="words.reserve" :value="money.reserve" @change="setMoney({ reserve: $event ?? 0 })" />
-      <NumberField :label="words.hours" :value="store.workspace.time.minutesPerWeek / 60" :least="0" :most="168" @change="store.run(steps.hours(), (state) => ({ ...state, time: { ...state.time, minutesPerWeek: Math.round(($event ?? 0) * 60) } }))" />
+      <MoneyField
+        :label="words.reserve"
+        :value="money.reserve"
+        @change="setMoney({ reserve: $event ?? 0 })"
+      />
+      <NumberField
+        :label="words.hours"
+        :value="store.workspace.time.minutesPerWeek / 60"
+        :least="0"
+        :most="168"
+        @change="
+          store.run(steps.hours(), (state) => ({
+            ...state,
+            time: { ...state.time, minutesPerWeek: Math.round(($event ?? 0) * 60) }
+          }))
+        "
+      />
     </div>
     <div class="row top">
-      <div class="field"><span id="stage-label" class="label">{{ words.stage }}</span><Select :model-value="store.workspace.horizon.length" :options="lengths" option-label="name" option-value="id" aria-labelledby="stage-label" @update:model-value="store.run(steps.hours(), (state) => ({ ...state, horizon: { ...state.horizon, length: $event, count: Math.min(state.horizon.count, 60) } }))" /></div>
-      <NumberField :label="words.count" :value="store.workspace.horizon.count" :least="1" :most="60" whole @change="store.run(steps.hours(), (state) => ({ ...state, horizon: { ...state.horizon, count: $event ?? 12 } }))" />
+      <div class="field">
+        <span id="stage-label" class="label">{{ words.stage }}</span
+        ><Select
+          :model-value="store.workspace.horizon.length"
+          :options="lengths"
+          option-label="name"
+          option-value="id"
+          aria-labelledby="stage-label"
+          @update:model-value="
+            store.run(steps.hours(), (state) => ({
+              ...state,
+              horizon: {
+                ...state.horizon,
+                length: $event,
+                count: Math.min(state.horizon.count, 60)
+              }
+            }))
+          "
+        />
+      </div>
+      <NumberField
+        :label="words.count"
+        :value="store.workspace.horizon.count"
+        :least="1"
+        :most="60"
+        whole
+        @change="
+          store.run(steps.hours(), (state) => ({
+            ...state,
+            horizon: { ...state.horizon, count: $event ?? 12 }
+          }))
+        "
+      />
     </div>
     <div class="row top">
-      <NumberField :label="words.tax" :value="money.taxBasisPoints / 100" :least="0" :most="100" @change="setMoney({ taxBasisPoints: Math.round(($event ?? 0) * 100) })" />
-      <MoneyField :label="words.delivery" :value="money.deliveryEach" @change="setMoney({ deliveryEach: $event ?? 0 })" />
-      <MoneyField :label="words.hourValue" :value="money.hourValue" @change="setMoney({ hourValue: $event ?? 0 })" />
+      <NumberField
+        :label="words.tax"
+        :value="money.taxBasisPoints / 100"
+        :least="0"
+        :most="100"
+        @change="setMoney({ taxBasisPoints: Math.round(($event ?? 0) * 100) })"
+      />
+      <MoneyField
+        :label="words.delivery"
+        :value="money.deliveryEach"
+        @change="setMoney({ deliveryEach: $event ?? 0 })"
+      />
+      <MoneyField
+        :label="words.hourValue"
+        :value="money.hourValue"
+        @change="setMoney({ hourValue: $event ?? 0 })"
+      />
     </div>
-    <MoneyField :label="words.level" :value="priceLevel(store.workspace, store.world.library)" @change="$event !== undefined && setMoney({ minorPer100Points: $event })" />
+    <MoneyField
+      :label="words.level"
+      :value="priceLevel(store.workspace, store.world.library)"
+      @change="$event !== undefined && setMoney({ minorPer100Points: $event })"
+    />
     <p class="caption">{{ words.levelHint }}</p>
   </section>
 </template>
 
 <style scoped>
-.top { align-items: end; }
-textarea { width: 100%; border: 1px solid var(--line-strong); background: var(--paper-raised); padding: 0.4rem; border-radius: var(--radius); }
+.top {
+  align-items: end;
+}
+textarea {
+  width: 100%;
+  border: 1px solid var(--line-strong);
+  background: var(--paper-raised);
+  padding: 0.4rem;
+  border-radius: var(--radius);
+}
 </style>

@@ -7,7 +7,13 @@ import { computed, ref } from 'vue'
 import { checkDay } from '../../../core/calendar'
 import type { Condition } from '../../../core/catalogue'
 import { issue, type Issue } from '../../../core/kernel'
-import { COMES_IN, ENTRY_KINDS, receiptTotal, splitReceipt, type EntryKind } from '../../../core/ledger'
+import {
+  COMES_IN,
+  ENTRY_KINDS,
+  receiptTotal,
+  splitReceipt,
+  type EntryKind
+} from '../../../core/ledger'
 import { parseAmount, type Minor } from '../../../core/money'
 import { change, type BoughtLine, type Line } from '../../../core/workspace'
 import type { SellerType } from '../../../core/prices'
@@ -49,10 +55,30 @@ const condition = ref<Condition>()
 const photo = ref<Taken>()
 const problems = ref<readonly Issue[]>([])
 
-const kinds = ENTRY_KINDS.filter((id) => id !== 'reversal' && !COMES_IN.has(id)).map((id) => ({ id: `kind/${id}`, name: entryKinds[id] }))
-const planned = computed(() => (planning.plan?.purchases ?? []).slice(0, MOST_PLANNED).map((purchase) => ({ id: `plan/${purchase.id}`, name: store.say?.offer(purchase.offer) ?? purchase.offer, purchase })))
-const tools = computed(() => [...(store.world?.library.tools.values() ?? [])].filter(({ madeBy }) => madeBy === undefined).map(({ id, name }) => ({ id: `tool/${id}`, name })).sort((a, b) => (a.name < b.name ? -1 : 1)))
-const choices = computed(() => [{ label: words.lineOther, items: kinds }, ...(planned.value.length > 0 ? [{ label: words.linePlanned, items: planned.value }] : []), { label: words.lineTool, items: tools.value }])
+const kinds = ENTRY_KINDS.filter((id) => id !== 'reversal' && !COMES_IN.has(id)).map((id) => ({
+  id: `kind/${id}`,
+  name: entryKinds[id]
+}))
+const planned = computed(() =>
+  (planning.plan?.purchases ?? [])
+    .slice(0, MOST_PLANNED)
+    .map((purchase) => ({
+      id: `plan/${purchase.id}`,
+      name: store.say?.offer(purchase.offer) ?? purchase.offer,
+      purchase
+    }))
+)
+const tools = computed(() =>
+  [...(store.world?.library.tools.values() ?? [])]
+    .filter(({ madeBy }) => madeBy === undefined)
+    .map(({ id, name }) => ({ id: `tool/${id}`, name }))
+    .sort((a, b) => (a.name < b.name ? -1 : 1))
+)
+const choices = computed(() => [
+  { label: words.lineOther, items: kinds },
+  ...(planned.value.length > 0 ? [{ label: words.linePlanned, items: planned.value }] : []),
+  { label: words.lineTool, items: tools.value }
+])
 
 function chosen(draft: Draft): void {
   const purchase = planned.value.find(({ id }) => id === draft.what)?.purchase
@@ -63,13 +89,24 @@ const money = (text: string): Minor | undefined => {
   const read = parseAmount(text, currency)
   return read.ok && read.value >= 0 ? read.value : undefined
 }
-const filled = computed(() => lines.value.filter(({ price, text }) => price.trim() !== '' || text.trim() !== ''))
+const filled = computed(() =>
+  lines.value.filter(({ price, text }) => price.trim() !== '' || text.trim() !== '')
+)
 const split = computed(() => {
   const prices = filled.value.map(({ price }) => money(price))
   const below = [money(delivery.value), money(tax.value)]
-  if (prices.some((price) => price === undefined) || below.some((one) => one === undefined)) return undefined
+  if (prices.some((price) => price === undefined) || below.some((one) => one === undefined))
+    return undefined
   const asked = total.value.trim() === '' ? undefined : money(total.value)
-  return splitReceipt(prices.map((price) => ({ price: price ?? 0 })), { delivery: below[0] ?? 0, tax: below[1] ?? 0, taxIncluded: taxIncluded.value, ...(asked === undefined ? {} : { total: asked }) })
+  return splitReceipt(
+    prices.map((price) => ({ price: price ?? 0 })),
+    {
+      delivery: below[0] ?? 0,
+      tax: below[1] ?? 0,
+      taxIncluded: taxIncluded.value,
+      ...(asked === undefined ? {} : { total: asked })
+    }
+  )
 })
 const sum = computed(() => (split.value?.ok ? receiptTotal(split.value.value) : undefined))
 
@@ -78,7 +115,15 @@ function lineOf({ what, text }: Draft): Line | undefined {
   const id = rest.join('/')
   const tool = kind === 'tool' ? store.world?.library.tools.get(id) : undefined
   const preferences = store.workspace?.preferences
-  if (tool && preferences) return { what: 'tool', tool: id, tier: preferences.tier, condition: condition.value ?? 'new', power: tool.forms[0]?.power ?? 'hand', count: 1 }
+  if (tool && preferences)
+    return {
+      what: 'tool',
+      tool: id,
+      tier: preferences.tier,
+      condition: condition.value ?? 'new',
+      power: tool.forms[0]?.power ?? 'hand',
+      count: 1
+    }
   const purchase = planned.value.find((one) => one.id === what)?.purchase
   if (purchase) return { what: 'planned', purchase }
   return { what: 'other', kind: id as EntryKind, text: text.trim() || entryKinds[id as EntryKind] }
@@ -88,10 +133,26 @@ async function confirm(): Promise<void> {
   if (!world || !workspace) return
   const day = checkDay(date.value)
   const until = warranty.value === '' ? undefined : checkDay(warranty.value)
-  const amounts = [...filled.value.map(({ price }) => price), delivery.value, tax.value, total.value].filter((text) => text.trim() !== '').map((text) => parseAmount(text, currency))
+  const amounts = [
+    ...filled.value.map(({ price }) => price),
+    delivery.value,
+    tax.value,
+    total.value
+  ]
+    .filter((text) => text.trim() !== '')
+    .map((text) => parseAmount(text, currency))
   problems.value = [
-    ...amounts.flatMap((read) => (read.ok ? (read.value < 0 ? [issue('money.negative')] : []) : read.issues)), ...(day.ok ? (day.value > world.asOf ? [issue('ledger.future', [], { date: day.value })] : []) : day.issues),
-    ...(until && !until.ok ? until.issues : []), ...(filled.value.some(({ price }) => money(price) === 0) ? [issue('ledger.zero')] : []), ...(split.value && !split.value.ok ? split.value.issues : [])
+    ...amounts.flatMap((read) =>
+      read.ok ? (read.value < 0 ? [issue('money.negative')] : []) : read.issues
+    ),
+    ...(day.ok
+      ? day.value > world.asOf
+        ? [issue('ledger.future', [], { date: day.value })]
+        : []
+      : day.issues),
+    ...(until && !until.ok ? until.issues : []),
+    ...(filled.value.some(({ price }) => money(price) === 0) ? [issue('ledger.zero')] : []),
+    ...(split.value && !split.value.ok ? split.value.issues : [])
   ]
   if (problems.value.length > 0 || !day.ok || !split.value?.ok) return
   const parts = split.value.value
@@ -101,7 +162,16 @@ async function confirm(): Promise<void> {
     return one && part ? [{ ...one, ...part, entryId: newId('e'), itemId: newId('item') }] : []
   })
   const { library } = world
-  store.run(steps.receipt(bought.length), (state) => change.recordReceipt(state, library, { id: newId('r'), date: day.value, lines: bought, seller: seller.value, condition: condition.value, ...(until?.ok ? { warrantyUntil: until.value } : {}) }))
+  store.run(steps.receipt(bought.length), (state) =>
+    change.recordReceipt(state, library, {
+      id: newId('r'),
+      date: day.value,
+      lines: bought,
+      seller: seller.value,
+      condition: condition.value,
+      ...(until?.ok ? { warrantyUntil: until.value } : {})
+    })
+  )
   const [first] = bought
   if (photo.value && first) await attachPhoto(first.entryId, words.receiptNo, photo.value)
   visible.value = false
@@ -109,33 +179,130 @@ async function confirm(): Promise<void> {
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal :header="words.receiptTitle" :style="{ width: '46rem', maxWidth: '97vw' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    :header="words.receiptTitle"
+    :style="{ width: '46rem', maxWidth: '97vw' }"
+  >
     <form class="stack" @submit.prevent="confirm">
-      <div class="field"><label for="receipt-date">{{ words.date }}</label><InputText id="receipt-date" v-model="date" type="date" style="width: 10rem" /></div>
+      <div class="field">
+        <label for="receipt-date">{{ words.date }}</label
+        ><InputText id="receipt-date" v-model="date" type="date" style="width: 10rem" />
+      </div>
       <div v-for="(draft, index) in lines" :key="draft.key" class="line">
-        <div class="field"><span :id="`${draft.key}-label`" class="label">{{ words.lineWhat(index + 1) }}</span><Select v-model="draft.what" :options="choices" option-group-label="label" option-group-children="items" option-label="name" option-value="id" filter :aria-labelledby="`${draft.key}-label`" fluid @change="chosen(draft)" /></div>
-        <div class="field"><label :for="`${draft.key}-text`">{{ words.text }}</label><InputText :id="`${draft.key}-text`" v-model="draft.text" maxlength="200" fluid :disabled="!draft.what.startsWith('kind/')" /></div>
-        <div class="field"><label :for="`${draft.key}-price`">{{ words.price }}</label><InputText :id="`${draft.key}-price`" v-model="draft.price" inputmode="decimal" fluid /></div>
-        <button type="button" class="link small" :aria-label="`${words.remove}: ${words.lineWhat(index + 1)}`" @click="lines = lines.filter(({ key }) => key !== draft.key)">{{ words.remove }}</button>
+        <div class="field">
+          <span :id="`${draft.key}-label`" class="label">{{ words.lineWhat(index + 1) }}</span
+          ><Select
+            v-model="draft.what"
+            :options="choices"
+            option-group-label="label"
+            option-group-children="items"
+            option-label="name"
+            option-value="id"
+            filter
+            :aria-labelledby="`${draft.key}-label`"
+            fluid
+            @change="chosen(draft)"
+          />
+        </div>
+        <div class="field">
+          <label :for="`${draft.key}-text`">{{ words.text }}</label
+          ><InputText
+            :id="`${draft.key}-text`"
+            v-model="draft.text"
+            maxlength="200"
+            fluid
+            :disabled="!draft.what.startsWith('kind/')"
+          />
+        </div>
+        <div class="field">
+          <label :for="`${draft.key}-price`">{{ words.price }}</label
+          ><InputText :id="`${draft.key}-price`" v-model="draft.price" inputmode="decimal" fluid />
+        </div>
+        <button
+          type="button"
+          class="link small"
+          :aria-label="`${words.remove}: ${words.lineWhat(index + 1)}`"
+          @click="lines = lines.filter(({ key }) => key !== draft.key)"
+        >
+          {{ words.remove }}
+        </button>
       </div>
-      <div><Button type="button" size="small" severity="secondary" :label="words.addLine" @click="lines = [...lines, line()]" /></div>
+      <div>
+        <Button
+          type="button"
+          size="small"
+          severity="secondary"
+          :label="words.addLine"
+          @click="lines = [...lines, line()]"
+        />
+      </div>
       <div class="row top">
-        <div class="field"><label for="receipt-delivery">{{ words.deliveryAll }}</label><InputText id="receipt-delivery" v-model="delivery" inputmode="decimal" style="width: 6rem" /></div>
-        <div class="field"><label for="receipt-tax">{{ words.taxAmount }}</label><InputText id="receipt-tax" v-model="tax" inputmode="decimal" style="width: 6rem" /></div>
-        <label class="row small"><input v-model="taxIncluded" type="checkbox" /> {{ words.taxIncluded }}</label>
-        <div class="field"><label for="receipt-total">{{ words.total }}</label><InputText id="receipt-total" v-model="total" inputmode="decimal" style="width: 6rem" /></div>
+        <div class="field">
+          <label for="receipt-delivery">{{ words.deliveryAll }}</label
+          ><InputText
+            id="receipt-delivery"
+            v-model="delivery"
+            inputmode="decimal"
+            style="width: 6rem"
+          />
+        </div>
+        <div class="field">
+          <label for="receipt-tax">{{ words.taxAmount }}</label
+          ><InputText id="receipt-tax" v-model="tax" inputmode="decimal" style="width: 6rem" />
+        </div>
+        <label class="row small"
+          ><input v-model="taxIncluded" type="checkbox" /> {{ words.taxIncluded }}</label
+        >
+        <div class="field">
+          <label for="receipt-total">{{ words.total }}</label
+          ><InputText id="receipt-total" v-model="total" inputmode="decimal" style="width: 6rem" />
+        </div>
       </div>
-      <ReceiptFields v-model:seller="seller" v-model:warranty="warranty" v-model:condition="condition" />
-      <div class="row"><PhotoPick @taken="photo = $event" /><span v-if="photo" class="small" role="status">{{ words.photoReady }}</span></div>
-      <p v-if="sum !== undefined && store.say" class="small" role="status">{{ words.receiptSum(store.say.money(sum), filled.length) }}</p>
-      <p v-for="(one, index) in problems" :key="index" class="attention small" role="alert">{{ sentence(one, store.say) }}</p>
-      <div class="row"><Button type="submit" :label="words.confirm" /><Button type="button" severity="secondary" :label="words.cancel" @click="visible = false" /></div>
+      <ReceiptFields
+        v-model:seller="seller"
+        v-model:warranty="warranty"
+        v-model:condition="condition"
+      />
+      <div class="row">
+        <PhotoPick @taken="photo = $event" /><span v-if="photo" class="small" role="status">{{
+          words.photoReady
+        }}</span>
+      </div>
+      <p v-if="sum !== undefined && store.say" class="small" role="status">
+        {{ words.receiptSum(store.say.money(sum), filled.length) }}
+      </p>
+      <p v-for="(one, index) in problems" :key="index" class="attention small" role="alert">
+        {{ sentence(one, store.say) }}
+      </p>
+      <div class="row">
+        <Button type="submit" :label="words.confirm" /><Button
+          type="button"
+          severity="secondary"
+          :label="words.cancel"
+          @click="visible = false"
+        />
+      </div>
     </form>
   </Dialog>
 </template>
 
 <style scoped>
-.line { display: grid; grid-template-columns: minmax(0, 2fr) minmax(0, 2fr) 6rem auto; gap: 0.5rem 0.75rem; align-items: end; }
-.top { align-items: end; }
-@media (max-width: 700px) { .line { grid-template-columns: minmax(0, 1fr) 6rem; border-bottom: 1px solid var(--line); padding-bottom: 0.5rem; } }
+.line {
+  display: grid;
+  grid-template-columns: minmax(0, 2fr) minmax(0, 2fr) 6rem auto;
+  gap: 0.5rem 0.75rem;
+  align-items: end;
+}
+.top {
+  align-items: end;
+}
+@media (max-width: 700px) {
+  .line {
+    grid-template-columns: minmax(0, 1fr) 6rem;
+    border-bottom: 1px solid var(--line);
+    padding-bottom: 0.5rem;
+  }
+}
 </style>

@@ -3,7 +3,17 @@ import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
-import { CONDITIONS, SPECS, TIERS, ownId, type Condition, type Power, type SpecName, type Specs, type Tier } from '../../../core/catalogue'
+import {
+  CONDITIONS,
+  SPECS,
+  TIERS,
+  ownId,
+  type Condition,
+  type Power,
+  type SpecName,
+  type Specs,
+  type Tier
+} from '../../../core/catalogue'
 import type { Day } from '../../../core/calendar'
 import type { Minor } from '../../../core/money'
 import { issue } from '../../../core/kernel'
@@ -38,17 +48,35 @@ const sizes = ref<Partial<Record<SpecName, string>>>({})
 const problem = ref('')
 
 const known = computed(() => store.world?.library)
-const options = computed(() => [...(known.value?.tools.values() ?? [])].filter(({ madeBy }) => madeBy === undefined).map(({ id, name: text, aliases }) => ({ id, name: text, words: [text, ...aliases].join(' ') })).sort((a, b) => (a.name < b.name ? -1 : 1)))
+const options = computed(() =>
+  [...(known.value?.tools.values() ?? [])]
+    .filter(({ madeBy }) => madeBy === undefined)
+    .map(({ id, name: text, aliases }) => ({ id, name: text, words: [text, ...aliases].join(' ') }))
+    .sort((a, b) => (a.name < b.name ? -1 : 1))
+)
 const entry = computed(() => known.value?.tools.get(tool.value ?? ''))
-const forms = computed(() => (entry.value?.forms ?? []).map((form) => ({ id: form.power, name: quality.powerName[form.power] ?? form.power })))
-watch(entry, (one) => { power.value = one?.forms[0]?.power ?? 'hand' })
-const measures = computed<readonly SpecName[]>(() => SPECS.filter((spec) => spec.endsWith('Mm') && entry.value?.specs[spec] !== undefined))
+const forms = computed(() =>
+  (entry.value?.forms ?? []).map((form) => ({
+    id: form.power,
+    name: quality.powerName[form.power] ?? form.power
+  }))
+)
+watch(entry, (one) => {
+  power.value = one?.forms[0]?.power ?? 'hand'
+})
+const measures = computed<readonly SpecName[]>(() =>
+  SPECS.filter((spec) => spec.endsWith('Mm') && entry.value?.specs[spec] !== undefined)
+)
 const tiers = TIERS.map((id) => ({ id, name: weigh.tierName[id] ?? id }))
 const conditions = CONDITIONS.map((id) => ({ id, name: weigh.conditionName[id] ?? id }))
 const sellers = SELLER_TYPES.map((id) => ({ id, name: words.sellerName[id] }))
 
 function readSizes(): Specs | undefined {
-  const read = parseLengths(sizes.value, measures.value, store.workspace?.preferences.units ?? 'metric')
+  const read = parseLengths(
+    sizes.value,
+    measures.value,
+    store.workspace?.preferences.units ?? 'metric'
+  )
   if (read.ok) return read.value
   problem.value = read.issues[0] && store.say ? sentence(read.issues[0], store.say) : ''
   return undefined
@@ -58,18 +86,50 @@ function put(): void {
   const { workspace, say } = store
   if (!entry.value || !workspace || !say) return void (problem.value = words.needTool)
   if (price.value === undefined) return void (problem.value = words.needPrice)
-  const quote = { id: newId('q'), date: date.value, price: price.value, seller: seller.value, ...(until.value === undefined ? {} : { until: until.value }) }
-  const parts = { tool: entry.value.id, tier: tier.value, condition: condition.value, acquisition: 'buy' as const, power: power.value }
+  const quote = {
+    id: newId('q'),
+    date: date.value,
+    price: price.value,
+    seller: seller.value,
+    ...(until.value === undefined ? {} : { until: until.value })
+  }
+  const parts = {
+    tool: entry.value.id,
+    tier: tier.value,
+    condition: condition.value,
+    acquisition: 'buy' as const,
+    power: power.value
+  }
   if (!props.find) {
-    store.run(steps.quoted(say.tool(entry.value.id)), (state) => change.addQuote(state, { ...quote, offer: offerId(parts) }))
+    store.run(steps.quoted(say.tool(entry.value.id)), (state) =>
+      change.addQuote(state, { ...quote, offer: offerId(parts) })
+    )
   } else {
     const specs = readSizes()
     if (!specs) return
     const web = link.value.trim() === '' ? undefined : checkLink(link.value)
-    if (web && !web.ok) return void (problem.value = sentence(web.issues[0] ?? issue('link.only-web'), say))
+    if (web && !web.ok)
+      return void (problem.value = sentence(web.issues[0] ?? issue('link.only-web'), say))
     const text = name.value.trim() || say.shortTool(entry.value.id)
-    const id = ownId(text, (taken) => workspace.offers.some((offer) => offer.id === taken) || (workspace.bundles ?? []).some((bundle) => bundle.id === taken))
-    store.run(steps.offered(text), (state) => change.addOffer(state, { ...parts, id, single: true, ...(web?.ok ? { link: web.value } : {}), ...(Object.keys(specs).length > 0 ? { specs } : {}) }, { ...quote, offer: id }))
+    const id = ownId(
+      text,
+      (taken) =>
+        workspace.offers.some((offer) => offer.id === taken) ||
+        (workspace.bundles ?? []).some((bundle) => bundle.id === taken)
+    )
+    store.run(steps.offered(text), (state) =>
+      change.addOffer(
+        state,
+        {
+          ...parts,
+          id,
+          single: true,
+          ...(web?.ok ? { link: web.value } : {}),
+          ...(Object.keys(specs).length > 0 ? { specs } : {})
+        },
+        { ...quote, offer: id }
+      )
+    )
   }
   price.value = undefined
   name.value = ''
@@ -81,20 +141,88 @@ function put(): void {
 <template>
   <form v-if="store.say" class="stack" @submit.prevent="put">
     <div class="row fields">
-      <div class="field grow"><span :id="`q-tool-${find}-label`" class="label">{{ words.tool }}</span><Select v-model="tool" :aria-labelledby="`q-tool-${find}-label`" :options="options" option-label="name" option-value="id" filter :filter-fields="['words']" /></div>
-      <div class="field"><span :id="`q-tier-${find}-label`" class="label">{{ words.tier }}</span><Select v-model="tier" :aria-labelledby="`q-tier-${find}-label`" :options="tiers" option-label="name" option-value="id" /></div>
-      <div class="field"><span :id="`q-condition-${find}-label`" class="label">{{ words.condition }}</span><Select v-model="condition" :aria-labelledby="`q-condition-${find}-label`" :options="conditions" option-label="name" option-value="id" /></div>
-      <div v-if="forms.length > 1" class="field"><span :id="`q-power-${find}-label`" class="label">{{ words.power }}</span><Select v-model="power" :aria-labelledby="`q-power-${find}-label`" :options="forms" option-label="name" option-value="id" /></div>
+      <div class="field grow">
+        <span :id="`q-tool-${find}-label`" class="label">{{ words.tool }}</span
+        ><Select
+          v-model="tool"
+          :aria-labelledby="`q-tool-${find}-label`"
+          :options="options"
+          option-label="name"
+          option-value="id"
+          filter
+          :filter-fields="['words']"
+        />
+      </div>
+      <div class="field">
+        <span :id="`q-tier-${find}-label`" class="label">{{ words.tier }}</span
+        ><Select
+          v-model="tier"
+          :aria-labelledby="`q-tier-${find}-label`"
+          :options="tiers"
+          option-label="name"
+          option-value="id"
+        />
+      </div>
+      <div class="field">
+        <span :id="`q-condition-${find}-label`" class="label">{{ words.condition }}</span
+        ><Select
+          v-model="condition"
+          :aria-labelledby="`q-condition-${find}-label`"
+          :options="conditions"
+          option-label="name"
+          option-value="id"
+        />
+      </div>
+      <div v-if="forms.length > 1" class="field">
+        <span :id="`q-power-${find}-label`" class="label">{{ words.power }}</span
+        ><Select
+          v-model="power"
+          :aria-labelledby="`q-power-${find}-label`"
+          :options="forms"
+          option-label="name"
+          option-value="id"
+        />
+      </div>
       <MoneyField :label="words.price" :value="price" optional @change="price = $event" />
       <DayField :label="words.date" :value="date" @change="date = $event ?? date" />
-      <div class="field"><span :id="`q-seller-${find}-label`" class="label">{{ words.seller }}</span><Select v-model="seller" :aria-labelledby="`q-seller-${find}-label`" :options="sellers" option-label="name" option-value="id" /></div>
+      <div class="field">
+        <span :id="`q-seller-${find}-label`" class="label">{{ words.seller }}</span
+        ><Select
+          v-model="seller"
+          :aria-labelledby="`q-seller-${find}-label`"
+          :options="sellers"
+          option-label="name"
+          option-value="id"
+        />
+      </div>
       <DayField :label="words.until" :value="until" optional @change="until = $event" />
     </div>
     <template v-if="find">
       <div class="row fields">
-        <div class="field"><label for="find-name">{{ words.findName }}</label><InputText id="find-name" v-model="name" /></div>
-        <div class="field grow"><label for="find-link">{{ words.findLink }}</label><InputText id="find-link" v-model="link" type="url" inputmode="url" placeholder="https://" fluid /></div>
-        <div v-for="spec in measures" :key="spec" class="field"><label :for="`find-${spec}`">{{ specName(spec) }}</label><InputText :id="`find-${spec}`" v-model="sizes[spec]" :placeholder="store.say.length(entry?.specs[spec] ?? 0)" class="short" /></div>
+        <div class="field">
+          <label for="find-name">{{ words.findName }}</label
+          ><InputText id="find-name" v-model="name" />
+        </div>
+        <div class="field grow">
+          <label for="find-link">{{ words.findLink }}</label
+          ><InputText
+            id="find-link"
+            v-model="link"
+            type="url"
+            inputmode="url"
+            placeholder="https://"
+            fluid
+          />
+        </div>
+        <div v-for="spec in measures" :key="spec" class="field">
+          <label :for="`find-${spec}`">{{ specName(spec) }}</label
+          ><InputText
+            :id="`find-${spec}`"
+            v-model="sizes[spec]"
+            :placeholder="store.say.length(entry?.specs[spec] ?? 0)"
+            class="short"
+          />
+        </div>
       </div>
       <p class="caption">{{ words.findHint }}</p>
     </template>
@@ -104,7 +232,15 @@ function put(): void {
 </template>
 
 <style scoped>
-.fields { align-items: end; gap: 0.6rem 1rem; }
-.grow { flex: 1 1 14rem; min-width: 0; }
-.short { width: 7rem; }
+.fields {
+  align-items: end;
+  gap: 0.6rem 1rem;
+}
+.grow {
+  flex: 1 1 14rem;
+  min-width: 0;
+}
+.short {
+  width: 7rem;
+}
 </style>

@@ -21,7 +21,9 @@ const reading = shallowRef<SheetReading<Quote>>()
 const problems = shallowRef<readonly Issue[]>([])
 const taken = ref(0)
 /** Faulty rows beyond those that are named. */
-const more = computed(() => (reading.value ? reading.value.rows - reading.value.found.length - MOST_SHOWN : 0))
+const more = computed(() =>
+  reading.value ? reading.value.rows - reading.value.found.length - MOST_SHOWN : 0
+)
 
 watch(text, async (now) => {
   const { workspace, world } = store
@@ -32,7 +34,12 @@ watch(text, async (now) => {
     return
   }
   const { readQuotes } = await import('../../../core/formats')
-  const read = readQuotes(now, world.library, { currency: workspace.money.currency, tier: workspace.preferences.tier, today: world.asOf, newId: () => newId('q') })
+  const read = readQuotes(now, world.library, {
+    currency: workspace.money.currency,
+    tier: workspace.preferences.tier,
+    today: world.asOf,
+    newId: () => newId('q')
+  })
   if (now !== text.value) return
   reading.value = read.ok ? read.value : undefined
   problems.value = read.ok ? read.value.problems : read.issues
@@ -52,20 +59,53 @@ function take(): void {
 
 <template>
   <div v-if="store.say" class="stack">
-    <Textarea v-model="text" rows="4" :aria-label="words.pasteLabel" :placeholder="words.pasteExample" class="wide" />
+    <Textarea
+      v-model="text"
+      rows="4"
+      :aria-label="words.pasteLabel"
+      :placeholder="words.pasteExample"
+      class="wide"
+    />
     <p class="caption">{{ words.pasteHint }}</p>
     <div class="row">
-      <input ref="picker" type="file" accept=".csv,.txt,text/csv,text/plain" class="visually-hidden" tabindex="-1" aria-hidden="true" @change="open" />
+      <input
+        ref="picker"
+        type="file"
+        accept=".csv,.txt,text/csv,text/plain"
+        class="visually-hidden"
+        tabindex="-1"
+        aria-hidden="true"
+        @change="open"
+      />
       <Button size="small" severity="secondary" :label="words.open" @click="picker?.click()" />
-      <Button v-if="reading && reading.found.length > 0" size="small" :label="words.take(reading.found.length)" @click="take" />
-      <span v-if="reading" class="small" role="status">{{ words.ready(reading.found.length, reading.rows) }}</span>
+      <Button
+        v-if="reading && reading.found.length > 0"
+        size="small"
+        :label="words.take(reading.found.length)"
+        @click="take"
+      />
+      <span v-if="reading" class="small" role="status">{{
+        words.ready(reading.found.length, reading.rows)
+      }}</span>
       <span v-if="taken > 0" class="small" role="status">{{ words.taken(taken) }}</span>
     </div>
-    <p v-for="(one, i) in problems.slice(0, MOST_SHOWN)" :key="i" class="attention small" role="alert">{{ sentence(one, store.say) }}</p>
-    <p v-if="more > 0" class="attention small">{{ sentence(issue('file.more-problems', [], { more }), store.say) }}</p>
+    <p
+      v-for="(one, i) in problems.slice(0, MOST_SHOWN)"
+      :key="i"
+      class="attention small"
+      role="alert"
+    >
+      {{ sentence(one, store.say) }}
+    </p>
+    <p v-if="more > 0" class="attention small">
+      {{ sentence(issue('file.more-problems', [], { more }), store.say) }}
+    </p>
   </div>
 </template>
 
 <style scoped>
-.wide { width: 100%; font-variant-numeric: tabular-nums; }
+.wide {
+  width: 100%;
+  font-variant-numeric: tabular-nums;
+}
 </style>

@@ -33,10 +33,12 @@ const picker = ref<HTMLInputElement>()
 onMounted(async () => {
   store.warm()
   const listed = await store.keptWorkspaces()
-  if (listed.ok) mine.value = listed.value.filter(({ id }) => !DEMOS.some((demo) => demo.workspaceId === id))
+  if (listed.ok)
+    mine.value = listed.value.filter(({ id }) => !DEMOS.some((demo) => demo.workspaceId === id))
 })
 
-const listOf = <T extends string>(record: Readonly<Record<T, string>>): { id: T; name: string }[] => Object.entries<string>(record).map(([id, name]) => ({ id: id as T, name }))
+const listOf = <T extends string>(record: Readonly<Record<T, string>>): { id: T; name: string }[] =>
+  Object.entries<string>(record).map(([id, name]) => ({ id: id as T, name }))
 const tiers = TIERS.map((id) => ({ id, name: weigh.tierName[id] }))
 const conditions = CONDITIONS.map((id) => ({ id, name: weigh.conditionName[id] }))
 
@@ -44,9 +46,17 @@ async function open(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0]
   if (!file) return
   refusal.value = undefined
-  const tooLarge = file.size > LARGEST_ZIP || (!/\.zip$/i.test(file.name) && file.size > LARGEST_TEXT)
+  const tooLarge =
+    file.size > LARGEST_ZIP || (!/\.zip$/i.test(file.name) && file.size > LARGEST_TEXT)
   const bytes = tooLarge ? undefined : await file.arrayBuffer().catch(() => undefined)
-  const issues = bytes === undefined ? [tooLarge ? issue('file.too-large', [], { size: file.size, limit: 16_000_000 }) : issue('file.unreadable', [], { file: file.name, reason: 'not found' })] : await keeping.openFile(file.name, new Uint8Array(bytes))
+  const issues =
+    bytes === undefined
+      ? [
+          tooLarge
+            ? issue('file.too-large', [], { size: file.size, limit: 16_000_000 })
+            : issue('file.unreadable', [], { file: file.name, reason: 'not found' })
+        ]
+      : await keeping.openFile(file.name, new Uint8Array(bytes))
   if (picker.value) picker.value.value = ''
   if (issues.length > 0) refusal.value = { name: file.name, issues }
   else await router.push(keeping.incoming ? '/incoming' : '/')
@@ -62,9 +72,20 @@ async function demo(id: (typeof DEMOS)[number]['id'], afresh: boolean): Promise<
 async function openMine(id: string): Promise<void> {
   if (await store.openKept(id)) await router.push('/')
 }
-const readName = (text: string): Result<string> => (text.trim() === '' ? refused(issue('text.empty')) : text.length > 200 ? refused(issue('text.too-long')) : ok(text.trim()))
-const prefer = (next: Partial<Preferences>): void => store.run(steps.preferences(), (state) => ({ ...state, preferences: { ...state.preferences, ...next } }))
-const where = (one: Issue): string => (typeof one.figures.line === 'number' ? `${words.line(one.figures.line)}: ` : '') + (one.path.length > 0 ? `${one.path.join(' › ')}: ` : '')
+const readName = (text: string): Result<string> =>
+  text.trim() === ''
+    ? refused(issue('text.empty'))
+    : text.length > 200
+      ? refused(issue('text.too-long'))
+      : ok(text.trim())
+const prefer = (next: Partial<Preferences>): void =>
+  store.run(steps.preferences(), (state) => ({
+    ...state,
+    preferences: { ...state.preferences, ...next }
+  }))
+const where = (one: Issue): string =>
+  (typeof one.figures.line === 'number' ? `${words.line(one.figures.line)}: ` : '') +
+  (one.path.length > 0 ? `${one.path.join(' › ')}: ` : '')
 </script>
 
 <template>
@@ -77,33 +98,135 @@ const where = (one: Issue): string => (typeof one.figures.line === 'number' ? `$
       <div class="row">
         <Button :label="words.save" @click="saveNow" />
         <Button severity="secondary" :label="words.open" @click="picker?.click()" />
-        <input ref="picker" type="file" accept=".json,.zip,application/json,application/zip" class="visually-hidden" tabindex="-1" :aria-label="words.open" @change="open" />
+        <input
+          ref="picker"
+          type="file"
+          accept=".json,.zip,application/json,application/zip"
+          class="visually-hidden"
+          tabindex="-1"
+          :aria-label="words.open"
+          @change="open"
+        />
       </div>
       <div v-if="refusal" class="refusal" role="alert">
-        <p class="strong"><bdi>{{ words.refused(refusal.name) }}</bdi></p>
-        <ul class="small"><li v-for="(one, index) in refusal.issues" :key="index"><bdi>{{ where(one) }}</bdi>{{ sentence(one, store.say) }}</li></ul>
+        <p class="strong">
+          <bdi>{{ words.refused(refusal.name) }}</bdi>
+        </p>
+        <ul class="small">
+          <li v-for="(one, index) in refusal.issues" :key="index">
+            <bdi>{{ where(one) }}</bdi
+            >{{ sentence(one, store.say) }}
+          </li>
+        </ul>
       </div>
       <h2>{{ words.demosTitle }}</h2>
       <p class="caption">{{ words.demosHint }}</p>
       <div v-for="one in DEMOS" :key="one.id" class="row">
-        <Button severity="secondary" :label="words.showDemo(one.name)" @click="demo(one.id, false)" />
-        <button type="button" class="link small" :aria-label="`${one.name}: ${words.afresh}`" @click="demo(one.id, true)">{{ words.afresh }}</button>
+        <Button
+          severity="secondary"
+          :label="words.showDemo(one.name)"
+          @click="demo(one.id, false)"
+        />
+        <button
+          type="button"
+          class="link small"
+          :aria-label="`${one.name}: ${words.afresh}`"
+          @click="demo(one.id, true)"
+        >
+          {{ words.afresh }}
+        </button>
       </div>
       <h2>{{ words.mineTitle }}</h2>
       <p v-if="mine.length === 0" class="soft">{{ words.mineNone }}</p>
-      <div v-for="one in mine" :key="one.id"><Button severity="secondary" :label="words.openMine(one.name)" @click="openMine(one.id)" /></div>
+      <div v-for="one in mine" :key="one.id">
+        <Button severity="secondary" :label="words.openMine(one.name)" @click="openMine(one.id)" />
+      </div>
       <RouterLink to="/start">{{ shell.startMine }}</RouterLink>
     </section>
     <section class="stack">
       <h2>{{ words.lookTitle }}</h2>
-      <TextField :label="words.name" :value="store.workspace.name" :read="readName" width="14rem" @change="store.run(steps.renamed(), (state) => ({ ...state, name: $event as string }))" />
-      <div class="field"><span id="theme-label" class="label">{{ words.theme }}</span><Select :model-value="store.settings.theme ?? 'system'" :options="listOf(words.themes)" option-label="name" option-value="id" aria-labelledby="theme-label" @update:model-value="store.changeSettings({ theme: $event })" /></div>
-      <label class="row"><Checkbox :model-value="store.settings.letters !== false" binary input-id="letters" @update:model-value="store.changeSettings({ letters: $event === true })" /> {{ words.letters }}</label>
-      <div class="field"><span id="units-label" class="label">{{ words.units }}</span><Select :model-value="store.workspace.preferences.units" :options="listOf(words.unitNames)" option-label="name" option-value="id" aria-labelledby="units-label" @update:model-value="prefer({ units: $event })" /></div>
- <div class="field"><span id="names-label" class="label">{{ words.tradeNames }}</span><Select :model-value="store.workspace.preferences.names ?? 'plain'" :options="listOf(words.nameSets)" option-label="name" option-value="id" aria-labelledby="names-label" @update:model-value="prefer({ names: $event })" /></div>
-      <div class="field"><span id="tier-label" class="label">{{ words.tier }}</span><Select :model-value="store.workspace.preferences.tier" :options="tiers" option-label="name" option-value="id" aria-labelledby="tier-label" @update:model-value="prefer({ tier: $event })" /></div>
-      <div class="field"><span id="condition-label" class="label">{{ words.condition }}</span><Select :model-value="store.workspace.preferences.condition" :options="conditions" option-label="name" option-value="id" aria-labelledby="condition-label" @update:model-value="prefer({ condition: $event })" /></div>
-      <div class="field"><span id="power-label" class="label">{{ words.power }}</span><Select :model-value="store.workspace.preferences.power" :options="listOf(words.powers)" option-label="name" option-value="id" aria-labelledby="power-label" @update:model-value="prefer({ power: $event })" /></div>
+      <TextField
+        :label="words.name"
+        :value="store.workspace.name"
+        :read="readName"
+        width="14rem"
+        @change="store.run(steps.renamed(), (state) => ({ ...state, name: $event as string }))"
+      />
+      <div class="field">
+        <span id="theme-label" class="label">{{ words.theme }}</span
+        ><Select
+          :model-value="store.settings.theme ?? 'system'"
+          :options="listOf(words.themes)"
+          option-label="name"
+          option-value="id"
+          aria-labelledby="theme-label"
+          @update:model-value="store.changeSettings({ theme: $event })"
+        />
+      </div>
+      <label class="row"
+        ><Checkbox
+          :model-value="store.settings.letters !== false"
+          binary
+          input-id="letters"
+          @update:model-value="store.changeSettings({ letters: $event === true })"
+        />
+        {{ words.letters }}</label
+      >
+      <div class="field">
+        <span id="units-label" class="label">{{ words.units }}</span
+        ><Select
+          :model-value="store.workspace.preferences.units"
+          :options="listOf(words.unitNames)"
+          option-label="name"
+          option-value="id"
+          aria-labelledby="units-label"
+          @update:model-value="prefer({ units: $event })"
+        />
+      </div>
+      <div class="field">
+        <span id="names-label" class="label">{{ words.tradeNames }}</span
+        ><Select
+          :model-value="store.workspace.preferences.names ?? 'plain'"
+          :options="listOf(words.nameSets)"
+          option-label="name"
+          option-value="id"
+          aria-labelledby="names-label"
+          @update:model-value="prefer({ names: $event })"
+        />
+      </div>
+      <div class="field">
+        <span id="tier-label" class="label">{{ words.tier }}</span
+        ><Select
+          :model-value="store.workspace.preferences.tier"
+          :options="tiers"
+          option-label="name"
+          option-value="id"
+          aria-labelledby="tier-label"
+          @update:model-value="prefer({ tier: $event })"
+        />
+      </div>
+      <div class="field">
+        <span id="condition-label" class="label">{{ words.condition }}</span
+        ><Select
+          :model-value="store.workspace.preferences.condition"
+          :options="conditions"
+          option-label="name"
+          option-value="id"
+          aria-labelledby="condition-label"
+          @update:model-value="prefer({ condition: $event })"
+        />
+      </div>
+      <div class="field">
+        <span id="power-label" class="label">{{ words.power }}</span
+        ><Select
+          :model-value="store.workspace.preferences.power"
+          :options="listOf(words.powers)"
+          option-label="name"
+          option-value="id"
+          aria-labelledby="power-label"
+          @update:model-value="prefer({ power: $event })"
+        />
+      </div>
     </section>
     <section class="stack">
       <h2>{{ words.shopTitle }}</h2>
@@ -114,7 +237,20 @@ const where = (one: Issue): string => (typeof one.figures.line === 'number' ? `$
 </template>
 
 <style scoped>
-.columns { display: grid; grid-template-columns: repeat(auto-fit, minmax(18rem, 1fr)); gap: 1.5rem 2.5rem; align-items: start; }
-.stack { justify-items: start; }
-.refusal { border: 1px solid var(--attention); border-left-width: 6px; background: var(--attention-wash); padding: 0.6rem 0.9rem; overflow-wrap: anywhere; }
+.columns {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(18rem, 1fr));
+  gap: 1.5rem 2.5rem;
+  align-items: start;
+}
+.stack {
+  justify-items: start;
+}
+.refusal {
+  border: 1px solid var(--attention);
+  border-left-width: 6px;
+  background: var(--attention-wash);
+  padding: 0.6rem 0.9rem;
+  overflow-wrap: anywhere;
+}
 </style>

@@ -13,12 +13,36 @@ const option = computed(() => {
   const theme = chartTheme()
   return {
     grid: { left: 46, right: 20, top: 28, bottom: 44 },
-    xAxis: { type: 'value', name: words.curveX(props.currency), nameLocation: 'middle', nameGap: 28, nameTextStyle: { color: theme.soft }, ...theme.axis },
-    yAxis: { type: 'value', minInterval: 1, min: 0, name: words.curveY, nameLocation: 'end', nameTextStyle: { color: theme.soft, align: 'left' }, ...theme.axis },
-    series: [{
-      type: 'line', step: 'end', data: props.points.map(({ money, builds, factor }) => ({ value: [money / unit, builds], symbolSize: factor === 1 ? 14 : 7, symbol: factor === 1 ? 'emptyCircle' : 'circle' })),
-      lineStyle: { color: theme.planned, width: 2 }, itemStyle: { color: theme.planned }
-    }]
+    xAxis: {
+      type: 'value',
+      name: words.curveX(props.currency),
+      nameLocation: 'middle',
+      nameGap: 28,
+      nameTextStyle: { color: theme.soft },
+      ...theme.axis
+    },
+    yAxis: {
+      type: 'value',
+      minInterval: 1,
+      min: 0,
+      name: words.curveY,
+      nameLocation: 'end',
+      nameTextStyle: { color: theme.soft, align: 'left' },
+      ...theme.axis
+    },
+    series: [
+      {
+        type: 'line',
+        step: 'end',
+        data: props.points.map(({ money, builds, factor }) => ({
+          value: [money / unit, builds],
+          symbolSize: factor === 1 ? 14 : 7,
+          symbol: factor === 1 ? 'emptyCircle' : 'circle'
+        })),
+        lineStyle: { color: theme.planned, width: 2 },
+        itemStyle: { color: theme.planned }
+      }
+    ]
   }
 })
 </script>

@@ -19,7 +19,12 @@ const gain = computed(() => {
   if (staging.unbounded) return words.gainUnknown
   if (staging.bound === undefined || !store.say) return undefined
   const more = Math.max(0, staging.bound - value.value)
-  return more < 1 ? words.gainNone : words.gain(value.value > 0 ? store.say.percent(more / value.value) : '–', store.say.money(Math.round(more)))
+  return more < 1
+    ? words.gainNone
+    : words.gain(
+        value.value > 0 ? store.say.percent(more / value.value) : '–',
+        store.say.money(Math.round(more))
+      )
 })
 </script>
 
@@ -28,19 +33,47 @@ const gain = computed(() => {
     <div>
       <p class="small">{{ words.worth(store.say.money(Math.round(value))) }}</p>
       <p v-if="gain" class="small" role="status">{{ gain }}</p>
-      <p v-if="staging.proving" class="small soft" role="status">{{ words.proving }} <button type="button" class="link" @click="staging.stopProving()">{{ words.stop }}</button></p>
-      <button v-else-if="gain === undefined" type="button" class="link small" @click="staging.prove()">{{ words.prove }}</button>
+      <p v-if="staging.proving" class="small soft" role="status">
+        {{ words.proving }}
+        <button type="button" class="link" @click="staging.stopProving()">{{ words.stop }}</button>
+      </p>
+      <button
+        v-else-if="gain === undefined"
+        type="button"
+        class="link small"
+        @click="staging.prove()"
+      >
+        {{ words.prove }}
+      </button>
     </div>
     <div>
-      <Button size="small" severity="secondary" :label="words.moreAsk(store.say.money(amount))" :disabled="staging.thinking !== undefined" @click="staging.spend(amount)" />
+      <Button
+        size="small"
+        severity="secondary"
+        :label="words.moreAsk(store.say.money(amount))"
+        :disabled="staging.thinking !== undefined"
+        @click="staging.spend(amount)"
+      />
       <p v-if="staging.thinking === 'more'" class="small soft" role="status">{{ words.asking }}</p>
-      <p v-else-if="staging.more" class="small" role="status">{{ words.difference(staging.more.difference, store.say) }}</p>
+      <p v-else-if="staging.more" class="small" role="status">
+        {{ words.difference(staging.more.difference, store.say) }}
+      </p>
     </div>
     <p v-if="staging.failure" class="small" role="alert">{{ staging.failure }}</p>
   </section>
 </template>
 
 <style scoped>
-.worth { display: grid; grid-template-columns: minmax(0, 3fr) minmax(0, 2fr); gap: 0.5rem 2rem; border-top: 1px solid var(--line); padding-top: 0.5rem; }
-@media (max-width: 700px) { .worth { grid-template-columns: minmax(0, 1fr); } }
+.worth {
+  display: grid;
+  grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+  gap: 0.5rem 2rem;
+  border-top: 1px solid var(--line);
+  padding-top: 0.5rem;
+}
+@media (max-width: 700px) {
+  .worth {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

@@ -12,25 +12,62 @@ const props = defineProps<{ purchase: PlannedPurchase }>()
 const store = useWorkspace()
 const staging = useStaging()
 const answers = computed(() => staging.answers.get(props.purchase.id))
-const tiers = computed(() => [answers.value?.up, answers.value?.down].flatMap((one) => (one ? [one] : [])))
-const waits = computed(() => answers.value?.dropped.sooner.map(({ build }) => store.say?.build(build) ?? build).join(', ') ?? '')
+const tiers = computed(() =>
+  [answers.value?.up, answers.value?.down].flatMap((one) => (one ? [one] : []))
+)
+const waits = computed(
+  () =>
+    answers.value?.dropped.sooner.map(({ build }) => store.say?.build(build) ?? build).join(', ') ??
+    ''
+)
 </script>
 
 <template>
   <div v-if="store.say" class="answers">
     <h3>{{ words.askTitle }}</h3>
-    <Button v-if="!answers" size="small" severity="secondary" :label="staging.thinking === 'answers' ? words.asking : words.ask" :disabled="staging.thinking !== undefined" @click="staging.ask(purchase.id)" />
+    <Button
+      v-if="!answers"
+      size="small"
+      severity="secondary"
+      :label="staging.thinking === 'answers' ? words.asking : words.ask"
+      :disabled="staging.thinking !== undefined"
+      @click="staging.ask(purchase.id)"
+    />
     <dl v-else class="small">
-      <dt>{{ words.dropped }}</dt><dd>{{ words.difference(answers.dropped, store.say) }} <template v-if="waits">{{ words.waitsFor(waits) }}</template></dd>
-      <template v-for="one in tiers" :key="one.tier"><dt>{{ words.tierIs((weigh.tierName[one.tier] ?? one.tier).toLowerCase()) }}</dt><dd>{{ store.say ? words.difference(one.difference, store.say) : '' }}</dd></template>
+      <dt>{{ words.dropped }}</dt>
+      <dd>
+        {{ words.difference(answers.dropped, store.say) }}
+        <template v-if="waits">{{ words.waitsFor(waits) }}</template>
+      </dd>
+      <template v-for="one in tiers" :key="one.tier"
+        ><dt>{{ words.tierIs((weigh.tierName[one.tier] ?? one.tier).toLowerCase()) }}</dt>
+        <dd>{{ store.say ? words.difference(one.difference, store.say) : '' }}</dd></template
+      >
     </dl>
   </div>
 </template>
 
 <style scoped>
-.answers { display: grid; gap: 0.35rem; justify-items: start; }
-dl { display: grid; grid-template-columns: 9rem minmax(0, 1fr); gap: 0.2rem 1rem; margin: 0; }
-dt { font-weight: 650; }
-dd { margin: 0; }
-@media (max-width: 700px) { dl { grid-template-columns: minmax(0, 1fr); } }
+.answers {
+  display: grid;
+  gap: 0.35rem;
+  justify-items: start;
+}
+dl {
+  display: grid;
+  grid-template-columns: 9rem minmax(0, 1fr);
+  gap: 0.2rem 1rem;
+  margin: 0;
+}
+dt {
+  font-weight: 650;
+}
+dd {
+  margin: 0;
+}
+@media (max-width: 700px) {
+  dl {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

@@ -17,35 +17,63 @@ defineEmits<{ step: [by: 1 | -1]; record: [] }>()
 const store = useWorkspace()
 const planning = usePlanning()
 const reasons = computed(() => planning.reasons(props.purchase))
-const tool = computed(() => store.world?.library.tools.get(toolOfPurchase(store.world, props.purchase) ?? ''))
+const tool = computed(() =>
+  store.world?.library.tools.get(toolOfPurchase(store.world, props.purchase) ?? '')
+)
 const pinned = computed(() => planning.isPinned(props.purchase))
-const withIt = computed(() => (planning.plan?.purchases ?? []).filter(({ id }) => reasons.value?.comesWith.includes(id)).map(({ offer }) => store.say?.offer(offer) ?? ''))
+const withIt = computed(() =>
+  (planning.plan?.purchases ?? [])
+    .filter(({ id }) => reasons.value?.comesWith.includes(id))
+    .map(({ offer }) => store.say?.offer(offer) ?? '')
+)
 
 function ban(): void {
   const { id, name } = tool.value ?? {}
   if (id === undefined || name === undefined) return
-  store.run(steps.banned(name), (state) => change.ban(change.unpin(state, props.purchase.offer, props.purchase.date), { kind: 'tool', id }))
+  store.run(steps.banned(name), (state) =>
+    change.ban(change.unpin(state, props.purchase.offer, props.purchase.date), { kind: 'tool', id })
+  )
 }
 </script>
 
 <template>
   <div v-if="store.say && reasons" class="stack">
     <div class="spread">
-      <h2>{{ store.say.offer(purchase.offer) }}, {{ store.say.money(purchase.price) }}, {{ store.say.day(purchase.date) }}</h2>
+      <h2>
+        {{ store.say.offer(purchase.offer) }}, {{ store.say.money(purchase.price) }},
+        {{ store.say.day(purchase.date) }}
+      </h2>
       <div class="row no-print">
         <Button size="small" :label="words.boughtIt" @click="$emit('record')" />
-        <Button size="small" severity="secondary" :label="words.earlier" @click="$emit('step', -1)" />
+        <Button
+          size="small"
+          severity="secondary"
+          :label="words.earlier"
+          @click="$emit('step', -1)"
+        />
         <Button size="small" severity="secondary" :label="words.later" @click="$emit('step', 1)" />
-        <Button size="small" severity="secondary" :label="pinned ? words.unpin : words.pin" @click="planning.setPinned(purchase, !pinned)" />
+        <Button
+          size="small"
+          severity="secondary"
+          :label="pinned ? words.unpin : words.pin"
+          @click="planning.setPinned(purchase, !pinned)"
+        />
         <Button size="small" severity="secondary" :label="words.ban" @click="ban" />
       </div>
     </div>
-    <p v-if="tool?.caution" class="caution"><i class="pi pi-exclamation-triangle" aria-hidden="true" /> {{ tool.caution }} {{ weigh.cautionTail }}</p>
+    <p v-if="tool?.caution" class="caution">
+      <i class="pi pi-exclamation-triangle" aria-hidden="true" /> {{ tool.caution }}
+      {{ weigh.cautionTail }}
+    </p>
     <div class="columns">
       <div>
         <h3>{{ words.opensTitle }}</h3>
         <p v-if="reasons.opens.length === 0">{{ words.opensNone }}</p>
-        <ul class="plain-list"><li v-for="one in reasons.opens" :key="one.build"><bdi>{{ words.opens(store.say.build(one.build), store.say.shortDay(one.begin)) }}</bdi></li></ul>
+        <ul class="plain-list">
+          <li v-for="one in reasons.opens" :key="one.build">
+            <bdi>{{ words.opens(store.say.build(one.build), store.say.shortDay(one.begin)) }}</bdi>
+          </li>
+        </ul>
       </div>
       <div>
         <h3>{{ words.withTitle }}</h3>
@@ -53,12 +81,28 @@ function ban(): void {
       </div>
       <div>
         <h3>{{ words.waitTitle }}</h3>
-        <p>{{ reasons.slack > 0 && reasons.slackUntil ? words.slack(reasons.slack, store.say.shortDay(reasons.slackUntil)) : words.slackNone }}</p>
-        <p v-if="reasons.later[0]" class="small soft">{{ words.slackAfter }} {{ sentence(reasons.later[0], store.say) }}</p>
+        <p>
+          {{
+            reasons.slack > 0 && reasons.slackUntil
+              ? words.slack(reasons.slack, store.say.shortDay(reasons.slackUntil))
+              : words.slackNone
+          }}
+        </p>
+        <p v-if="reasons.later[0]" class="small soft">
+          {{ words.slackAfter }} {{ sentence(reasons.later[0], store.say) }}
+        </p>
       </div>
       <div>
         <h3>{{ words.earlierTitle }}</h3>
-        <p>{{ reasons.earlierDay === undefined ? words.earlierFirst : reasons.earlier[0] ? sentence(reasons.earlier[0], store.say) : words.earlierFine }}</p>
+        <p>
+          {{
+            reasons.earlierDay === undefined
+              ? words.earlierFirst
+              : reasons.earlier[0]
+                ? sentence(reasons.earlier[0], store.say)
+                : words.earlierFine
+          }}
+        </p>
       </div>
     </div>
     <PurchaseAnswers :purchase="purchase" />
@@ -66,7 +110,19 @@ function ban(): void {
 </template>
 
 <style scoped>
-.columns { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 0.75rem 1.5rem; }
-.caution { border-left: 6px double var(--hazard); padding-left: 0.6rem; font-size: var(--text-small); }
-@media (max-width: 900px) { .columns { grid-template-columns: minmax(0, 1fr); } }
+.columns {
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 0.75rem 1.5rem;
+}
+.caution {
+  border-left: 6px double var(--hazard);
+  padding-left: 0.6rem;
+  font-size: var(--text-small);
+}
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

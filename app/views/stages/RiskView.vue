@@ -14,31 +14,63 @@ const store = useWorkspace()
 const planning = usePlanning()
 const staging = useStaging()
 const table = ref(false)
-const days = computed(() => staging.risk?.fan.map(({ date }) => store.say?.shortDay(date) ?? date) ?? [])
+const days = computed(
+  () => staging.risk?.fan.map(({ date }) => store.say?.shortDay(date) ?? date) ?? []
+)
 /** Width of a chance's bar, in per cent of its cell; certain ends short of the next column. */
 const bar = (chance: number): string => `${Math.round(chance * 90)}%`
 </script>
 
 <template>
   <PlaceHead :title="words.riskTitle" :subtitle="words.riskSubtitle">
-    <Button :label="words.riskRun" :disabled="!planning.plan || staging.thinking === 'risk'" @click="staging.weighRisk()" />
-    <Button v-if="staging.thinking === 'risk'" severity="secondary" :label="words.stop" @click="staging.halt()" />
+    <Button
+      :label="words.riskRun"
+      :disabled="!planning.plan || staging.thinking === 'risk'"
+      @click="staging.weighRisk()"
+    />
+    <Button
+      v-if="staging.thinking === 'risk'"
+      severity="secondary"
+      :label="words.stop"
+      @click="staging.halt()"
+    />
   </PlaceHead>
   <StagesTabs />
   <p v-if="!planning.plan || planning.plan.builds.length === 0">{{ stages.noBuildsHint }}</p>
   <template v-if="staging.risk && store.say && store.workspace">
-    <p v-if="staging.thinking === 'risk'" role="status" class="small soft">{{ words.riskWorking(staging.risk.samples) }}</p>
+    <p v-if="staging.thinking === 'risk'" role="status" class="small soft">
+      {{ words.riskWorking(staging.risk.samples) }}
+    </p>
     <div class="sides">
       <section class="stack">
         <div class="scroller">
           <table class="plain small">
-            <thead><tr><th scope="col">{{ words.riskTable.build }}</th><th scope="col">{{ words.riskTable.chance }}</th><th scope="col">{{ words.riskTable.by }}</th><th scope="col">{{ words.riskTable.half }}</th></tr></thead>
+            <thead>
+              <tr>
+                <th scope="col">{{ words.riskTable.build }}</th>
+                <th scope="col">{{ words.riskTable.chance }}</th>
+                <th scope="col">{{ words.riskTable.by }}</th>
+                <th scope="col">{{ words.riskTable.half }}</th>
+              </tr>
+            </thead>
             <tbody>
               <tr v-for="(one, index) in staging.risk.builds" :key="index">
-                <th scope="row"><bdi>{{ store.say.planned(one) }}</bdi></th>
-                <td class="chance"><span class="bar" :style="{ width: bar(one.chance) }" /><span class="figure">{{ store.say.percent(one.chance) }}</span></td>
+                <th scope="row">
+                  <bdi>{{ store.say.planned(one) }}</bdi>
+                </th>
+                <td class="chance">
+                  <span class="bar" :style="{ width: bar(one.chance) }" /><span class="figure">{{
+                    store.say.percent(one.chance)
+                  }}</span>
+                </td>
                 <td>{{ words.riskBy(store.say.shortDay(one.by), one.wished) }}</td>
-                <td>{{ one.half === undefined ? words.riskHalfNever : words.riskHalf(store.say.shortDay(one.half)) }}</td>
+                <td>
+                  {{
+                    one.half === undefined
+                      ? words.riskHalfNever
+                      : words.riskHalf(store.say.shortDay(one.half))
+                  }}
+                </td>
               </tr>
             </tbody>
           </table>
@@ -48,13 +80,41 @@ const bar = (chance: number): string => `${Math.round(chance * 90)}%`
       </section>
       <section class="stack">
         <h2>{{ words.fanTitle }}</h2>
-        <FanChart :fan="staging.risk.fan" :reserve="store.workspace.money.reserve" :currency="store.workspace.money.currency" :days="days" />
+        <FanChart
+          :fan="staging.risk.fan"
+          :reserve="store.workspace.money.reserve"
+          :currency="store.workspace.money.currency"
+          :days="days"
+        />
         <p class="caption">{{ words.fanCaption }}</p>
-        <button type="button" class="link small" :aria-expanded="table" @click="table = !table">{{ words.asTable }}</button>
+        <button type="button" class="link small" :aria-expanded="table" @click="table = !table">
+          {{ words.asTable }}
+        </button>
         <div v-if="table" class="scroller">
           <table class="plain small">
-            <thead><tr><th scope="col" /><th v-for="share in ['5 %', '25 %', '50 %', '75 %', '95 %']" :key="share" scope="col">{{ share }}</th></tr></thead>
-            <tbody><tr v-for="(point, i) in staging.risk.fan.filter((_, k) => k % 4 === 0)" :key="point.date"><th scope="row">{{ days[i * 4] }}</th><td v-for="(value, k) in point.quantiles" :key="k" class="figure">{{ store.say.money(Math.round(value)) }}</td></tr></tbody>
+            <thead>
+              <tr>
+                <th scope="col" />
+                <th
+                  v-for="share in ['5 %', '25 %', '50 %', '75 %', '95 %']"
+                  :key="share"
+                  scope="col"
+                >
+                  {{ share }}
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr
+                v-for="(point, i) in staging.risk.fan.filter((_, k) => k % 4 === 0)"
+                :key="point.date"
+              >
+                <th scope="row">{{ days[i * 4] }}</th>
+                <td v-for="(value, k) in point.quantiles" :key="k" class="figure">
+                  {{ store.say.money(Math.round(value)) }}
+                </td>
+              </tr>
+            </tbody>
           </table>
         </div>
       </section>
@@ -64,9 +124,32 @@ const bar = (chance: number): string => `${Math.round(chance * 90)}%`
 </template>
 
 <style scoped>
-.sides { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 1.5rem 2rem; align-items: start; }
-.chance { position: relative; min-width: 7rem; vertical-align: middle; }
-.bar { position: absolute; left: 0; top: 20%; height: 60%; background: var(--planned-wash); border-right: 2px solid var(--planned); }
-.chance .figure { position: relative; padding-left: 0.3rem; }
-@media (max-width: 900px) { .sides { grid-template-columns: minmax(0, 1fr); } }
+.sides {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 1.5rem 2rem;
+  align-items: start;
+}
+.chance {
+  position: relative;
+  min-width: 7rem;
+  vertical-align: middle;
+}
+.bar {
+  position: absolute;
+  left: 0;
+  top: 20%;
+  height: 60%;
+  background: var(--planned-wash);
+  border-right: 2px solid var(--planned);
+}
+.chance .figure {
+  position: relative;
+  padding-left: 0.3rem;
+}
+@media (max-width: 900px) {
+  .sides {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

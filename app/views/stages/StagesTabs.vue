@@ -3,7 +3,11 @@ import PlaceTabs from '../../parts/PlaceTabs.vue'
 import { staging as words } from '../../words/staging'
 
 /** The three questions of the Stages. */
-const tabs = [['/stages', words.tabs.rule], ['/stages/scenarios', words.tabs.scenarios], ['/stages/risk', words.tabs.risk]] as const
+const tabs = [
+  ['/stages', words.tabs.rule],
+  ['/stages/scenarios', words.tabs.scenarios],
+  ['/stages/risk', words.tabs.risk]
+] as const
 </script>
 
 <template>

@@ -46,35 +46,61 @@ const shownStages = computed(() => {
   return world.stages.slice(Math.max(0, current - LOOK_BACK))
 })
 /** Every payday on the rule, also those behind today. */
-const receipts = computed(() => (store.world && shownStages.value[0] ? expectedReceipts(store.world.workspace, shownStages.value[0].start, store.world.until) : []))
+const receipts = computed(() =>
+  store.world && shownStages.value[0]
+    ? expectedReceipts(store.world.workspace, shownStages.value[0].start, store.world.until)
+    : []
+)
 const balances = computed(() => {
   const { world } = store
   const first = shownStages.value[0]
   if (!world || !first) return []
-  const dates = [...new Set([first.start, ...world.workspace.ledger.map(({ date }) => date).filter((date) => date > first.start && date < world.asOf)])].sort()
-  return [...dates.map((date) => ({ date, balance: balanceOn(world.workspace.ledger, date) })), ...(planning.report?.balances ?? [])]
+  const dates = [
+    ...new Set([
+      first.start,
+      ...world.workspace.ledger
+        .map(({ date }) => date)
+        .filter((date) => date > first.start && date < world.asOf)
+    ])
+  ].sort()
+  return [
+    ...dates.map((date) => ({ date, balance: balanceOn(world.workspace.ledger, date) })),
+    ...(planning.report?.balances ?? [])
+  ]
 })
 const days = computed(() => (store.world ? purchaseDays(store.world) : []))
 const purchases = computed(() => planning.shown?.purchases ?? [])
 const builds = computed(() => planning.shown?.builds ?? [])
 const after = ref<Stage>()
-const possible = computed(() => (after.value && store.world && planning.shown ? possibleAfter(store.world, planning.shown, after.value.end) : []))
+const possible = computed(() =>
+  after.value && store.world && planning.shown
+    ? possibleAfter(store.world, planning.shown, after.value.end)
+    : []
+)
 const drawing = ref<{ zoomBy?: (factor: number) => void }>()
 const broken = computed(() => planning.report?.broken ?? [])
 const clash = computed(() => (planning.outcome?.kind === 'clash' ? planning.outcome : undefined))
-const unopened = computed(() => (planning.outcome && 'unopened' in planning.outcome ? planning.outcome.unopened : []))
+const unopened = computed(() =>
+  planning.outcome && 'unopened' in planning.outcome ? planning.outcome.unopened : []
+)
 const chosenPurchase = computed(() => purchases.value.find(({ id }) => id === chosen.value))
 const chosenBuild = computed(() => builds.value.find(({ build }) => build === chosen.value))
 const isHazard = (purchase: PlannedPurchase): boolean => {
-  const tool = store.world?.library.tools.get((store.world && toolOfPurchase(store.world, purchase)) ?? '')
+  const tool = store.world?.library.tools.get(
+    (store.world && toolOfPurchase(store.world, purchase)) ?? ''
+  )
   return tool?.group === 'protection'
 }
 
 const title = computed(() => {
   const { say } = store
-  const pieces = new Set(builds.value.map(({ build }) => build).filter((build) => !build.startsWith('make/')))
+  const pieces = new Set(
+    builds.value.map(({ build }) => build).filter((build) => !build.startsWith('make/'))
+  )
   if (clash.value) return words.clashTitle
-  return say && (pieces.size > 0 || purchases.value.length > 0) ? words.title(pieces.size, say.money(planning.report?.spent ?? 0)) : words.titleNone
+  return say && (pieces.size > 0 || purchases.value.length > 0)
+    ? words.title(pieces.size, say.money(planning.report?.spent ?? 0))
+    : words.titleNone
 })
 const subtitle = computed(() => {
   const { say, world, workspace } = store
@@ -90,7 +116,9 @@ const trialLine = computed(() => {
   const { say } = store
   if (!trial.value || !say) return undefined
   const rule = trial.value.report?.broken[0]
-  return rule ? `${words.wouldBreak(say.shortDay(trial.value.day))} ${sentence(rule, say)}` : words.wouldHold(say.shortDay(trial.value.day))
+  return rule
+    ? `${words.wouldBreak(say.shortDay(trial.value.day))} ${sentence(rule, say)}`
+    : words.wouldHold(say.shortDay(trial.value.day))
 })
 function tryMove(purchase: PlannedPurchase, day: Day): void {
   trial.value = { day, report: planning.tryMove(purchase, day) }
@@ -104,7 +132,9 @@ function move(purchase: PlannedPurchase, to: Day): void {
 }
 function step(purchase: PlannedPurchase, by: 1 | -1): void {
   const ordered = by === 1 ? days.value : [...days.value].reverse()
-  const day = ordered.find((candidate) => (by === 1 ? candidate > purchase.date : candidate < purchase.date))
+  const day = ordered.find((candidate) =>
+    by === 1 ? candidate > purchase.date : candidate < purchase.date
+  )
   if (day !== undefined) move(purchase, day)
 }
 function planAgain(): void {
@@ -120,22 +150,48 @@ async function saveCsv(): Promise<void> {
 }
 async function saveCalendar(): Promise<void> {
   const text = await store.calendarText()
-  if (text !== undefined) saveText(`${store.workspace?.name ?? 'plan'} plan.ics`, text, 'text/calendar')
+  if (text !== undefined)
+    saveText(`${store.workspace?.name ?? 'plan'} plan.ics`, text, 'text/calendar')
 }
 const printPage = (): void => window.print()
 </script>
 
 <template>
-  <PlaceHead :title="title" :subtitle="trialLine ?? subtitle" :alarm="(trial?.report?.broken.length ?? 0) > 0">
-    <Button severity="secondary" :label="planning.busy ? words.planning : words.planAgain" :disabled="planning.busy || !planning.plan" @click="planAgain" />
-    <Button severity="secondary" :label="words.keep" :disabled="!planning.plan" @click="planning.keep" />
+  <PlaceHead
+    :title="title"
+    :subtitle="trialLine ?? subtitle"
+    :alarm="(trial?.report?.broken.length ?? 0) > 0"
+  >
+    <Button
+      severity="secondary"
+      :label="planning.busy ? words.planning : words.planAgain"
+      :disabled="planning.busy || !planning.plan"
+      @click="planAgain"
+    />
+    <Button
+      severity="secondary"
+      :label="words.keep"
+      :disabled="!planning.plan"
+      @click="planning.keep"
+    />
     <Button severity="secondary" :label="words.csv" :disabled="!planning.plan" @click="saveCsv" />
-    <Button severity="secondary" :label="more.ics" :disabled="!planning.plan" @click="saveCalendar" />
+    <Button
+      severity="secondary"
+      :label="more.ics"
+      :disabled="!planning.plan"
+      @click="saveCalendar"
+    />
     <Button v-if="!narrow" severity="secondary" :label="words.print" @click="printPage" />
   </PlaceHead>
   <StagesTabs />
   <p v-if="planning.busy && planning.progress && store.say" class="small no-print" role="status">
-    {{ more.searching(store.say.number(planning.progress.evaluations, 0), store.say.number(planning.progress.of, 0), store.say.money(Math.round(planning.progress.value))) }}
+    {{
+      more.searching(
+        store.say.number(planning.progress.evaluations, 0),
+        store.say.number(planning.progress.of, 0),
+        store.say.money(Math.round(planning.progress.value))
+      )
+    }}
     <button type="button" class="link" @click="planning.stop()">{{ more.stop }}</button>
   </p>
 
@@ -143,7 +199,18 @@ const printPage = (): void => window.print()
     <p class="strong">{{ words.clashTitle }}</p>
     <p v-for="(one, index) in clash.broken" :key="index">{{ sentence(one, store.say) }}</p>
     <div class="row">
-      <Button v-for="pin in clash.pins" :key="pin.offer + pin.date" size="small" severity="secondary" :label="words.letGo(store.say.offer(pin.offer), store.say.shortDay(pin.date))" @click="store.run(steps.unpinned(store.say.offer(pin.offer)), (state) => change.unpin(state, pin.offer, pin.date))" />
+      <Button
+        v-for="pin in clash.pins"
+        :key="pin.offer + pin.date"
+        size="small"
+        severity="secondary"
+        :label="words.letGo(store.say.offer(pin.offer), store.say.shortDay(pin.date))"
+        @click="
+          store.run(steps.unpinned(store.say.offer(pin.offer)), (state) =>
+            change.unpin(state, pin.offer, pin.date)
+          )
+        "
+      />
     </div>
   </div>
   <div v-if="planning.whatIf && store.say" class="notice" role="status">
@@ -151,10 +218,19 @@ const printPage = (): void => window.print()
     <p v-for="(one, index) in broken.slice(0, 3)" :key="index">{{ sentence(one, store.say) }}</p>
     <div class="row">
       <Button size="small" :label="more.keepTried" @click="planning.keepTried()" />
-      <Button size="small" severity="secondary" :label="more.dropTried" @click="planning.tryOut(false)" />
+      <Button
+        size="small"
+        severity="secondary"
+        :label="more.dropTried"
+        @click="planning.tryOut(false)"
+      />
     </div>
   </div>
-  <div v-else-if="!clash && broken.length > 0 && !planning.busy && store.say" class="notice" role="alert">
+  <div
+    v-else-if="!clash && broken.length > 0 && !planning.busy && store.say"
+    class="notice"
+    role="alert"
+  >
     <p class="strong">{{ words.breaks }}</p>
     <p v-for="(one, index) in broken.slice(0, 3)" :key="index">{{ sentence(one, store.say) }}</p>
     <div class="row">
@@ -162,20 +238,67 @@ const printPage = (): void => window.print()
       <Button size="small" severity="secondary" :label="words.planAround" @click="planAgain" />
     </div>
   </div>
-  <p v-else-if="!clash && moved && store.say" class="small" role="status">{{ words.movedFine(store.say.offer(moved.purchase.offer), store.say.day(moved.to)) }}</p>
+  <p v-else-if="!clash && moved && store.say" class="small" role="status">
+    {{ words.movedFine(store.say.offer(moved.purchase.offer), store.say.day(moved.to)) }}
+  </p>
 
   <template v-if="store.say && store.world">
     <component
-      :is="narrow ? RuleColumn : RuleDrawing" ref="drawing" :stages="shownStages" :receipts="receipts" :balances="balances" :purchases="purchases" :builds="builds" :days="days" :as-of="store.world.asOf"
-      :reserve="store.world.workspace.money.reserve" :say="store.say" :is-pinned="planning.isPinned" :is-hazard="isHazard" :chosen="chosen" :former="planning.former?.purchases" :fan="planning.whatIf ? undefined : staging.risk?.fan" @after="after = $event"
-      @choose="chosen = $event" @try="tryMove" @drop="trial = undefined" @move="move" @pin="planning.setPinned($event, !planning.isPinned($event))"
+      :is="narrow ? RuleColumn : RuleDrawing"
+      ref="drawing"
+      :stages="shownStages"
+      :receipts="receipts"
+      :balances="balances"
+      :purchases="purchases"
+      :builds="builds"
+      :days="days"
+      :as-of="store.world.asOf"
+      :reserve="store.world.workspace.money.reserve"
+      :say="store.say"
+      :is-pinned="planning.isPinned"
+      :is-hazard="isHazard"
+      :chosen="chosen"
+      :former="planning.former?.purchases"
+      :fan="planning.whatIf ? undefined : staging.risk?.fan"
+      @after="after = $event"
+      @choose="chosen = $event"
+      @try="tryMove"
+      @drop="trial = undefined"
+      @move="move"
+      @pin="planning.setPinned($event, !planning.isPinned($event))"
     />
-    <p class="caption">{{ words.caption }} <template v-if="!narrow">{{ more.keysHint }}</template></p>
+    <p class="caption">
+      {{ words.caption }} <template v-if="!narrow">{{ more.keysHint }}</template>
+    </p>
     <div v-if="!narrow" class="row no-print">
-      <Button size="small" severity="secondary" :label="more.narrower" @click="drawing?.zoomBy?.(1 / 1.3)" />
-      <Button size="small" severity="secondary" :label="more.wider" @click="drawing?.zoomBy?.(1.3)" />
-      <Button v-if="!planning.whatIf" size="small" severity="secondary" :label="more.tryOut" :disabled="!planning.plan" @click="planning.tryOut(true)" />
-      <Button v-if="!staging.risk" size="small" severity="secondary" :label="more.showFan" :disabled="!planning.plan || staging.thinking !== undefined" @click="staging.weighRisk()" />
+      <Button
+        size="small"
+        severity="secondary"
+        :label="more.narrower"
+        @click="drawing?.zoomBy?.(1 / 1.3)"
+      />
+      <Button
+        size="small"
+        severity="secondary"
+        :label="more.wider"
+        @click="drawing?.zoomBy?.(1.3)"
+      />
+      <Button
+        v-if="!planning.whatIf"
+        size="small"
+        severity="secondary"
+        :label="more.tryOut"
+        :disabled="!planning.plan"
+        @click="planning.tryOut(true)"
+      />
+      <Button
+        v-if="!staging.risk"
+        size="small"
+        severity="secondary"
+        :label="more.showFan"
+        :disabled="!planning.plan || staging.thinking !== undefined"
+        @click="staging.weighRisk()"
+      />
       <span v-else class="small soft">{{ more.fanOnRule }}</span>
       <span v-if="planning.former" class="small soft">{{ more.ghosts }}</span>
     </div>
@@ -185,34 +308,116 @@ const printPage = (): void => window.print()
       <p v-else>{{ possible.map((id) => store.say?.build(id)).join(' · ') }}</p>
     </section>
     <section class="detail" aria-live="polite">
-      <PurchaseDetail v-if="chosenPurchase" :purchase="chosenPurchase" @step="step(chosenPurchase, $event)" @record="recording = chosenPurchase" />
+      <PurchaseDetail
+        v-if="chosenPurchase"
+        :purchase="chosenPurchase"
+        @step="step(chosenPurchase, $event)"
+        @record="recording = chosenPurchase"
+      />
       <div v-else-if="chosenBuild" class="stack">
-        <h2><bdi>{{ store.say.planned(chosenBuild) }}</bdi></h2>
-        <p>{{ words.buildLabel(store.say.build(chosenBuild.build), store.say.day(chosenBuild.begin), store.say.day(chosenBuild.done)) }} · {{ words.buildWork(store.say.duration(chosenBuild.work.reduce((sum, { minutes }) => sum + minutes, 0)), store.say.money(chosenBuild.material)) }}</p>
+        <h2>
+          <bdi>{{ store.say.planned(chosenBuild) }}</bdi>
+        </h2>
+        <p>
+          {{
+            words.buildLabel(
+              store.say.build(chosenBuild.build),
+              store.say.day(chosenBuild.begin),
+              store.say.day(chosenBuild.done)
+            )
+          }}
+          ·
+          {{
+            words.buildWork(
+              store.say.duration(chosenBuild.work.reduce((sum, { minutes }) => sum + minutes, 0)),
+              store.say.money(chosenBuild.material)
+            )
+          }}
+        </p>
         <p class="row">
-          <RouterLink v-if="!chosenBuild.build.startsWith('make/')" :to="`/builds/${encodeURIComponent(chosenBuild.build)}`">{{ words.openBuild }}</RouterLink>
-          <Button size="small" severity="secondary" :label="store.workspace?.builds.find(({ id }) => id === chosenBuild?.build)?.log ? bench.finish : bench.begin" @click="logging = chosenBuild.build" />
+          <RouterLink
+            v-if="!chosenBuild.build.startsWith('make/')"
+            :to="`/builds/${encodeURIComponent(chosenBuild.build)}`"
+            >{{ words.openBuild }}</RouterLink
+          >
+          <Button
+            size="small"
+            severity="secondary"
+            :label="
+              store.workspace?.builds.find(({ id }) => id === chosenBuild?.build)?.log
+                ? bench.finish
+                : bench.begin
+            "
+            @click="logging = chosenBuild.build"
+          />
         </p>
       </div>
       <p v-else class="soft">{{ words.choose }}</p>
     </section>
     <PlanWorth />
-    <ul v-if="planning.shown?.resales?.length || planning.shown?.savings?.length" class="plain-list small">
-      <li v-for="one in planning.shown.resales" :key="one.item">{{ more.resale(store.say.tool(store.workspace?.items.find(({ id }) => id === one.item)?.tool ?? ''), store.say.shortDay(one.date), store.say.money(one.amount)) }}</li>
-      <li v-for="one in planning.shown.savings" :key="one.deal + one.date">{{ more.saving(store.workspace?.deals?.find(({ id }) => id === one.deal)?.name ?? one.deal, store.say.shortDay(one.date), store.say.money(one.amount)) }}</li>
+    <ul
+      v-if="planning.shown?.resales?.length || planning.shown?.savings?.length"
+      class="plain-list small"
+    >
+      <li v-for="one in planning.shown.resales" :key="one.item">
+        {{
+          more.resale(
+            store.say.tool(store.workspace?.items.find(({ id }) => id === one.item)?.tool ?? ''),
+            store.say.shortDay(one.date),
+            store.say.money(one.amount)
+          )
+        }}
+      </li>
+      <li v-for="one in planning.shown.savings" :key="one.deal + one.date">
+        {{
+          more.saving(
+            store.workspace?.deals?.find(({ id }) => id === one.deal)?.name ?? one.deal,
+            store.say.shortDay(one.date),
+            store.say.money(one.amount)
+          )
+        }}
+      </li>
     </ul>
     <section v-if="unopened.length > 0" class="stack">
       <h3>{{ words.unopenedTitle }}</h3>
       <ul class="plain-list small">
-        <li v-for="one in unopened" :key="one.build">{{ words.unopened(store.say.build(one.build), one.why, one.cost === undefined ? undefined : store.say.money(one.cost)) }}</li>
+        <li v-for="one in unopened" :key="one.build">
+          {{
+            words.unopened(
+              store.say.build(one.build),
+              one.why,
+              one.cost === undefined ? undefined : store.say.money(one.cost)
+            )
+          }}
+        </li>
       </ul>
     </section>
   </template>
-  <RecordPurchase v-if="recording" :visible="true" :purchase="recording" @update:visible="recording = undefined" />
-  <BuildLog v-if="logging" :visible="true" :build-id="logging" @update:visible="logging = undefined" />
+  <RecordPurchase
+    v-if="recording"
+    :visible="true"
+    :purchase="recording"
+    @update:visible="recording = undefined"
+  />
+  <BuildLog
+    v-if="logging"
+    :visible="true"
+    :build-id="logging"
+    @update:visible="logging = undefined"
+  />
 </template>
 
 <style scoped>
-.notice { border: 1px solid var(--attention); border-left-width: 6px; background: var(--attention-wash); padding: 0.6rem 0.9rem; display: grid; gap: 0.35rem; }
-.detail { border-top: 1px solid var(--graphite); padding-top: 0.75rem; }
+.notice {
+  border: 1px solid var(--attention);
+  border-left-width: 6px;
+  background: var(--attention-wash);
+  padding: 0.6rem 0.9rem;
+  display: grid;
+  gap: 0.35rem;
+}
+.detail {
+  border-top: 1px solid var(--graphite);
+  padding-top: 0.75rem;
+}
 </style>

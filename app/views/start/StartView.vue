@@ -18,7 +18,30 @@ import { ledger, start as words } from '../../words/ledger'
 import { library } from '../../../data'
 
 /** What people usually have already. */
-const USUAL = ['tape', 'rafter-square', 'combination-square', 'hammer', 'screwdrivers', 'panel-saw', 'pull-saw', 'sanding-block', 'finishing-kit', 'drill-driver', 'drill-bits', 'driver-bits', 'jigsaw', 'circular-saw', 'f-clamp-600', 'sawhorses', 'safety-glasses', 'ear-muffs', 'dust-masks', 'chisels', 'mallet', 'sharpening-stone']
+const USUAL = [
+  'tape',
+  'rafter-square',
+  'combination-square',
+  'hammer',
+  'screwdrivers',
+  'panel-saw',
+  'pull-saw',
+  'sanding-block',
+  'finishing-kit',
+  'drill-driver',
+  'drill-bits',
+  'driver-bits',
+  'jigsaw',
+  'circular-saw',
+  'f-clamp-600',
+  'sawhorses',
+  'safety-glasses',
+  'ear-muffs',
+  'dust-masks',
+  'chisels',
+  'mallet',
+  'sharpening-stone'
+]
 const BASICS = ['tape', 'hammer', 'screwdrivers', 'sanding-block', 'finishing-kit']
 
 const store = useWorkspace()
@@ -38,23 +61,39 @@ const FIRST = 16
 const everyBuild = ref(false)
 const shownTemplates = computed(() => (everyBuild.value ? templates : templates.slice(0, FIRST)))
 const usual = USUAL.flatMap((id) => library.tools.get(id) ?? [])
-const currencies = library.data.regions.map((region) => ({ id: region.currency, name: region.currency }))
-const rhythms = (['monthly', 'fortnightly', 'weekly', 'none'] as const).map((id) => ({ id, name: ledger.rhythms[id] }))
-const amounts = computed(() => [now.value, each.value, reserve.value].map((text) => (text.trim() === '' ? { ok: true as const, value: 0 } : parseAmount(text, currency.value))))
+const currencies = library.data.regions.map((region) => ({
+  id: region.currency,
+  name: region.currency
+}))
+const rhythms = (['monthly', 'fortnightly', 'weekly', 'none'] as const).map((id) => ({
+  id,
+  name: ledger.rhythms[id]
+}))
+const amounts = computed(() =>
+  [now.value, each.value, reserve.value].map((text) =>
+    text.trim() === '' ? { ok: true as const, value: 0 } : parseAmount(text, currency.value)
+  )
+)
 
 function toggle(list: string[], id: string): string[] {
   return list.includes(id) ? list.filter((one) => one !== id) : [...list, id]
 }
 function incomeOf(amount: number, today: string): Rhythm {
   if (amount === 0 || rhythm.value === 'none') return { kind: 'none' }
-  return rhythm.value === 'monthly' ? { kind: 'monthly', first: today, dayOfMonth: Number(today.slice(8, 10)), amount } : { kind: rhythm.value, first: today, amount }
+  return rhythm.value === 'monthly'
+    ? { kind: 'monthly', first: today, dayOfMonth: Number(today.slice(8, 10)), amount }
+    : { kind: rhythm.value, first: today, amount }
 }
 async function go(): Promise<void> {
   const perWeek = Number(hours.value.replace(',', '.'))
   const [have, set, keep] = amounts.value
   problems.value = [
-    ...amounts.value.flatMap((read) => (read.ok ? (read.value < 0 ? [issue('money.negative')] : []) : read.issues)),
-    ...(Number.isFinite(perWeek) && perWeek >= 0 && perWeek <= 168 ? [] : [issue('field.type', [], { expected: 'a number of hours' })])
+    ...amounts.value.flatMap((read) =>
+      read.ok ? (read.value < 0 ? [issue('money.negative')] : []) : read.issues
+    ),
+    ...(Number.isFinite(perWeek) && perWeek >= 0 && perWeek <= 168
+      ? []
+      : [issue('field.type', [], { expected: 'a number of hours' })])
   ]
   if (problems.value.length > 0 || !have?.ok || !set?.ok || !keep?.ok) return
   const today = store.today
@@ -63,12 +102,29 @@ async function go(): Promise<void> {
     const base: Workspace = {
       ...fresh,
       money: { ...fresh.money, income, reserve: keep.value },
-      horizon: { start: today, length: income.kind === 'weekly' ? 'week' : income.kind === 'fortnightly' ? 'fortnight' : 'month', count: income.kind === 'weekly' || income.kind === 'fortnightly' ? 26 : 12 },
+      horizon: {
+        start: today,
+        length:
+          income.kind === 'weekly' ? 'week' : income.kind === 'fortnightly' ? 'fortnight' : 'month',
+        count: income.kind === 'weekly' || income.kind === 'fortnightly' ? 26 : 12
+      },
       time: { minutesPerWeek: Math.round(perWeek * 60) },
-      builds: templates.filter(({ id }) => builds.value.includes(id)).map((template) => buildFromTemplate(template, newId('build'), template.name)),
-      items: usual.filter(({ id }) => tools.value.includes(id)).map((tool) => change.plainItem(tool, newId('item'), today))
+      builds: templates
+        .filter(({ id }) => builds.value.includes(id))
+        .map((template) => buildFromTemplate(template, newId('build'), template.name)),
+      items: usual
+        .filter(({ id }) => tools.value.includes(id))
+        .map((tool) => change.plainItem(tool, newId('item'), today))
     }
-    return have.value > 0 ? change.addEntry(base, { id: newId('e'), date: today, kind: 'opening', amount: have.value, text: words.openingText }) : base
+    return have.value > 0
+      ? change.addEntry(base, {
+          id: newId('e'),
+          date: today,
+          kind: 'opening',
+          amount: have.value,
+          text: words.openingText
+        })
+      : base
   }, currency.value)
   await router.push('/stages')
 }
@@ -78,41 +134,140 @@ async function go(): Promise<void> {
   <PlaceHead :title="words.title" :subtitle="words.subtitle" />
   <form class="stack" @submit.prevent="go">
     <fieldset>
-      <legend><h2>{{ words.buildsTitle }}</h2></legend>
+      <legend>
+        <h2>{{ words.buildsTitle }}</h2>
+      </legend>
       <div class="choices">
-        <label v-for="template in shownTemplates" :key="template.id" :class="{ on: builds.includes(template.id) }"><input type="checkbox" :checked="builds.includes(template.id)" @change="builds = toggle(builds, template.id)" /> {{ template.name }}</label>
+        <label
+          v-for="template in shownTemplates"
+          :key="template.id"
+          :class="{ on: builds.includes(template.id) }"
+          ><input
+            type="checkbox"
+            :checked="builds.includes(template.id)"
+            @change="builds = toggle(builds, template.id)"
+          />
+          {{ template.name }}</label
+        >
       </div>
-      <button v-if="!everyBuild" type="button" class="link" @click="everyBuild = true">{{ words.moreBuilds(templates.length - FIRST) }}</button>
+      <button v-if="!everyBuild" type="button" class="link" @click="everyBuild = true">
+        {{ words.moreBuilds(templates.length - FIRST) }}
+      </button>
     </fieldset>
     <fieldset>
-      <legend><h2>{{ words.kitTitle }}</h2></legend>
+      <legend>
+        <h2>{{ words.kitTitle }}</h2>
+      </legend>
       <div class="choices">
-        <label v-for="tool in usual" :key="tool.id" :class="{ on: tools.includes(tool.id) }"><input type="checkbox" :checked="tools.includes(tool.id)" @change="tools = toggle(tools, tool.id)" /> {{ tool.name }}</label>
+        <label v-for="tool in usual" :key="tool.id" :class="{ on: tools.includes(tool.id) }"
+          ><input
+            type="checkbox"
+            :checked="tools.includes(tool.id)"
+            @change="tools = toggle(tools, tool.id)"
+          />
+          {{ tool.name }}</label
+        >
       </div>
-      <Button type="button" size="small" severity="secondary" :label="words.allUsual" @click="tools = [...new Set([...tools, ...BASICS])]" />
+      <Button
+        type="button"
+        size="small"
+        severity="secondary"
+        :label="words.allUsual"
+        @click="tools = [...new Set([...tools, ...BASICS])]"
+      />
     </fieldset>
     <fieldset>
-      <legend><h2>{{ words.moneyTitle }}</h2></legend>
+      <legend>
+        <h2>{{ words.moneyTitle }}</h2>
+      </legend>
       <div class="row top">
-        <div class="field"><span id="currency-label" class="label">{{ words.currency }}</span><Select v-model="currency" :options="currencies" option-label="name" option-value="id" aria-labelledby="currency-label" /></div>
-        <div class="field"><label for="now">{{ words.now }}</label><InputText id="now" v-model="now" inputmode="decimal" style="width: 7rem" /></div>
-        <div class="field"><label for="each">{{ words.each }}</label><InputText id="each" v-model="each" inputmode="decimal" style="width: 7rem" /></div>
-        <div class="field"><span id="often-label" class="label">{{ words.rhythm }}</span><Select v-model="rhythm" :options="rhythms" option-label="name" option-value="id" aria-labelledby="often-label" /></div>
-        <div class="field"><label for="reserve">{{ words.reserve }}</label><InputText id="reserve" v-model="reserve" inputmode="decimal" style="width: 7rem" /></div>
-        <div class="field"><label for="hours">{{ words.hours }}</label><InputText id="hours" v-model="hours" inputmode="decimal" style="width: 4rem" /></div>
+        <div class="field">
+          <span id="currency-label" class="label">{{ words.currency }}</span
+          ><Select
+            v-model="currency"
+            :options="currencies"
+            option-label="name"
+            option-value="id"
+            aria-labelledby="currency-label"
+          />
+        </div>
+        <div class="field">
+          <label for="now">{{ words.now }}</label
+          ><InputText id="now" v-model="now" inputmode="decimal" style="width: 7rem" />
+        </div>
+        <div class="field">
+          <label for="each">{{ words.each }}</label
+          ><InputText id="each" v-model="each" inputmode="decimal" style="width: 7rem" />
+        </div>
+        <div class="field">
+          <span id="often-label" class="label">{{ words.rhythm }}</span
+          ><Select
+            v-model="rhythm"
+            :options="rhythms"
+            option-label="name"
+            option-value="id"
+            aria-labelledby="often-label"
+          />
+        </div>
+        <div class="field">
+          <label for="reserve">{{ words.reserve }}</label
+          ><InputText id="reserve" v-model="reserve" inputmode="decimal" style="width: 7rem" />
+        </div>
+        <div class="field">
+          <label for="hours">{{ words.hours }}</label
+          ><InputText id="hours" v-model="hours" inputmode="decimal" style="width: 4rem" />
+        </div>
       </div>
     </fieldset>
-    <p v-for="one in problems" :key="one.code + JSON.stringify(one.figures)" class="attention small" role="alert">{{ sentence(one) }}</p>
-    <div class="row"><Button type="submit" :label="words.go" /><RouterLink to="/">{{ words.cancel }}</RouterLink></div>
+    <p
+      v-for="one in problems"
+      :key="one.code + JSON.stringify(one.figures)"
+      class="attention small"
+      role="alert"
+    >
+      {{ sentence(one) }}
+    </p>
+    <div class="row">
+      <Button type="submit" :label="words.go" /><RouterLink to="/">{{ words.cancel }}</RouterLink>
+    </div>
   </form>
 </template>
 
 <style scoped>
-fieldset { border: 0; border-top: 1px solid var(--line-strong); padding: 0.75rem 0 0; margin: 0; display: grid; gap: 0.6rem; justify-items: start; }
-legend { float: left; padding: 0; }
-.choices { display: grid; grid-template-columns: repeat(auto-fill, minmax(14rem, 1fr)); gap: 0.3rem 0.75rem; width: 100%; clear: both; }
-.choices label { border: 1px solid var(--line); border-radius: var(--radius); padding: 0.3rem 0.5rem; cursor: pointer; }
-.choices .on { border-color: var(--planned); background: var(--planned-wash); }
-.choices input { accent-color: var(--planned); }
-.top { align-items: end; }
+fieldset {
+  border: 0;
+  border-top: 1px solid var(--line-strong);
+  padding: 0.75rem 0 0;
+  margin: 0;
+  display: grid;
+  gap: 0.6rem;
+  justify-items: start;
+}
+legend {
+  float: left;
+  padding: 0;
+}
+.choices {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(14rem, 1fr));
+  gap: 0.3rem 0.75rem;
+  width: 100%;
+  clear: both;
+}
+.choices label {
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  padding: 0.3rem 0.5rem;
+  cursor: pointer;
+}
+.choices .on {
+  border-color: var(--planned);
+  background: var(--planned-wash);
+}
+.choices input {
+  accent-color: var(--planned);
+}
+.top {
+  align-items: end;
+}
 </style>

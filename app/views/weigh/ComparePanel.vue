@@ -13,7 +13,11 @@ defineEmits<{ clear: [] }>()
 const store = useWorkspace()
 const weighing = useWeighing()
 
-const floorOf = (candidate: CandidateView): number => [candidate.lead, ...candidate.others].reduce((sum, part) => sum + (store.world?.library.tools.get(part.tool)?.storedM2 ?? 0) * part.count, 0)
+const floorOf = (candidate: CandidateView): number =>
+  [candidate.lead, ...candidate.others].reduce(
+    (sum, part) => sum + (store.world?.library.tools.get(part.tool)?.storedM2 ?? 0) * part.count,
+    0
+  )
 const pullOf = (candidate: CandidateView): string => {
   const pull = weighing.pulls?.pulls.find(({ tool }) => tool === candidate.lead.tool)
   return pull && store.say ? store.say.money(Math.round(pull.share)) : '–'
@@ -23,31 +27,67 @@ const rows = computed((): readonly (readonly [string, (candidate: CandidateView)
   if (!say) return []
   const r = words.compareRows
   return [
-    [r.cost, ({ cost }) => say.money(cost)], [r.gain, ({ gain }) => say.money(gain)], [r.net, ({ netGain }) => say.moved(netGain)],
-    [r.back, ({ backPerMoney }) => (Number.isFinite(backPerMoney) ? say.number(backPerMoney, 2) : words.gift)],
+    [r.cost, ({ cost }) => say.money(cost)],
+    [r.gain, ({ gain }) => say.money(gain)],
+    [r.net, ({ netGain }) => say.moved(netGain)],
+    [
+      r.back,
+      ({ backPerMoney }) =>
+        Number.isFinite(backPerMoney) ? say.number(backPerMoney, 2) : words.gift
+    ],
     [r.minutes, ({ minutesSaved }) => (minutesSaved > 0 ? duration(minutesSaved) : words.none)],
-    [r.opens, ({ effects }) => effects.filter(({ opens }) => opens).map(({ build }) => say.build(build)).join(', ') || words.none],
+    [
+      r.opens,
+      ({ effects }) =>
+        effects
+          .filter(({ opens }) => opens)
+          .map(({ build }) => say.build(build))
+          .join(', ') || words.none
+    ],
     [r.along, ({ others }) => others.map((part) => words.part(say, part)).join(', ') || words.none],
     [r.floor, (candidate) => `${say.number(floorOf(candidate), 2)} m²`],
     [r.pulls, pullOf]
   ]
 })
-const heads = computed(() => props.candidates.map((candidate) => store.say?.shortTool(candidate.lead.tool) ?? candidate.lead.tool))
+const heads = computed(() =>
+  props.candidates.map(
+    (candidate) => store.say?.shortTool(candidate.lead.tool) ?? candidate.lead.tool
+  )
+)
 </script>
 
 <template>
   <section class="compare">
-    <div class="spread"><h2>{{ words.compareTitle(candidates.length) }}</h2><Button size="small" severity="secondary" :label="words.fewer" @click="$emit('clear')" /></div>
+    <div class="spread">
+      <h2>{{ words.compareTitle(candidates.length) }}</h2>
+      <Button size="small" severity="secondary" :label="words.fewer" @click="$emit('clear')" />
+    </div>
     <div class="scroller">
       <table class="plain small">
-        <thead><tr><th /><th v-for="(head, i) in heads" :key="i" scope="col">{{ head }}</th></tr></thead>
-        <tbody><tr v-for="[name, text] in rows" :key="name"><th scope="row">{{ name }}</th><td v-for="candidate in candidates" :key="candidate.id">{{ text(candidate) }}</td></tr></tbody>
+        <thead>
+          <tr>
+            <th />
+            <th v-for="(head, i) in heads" :key="i" scope="col">{{ head }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="[name, text] in rows" :key="name">
+            <th scope="row">{{ name }}</th>
+            <td v-for="candidate in candidates" :key="candidate.id">{{ text(candidate) }}</td>
+          </tr>
+        </tbody>
       </table>
     </div>
   </section>
 </template>
 
 <style scoped>
-.compare { background: var(--paper-raised); padding: 0.5rem 0.75rem; border: 1px solid var(--line-strong); }
-.scroller { overflow-x: auto; }
+.compare {
+  background: var(--paper-raised);
+  padding: 0.5rem 0.75rem;
+  border: 1px solid var(--line-strong);
+}
+.scroller {
+  overflow-x: auto;
+}
 </style>

@@ -33,12 +33,24 @@ const years = ref(5)
 
 const known = computed(() => store.world?.library)
 const isText = (value: unknown): value is string => typeof value === 'string'
-const options = computed(() => [...(known.value?.tools.values() ?? [])].filter(({ madeBy }) => madeBy === undefined).map(({ id, name, aliases }) => ({ id, name, words: [name, ...aliases].join(' ') })).sort((a, b) => (a.name < b.name ? -1 : 1)))
-const forms = computed(() => (known.value?.tools.get(tool.value ?? '')?.forms ?? []).map((form) => ({ id: form.power, name: words.powerName[form.power] ?? form.power })))
+const options = computed(() =>
+  [...(known.value?.tools.values() ?? [])]
+    .filter(({ madeBy }) => madeBy === undefined)
+    .map(({ id, name, aliases }) => ({ id, name, words: [name, ...aliases].join(' ') }))
+    .sort((a, b) => (a.name < b.name ? -1 : 1))
+)
+const forms = computed(() =>
+  (known.value?.tools.get(tool.value ?? '')?.forms ?? []).map((form) => ({
+    id: form.power,
+    name: words.powerName[form.power] ?? form.power
+  }))
+)
 /** Bought tools of the plan, in order; else what heads the ranking. */
 const planned = computed(() => {
   const { world } = store
-  const bought = world ? (planning.plan?.purchases ?? []).flatMap((purchase) => toolOfPurchase(world, purchase) ?? []) : []
+  const bought = world
+    ? (planning.plan?.purchases ?? []).flatMap((purchase) => toolOfPurchase(world, purchase) ?? [])
+    : []
   return [...new Set(bought)].filter((id) => known.value?.tools.get(id)?.kind === 'tool')
 })
 
@@ -48,84 +60,260 @@ onMounted(() => {
   choose(isText(asked) ? asked : (planned.value[0] ?? weighing.ranking?.candidates[0]?.lead.tool))
   group.value = [...planned.value]
 })
-watch(() => weighing.ranking, () => { if (tool.value === undefined) choose(weighing.ranking?.candidates[0]?.lead.tool) })
-watch(planned, (list) => { if (group.value.length === 0) group.value = [...list] })
+watch(
+  () => weighing.ranking,
+  () => {
+    if (tool.value === undefined) choose(weighing.ranking?.candidates[0]?.lead.tool)
+  }
+)
+watch(planned, (list) => {
+  if (group.value.length === 0) group.value = [...list]
+})
 function choose(id: string | undefined): void {
   if (id === undefined) return
   tool.value = id
   limit.value = undefined
   const asked = route.query.power
   const all = known.value?.tools.get(id)?.forms ?? []
-  power.value = all.find((form) => form.power === asked)?.power ?? (all.find((form) => form.power === store.workspace?.preferences.power) ?? [...all].sort((a, b) => a.points - b.points)[0])?.power ?? 'hand'
+  power.value =
+    all.find((form) => form.power === asked)?.power ??
+    (
+      all.find((form) => form.power === store.workspace?.preferences.power) ??
+      [...all].sort((a, b) => a.points - b.points)[0]
+    )?.power ??
+    'hand'
 }
-watch([tool, power, limit, () => weighing.hash], () => { if (tool.value !== undefined) weighing.own(tool.value, power.value, limit.value) }, { immediate: true })
+watch(
+  [tool, power, limit, () => weighing.hash],
+  () => {
+    if (tool.value !== undefined) weighing.own(tool.value, power.value, limit.value)
+  },
+  { immediate: true }
+)
 
-const view = computed(() => (weighing.ownership?.tool === tool.value ? weighing.ownership : undefined))
-const nameOf = (id: string): string => { const option = view.value?.options.find((one) => one.id === id); return option ? words.tenure(option.tenure) : id }
+const view = computed(() =>
+  weighing.ownership?.tool === tool.value ? weighing.ownership : undefined
+)
+const nameOf = (id: string): string => {
+  const option = view.value?.options.find((one) => one.id === id)
+  return option ? words.tenure(option.tenure) : id
+}
 /** The cheapest at the builds' hours among those that will do. */
-const best = computed(() => view.value?.stretches.find(({ to }) => (view.value?.hours ?? 0) <= to) ?? view.value?.stretches.at(-1))
+const best = computed(
+  () =>
+    view.value?.stretches.find(({ to }) => (view.value?.hours ?? 0) <= to) ??
+    view.value?.stretches.at(-1)
+)
 /** The cheapest to own at those hours. */
-const toOwn = computed(() => view.value && [...view.value.options].filter(({ tenure, ruledOut }) => (tenure.kind === 'buy' || tenure.kind === 'trade-up') && !ruledOut).sort((a, b) => a.parts.total - b.parts.total)[0])
-const title = computed(() => (view.value && toOwn.value && view.value.hours > 0 && store.say ? words.title(store.say.shortTool(view.value.tool), nameOf(toOwn.value.id)) : words.titleNone))
-const lent = computed(() => (best.value && (best.value.id === 'borrow' || best.value.id === 'hire') && (view.value?.hours ?? 0) > 0 ? words.borrowFirst(words.borrowName[best.value.id] ?? '', store.say?.number(best.value.to) ?? '') : undefined))
+const toOwn = computed(
+  () =>
+    view.value &&
+    [...view.value.options]
+      .filter(
+        ({ tenure, ruledOut }) => (tenure.kind === 'buy' || tenure.kind === 'trade-up') && !ruledOut
+      )
+      .sort((a, b) => a.parts.total - b.parts.total)[0]
+)
+const title = computed(() =>
+  view.value && toOwn.value && view.value.hours > 0 && store.say
+    ? words.title(store.say.shortTool(view.value.tool), nameOf(toOwn.value.id))
+    : words.titleNone
+)
+const lent = computed(() =>
+  best.value &&
+  (best.value.id === 'borrow' || best.value.id === 'hire') &&
+  (view.value?.hours ?? 0) > 0
+    ? words.borrowFirst(
+        words.borrowName[best.value.id] ?? '',
+        store.say?.number(best.value.to) ?? ''
+      )
+    : undefined
+)
 /** Lines drawn: those that are cheapest somewhere, and the four new tiers. */
-const drawn = computed(() => [...new Set([...(view.value?.stretches.map(({ id }) => id) ?? []), 'get-by/new', 'weekend/new', 'trade/new', 'get-by>trade'])].filter((id) => view.value?.options.some((option) => option.id === id)))
-const rows = computed(() => [...(view.value?.options ?? [])].sort((a, b) => a.parts.total - b.parts.total))
+const drawn = computed(() =>
+  [
+    ...new Set([
+      ...(view.value?.stretches.map(({ id }) => id) ?? []),
+      'get-by/new',
+      'weekend/new',
+      'trade/new',
+      'get-by>trade'
+    ])
+  ].filter((id) => view.value?.options.some((option) => option.id === id))
+)
+const rows = computed(() =>
+  [...(view.value?.options ?? [])].sort((a, b) => a.parts.total - b.parts.total)
+)
 const hours = (value: number): string => store.say?.number(value, 0) ?? ''
 
-const groupTools = computed(() => group.value.flatMap((id) => {
-  const entry = known.value?.tools.get(id)
-  const bought = planning.plan?.purchases.find((purchase) => store.world && toolOfPurchase(store.world, purchase) === id)
-  const form = entry && (entry.forms.find((one) => bought?.offer.endsWith(`/${one.power}`)) ?? entry.forms[0])
-  return form ? [{ tool: id, power: form.power, count: bought?.count ?? 1 }] : []
-}))
-watch([groupTools, total, years, () => weighing.hash], () => { if (groupTools.value.length > 0) weighing.divide(total.value ?? suggested.value, years.value, groupTools.value) }, { immediate: true })
+const groupTools = computed(() =>
+  group.value.flatMap((id) => {
+    const entry = known.value?.tools.get(id)
+    const bought = planning.plan?.purchases.find(
+      (purchase) => store.world && toolOfPurchase(store.world, purchase) === id
+    )
+    const form =
+      entry &&
+      (entry.forms.find((one) => bought?.offer.endsWith(`/${one.power}`)) ?? entry.forms[0])
+    return form ? [{ tool: id, power: form.power, count: bought?.count ?? 1 }] : []
+  })
+)
+watch(
+  [groupTools, total, years, () => weighing.hash],
+  () => {
+    if (groupTools.value.length > 0)
+      weighing.divide(total.value ?? suggested.value, years.value, groupTools.value)
+  },
+  { immediate: true }
+)
 /** What these tools cost in the weekend tier: a total to begin with. */
-const suggested = computed(() => Math.round(groupTools.value.reduce((sum, { tool: id, power: form, count }) => sum + (((known.value?.tools.get(id)?.forms.find((one) => one.power === form)?.points ?? 0) * (store.world?.pricing.minorPer100Points ?? 0)) / 100) * count, 0) / 100) * 100)
+const suggested = computed(
+  () =>
+    Math.round(
+      groupTools.value.reduce(
+        (sum, { tool: id, power: form, count }) =>
+          sum +
+          (((known.value?.tools.get(id)?.forms.find((one) => one.power === form)?.points ?? 0) *
+            (store.world?.pricing.minorPer100Points ?? 0)) /
+            100) *
+            count,
+        0
+      ) / 100
+    ) * 100
+)
 const split = computed(() => weighing.split)
-const chosenTier = (id: string): string | undefined => (split.value?.split.kind === 'split' ? split.value.split.chosen.find(({ place }) => place === id)?.option : undefined)
+const chosenTier = (id: string): string | undefined =>
+  split.value?.split.kind === 'split'
+    ? split.value.split.chosen.find(({ place }) => place === id)?.option
+    : undefined
 </script>
 
 <template>
   <PlaceHead :title="title" :subtitle="view ? lent : words.none" />
   <WeighTabs />
   <div v-if="store.say" class="row fields">
-    <div class="field"><span id="quality-tool-label" class="label">{{ words.tool }}</span><Select aria-labelledby="quality-tool-label" :model-value="tool" :options="options" option-label="name" option-value="id" filter :filter-fields="['words']" @update:model-value="choose($event)" /></div>
-    <div class="field"><span id="quality-power-label" class="label">{{ words.power }}</span><Select v-model="power" aria-labelledby="quality-power-label" :options="forms" option-label="name" option-value="id" :disabled="forms.length < 2" /></div>
-    <NumberField :label="words.upTo" :value="limit ?? view?.limit" :least="1" :most="20000" @change="limit = $event" />
+    <div class="field">
+      <span id="quality-tool-label" class="label">{{ words.tool }}</span
+      ><Select
+        aria-labelledby="quality-tool-label"
+        :model-value="tool"
+        :options="options"
+        option-label="name"
+        option-value="id"
+        filter
+        :filter-fields="['words']"
+        @update:model-value="choose($event)"
+      />
+    </div>
+    <div class="field">
+      <span id="quality-power-label" class="label">{{ words.power }}</span
+      ><Select
+        v-model="power"
+        aria-labelledby="quality-power-label"
+        :options="forms"
+        option-label="name"
+        option-value="id"
+        :disabled="forms.length < 2"
+      />
+    </div>
+    <NumberField
+      :label="words.upTo"
+      :value="limit ?? view?.limit"
+      :least="1"
+      :most="20000"
+      @change="limit = $event"
+    />
   </div>
   <template v-if="store.say && view">
-    <p v-if="view.hours > 0">{{ words.hours(store.say.number(view.hours, 1), view.builds.filter(({ hours: h }) => h >= 0.05).map(({ build, hours: h }) => `${store.say!.build(build)} ${store.say!.number(h, 1)} h`).join(', ')) }}</p>
+    <p v-if="view.hours > 0">
+      {{
+        words.hours(
+          store.say.number(view.hours, 1),
+          view.builds
+            .filter(({ hours: h }) => h >= 0.05)
+            .map(({ build, hours: h }) => `${store.say!.build(build)} ${store.say!.number(h, 1)} h`)
+            .join(', ')
+        )
+      }}
+    </p>
     <p v-else class="attention">{{ words.noHours }}</p>
     <div class="two">
       <section>
-        <h2>{{ words.chart(store.say.shortTool(view.tool)) }} <span class="soft small">{{ words.unit(store.workspace?.money.currency ?? '') }}</span></h2>
-        <OwnershipChart :view="view" :shown="drawn" :currency="store.workspace?.money.currency ?? 'EUR'" />
+        <h2>
+          {{ words.chart(store.say.shortTool(view.tool)) }}
+          <span class="soft small">{{ words.unit(store.workspace?.money.currency ?? '') }}</span>
+        </h2>
+        <OwnershipChart
+          :view="view"
+          :shown="drawn"
+          :currency="store.workspace?.money.currency ?? 'EUR'"
+        />
         <p class="caption">{{ words.chartCaption }}</p>
       </section>
       <section class="stack small">
         <div>
           <h3>{{ words.cheapest }}</h3>
-          <ul class="plain-list"><li v-for="one in view.stretches.slice(0, 8)" :key="one.from" :class="{ strong: one === best }">{{ words.stretch(hours(one.from), hours(one.to), nameOf(one.id)) }}</li></ul>
+          <ul class="plain-list">
+            <li
+              v-for="one in view.stretches.slice(0, 8)"
+              :key="one.from"
+              :class="{ strong: one === best }"
+            >
+              {{ words.stretch(hours(one.from), hours(one.to), nameOf(one.id)) }}
+            </li>
+          </ul>
         </div>
         <div>
           <h3>{{ words.ruledOutTitle }}</h3>
-          <p v-for="(one, i) in view.ruledOut.slice(0, 6)" :key="i">{{ words.ruledOut(store.say, one) }}</p>
+          <p v-for="(one, i) in view.ruledOut.slice(0, 6)" :key="i">
+            {{ words.ruledOut(store.say, one) }}
+          </p>
           <p v-if="view.ruledOut.length === 0">{{ words.noneRuledOut }}</p>
         </div>
         <p class="soft">{{ words.tiersNote }}</p>
-        <p><Button size="small" severity="secondary" :label="words.showTable" :aria-expanded="table" @click="table = !table" /></p>
+        <p>
+          <Button
+            size="small"
+            severity="secondary"
+            :label="words.showTable"
+            :aria-expanded="table"
+            @click="table = !table"
+          />
+        </p>
       </section>
     </div>
     <section v-if="table">
       <h3>{{ words.table }}</h3>
       <div class="scroller wide">
         <table class="plain small">
-          <thead><tr><th>{{ words.head.option }}</th><th class="figure">{{ words.head.purchase }}</th><th class="figure">{{ words.head.replacements }}</th><th class="figure">{{ words.head.running }}</th><th class="figure">{{ words.head.slower }}</th><th class="figure">{{ words.head.resale }}</th><th class="figure">{{ words.head.total }}</th></tr></thead>
+          <thead>
+            <tr>
+              <th>{{ words.head.option }}</th>
+              <th class="figure">{{ words.head.purchase }}</th>
+              <th class="figure">{{ words.head.replacements }}</th>
+              <th class="figure">{{ words.head.running }}</th>
+              <th class="figure">{{ words.head.slower }}</th>
+              <th class="figure">{{ words.head.resale }}</th>
+              <th class="figure">{{ words.head.total }}</th>
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="option in rows" :key="option.id" :class="{ soft: option.ruledOut }">
               <td :class="{ typical: option.typical }">{{ words.tenure(option.tenure) }}</td>
-              <td v-for="(amount, i) in [option.parts.purchase, option.parts.replacements, option.parts.consumables + option.parts.repairs, option.parts.slower, -option.parts.resale, option.parts.total]" :key="i" class="figure">{{ store.say.money(Math.round(amount)) }}</td>
+              <td
+                v-for="(amount, i) in [
+                  option.parts.purchase,
+                  option.parts.replacements,
+                  option.parts.consumables + option.parts.repairs,
+                  option.parts.slower,
+                  -option.parts.resale,
+                  option.parts.total
+                ]"
+                :key="i"
+                class="figure"
+              >
+                {{ store.say.money(Math.round(amount)) }}
+              </td>
             </tr>
           </tbody>
         </table>
@@ -137,26 +325,87 @@ const chosenTier = (id: string): string | undefined => (split.value?.split.kind 
     <h2>{{ words.spend }}</h2>
     <p class="caption">{{ words.spendCaption }}</p>
     <div class="row fields">
-      <div class="field grow"><span id="split-tools-label" class="label">{{ words.tools }}</span><MultiSelect v-model="group" aria-labelledby="split-tools-label" :options="options" option-label="name" option-value="id" filter :filter-fields="['words']" display="comma" :max-selected-labels="4" /></div>
+      <div class="field grow">
+        <span id="split-tools-label" class="label">{{ words.tools }}</span
+        ><MultiSelect
+          v-model="group"
+          aria-labelledby="split-tools-label"
+          :options="options"
+          option-label="name"
+          option-value="id"
+          filter
+          :filter-fields="['words']"
+          display="comma"
+          :max-selected-labels="4"
+        />
+      </div>
       <MoneyField :label="words.total" :value="total ?? suggested" @change="total = $event" />
-      <NumberField :label="words.years" :value="years" :least="1" :most="30" whole @change="years = $event ?? years" />
+      <NumberField
+        :label="words.years"
+        :value="years"
+        :least="1"
+        :most="30"
+        whole
+        @change="years = $event ?? years"
+      />
     </div>
     <p v-if="groupTools.length === 0" class="soft">{{ words.noTools }}</p>
     <template v-else-if="split">
-      <p v-if="split.split.kind === 'too-little'" class="attention">{{ words.tooLittle(store.say, split.split.least) }}</p>
-      <p v-else-if="split.split.kind === 'no-option'" class="attention">{{ words.noOption(store.say.shortTool(split.split.place)) }}</p>
+      <p v-if="split.split.kind === 'too-little'" class="attention">
+        {{ words.tooLittle(store.say, split.split.least) }}
+      </p>
+      <p v-else-if="split.split.kind === 'no-option'" class="attention">
+        {{ words.noOption(store.say.shortTool(split.split.place)) }}
+      </p>
       <template v-else>
-        <p>{{ words.split(store.say, split.split.cost, split.total - split.split.cost) }} <span class="soft">{{ words.proven(store.say.number(split.ms, 1)) }}</span></p>
+        <p>
+          {{ words.split(store.say, split.split.cost, split.total - split.split.cost) }}
+          <span class="soft">{{ words.proven(store.say.number(split.ms, 1)) }}</span>
+        </p>
         <div class="scroller wide">
           <table class="plain small">
-            <thead><tr><th>{{ words.splitHead.tool }}</th><th class="figure">{{ words.splitHead.hours }}</th><th>{{ words.splitHead.tier }}</th><th class="figure">{{ words.splitHead.cost }}</th><th class="figure">{{ words.splitHead.later }}</th></tr></thead>
+            <thead>
+              <tr>
+                <th>{{ words.splitHead.tool }}</th>
+                <th class="figure">{{ words.splitHead.hours }}</th>
+                <th>{{ words.splitHead.tier }}</th>
+                <th class="figure">{{ words.splitHead.cost }}</th>
+                <th class="figure">{{ words.splitHead.later }}</th>
+              </tr>
+            </thead>
             <tbody>
               <tr v-for="place in split.places" :key="place.tool">
-                <td>{{ store.say.tool(place.tool) }}<template v-if="place.count > 1"> × {{ place.count }}</template></td>
+                <td>
+                  {{ store.say.tool(place.tool)
+                  }}<template v-if="place.count > 1"> × {{ place.count }}</template>
+                </td>
                 <td class="figure">{{ store.say.number(place.hours, 1) }}</td>
-                <td><span v-for="option in place.options" :key="option.id" class="tier" :class="{ taken: option.id === chosenTier(place.tool) }">{{ option.id === chosenTier(place.tool) ? '■ ' : '' }}{{ weigh.tierName[option.id]?.replace(' tier', '') }}</span></td>
-                <td class="figure">{{ store.say.money(place.options.find(({ id }) => id === chosenTier(place.tool))?.cost ?? 0) }}</td>
-                <td class="figure">{{ store.say.money(Math.round(-(place.options.find(({ id }) => id === chosenTier(place.tool))?.value ?? 0))) }}</td>
+                <td>
+                  <span
+                    v-for="option in place.options"
+                    :key="option.id"
+                    class="tier"
+                    :class="{ taken: option.id === chosenTier(place.tool) }"
+                    >{{ option.id === chosenTier(place.tool) ? '■ ' : ''
+                    }}{{ weigh.tierName[option.id]?.replace(' tier', '') }}</span
+                  >
+                </td>
+                <td class="figure">
+                  {{
+                    store.say.money(
+                      place.options.find(({ id }) => id === chosenTier(place.tool))?.cost ?? 0
+                    )
+                  }}
+                </td>
+                <td class="figure">
+                  {{
+                    store.say.money(
+                      Math.round(
+                        -(place.options.find(({ id }) => id === chosenTier(place.tool))?.value ?? 0)
+                      )
+                    )
+                  }}
+                </td>
               </tr>
             </tbody>
           </table>
@@ -167,11 +416,34 @@ const chosenTier = (id: string): string | undefined => (split.value?.split.kind 
 </template>
 
 <style scoped>
-.fields { align-items: end; gap: 0.75rem 1.25rem; }
-.grow { flex: 1 1 20rem; min-width: 0; }
-.two { display: grid; grid-template-columns: minmax(0, 1.7fr) minmax(0, 1fr); gap: 1rem 2rem; }
-.wide { overflow-x: auto; }
-.tier { margin-right: 0.75rem; color: var(--graphite-soft); white-space: nowrap; }
-.tier.taken { color: var(--graphite); font-weight: 650; }
-@media (max-width: 800px) { .two { grid-template-columns: minmax(0, 1fr); } }
+.fields {
+  align-items: end;
+  gap: 0.75rem 1.25rem;
+}
+.grow {
+  flex: 1 1 20rem;
+  min-width: 0;
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 1.7fr) minmax(0, 1fr);
+  gap: 1rem 2rem;
+}
+.wide {
+  overflow-x: auto;
+}
+.tier {
+  margin-right: 0.75rem;
+  color: var(--graphite-soft);
+  white-space: nowrap;
+}
+.tier.taken {
+  color: var(--graphite);
+  font-weight: 650;
+}
+@media (max-width: 800px) {
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

@@ -4,7 +4,15 @@ import MultiSelect from 'primevue/multiselect'
 import Select from 'primevue/select'
 import Slider from 'primevue/slider'
 import { computed, ref } from 'vue'
-import { adoptSchool, bannedBy, blend, followsSchool, leaveSchool, schoolWeights, takeSide } from '../../../core/weigh'
+import {
+  adoptSchool,
+  bannedBy,
+  blend,
+  followsSchool,
+  leaveSchool,
+  schoolWeights,
+  takeSide
+} from '../../../core/weigh'
 import type { School } from '../../../core/catalogue'
 import { daysBetween } from '../../../core/calendar'
 import { disputes, library, schools } from '../../../data'
@@ -33,34 +41,80 @@ const title = computed(() => {
   const school = current.value
   if (!store.workspace?.preferences.school) return words.titleOwn
   if (!school) return words.title(store.workspace.preferences.school.replace('+', ' / '))
-  return followsSchool(store.workspace, school, level.value) ? words.title(school.name) : words.titleMix(school.name)
+  return followsSchool(store.workspace, school, level.value)
+    ? words.title(school.name)
+    : words.titleMix(school.name)
 })
 const school = computed(() => schools.find(({ id }) => id === shown.value))
-const lean = (one: School, up: boolean): string => one.leanings.filter(({ times }) => (up ? times > 1 : times < 1)).map(({ tool, times }) => `${lowerFirst(store.say?.shortTool(tool) ?? tool)} × ${store.say?.number(times, 2)}`).join(', ')
+const lean = (one: School, up: boolean): string =>
+  one.leanings
+    .filter(({ times }) => (up ? times > 1 : times < 1))
+    .map(
+      ({ tool, times }) =>
+        `${lowerFirst(store.say?.shortTool(tool) ?? tool)} × ${store.say?.number(times, 2)}`
+    )
+    .join(', ')
 const leavesOut = (one: School): string => {
   const named = one.bans.map((id) => lowerFirst(store.say?.tool(id) ?? id))
-  const motors = one.noMotorsBut === undefined ? [] : [one.noMotorsBut.length > 0 ? words.noMotorsBut(one.noMotorsBut.map((id) => lowerFirst(store.say?.shortTool(id) ?? id)).join(', ')) : words.noMotors]
+  const motors =
+    one.noMotorsBut === undefined
+      ? []
+      : [
+          one.noMotorsBut.length > 0
+            ? words.noMotorsBut(
+                one.noMotorsBut.map((id) => lowerFirst(store.say?.shortTool(id) ?? id)).join(', ')
+              )
+            : words.noMotors
+        ]
   return [...motors, ...named].join(', ')
 }
-const take = (one: School): void => store.run(steps.school(one.name), (state) => adoptSchool(state, library, level.value, one))
+const take = (one: School): void =>
+  store.run(steps.school(one.name), (state) => adoptSchool(state, library, level.value, one))
 const leave = (): void => store.run(steps.noSchool(), leaveSchool)
 const blended = computed(() => {
   const [a, b] = [school.value, schools.find(({ id }) => id === second.value)]
-  return a && b && a !== b ? blend(a, b, share.value / 100, `${a.id}+${b.id}`, words.blendName(a.name, b.name)) : undefined
+  return a && b && a !== b
+    ? blend(a, b, share.value / 100, `${a.id}+${b.id}`, words.blendName(a.name, b.name))
+    : undefined
 })
-const options = computed(() => [{ id: OWN, name: words.own }, ...schools.map(({ id, name }) => ({ id, name }))])
-const run = (): void => weighing.compare(picked.value.slice(0, MOST).map((id) => schools.find((one) => one.id === id) ?? null))
+const options = computed(() => [
+  { id: OWN, name: words.own },
+  ...schools.map(({ id, name }) => ({ id, name }))
+])
+const run = (): void =>
+  weighing.compare(
+    picked.value.slice(0, MOST).map((id) => schools.find((one) => one.id === id) ?? null)
+  )
 const nameOf = (id: string): string => schools.find((one) => one.id === id)?.name ?? words.own
-const open = computed(() => (store.workspace?.builds ?? []).filter(({ log }) => log?.done === undefined))
+const open = computed(() =>
+  (store.workspace?.builds ?? []).filter(({ log }) => log?.done === undefined)
+)
 const rows = computed(() => {
   const { say } = store
   const r = words.rows
   if (!say) return []
   return [
-    [r.first, (i: number) => { const [first] = weighing.outcomes[i]?.purchases ?? []; const same = weighing.outcomes[i]?.purchases.filter(({ date }) => date === first?.date) ?? []; return same.map(({ offer }) => lowerFirst(say.shortOffer(offer))).join(', ') || '–' }],
-    [r.order, (i: number) => (weighing.outcomes[i]?.order ?? []).map(({ tool }, k) => `${k + 1} ${lowerFirst(say.shortTool(tool))}`).join(', ')],
+    [
+      r.first,
+      (i: number) => {
+        const [first] = weighing.outcomes[i]?.purchases ?? []
+        const same =
+          weighing.outcomes[i]?.purchases.filter(({ date }) => date === first?.date) ?? []
+        return same.map(({ offer }) => lowerFirst(say.shortOffer(offer))).join(', ') || '–'
+      }
+    ],
+    [
+      r.order,
+      (i: number) =>
+        (weighing.outcomes[i]?.order ?? [])
+          .map(({ tool }, k) => `${k + 1} ${lowerFirst(say.shortTool(tool))}`)
+          .join(', ')
+    ],
     [r.spent, (i: number) => say.money(weighing.outcomes[i]?.spentOnTools ?? 0)],
-    [r.builds, (i: number) => words.buildsOf(weighing.outcomes[i]?.builds.length ?? 0, open.value.length)],
+    [
+      r.builds,
+      (i: number) => words.buildsOf(weighing.outcomes[i]?.builds.length ?? 0, open.value.length)
+    ],
     [r.hours, (i: number) => duration(weighing.outcomes[i]?.minutes ?? 0)],
     [r.loud, (i: number) => duration(weighing.outcomes[i]?.loudMinutes ?? 0)],
     [r.risk, (i: number) => say.number((weighing.outcomes[i]?.riskMinutes ?? 0) / 60, 1)],
@@ -68,69 +122,195 @@ const rows = computed(() => {
   ] as const
 })
 /** Share of the plan's days at which a build is done, for the picture. */
-const at = (done: string): number => (store.world ? Math.max(2, (100 * daysBetween(store.world.asOf, done)) / Math.max(1, daysBetween(store.world.asOf, store.world.until))) : 0)
-const doneDay = (i: number, build: string): string | undefined => weighing.outcomes[i]?.builds.find((one) => one.build === build)?.done
-const sideOptions = (id: string) => [{ id: NO_SIDE, name: words.noSide }, ...(disputes.find((one) => one.id === id)?.sides ?? []).map((side) => ({ id: side.id, name: side.name }))]
+const at = (done: string): number =>
+  store.world
+    ? Math.max(
+        2,
+        (100 * daysBetween(store.world.asOf, done)) /
+          Math.max(1, daysBetween(store.world.asOf, store.world.until))
+      )
+    : 0
+const doneDay = (i: number, build: string): string | undefined =>
+  weighing.outcomes[i]?.builds.find((one) => one.build === build)?.done
+const sideOptions = (id: string) => [
+  { id: NO_SIDE, name: words.noSide },
+  ...(disputes.find((one) => one.id === id)?.sides ?? []).map((side) => ({
+    id: side.id,
+    name: side.name
+  }))
+]
 function takeTheSide(id: string, side: string): void {
   const dispute = disputes.find((one) => one.id === id)
-  if (dispute) store.run(steps.side(dispute.question), (state) => takeSide(state, library, dispute, side === NO_SIDE ? undefined : side))
+  if (dispute)
+    store.run(steps.side(dispute.question), (state) =>
+      takeSide(state, library, dispute, side === NO_SIDE ? undefined : side)
+    )
 }
 const sideOf = (id: string): string => store.workspace?.preferences.sides?.[id] ?? NO_SIDE
-const argumentOf = (id: string): string => disputes.find((one) => one.id === id)?.sides.find((side) => side.id === sideOf(id))?.argument ?? ''
+const argumentOf = (id: string): string =>
+  disputes.find((one) => one.id === id)?.sides.find((side) => side.id === sideOf(id))?.argument ??
+  ''
 </script>
 
 <template>
-  <PlaceHead :title="title" :subtitle="words.subtitle"><Button v-if="store.workspace?.preferences.ownMix" size="small" severity="secondary" :label="words.leave" @click="leave" /></PlaceHead>
+  <PlaceHead :title="title" :subtitle="words.subtitle"
+    ><Button
+      v-if="store.workspace?.preferences.ownMix"
+      size="small"
+      severity="secondary"
+      :label="words.leave"
+      @click="leave"
+  /></PlaceHead>
   <WeighTabs />
   <div v-if="store.say" class="book">
     <ul class="plain-list spines">
-      <li v-for="one in schools" :key="one.id"><button type="button" :aria-pressed="one.id === shown" :class="{ here: one.id === shown }" @click="shown = one.id"><span class="strong">{{ one.name }}</span><span v-if="one.id === current?.id" class="soft small"> · {{ words.following }}</span></button></li>
+      <li v-for="one in schools" :key="one.id">
+        <button
+          type="button"
+          :aria-pressed="one.id === shown"
+          :class="{ here: one.id === shown }"
+          @click="shown = one.id"
+        >
+          <span class="strong">{{ one.name }}</span
+          ><span v-if="one.id === current?.id" class="soft small"> · {{ words.following }}</span>
+        </button>
+      </li>
     </ul>
     <section v-if="school" class="stack">
       <h2>{{ school.name }}</h2>
       <p>{{ school.argument }}</p>
       <dl class="small">
-        <dt>{{ words.first }}</dt><dd>{{ school.firstMoney }}</dd>
-        <dt>{{ words.givesUp }}</dt><dd>{{ school.givesUp }}</dd>
-        <dt>{{ words.weights }}</dt><dd>{{ words.weightText(store.say, { ...schoolWeights(school, level) }) }}</dd>
-        <template v-if="lean(school, true)"><dt>{{ words.leanings }}</dt><dd>{{ lean(school, true) }}<template v-if="lean(school, false)">, {{ words.away }} {{ lean(school, false) }}</template></dd></template>
-        <template v-if="bannedBy(library, school).length > 0"><dt>{{ words.bans }}</dt><dd>{{ leavesOut(school) }}</dd></template>
+        <dt>{{ words.first }}</dt>
+        <dd>{{ school.firstMoney }}</dd>
+        <dt>{{ words.givesUp }}</dt>
+        <dd>{{ school.givesUp }}</dd>
+        <dt>{{ words.weights }}</dt>
+        <dd>{{ words.weightText(store.say, { ...schoolWeights(school, level) }) }}</dd>
+        <template v-if="lean(school, true)"
+          ><dt>{{ words.leanings }}</dt>
+          <dd>
+            {{ lean(school, true)
+            }}<template v-if="lean(school, false)"
+              >, {{ words.away }} {{ lean(school, false) }}</template
+            >
+          </dd></template
+        >
+        <template v-if="bannedBy(library, school).length > 0"
+          ><dt>{{ words.bans }}</dt>
+          <dd>{{ leavesOut(school) }}</dd></template
+        >
       </dl>
       <div class="row">
-        <Button size="small" :label="words.takeUp" :disabled="school.id === current?.id" @click="take(school)" />
+        <Button
+          size="small"
+          :label="words.takeUp"
+          :disabled="school.id === current?.id"
+          @click="take(school)"
+        />
         <span class="soft small">{{ words.blend }}: {{ words.blendWith }}</span>
-        <Select v-model="second" :options="schools.filter(({ id }) => id !== shown)" option-label="name" option-value="id" size="small" :aria-label="words.blend" :placeholder="words.blendChoose" show-clear />
+        <Select
+          v-model="second"
+          :options="schools.filter(({ id }) => id !== shown)"
+          option-label="name"
+          option-value="id"
+          size="small"
+          :aria-label="words.blend"
+          :placeholder="words.blendChoose"
+          show-clear
+        />
       </div>
-      <div v-if="blended" class="row blend"><span :id="'blend-share'" class="small">{{ words.blendShare(school.name, nameOf(second ?? ''), store.say.percent(share / 100)) }}</span><Slider v-model="share" class="slide" :step="10" aria-labelledby="blend-share" /><Button size="small" severity="secondary" :label="words.blendTake" @click="take(blended)" /></div>
+      <div v-if="blended" class="row blend">
+        <span :id="'blend-share'" class="small">{{
+          words.blendShare(school.name, nameOf(second ?? ''), store.say.percent(share / 100))
+        }}</span
+        ><Slider v-model="share" class="slide" :step="10" aria-labelledby="blend-share" /><Button
+          size="small"
+          severity="secondary"
+          :label="words.blendTake"
+          @click="take(blended)"
+        />
+      </div>
     </section>
   </div>
   <section v-if="store.say" class="stack">
     <h2>{{ words.side }}</h2>
     <p class="caption">{{ words.sideCaption }}</p>
     <div class="row">
-      <MultiSelect v-model="picked" :options="options" option-label="name" option-value="id" :selection-limit="MOST" display="comma" :max-selected-labels="4" :aria-label="words.choose" />
-      <Button size="small" :label="words.run" :disabled="picked.length === 0 || weighing.comparing" @click="run" />
-      <Button v-if="weighing.comparing" size="small" severity="secondary" :label="words.stop" @click="weighing.stopComparing()" />
-      <span v-if="weighing.comparing" role="status" class="soft small">{{ words.working(weighing.outcomes.length, picked.length) }}</span>
+      <MultiSelect
+        v-model="picked"
+        :options="options"
+        option-label="name"
+        option-value="id"
+        :selection-limit="MOST"
+        display="comma"
+        :max-selected-labels="4"
+        :aria-label="words.choose"
+      />
+      <Button
+        size="small"
+        :label="words.run"
+        :disabled="picked.length === 0 || weighing.comparing"
+        @click="run"
+      />
+      <Button
+        v-if="weighing.comparing"
+        size="small"
+        severity="secondary"
+        :label="words.stop"
+        @click="weighing.stopComparing()"
+      />
+      <span v-if="weighing.comparing" role="status" class="soft small">{{
+        words.working(weighing.outcomes.length, picked.length)
+      }}</span>
     </div>
     <template v-if="weighing.outcomes.length > 0">
       <div class="scroller wide">
         <table class="plain small">
-          <thead><tr><th /><th v-for="outcome in weighing.outcomes" :key="outcome.school" scope="col">{{ nameOf(outcome.school) }}<template v-if="outcome.clash"> · {{ words.clash }}</template></th></tr></thead>
+          <thead>
+            <tr>
+              <th />
+              <th v-for="outcome in weighing.outcomes" :key="outcome.school" scope="col">
+                {{ nameOf(outcome.school)
+                }}<template v-if="outcome.clash"> · {{ words.clash }}</template>
+              </th>
+            </tr>
+          </thead>
           <tbody>
-            <tr v-for="[name, text] in rows" :key="name"><th scope="row">{{ name }}</th><td v-for="(outcome, i) in weighing.outcomes" :key="outcome.school">{{ text(i) }}</td></tr>
+            <tr v-for="[name, text] in rows" :key="name">
+              <th scope="row">{{ name }}</th>
+              <td v-for="(outcome, i) in weighing.outcomes" :key="outcome.school">{{ text(i) }}</td>
+            </tr>
           </tbody>
         </table>
       </div>
       <h3>{{ words.chart }}</h3>
-      <p class="row small"><span v-for="(outcome, i) in weighing.outcomes" :key="outcome.school" class="row key"><span class="bar" :class="`kind-${i}`" />{{ nameOf(outcome.school) }}</span></p>
+      <p class="row small">
+        <span v-for="(outcome, i) in weighing.outcomes" :key="outcome.school" class="row key"
+          ><span class="bar" :class="`kind-${i}`" />{{ nameOf(outcome.school) }}</span
+        >
+      </p>
       <div class="lanes small">
         <div v-for="build in open" :key="build.id" class="lane">
           <span class="build">{{ build.name }}</span>
           <div>
             <div v-for="(outcome, i) in weighing.outcomes" :key="outcome.school" class="track">
-              <span v-if="doneDay(i, build.id)" class="bar" :class="`kind-${i}`" :style="{ width: `${at(doneDay(i, build.id) ?? '')}%` }" />
-              <span class="day" :style="{ left: `${doneDay(i, build.id) ? Math.min(84, at(doneDay(i, build.id) ?? '')) : 0}%` }">{{ doneDay(i, build.id) ? store.say.shortDay(doneDay(i, build.id) ?? '') : words.never }}<span class="visually-hidden">, {{ nameOf(outcome.school) }}</span></span>
+              <span
+                v-if="doneDay(i, build.id)"
+                class="bar"
+                :class="`kind-${i}`"
+                :style="{ width: `${at(doneDay(i, build.id) ?? '')}%` }"
+              />
+              <span
+                class="day"
+                :style="{
+                  left: `${doneDay(i, build.id) ? Math.min(84, at(doneDay(i, build.id) ?? '')) : 0}%`
+                }"
+                >{{
+                  doneDay(i, build.id)
+                    ? store.say.shortDay(doneDay(i, build.id) ?? '')
+                    : words.never
+                }}<span class="visually-hidden">, {{ nameOf(outcome.school) }}</span></span
+              >
             </div>
           </div>
         </div>
@@ -142,7 +322,15 @@ const argumentOf = (id: string): string => disputes.find((one) => one.id === id)
     <div class="disputes">
       <div v-for="dispute in disputes" :key="dispute.id" class="field">
         <span :id="`dispute-${dispute.id}-label`" class="label">{{ dispute.question }}</span>
-        <Select :aria-labelledby="`dispute-${dispute.id}-label`" :model-value="sideOf(dispute.id)" :options="sideOptions(dispute.id)" option-label="name" option-value="id" size="small" @update:model-value="takeTheSide(dispute.id, $event)" />
+        <Select
+          :aria-labelledby="`dispute-${dispute.id}-label`"
+          :model-value="sideOf(dispute.id)"
+          :options="sideOptions(dispute.id)"
+          option-label="name"
+          option-value="id"
+          size="small"
+          @update:model-value="takeTheSide(dispute.id, $event)"
+        />
         <span class="soft small">{{ argumentOf(dispute.id) }}</span>
       </div>
     </div>
@@ -150,24 +338,118 @@ const argumentOf = (id: string): string => disputes.find((one) => one.id === id)
 </template>
 
 <style scoped>
-.book { display: grid; grid-template-columns: 14rem minmax(0, 1fr); border: 1px solid var(--line-strong); }
-.spines { border-right: 1px solid var(--line-strong); }
-.spines button { width: 100%; text-align: left; background: none; border: 0; border-bottom: 1px solid var(--line); padding: 0.35rem 0.75rem; cursor: pointer; }
-.spines .here { background: var(--paper-raised); box-shadow: inset 4px 0 0 var(--planned); }
-.book > section { padding: 0.75rem 1rem; background: var(--paper-raised); }
-dl { display: grid; grid-template-columns: 7.5rem minmax(0, 1fr); gap: 0.25rem 0.75rem; margin: 0; }
-dt { color: var(--graphite-soft); } dd { margin: 0; }
-.blend { align-items: center; } .slide { width: 12rem; }
-.wide { overflow-x: auto; }
-tbody th { min-width: 8rem; vertical-align: top; }
-.lane { display: grid; grid-template-columns: 10rem minmax(0, 1fr); border-bottom: 1px solid var(--line); padding: 0.15rem 0; align-items: center; }
-.track { position: relative; height: 1.15rem; }
-.bar { position: absolute; inset: 0.15rem auto 0.15rem 0; border: 1px solid var(--graphite); }
-.kind-0 { background: var(--planned-wash); } .kind-1 { background: repeating-linear-gradient(135deg, var(--planned) 0 2px, var(--planned-faint) 2px 7px); } .kind-2 { background: var(--spent-wash); } .kind-3 { background: repeating-linear-gradient(90deg, var(--spent) 0 2px, var(--paper-raised) 2px 6px); }
-.day { position: absolute; padding: 0 0.4rem; white-space: nowrap; line-height: 1.15rem; }
-.key { margin-right: 1rem; }
-.key .bar { position: static; width: 2rem; height: 0.85rem; }
-tbody th { border-bottom: 1px solid var(--line); }
-.disputes { display: grid; grid-template-columns: repeat(auto-fill, minmax(16rem, 1fr)); gap: 0.75rem 1.5rem; }
-@media (max-width: 800px) { .book { grid-template-columns: minmax(0, 1fr); } .spines { border-right: 0; } .lane { grid-template-columns: minmax(0, 1fr); } dl { grid-template-columns: minmax(0, 1fr); } }
+.book {
+  display: grid;
+  grid-template-columns: 14rem minmax(0, 1fr);
+  border: 1px solid var(--line-strong);
+}
+.spines {
+  border-right: 1px solid var(--line-strong);
+}
+.spines button {
+  width: 100%;
+  text-align: left;
+  background: none;
+  border: 0;
+  border-bottom: 1px solid var(--line);
+  padding: 0.35rem 0.75rem;
+  cursor: pointer;
+}
+.spines .here {
+  background: var(--paper-raised);
+  box-shadow: inset 4px 0 0 var(--planned);
+}
+.book > section {
+  padding: 0.75rem 1rem;
+  background: var(--paper-raised);
+}
+dl {
+  display: grid;
+  grid-template-columns: 7.5rem minmax(0, 1fr);
+  gap: 0.25rem 0.75rem;
+  margin: 0;
+}
+dt {
+  color: var(--graphite-soft);
+}
+dd {
+  margin: 0;
+}
+.blend {
+  align-items: center;
+}
+.slide {
+  width: 12rem;
+}
+.wide {
+  overflow-x: auto;
+}
+tbody th {
+  min-width: 8rem;
+  vertical-align: top;
+}
+.lane {
+  display: grid;
+  grid-template-columns: 10rem minmax(0, 1fr);
+  border-bottom: 1px solid var(--line);
+  padding: 0.15rem 0;
+  align-items: center;
+}
+.track {
+  position: relative;
+  height: 1.15rem;
+}
+.bar {
+  position: absolute;
+  inset: 0.15rem auto 0.15rem 0;
+  border: 1px solid var(--graphite);
+}
+.kind-0 {
+  background: var(--planned-wash);
+}
+.kind-1 {
+  background: repeating-linear-gradient(135deg, var(--planned) 0 2px, var(--planned-faint) 2px 7px);
+}
+.kind-2 {
+  background: var(--spent-wash);
+}
+.kind-3 {
+  background: repeating-linear-gradient(90deg, var(--spent) 0 2px, var(--paper-raised) 2px 6px);
+}
+.day {
+  position: absolute;
+  padding: 0 0.4rem;
+  white-space: nowrap;
+  line-height: 1.15rem;
+}
+.key {
+  margin-right: 1rem;
+}
+.key .bar {
+  position: static;
+  width: 2rem;
+  height: 0.85rem;
+}
+tbody th {
+  border-bottom: 1px solid var(--line);
+}
+.disputes {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(16rem, 1fr));
+  gap: 0.75rem 1.5rem;
+}
+@media (max-width: 800px) {
+  .book {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .spines {
+    border-right: 0;
+  }
+  .lane {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  dl {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

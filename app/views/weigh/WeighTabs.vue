@@ -3,7 +3,12 @@ import PlaceTabs from '../../parts/PlaceTabs.vue'
 import { weigh as words } from '../../words/weigh'
 
 /** The four questions of the Weigh-up. */
-const tabs = [['/weigh', words.tabs.tools], ['/weigh/quality', words.tabs.quality], ['/weigh/power', words.tabs.power], ['/weigh/schools', words.tabs.schools]] as const
+const tabs = [
+  ['/weigh', words.tabs.tools],
+  ['/weigh/quality', words.tabs.quality],
+  ['/weigh/power', words.tabs.power],
+  ['/weigh/schools', words.tabs.schools]
+] as const
 </script>
 
 <template>

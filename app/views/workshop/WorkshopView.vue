@@ -22,51 +22,111 @@ import { workshop as words } from '../../words/workshop'
 const store = useWorkspace()
 const shop = computed(() => store.workspace?.workshop)
 const time = computed(() => store.workspace?.time ?? { minutesPerWeek: 0 })
-const used = computed(() => (store.world ? sumOf(kitOf(store.world.library, store.world.workspace.items).tools, ({ tool, count }) => tool.storedM2 * count) : 0))
+const used = computed(() =>
+  store.world
+    ? sumOf(
+        kitOf(store.world.library, store.world.workspace.items).tools,
+        ({ tool, count }) => tool.storedM2 * count
+      )
+    : 0
+)
 const suggested = computed(() => (shop.value?.room ? floorFor(shop.value.room) : undefined))
 const levels = settings.comfortLevels.map((name, id) => ({ id: id as HazardLevel, name }))
-const mains = [{ id: 230, name: '230 V' }, { id: 120, name: '120 V' }] as const
+const mains = [
+  { id: 230, name: '230 V' },
+  { id: 120, name: '120 V' }
+] as const
 
 function set(next: Partial<Workshop>): void {
   store.run(steps.workshop(), (state) => {
     const merged = { ...state.workshop, ...next }
-    return { ...state, workshop: Object.fromEntries(Object.entries(merged).filter(([, value]) => value !== undefined)) as unknown as Workshop }
+    return {
+      ...state,
+      workshop: Object.fromEntries(
+        Object.entries(merged).filter(([, value]) => value !== undefined)
+      ) as unknown as Workshop
+    }
   })
 }
 function room(side: 'lengthM' | 'widthM', value: number | undefined): void {
-  const next = { lengthM: shop.value?.room?.lengthM ?? 0, widthM: shop.value?.room?.widthM ?? 0, [side]: value ?? 0 }
+  const next = {
+    lengthM: shop.value?.room?.lengthM ?? 0,
+    widthM: shop.value?.room?.widthM ?? 0,
+    [side]: value ?? 0
+  }
   set({ room: next.lengthM === 0 && next.widthM === 0 ? undefined : next })
 }
-const quiet = (next: { aboveDbA?: number; costPerHour?: number } | undefined): void => set({ quiet: next && { aboveDbA: 85, costPerHour: 0, ...shop.value?.quiet, ...next } })
-const comfort = (hazard: HazardClass, level: HazardLevel): void => set({ comfort: { ...shop.value?.comfort, [hazard]: level } })
-const leftOut = (hazard: HazardClass): number => (store.world && shop.value ? [...store.world.library.methods.values()].filter((method) => method.hazard?.kind === hazard && !comfortable(shop.value as Workshop, method)).length : 0)
-const practice = computed(() => (store.workspace && store.world ? practiceOf(store.workspace, store.world.library) : []))
-const suggestion = (hazard: HazardClass) => practice.value.find((one) => one.hazard === hazard && one.suggests !== undefined)
+const quiet = (next: { aboveDbA?: number; costPerHour?: number } | undefined): void =>
+  set({ quiet: next && { aboveDbA: 85, costPerHour: 0, ...shop.value?.quiet, ...next } })
+const comfort = (hazard: HazardClass, level: HazardLevel): void =>
+  set({ comfort: { ...shop.value?.comfort, [hazard]: level } })
+const leftOut = (hazard: HazardClass): number =>
+  store.world && shop.value
+    ? [...store.world.library.methods.values()].filter(
+        (method) => method.hazard?.kind === hazard && !comfortable(shop.value as Workshop, method)
+      ).length
+    : 0
+const practice = computed(() =>
+  store.workspace && store.world ? practiceOf(store.workspace, store.world.library) : []
+)
+const suggestion = (hazard: HazardClass) =>
+  practice.value.find((one) => one.hazard === hazard && one.suggests !== undefined)
 const humidity = computed(() => shop.value?.humidity ?? USUAL_HUMIDITY)
-const setHumidity = (next: Partial<Humidity>): void => set({ humidity: { ...humidity.value, ...next } })
+const setHumidity = (next: Partial<Humidity>): void =>
+  set({ humidity: { ...humidity.value, ...next } })
 
 const other = ref({ from: '', until: '', hours: 0 })
 function addStretch(): void {
   const { from, until, hours } = other.value
   const begin = from || (store.world?.asOf ?? '')
   const end = until || begin
-  store.run(steps.hours(), (state) => ({ ...state, time: { ...state.time, changes: [...(state.time.changes ?? []), { from: begin < end ? begin : end, until: begin < end ? end : begin, minutesPerWeek: Math.round(hours * 60) }] } }))
+  store.run(steps.hours(), (state) => ({
+    ...state,
+    time: {
+      ...state.time,
+      changes: [
+        ...(state.time.changes ?? []),
+        {
+          from: begin < end ? begin : end,
+          until: begin < end ? end : begin,
+          minutesPerWeek: Math.round(hours * 60)
+        }
+      ]
+    }
+  }))
 }
 function removeStretch(index: number): void {
   store.run(steps.hours(), (state) => {
     const changes = (state.time.changes ?? []).filter((_, i) => i !== index)
-    return { ...state, time: changes.length > 0 ? { ...state.time, changes } : { minutesPerWeek: state.time.minutesPerWeek } }
+    return {
+      ...state,
+      time:
+        changes.length > 0
+          ? { ...state.time, changes }
+          : { minutesPerWeek: state.time.minutesPerWeek }
+    }
   })
 }
 const perStage = computed(() => {
   const { world } = store
   if (!world) return []
-  return world.stages.filter(({ end }) => end >= world.asOf).map((stage) => ({ stage, minutes: minutesBetween(world.workspace.time, world.asOf, stage.start > world.asOf ? stage.start : world.asOf, stage.end) }))
+  return world.stages
+    .filter(({ end }) => end >= world.asOf)
+    .map((stage) => ({
+      stage,
+      minutes: minutesBetween(
+        world.workspace.time,
+        world.asOf,
+        stage.start > world.asOf ? stage.start : world.asOf,
+        stage.end
+      )
+    }))
 })
-const cap = (value: number | undefined): void => store.run(steps.money(), (state) => {
-  const { cap: _former, ...money } = state.money
-  return { ...state, money: value === undefined ? money : { ...money, cap: value } }
-})
+const cap = (value: number | undefined): void =>
+  store.run(steps.money(), (state) => {
+    const { cap: _former, ...money } = state.money
+    return { ...state, money: value === undefined ? money : { ...money, cap: value } }
+  })
 </script>
 
 <template>
@@ -76,16 +136,68 @@ const cap = (value: number | undefined): void => store.run(steps.money(), (state
     <section class="stack">
       <h2>{{ words.roomTitle }}</h2>
       <div class="row">
-        <NumberField :label="words.length" :value="shop.room?.lengthM" :least="0" :most="1000" width="6rem" optional @change="room('lengthM', $event)" />
-        <NumberField :label="words.width" :value="shop.room?.widthM" :least="0" :most="1000" width="6rem" optional @change="room('widthM', $event)" />
+        <NumberField
+          :label="words.length"
+          :value="shop.room?.lengthM"
+          :least="0"
+          :most="1000"
+          width="6rem"
+          optional
+          @change="room('lengthM', $event)"
+        />
+        <NumberField
+          :label="words.width"
+          :value="shop.room?.widthM"
+          :least="0"
+          :most="1000"
+          width="6rem"
+          optional
+          @change="room('widthM', $event)"
+        />
       </div>
-      <NumberField :label="words.floor" :value="shop.floorM2" :least="0" :most="10000" width="6rem" optional @change="set({ floorM2: $event })" />
+      <NumberField
+        :label="words.floor"
+        :value="shop.floorM2"
+        :least="0"
+        :most="10000"
+        width="6rem"
+        optional
+        @change="set({ floorM2: $event })"
+      />
       <p class="caption">{{ words.floorWhy(store.say.number(used, 2)) }}</p>
-      <p v-if="suggested !== undefined && suggested > 0" class="caption">{{ words.floorFrom(store.say.number(suggested, 1)) }} <button v-if="suggested !== shop.floorM2" type="button" class="link" @click="set({ floorM2: suggested })">{{ words.takeFloor(store.say.number(suggested, 1)) }}</button></p>
+      <p v-if="suggested !== undefined && suggested > 0" class="caption">
+        {{ words.floorFrom(store.say.number(suggested, 1)) }}
+        <button
+          v-if="suggested !== shop.floorM2"
+          type="button"
+          class="link"
+          @click="set({ floorM2: suggested })"
+        >
+          {{ words.takeFloor(store.say.number(suggested, 1)) }}
+        </button>
+      </p>
       <h2>{{ words.powerTitle }}</h2>
       <div class="row">
-        <div class="field"><span id="mains-label" class="label">{{ words.volts }}</span><Select :model-value="shop.volts" :options="[...mains]" option-label="name" option-value="id" aria-labelledby="mains-label" @update:model-value="set({ volts: $event })" /></div>
-        <NumberField :label="words.circuit" :value="shop.circuitAmps" :least="0" :most="400" width="6rem" optional @change="set({ circuitAmps: $event })" />
+        <div class="field">
+          <span id="mains-label" class="label">{{ words.volts }}</span
+          ><Select
+            :model-value="shop.volts"
+            :options="[...mains]"
+            option-label="name"
+            option-value="id"
+            aria-labelledby="mains-label"
+            @update:model-value="set({ volts: $event })"
+          />
+        </div>
+        <NumberField
+          :label="words.circuit"
+          :value="shop.circuitAmps"
+          :least="0"
+          :most="400"
+          width="6rem"
+          optional
+          @change="set({ circuitAmps: $event })"
+        />
       </div>
       <p class="caption">{{ words.circuitWhy }}</p>
       <h2>{{ words.moneyTitle }}</h2>
@@ -94,33 +206,106 @@ const cap = (value: number | undefined): void => store.run(steps.money(), (state
     </section>
     <section class="stack">
       <h2>{{ words.hoursTitle }}</h2>
-      <NumberField :label="words.perWeek" :value="time.minutesPerWeek / 60" :least="0" :most="168" width="6rem" @change="store.run(steps.hours(), (state) => ({ ...state, time: { ...state.time, minutesPerWeek: Math.round(($event ?? 0) * 60) } }))" />
+      <NumberField
+        :label="words.perWeek"
+        :value="time.minutesPerWeek / 60"
+        :least="0"
+        :most="168"
+        width="6rem"
+        @change="
+          store.run(steps.hours(), (state) => ({
+            ...state,
+            time: { ...state.time, minutesPerWeek: Math.round(($event ?? 0) * 60) }
+          }))
+        "
+      />
       <p class="caption">{{ words.perWeekWhy }}</p>
       <h3>{{ words.changesTitle }}</h3>
       <p class="caption">{{ words.changesWhy }}</p>
       <ul class="plain-list small">
-        <li v-for="(one, index) in time.changes ?? []" :key="index">{{ store.say.shortDay(one.from) }} – {{ store.say.shortDay(one.until) }}: {{ store.say.duration(one.minutesPerWeek) }} <button type="button" class="link" @click="removeStretch(index)">{{ words.remove }}</button></li>
+        <li v-for="(one, index) in time.changes ?? []" :key="index">
+          {{ store.say.shortDay(one.from) }} – {{ store.say.shortDay(one.until) }}:
+          {{ store.say.duration(one.minutesPerWeek) }}
+          <button type="button" class="link" @click="removeStretch(index)">
+            {{ words.remove }}
+          </button>
+        </li>
       </ul>
       <div class="row">
-        <DayField :label="words.from" :value="other.from || (store.world?.asOf ?? '')" @change="other.from = $event ?? ''" />
-        <DayField :label="words.until" :value="other.until || other.from || (store.world?.asOf ?? '')" @change="other.until = $event ?? ''" />
-        <NumberField :label="words.perWeek" :value="other.hours" :least="0" :most="168" width="5rem" @change="other.hours = $event ?? 0" />
+        <DayField
+          :label="words.from"
+          :value="other.from || (store.world?.asOf ?? '')"
+          @change="other.from = $event ?? ''"
+        />
+        <DayField
+          :label="words.until"
+          :value="other.until || other.from || (store.world?.asOf ?? '')"
+          @change="other.until = $event ?? ''"
+        />
+        <NumberField
+          :label="words.perWeek"
+          :value="other.hours"
+          :least="0"
+          :most="168"
+          width="5rem"
+          @change="other.hours = $event ?? 0"
+        />
         <Button size="small" severity="secondary" :label="words.add" @click="addStretch" />
       </div>
-      <details class="small"><summary>{{ words.perStage }}</summary>
-        <table class="plain small"><tbody><tr v-for="one in perStage" :key="one.stage.start"><th scope="row">{{ store.say.shortDay(one.stage.start) }}</th><td class="figure">{{ store.say.duration(one.minutes) }}</td></tr></tbody></table>
+      <details class="small">
+        <summary>{{ words.perStage }}</summary>
+        <table class="plain small">
+          <tbody>
+            <tr v-for="one in perStage" :key="one.stage.start">
+              <th scope="row">{{ store.say.shortDay(one.stage.start) }}</th>
+              <td class="figure">{{ store.say.duration(one.minutes) }}</td>
+            </tr>
+          </tbody>
+        </table>
       </details>
       <h2>{{ words.quietTitle }}</h2>
       <div class="row">
-        <NumberField :label="words.quietAbove" :value="shop.quiet?.aboveDbA" :least="30" :most="140" width="6rem" optional @change="quiet($event === undefined ? undefined : { aboveDbA: $event })" />
-        <MoneyField :label="words.quietCost" :value="shop.quiet?.costPerHour" optional @change="quiet($event === undefined ? undefined : { costPerHour: $event })" />
+        <NumberField
+          :label="words.quietAbove"
+          :value="shop.quiet?.aboveDbA"
+          :least="30"
+          :most="140"
+          width="6rem"
+          optional
+          @change="quiet($event === undefined ? undefined : { aboveDbA: $event })"
+        />
+        <MoneyField
+          :label="words.quietCost"
+          :value="shop.quiet?.costPerHour"
+          optional
+          @change="quiet($event === undefined ? undefined : { costPerHour: $event })"
+        />
       </div>
-      <p class="caption">{{ words.quietWhy }} <button v-if="shop.quiet" type="button" class="link" @click="quiet(undefined)">{{ words.quietOff }}</button></p>
+      <p class="caption">
+        {{ words.quietWhy }}
+        <button v-if="shop.quiet" type="button" class="link" @click="quiet(undefined)">
+          {{ words.quietOff }}
+        </button>
+      </p>
       <h3>{{ settings.humidity }}</h3>
       <p class="caption">{{ settings.humidityHint }}</p>
       <div class="row">
-        <NumberField :label="settings.driest" width="5rem" :value="humidity.low" :least="1" :most="humidity.high - 1" @change="setHumidity({ low: $event ?? humidity.low })" />
-        <NumberField :label="settings.dampest" width="5rem" :value="humidity.high" :least="humidity.low + 1" :most="98" @change="setHumidity({ high: $event ?? humidity.high })" />
+        <NumberField
+          :label="settings.driest"
+          width="5rem"
+          :value="humidity.low"
+          :least="1"
+          :most="humidity.high - 1"
+          @change="setHumidity({ low: $event ?? humidity.low })"
+        />
+        <NumberField
+          :label="settings.dampest"
+          width="5rem"
+          :value="humidity.high"
+          :least="humidity.low + 1"
+          :most="98"
+          @change="setHumidity({ high: $event ?? humidity.high })"
+        />
       </div>
     </section>
     <section class="stack">
@@ -128,17 +313,54 @@ const cap = (value: number | undefined): void => store.run(steps.money(), (state
       <p class="caption">{{ words.comfortWhy }}</p>
       <div v-for="hazard in HAZARDS" :key="hazard" class="comfort">
         <span :id="`comfort-${hazard}`">{{ hazards[hazard] }}</span>
-        <Select :model-value="shop.comfort[hazard] ?? 3" :options="levels" option-label="name" option-value="id" :aria-labelledby="`comfort-${hazard}`" @update:model-value="comfort(hazard, $event)" />
-        <span v-if="suggestion(hazard)" class="small" role="note">{{ words.suggests(suggestion(hazard)?.builds ?? 0) }} <button type="button" class="link" @click="comfort(hazard, suggestion(hazard)?.suggests ?? 0)">{{ words.raise(settings.comfortLevels[suggestion(hazard)?.suggests ?? 0] ?? '') }}</button></span>
-        <span class="small soft">{{ shop.comfort[hazard] === undefined ? words.usual : leftOut(hazard) > 0 ? words.left(leftOut(hazard)) : '' }}</span>
+        <Select
+          :model-value="shop.comfort[hazard] ?? 3"
+          :options="levels"
+          option-label="name"
+          option-value="id"
+          :aria-labelledby="`comfort-${hazard}`"
+          @update:model-value="comfort(hazard, $event)"
+        />
+        <span v-if="suggestion(hazard)" class="small" role="note"
+          >{{ words.suggests(suggestion(hazard)?.builds ?? 0) }}
+          <button
+            type="button"
+            class="link"
+            @click="comfort(hazard, suggestion(hazard)?.suggests ?? 0)"
+          >
+            {{ words.raise(settings.comfortLevels[suggestion(hazard)?.suggests ?? 0] ?? '') }}
+          </button></span
+        >
+        <span class="small soft">{{
+          shop.comfort[hazard] === undefined
+            ? words.usual
+            : leftOut(hazard) > 0
+              ? words.left(leftOut(hazard))
+              : ''
+        }}</span>
       </div>
     </section>
   </div>
 </template>
 
 <style scoped>
-.columns { display: grid; grid-template-columns: repeat(auto-fit, minmax(19rem, 1fr)); gap: 1.5rem 2.5rem; align-items: start; }
-.stack { justify-items: start; }
-.comfort { display: grid; grid-template-columns: 9rem auto; gap: 0.2rem 0.5rem; align-items: center; }
-.comfort .small { grid-column: 2; min-height: 1.1em; }
+.columns {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(19rem, 1fr));
+  gap: 1.5rem 2.5rem;
+  align-items: start;
+}
+.stack {
+  justify-items: start;
+}
+.comfort {
+  display: grid;
+  grid-template-columns: 9rem auto;
+  gap: 0.2rem 0.5rem;
+  align-items: center;
+}
+.comfort .small {
+  grid-column: 2;
+  min-height: 1.1em;
+}
 </style>

@@ -45,15 +45,21 @@ export class Search {
     this.decoder = new Decoder(problem)
     this.random = seededRandom(seed)
     this.moves = new Moves(problem, this.random)
-    this.size = Math.min(MOST_ENTRIES + problem.jobs.length, problem.jobs.length * 2 + problem.choices.length + 50)
+    this.size = Math.min(
+      MOST_ENTRIES + problem.jobs.length,
+      problem.jobs.length * 2 + problem.choices.length + 50
+    )
     this.best = orderOf(this.size)
     this.trial = orderOf(this.size)
-    const worths = problem.wanted.map((job) => problem.jobs[job]?.worth ?? 0).filter((worth) => worth > 0)
+    const worths = problem.wanted
+      .map((job) => problem.jobs[job]?.worth ?? 0)
+      .filter((worth) => worth > 0)
     this.scale = worths.length > 0 ? worths.reduce((sum, one) => sum + one, 0) / worths.length : 1
     this.keep(this.best, this.decoder.decode(this.best))
     if (warm) {
       const from = orderOf(this.size)
-      for (let i = 0; i < Math.min(warm.length, this.size); i++) [from.codes[i], from.notBefore[i]] = [warm.codes[i] as number, warm.notBefore[i] as number]
+      for (let i = 0; i < Math.min(warm.length, this.size); i++)
+        [from.codes[i], from.notBefore[i]] = [warm.codes[i] as number, warm.notBefore[i] as number]
       from.length = Math.min(warm.length, this.size)
       this.keep(from, this.decoder.decode(from))
     }
@@ -152,8 +158,14 @@ export class Search {
     if (warm) yield* this.anneal(this.chain(this.best, 0), FIRST_ROUND, 0.7)
     for (let length = FIRST_ROUND; ; length *= 2) {
       this.rounds++
-      const chains = [this.chain(this.best, 0), this.chain(undefined, 0.3), this.chain(undefined, 0.8), this.chain(undefined, 1.5)]
-      for (const [i, chain] of chains.entries()) yield* this.anneal(chain, length / 4, i === 0 ? 0.25 : 0)
+      const chains = [
+        this.chain(this.best, 0),
+        this.chain(undefined, 0.3),
+        this.chain(undefined, 0.8),
+        this.chain(undefined, 1.5)
+      ]
+      for (const [i, chain] of chains.entries())
+        yield* this.anneal(chain, length / 4, i === 0 ? 0.25 : 0)
       chains.sort((a, b) => b.bestValue - a.bestValue)
       for (const chain of chains.slice(0, 2)) yield* this.anneal(chain, length, REHEAT)
       yield* this.anneal(this.chain(this.best, 0), 2 * length, 0.3)

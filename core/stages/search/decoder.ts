@@ -66,14 +66,20 @@ export class Decoder extends Shelf {
 
   constructor(problem: Problem) {
     super(problem)
-    this.pinsByDay = [...problem.world.workspace.pins].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
+    this.pinsByDay = [...problem.world.workspace.pins].sort((a, b) =>
+      a.date < b.date ? -1 : a.date > b.date ? 1 : 0
+    )
     const { jobs, moments, world, sources } = problem
     this.hours = new Hours(moments.minutes, jobs.length)
     this.time = this.hours
     this.cash = new Float64Array(moments.count)
     this.slack = new Float64Array(moments.count)
     const { floorM2 } = world.workspace.workshop
-    this.floorLimit = floorM2 === undefined ? Infinity : floorM2 - sources.kit.tools.reduce((sum, { tool, count }) => sum + tool.storedM2 * count, 0)
+    this.floorLimit =
+      floorM2 === undefined
+        ? Infinity
+        : floorM2 -
+          sources.kit.tools.reduce((sum, { tool, count }) => sum + tool.storedM2 * count, 0)
     this.cap = world.workspace.money.cap ?? Infinity
     this.kept = world.workspace.money.keptMoneyWorth
     this.lateness = world.workspace.money.latenessPerDay
@@ -100,7 +106,11 @@ export class Decoder extends Shelf {
     this.cash.set(moments.free)
     const all = this.lift === 'all'
     if (all || this.lift === 'money') this.cash.fill(1e15)
-    if (all || this.lift === 'hours') this.time = this.unlimited ??= new Hours(new Int32Array(moments.horizon).fill(DAY_MINUTES), jobs.length)
+    if (all || this.lift === 'hours')
+      this.time = this.unlimited ??= new Hours(
+        new Int32Array(moments.horizon).fill(DAY_MINUTES),
+        jobs.length
+      )
     this.time.reset()
     this.floorTaken = 0
     this.spent = 0
@@ -138,7 +148,9 @@ export class Decoder extends Shelf {
       this.add(choice, pin.count)
       if (!this.guard()) continue
       let total = 0
-      for (const one of this.list) total += (this.buying[one] as number) * (this.problem.choices[one]?.cash[moment] ?? Infinity)
+      for (const one of this.list)
+        total +=
+          (this.buying[one] as number) * (this.problem.choices[one]?.cash[moment] ?? Infinity)
       if (!Number.isFinite(total)) continue
       this.pay(moment, total)
       this.commit(moment, -1)
@@ -156,7 +168,14 @@ export class Decoder extends Shelf {
     this.busy[job] = 0
     if (!possible) return this.forget()
     if (!this.guard()) return
-    let [cost, regained, varying, added, due, earliest] = [0, 0, false, 0, this.dueBy, max(this.latest, moments.days[notBefore] ?? 0)]
+    let [cost, regained, varying, added, due, earliest] = [
+      0,
+      0,
+      false,
+      0,
+      this.dueBy,
+      max(this.latest, moments.days[notBefore] ?? 0)
+    ]
     for (const choice of this.list) {
       const one = this.problem.choices[choice]!
       const count = this.buying[choice] as number
@@ -171,13 +190,24 @@ export class Decoder extends Shelf {
     cost += this.due[job] as number
     const roomy = this.lift === 'space' || this.lift === 'all'
     const rich = this.lift === 'money' || this.lift === 'all'
-    if ((!roomy && added > 0 && this.floorTaken + added > this.floorLimit + 1e-9) || (!rich && this.spent + cost > this.cap)) return this.forget()
+    if (
+      (!roomy && added > 0 && this.floorTaken + added > this.floorLimit + 1e-9) ||
+      (!rich && this.spent + cost > this.cap)
+    )
+      return this.forget()
     this.regained = regained
     this.place(job, cost - regained, varying, earliest, due, added)
   }
 
   /** Finds the moment and days for a job whose purchases are on the list, and books it; or forgets it all. */
-  private place(job: number, cost: number, varying: boolean, earliest: number, due: number, added: number): void {
+  private place(
+    job: number,
+    cost: number,
+    varying: boolean,
+    earliest: number,
+    due: number,
+    added: number
+  ): void {
     const { moments } = this.problem
     if (earliest >= moments.horizon) return this.forget()
     let k = moments.of[earliest] as number
@@ -191,7 +221,10 @@ export class Decoder extends Shelf {
       const from = max(earliest, moments.days[k] as number)
       const begin = this.time.firstFree(from)
       if (begin < 0 && (this.minutes[job] as number) > 0) return this.forget()
-      const there = begin < 0 || (this.minutes[job] === 0 && this.jigs.length === 0) ? k : (moments.of[begin] as number)
+      const there =
+        begin < 0 || (this.minutes[job] === 0 && this.jigs.length === 0)
+          ? k
+          : (moments.of[begin] as number)
       if (there > k) {
         k = there
         continue
@@ -209,7 +242,14 @@ export class Decoder extends Shelf {
     return total
   }
 
-  private book(job: number, k: number, total: number, from: number, due: number, added: number): void {
+  private book(
+    job: number,
+    k: number,
+    total: number,
+    from: number,
+    due: number,
+    added: number
+  ): void {
     const { jigs, time } = this
     const careful = jigs.length > 0 || due < NEVER
     if (careful) time.save()
@@ -235,7 +275,12 @@ export class Decoder extends Shelf {
     this.spent += total + this.regained
     if (total !== 0) this.pay(k, total)
     this.commit(k, job)
-    for (let i = 0; i <= jigs.length; i++) this.finish(i < jigs.length ? (jigs[i] as number) : job, days[2 * i] as number, days[2 * i + 1] as number)
+    for (let i = 0; i <= jigs.length; i++)
+      this.finish(
+        i < jigs.length ? (jigs[i] as number) : job,
+        days[2 * i] as number,
+        days[2 * i + 1] as number
+      )
   }
 
   private pay(k: number, total: number): void {
@@ -266,7 +311,9 @@ export class Decoder extends Shelf {
       if (one.replaces && !this.soldItems.has(one.replaces.item)) {
         this.soldItems.add(one.replaces.item)
         if (this.recording) this.sold.push({ ...one.replaces, moment: k })
-        this.value += one.replaces.amount * ((moments.discount[day] as number) - (moments.discount[moments.horizon - 1] as number))
+        this.value +=
+          one.replaces.amount *
+          ((moments.discount[day] as number) - (moments.discount[moments.horizon - 1] as number))
       }
       if (this.recording) this.bought.push({ choice, count, moment: k, job })
       this.arrive(choice, day, one.until)
@@ -280,7 +327,9 @@ export class Decoder extends Shelf {
     this.scheduled[job] = 1
     const at = moments.discount[done] as number
     const late = max(0, done - one.wished)
-    this.value -= at * (this.effort[job] as number) + this.kept * (moments.discount[begin] as number) * (this.due[job] as number)
+    this.value -=
+      at * (this.effort[job] as number) +
+      this.kept * (moments.discount[begin] as number) * (this.due[job] as number)
     if (one.sold) {
       const day = done + one.sold.afterDays
       if (day < moments.horizon) {
@@ -288,18 +337,26 @@ export class Decoder extends Shelf {
         const k = moments.next[day] as number
         if (k < moments.count) this.pay(k, -floor(one.worth * one.sold.flowsBack))
       }
-    } else if (one.worth > 0) this.value += at * max(0, one.worth * (1 - (late > 0 ? late * this.lateness : 0)))
+    } else if (one.worth > 0)
+      this.value += at * max(0, one.worth * (1 - (late > 0 ? late * this.lateness : 0)))
     if (one.yields >= 0) {
       if (!this.used[one.yields]) {
         this.used[one.yields] = 1
         const feeds = this.feeds[one.yields] as Int32Array
-        for (let i = 0; i < feeds.length; i += 2) this.have[feeds[i] as number]! += feeds[i + 1] as number
+        for (let i = 0; i < feeds.length; i += 2)
+          this.have[feeds[i] as number]! += feeds[i + 1] as number
         this.count[one.yields]!++
       }
       const first = choices[one.yields]!
       this.value += first.value[moments.of[done] as number] as number
       this.arrive(one.yields, done, NEVER)
     }
-    if (this.recording) this.done.push({ job, begin, done, alternatives: Array.from(this.chosen.subarray(this.jobStep[job], this.jobStep[job + 1])) })
+    if (this.recording)
+      this.done.push({
+        job,
+        begin,
+        done,
+        alternatives: Array.from(this.chosen.subarray(this.jobStep[job], this.jobStep[job + 1]))
+      })
   }
 }

@@ -20,12 +20,19 @@ export class Hours {
   /** @param most jobs that may be placed at once */
   constructor(minutes: Int32Array, most: number) {
     this.before = new Int32Array(minutes.length + 1)
-    for (let day = 0; day < minutes.length; day++) this.before[day + 1] = (this.before[day] as number) + (minutes[day] as number)
+    for (let day = 0; day < minutes.length; day++)
+      this.before[day + 1] = (this.before[day] as number) + (minutes[day] as number)
     this.total = this.before[minutes.length] as number
     this.dayOf = new Int16Array(this.total + 1)
-    for (let day = 0; day < minutes.length; day++) this.dayOf.fill(day, this.before[day], this.before[day + 1])
+    for (let day = 0; day < minutes.length; day++)
+      this.dayOf.fill(day, this.before[day], this.before[day + 1])
     const room = 2 * most + 8
-    ;[this.starts, this.ends, this.savedStarts, this.savedEnds] = [new Int32Array(room), new Int32Array(room), new Int32Array(room), new Int32Array(room)]
+    ;[this.starts, this.ends, this.savedStarts, this.savedEnds] = [
+      new Int32Array(room),
+      new Int32Array(room),
+      new Int32Array(room),
+      new Int32Array(room)
+    ]
   }
 
   reset(): void {
@@ -49,7 +56,9 @@ export class Hours {
   /** The first day from `day` on with time left; −1 where none has. */
   firstFree(day: number): number {
     const from = this.before[day] as number
-    for (let i = 0; i < this.length; i++) if ((this.ends[i] as number) > from) return this.dayOf[Math.max(from, this.starts[i] as number)] as number
+    for (let i = 0; i < this.length; i++)
+      if ((this.ends[i] as number) > from)
+        return this.dayOf[Math.max(from, this.starts[i] as number)] as number
     return -1
   }
 

@@ -33,13 +33,21 @@ export function leftOut(problem: Problem, decoder: Decoder, best: Order, plan: P
 }
 
 function copyInto(from: Order, to: Order): void {
-  for (let i = 0; i < from.length; i++) [to.codes[i], to.notBefore[i]] = [from.codes[i] as number, from.notBefore[i] as number]
+  for (let i = 0; i < from.length; i++)
+    [to.codes[i], to.notBefore[i]] = [from.codes[i] as number, from.notBefore[i] as number]
   to.length = from.length
 }
 
 function reason(problem: Problem, decoder: Decoder, trial: Order, job: number): Unopened {
   const build = problem.jobs[job]!.build.id
-  const costOf = (): number => decoder.bought.filter((one) => one.job === job).reduce((sum, { choice, count, moment }) => sum + count * (problem.choices[choice]?.cash[moment] ?? 0), 0)
+  const costOf = (): number =>
+    decoder.bought
+      .filter((one) => one.job === job)
+      .reduce(
+        (sum, { choice, count, moment }) =>
+          sum + count * (problem.choices[choice]?.cash[moment] ?? 0),
+        0
+      )
   const tries = (['none', 'money', 'hours', 'space'] as const).map((lift) => {
     decoder.lift = lift
     decoder.decode(trial, true)
@@ -50,8 +58,8 @@ function reason(problem: Problem, decoder: Decoder, trial: Order, job: number): 
   const rich = decoder.scheduled[job] === 1 ? costOf() : undefined
   decoder.lift = 'none'
   const first = tries.find(({ done }) => done)
-  if (!first) return rich === undefined ? { build, why: 'no-way' } : { build, why: 'money', cost: rich }
+  if (!first)
+    return rich === undefined ? { build, why: 'no-way' } : { build, why: 'money', cost: rich }
   const why = first.lift === 'none' ? 'does-not-pay' : first.lift
   return { build, why, cost: first.cost }
 }
-

@@ -33,15 +33,21 @@ export function momentsOf(world: World): Moments {
     ...receipts.map(({ date }) => date),
     ...stages.map((stage) => stage.start),
     ...(workspace.saleWindows ?? []).flatMap(({ from, until: last }) => [from, addDays(last, 1)]),
-    ...workspace.quotes.flatMap((quote) => (quote.until === undefined ? [] : [addDays(quote.until, 1)])),
+    ...workspace.quotes.flatMap((quote) =>
+      quote.until === undefined ? [] : [addDays(quote.until, 1)]
+    ),
     ...workspace.offers.flatMap(({ from }) => from ?? []),
     ...(workspace.needTests ?? []).map((test) => test.until),
     ...workspace.pins.map(({ date }) => date)
-  ]).filter((date) => date >= asOf && date <= until).sort()
+  ])
+    .filter((date) => date >= asOf && date <= until)
+    .sort()
   const days = Int32Array.from(dates, (date) => dayNumber(date) - start)
   const count = dates.length
   const [of, next] = [new Int32Array(horizon), new Int32Array(horizon + 1).fill(count)]
-  for (let k = 0; k < count; k++) for (let day = days[k] ?? 0; day < (k + 1 < count ? (days[k + 1] ?? 0) : horizon); day++) of[day] = k
+  for (let k = 0; k < count; k++)
+    for (let day = days[k] ?? 0; day < (k + 1 < count ? (days[k + 1] ?? 0) : horizon); day++)
+      of[day] = k
   for (let day = horizon - 1, k = count - 1; day >= 0; day--) {
     next[day] = (days[k] ?? 0) >= day ? k : k + 1
     if ((days[k] ?? 0) === day) k--
@@ -50,9 +56,22 @@ export function momentsOf(world: World): Moments {
   let balance = world.balance - workspace.money.reserve
   let at = 0
   dates.forEach((date, k) => {
-    while (at < receipts.length && (receipts[at]?.date ?? '') <= date) balance += receipts[at++]?.amount ?? 0
+    while (at < receipts.length && (receipts[at]?.date ?? '') <= date)
+      balance += receipts[at++]?.amount ?? 0
     free[k] = balance
   })
-  const discount = Float64Array.from({ length: horizon + 1 }, (_, day) => Math.pow(1 + workspace.money.impatience, -day / DAYS_PER_YEAR))
-  return { count, dates, days, of, next, free, discount, minutes: minutesPerDay(workspace.time, asOf, horizon), horizon }
+  const discount = Float64Array.from({ length: horizon + 1 }, (_, day) =>
+    Math.pow(1 + workspace.money.impatience, -day / DAYS_PER_YEAR)
+  )
+  return {
+    count,
+    dates,
+    days,
+    of,
+    next,
+    free,
+    discount,
+    minutes: minutesPerDay(workspace.time, asOf, horizon),
+    horizon
+  }
 }

@@ -7,7 +7,18 @@ const { ceil, floor, max, min } = Math
 const NOISES = 1024
 
 /** How often each move is tried, added up. From trials on instances of the bench's kind. */
-const SHARE = { insert: 0.1, relocate: 0.24, swap: 0.28, block: 0.36, moveJob: 0.48, remove: 0.57, otherWay: 0.69, otherChoice: 0.79, delay: 0.85, exchange: 0.95 } as const
+const SHARE = {
+  insert: 0.1,
+  relocate: 0.24,
+  swap: 0.28,
+  block: 0.36,
+  moveJob: 0.48,
+  remove: 0.57,
+  otherWay: 0.69,
+  otherChoice: 0.79,
+  delay: 0.85,
+  exchange: 0.95
+} as const
 
 /** Entries an order may have beyond all jobs and a third of the choices. */
 export const MOST_ENTRIES = 400
@@ -33,8 +44,16 @@ export class Moves {
     this.price = pricesOf(problem)
     this.there = new Int32Array(choices.length)
     this.cheapest = atoms.map(({ from, need, owned }) => {
-      const costs = new Map([...from].map(([choice, units]) => [choice, (this.price[choice] ?? Infinity) * ceil((need - owned) / units)]))
-      return [...from.keys()].filter((choice) => (costs.get(choice) ?? Infinity) < Infinity).sort((a, b) => (costs.get(a) ?? 0) - (costs.get(b) ?? 0)).slice(0, CHEAPEST)
+      const costs = new Map(
+        [...from].map(([choice, units]) => [
+          choice,
+          (this.price[choice] ?? Infinity) * ceil((need - owned) / units)
+        ])
+      )
+      return [...from.keys()]
+        .filter((choice) => (costs.get(choice) ?? Infinity) < Infinity)
+        .sort((a, b) => (costs.get(a) ?? 0) - (costs.get(b) ?? 0))
+        .slice(0, CHEAPEST)
     })
     const sharing: Set<number>[] = choices.map(() => new Set())
     for (const { from, along } of atoms) {
@@ -56,7 +75,8 @@ export class Moves {
     const { jobs, alternatives, atoms } = this.problem
     const { there, price, cheapest, noises } = this
     const stamp = ++this.stamp
-    for (let i = 0; i < at; i++) if ((order.codes[i] as number) < 0) there[-1 - (order.codes[i] as number)] = stamp
+    for (let i = 0; i < at; i++)
+      if ((order.codes[i] as number) < 0) there[-1 - (order.codes[i] as number)] = stamp
     // The same purchase has the same noise for all steps of the job.
     const offset = noise === 0 ? 0 : this.pick(NOISES)
     const taken: number[] = []
@@ -66,7 +86,8 @@ export class Moves {
       for (let alt = first; alt < last; alt++) {
         const way = alternatives[alt]!
         let cost = way.effort + way.pay
-        if (noise > 0) cost *= max(0.05, 1 + noise * (noises[(offset + alt * 7) & (NOISES - 1)] as number))
+        if (noise > 0)
+          cost *= max(0.05, 1 + noise * (noises[(offset + alt * 7) & (NOISES - 1)] as number))
         const needs: number[] = []
         for (let n = 0; n < way.atoms.length && cost < best; n++) {
           const atom = way.atoms[n] as number
@@ -81,18 +102,24 @@ export class Moves {
               break
             }
             let one = (price[choice] as number) * ceil((need - owned) / (from.get(choice) ?? 1))
-            if (noise > 0) one *= max(0.05, 1 + noise * (noises[(offset + choice * 13) & (NOISES - 1)] as number))
+            if (noise > 0)
+              one *= max(
+                0.05,
+                1 + noise * (noises[(offset + choice * 13) & (NOISES - 1)] as number)
+              )
             if (one < least) {
               least = one
               pick = choice
             }
             if (noise === 0) break
           }
-          if (noise === 0 && least > 0) for (const choice of from.keys()) if (there[choice] === stamp) {
-            least = 0
-            pick = choice
-            break
-          }
+          if (noise === 0 && least > 0)
+            for (const choice of from.keys())
+              if (there[choice] === stamp) {
+                least = 0
+                pick = choice
+                break
+              }
           cost = pick < 0 ? Infinity : cost + max(0, least)
           if (!along || noise > 0) needs.push(pick)
         }
@@ -101,10 +128,11 @@ export class Moves {
           picks = needs
         }
       }
-      for (const choice of picks) if (there[choice] !== stamp) {
-        there[choice] = stamp
-        taken.push(choice)
-      }
+      for (const choice of picks)
+        if (there[choice] !== stamp) {
+          there[choice] = stamp
+          taken.push(choice)
+        }
     }
     let place = at
     for (const choice of taken) {
@@ -175,14 +203,20 @@ export class Moves {
   private swap(order: Order): void {
     const [a, b] = [this.pick(order.length), this.pick(order.length)]
     ;[order.codes[a], order.codes[b]] = [order.codes[b] as number, order.codes[a] as number]
-    ;[order.notBefore[a], order.notBefore[b]] = [order.notBefore[b] as number, order.notBefore[a] as number]
+    ;[order.notBefore[a], order.notBefore[b]] = [
+      order.notBefore[b] as number,
+      order.notBefore[a] as number
+    ]
   }
 
   /** A stretch of the order goes elsewhere, as a rule to its beginning: what comes first decides most. */
   private moveBlock(order: Order): void {
     const first = this.pick(order.length)
     const size = min(order.length - first, 2 + this.pick(10))
-    const [codes, genes] = [order.codes.slice(first, first + size), order.notBefore.slice(first, first + size)]
+    const [codes, genes] = [
+      order.codes.slice(first, first + size),
+      order.notBefore.slice(first, first + size)
+    ]
     for (let k = 0; k < size; k++) remove(order, first)
     const to = this.random() < 0.4 ? 0 : this.pick(order.length + 1)
     for (let k = 0; k < size; k++) insert(order, to + k, codes[k] as number, genes[k] as number)
@@ -190,7 +224,8 @@ export class Moves {
 
   private insertJob(order: Order): void {
     const job = this.absent(order)
-    if (job < 0) return relocate(order, this.pick(max(1, order.length)), this.pick(max(1, order.length)))
+    if (job < 0)
+      return relocate(order, this.pick(max(1, order.length)), this.pick(max(1, order.length)))
     const at = this.unlock(order, job, this.pick(order.length + 1), 0.2 + this.random())
     insert(order, at, job)
   }
@@ -260,7 +295,19 @@ export class Moves {
     const at = this.randomJob(order)
     if (at < 0) return
     const { count } = this.problem.moments
-    order.notBefore[at] = this.random() < 0.4 ? 0 : this.random() < 0.5 ? this.pick(count) : max(0, min(count - 1, (order.notBefore[at] as number) + (this.random() < 0.5 ? -1 : 1) * (1 + this.pick(3))))
+    order.notBefore[at] =
+      this.random() < 0.4
+        ? 0
+        : this.random() < 0.5
+          ? this.pick(count)
+          : max(
+              0,
+              min(
+                count - 1,
+                (order.notBefore[at] as number) +
+                  (this.random() < 0.5 ? -1 : 1) * (1 + this.pick(3))
+              )
+            )
   }
 }
 
@@ -274,7 +321,9 @@ const CHEAPEST = 8
  * purchases for each of its steps.
  */
 function pricesOf({ choices, maker, jobs, alternatives, atoms }: Problem): Float64Array {
-  const price = Float64Array.from(choices, ({ value, makes }) => (makes ? Infinity : -max(...value)))
+  const price = Float64Array.from(choices, ({ value, makes }) =>
+    makes ? Infinity : -max(...value)
+  )
   for (let round = 0; round <= DEPTH; round++)
     choices.forEach(({ makes }, choice) => {
       const job = jobs[maker[choice] ?? -1]
@@ -288,7 +337,8 @@ function pricesOf({ choices, maker, jobs, alternatives, atoms }: Problem): Float
           for (const atom of needs) {
             const { need, owned, from } = atoms[atom]!
             let cheapest = Infinity
-            for (const [one, units] of from) cheapest = min(cheapest, (price[one] as number) * ceil((need - owned) / units))
+            for (const [one, units] of from)
+              cheapest = min(cheapest, (price[one] as number) * ceil((need - owned) / units))
             cost += max(0, cheapest)
             if (cost >= least) break
           }
@@ -340,4 +390,3 @@ export function prune(order: Order, decoder: Decoder): void {
   }
   order.length = kept
 }
-

@@ -12,7 +12,11 @@ export interface Order {
 }
 
 /** A new order with room for `size` entries. */
-export const orderOf = (size: number): Order => ({ codes: new Int32Array(size), notBefore: new Int32Array(size), length: 0 })
+export const orderOf = (size: number): Order => ({
+  codes: new Int32Array(size),
+  notBefore: new Int32Array(size),
+  length: 0
+})
 
 export function copyOrder(from: Order, to: Order): void {
   to.codes.set(from.codes)

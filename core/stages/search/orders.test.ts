@@ -2,7 +2,14 @@ import { describe, expect, test } from '@jest/globals'
 import { addDays, dayNumber } from '../../calendar'
 import { seededRandom } from '../../kernel'
 import { library } from '../../../data'
-import { TODAY, build, demoWorld, emptyWorkspace, funds, items } from '../../../tests/helpers/workspaces'
+import {
+  TODAY,
+  build,
+  demoWorld,
+  emptyWorkspace,
+  funds,
+  items
+} from '../../../tests/helpers/workspaces'
 import { worldOf, type Workspace, type World } from '../../workspace'
 import { GENERATED_TODAY, Planner, evaluate, generateWorkspace, makePlan } from '..'
 import { Decoder, copyOrder, orderOf, type Order } from './decoder'
@@ -15,12 +22,30 @@ const medium = worldOf(generateWorkspace(library, 'medium', 11), library, GENERA
 const problem = problemOf(medium)
 
 function entries(order: Order): [number, number][] {
-  return Array.from({ length: order.length }, (_, i) => [order.codes[i] ?? 0, order.notBefore[i] ?? 0])
+  return Array.from({ length: order.length }, (_, i) => [
+    order.codes[i] ?? 0,
+    order.notBefore[i] ?? 0
+  ])
 }
 
 describe('moments', () => {
-  const sale = { id: 's', name: 'Sale', from: '2026-07-10', until: '2026-07-20', off: 0.2, chance: 0.5, tools: [] }
-  const quote = { id: 'q', offer: 'pull-saw/weekend/new/buy/hand', date: TODAY, price: 100, seller: 'online' as const, until: '2026-08-04' }
+  const sale = {
+    id: 's',
+    name: 'Sale',
+    from: '2026-07-10',
+    until: '2026-07-20',
+    off: 0.2,
+    chance: 0.5,
+    tools: []
+  }
+  const quote = {
+    id: 'q',
+    offer: 'pull-saw/weekend/new/buy/hand',
+    date: TODAY,
+    price: 100,
+    seller: 'online' as const,
+    until: '2026-08-04'
+  }
   const workspace: Workspace = emptyWorkspace({
     ...funds(10_000, 5000),
     saleWindows: [sale],
@@ -31,7 +56,16 @@ describe('moments', () => {
   const moments = momentsOf(world)
 
   test('are today, paydays, beginnings of stages, and the days on which a price changes', () => {
-    expect(moments.dates).toEqual(expect.arrayContaining([TODAY, '2026-06-01', '2026-06-04', sale.from, '2026-07-21', '2026-08-05']))
+    expect(moments.dates).toEqual(
+      expect.arrayContaining([
+        TODAY,
+        '2026-06-01',
+        '2026-06-04',
+        sale.from,
+        '2026-07-21',
+        '2026-08-05'
+      ])
+    )
     expect([...moments.dates].sort()).toEqual(moments.dates)
     expect(new Set(moments.dates).size).toBe(moments.count)
   })
@@ -46,12 +80,23 @@ describe('moments', () => {
   })
   test('the balance at a moment is what is in the purse by then, above what is kept back', () => {
     moments.dates.forEach((date, k) => {
-      const received = world.receipts.filter((one) => one.date <= date).reduce((sum, { amount }) => sum + amount, 0)
-      expect([date, moments.free[k]]).toEqual([date, world.balance + received - workspace.money.reserve])
+      const received = world.receipts
+        .filter((one) => one.date <= date)
+        .reduce((sum, { amount }) => sum + amount, 0)
+      expect([date, moments.free[k]]).toEqual([
+        date,
+        world.balance + received - workspace.money.reserve
+      ])
     })
   })
   test('a year counts as much less as the impatience says', () => {
-    const year = momentsOf(worldOf({ ...workspace, horizon: { start: TODAY, length: 'month', count: 13 } }, library, TODAY))
+    const year = momentsOf(
+      worldOf(
+        { ...workspace, horizon: { start: TODAY, length: 'month', count: 13 } },
+        library,
+        TODAY
+      )
+    )
     expect((year.discount[0] ?? 0) / (year.discount[365] ?? 1)).toBeCloseTo(1.3, 9)
     expect(year.horizon).toBe(dayNumber('2027-06-03') - dayNumber(TODAY) + 1)
   })
@@ -63,16 +108,26 @@ describe('orders', () => {
     insert(order, 0, 5)
     insert(order, 0, -3, 2)
     insert(order, 1, 7, 1)
-    expect(entries(order)).toEqual([[-3, 2], [7, 1], [5, 0]])
+    expect(entries(order)).toEqual([
+      [-3, 2],
+      [7, 1],
+      [5, 0]
+    ])
     remove(order, 1)
-    expect(entries(order)).toEqual([[-3, 2], [5, 0]])
+    expect(entries(order)).toEqual([
+      [-3, 2],
+      [5, 0]
+    ])
     remove(order, 9)
     expect(order.length).toBe(2)
   })
   test('a full order takes nothing more and loses nothing', () => {
     const order = orderOf(2)
     for (const code of [1, 2, 3]) insert(order, 0, code)
-    expect(entries(order)).toEqual([[2, 0], [1, 0]])
+    expect(entries(order)).toEqual([
+      [2, 0],
+      [1, 0]
+    ])
   })
   test('thousands of moves leave orders that can be read: known jobs and choices, moments of the plan', () => {
     const moves = new Moves(problem, seededRandom(4))
@@ -93,7 +148,12 @@ describe('orders', () => {
     const [first, second] = [orderOf(200), orderOf(200)]
     moves.start(first, 0.3)
     moves.start(second, 1)
-    const values = [decoder.decode(first), decoder.decode(second), decoder.decode(first), decoder.decode(second)]
+    const values = [
+      decoder.decode(first),
+      decoder.decode(second),
+      decoder.decode(first),
+      decoder.decode(second)
+    ]
     expect(values[2]).toBe(values[0])
     expect(values[3]).toBe(values[1])
     expect(new Decoder(problem).decode(second)).toBe(values[1])
@@ -134,13 +194,19 @@ describe('going on from a plan at hand', () => {
     if (!plan) throw new Error('no plan')
     const strange = {
       ...plan,
-      purchases: [...plan.purchases, { id: 'x', offer: 'gone/weekend/new/buy/hand', count: 1, date: plan.asOf, price: 1 }],
+      purchases: [
+        ...plan.purchases,
+        { id: 'x', offer: 'gone/weekend/new/buy/hand', count: 1, date: plan.asOf, price: 1 }
+      ],
       builds: [...plan.builds, ...plan.builds.slice(0, 1).map((one) => ({ ...one, build: 'gone' }))]
     }
     const from = problemOf(world)
     const order = orderFrom(from, strange)
-    for (const [code] of entries(order)) expect(code < from.jobs.length && code >= -from.choices.length).toBe(true)
-    expect(entries(order).filter(([code]) => code >= 0).length).toBe(plan.builds.filter(({ build: id }) => !id.startsWith('make/')).length)
+    for (const [code] of entries(order))
+      expect(code < from.jobs.length && code >= -from.choices.length).toBe(true)
+    expect(entries(order).filter(([code]) => code >= 0).length).toBe(
+      plan.builds.filter(({ build: id }) => !id.startsWith('make/')).length
+    )
   })
 })
 
@@ -148,7 +214,17 @@ describe('why a build is left out', () => {
   const owned = items('tape', 'rafter-square', 'hammer', 'finishing-kit', 'sanding-block')
   const box = build('bird-box', { copies: 2, worthEach: 9000 })
   const why = (change: Partial<Workspace>): string | undefined => {
-    const world: World = worldOf(emptyWorkspace({ ...funds(100_000, 0), items: owned, builds: [box], horizon: { start: TODAY, length: 'month', count: 3 }, ...change }), library, TODAY)
+    const world: World = worldOf(
+      emptyWorkspace({
+        ...funds(100_000, 0),
+        items: owned,
+        builds: [box],
+        horizon: { start: TODAY, length: 'month', count: 3 },
+        ...change
+      }),
+      library,
+      TODAY
+    )
     const made = makePlan(world, { evaluations: 600 })
     if (made.kind === 'clash' || made.kind === 'no-builds') throw new Error(made.kind)
     return made.unopened.find(({ build: id }) => id === 'bird-box')?.why
@@ -156,14 +232,21 @@ describe('why a build is left out', () => {
   test('nothing: it is planned', () => expect(why({})).toBeUndefined())
   test('the money does not reach', () => expect(why(funds(50, 0))).toBe('money'))
   test('there are no hours', () => expect(why({ time: { minutesPerWeek: 1 } })).toBe('hours'))
-  test('there is no floor', () => expect(why({ workshop: { volts: 230, floorM2: 0.0001, comfort: {} } })).toBe('space'))
-  test('it is worth too little', () => expect(why({ builds: [{ ...box, worthEach: 1 }] })).toBe('does-not-pay'))
+  test('there is no floor', () =>
+    expect(why({ workshop: { volts: 230, floorM2: 0.0001, comfort: {} } })).toBe('space'))
+  test('it is worth too little', () =>
+    expect(why({ builds: [{ ...box, worthEach: 1 }] })).toBe('does-not-pay'))
   test('no way of working is left', () => {
-    const bans = [...library.methods.values()].filter(({ operation }) => operation === 'crosscut').map(({ id }) => ({ kind: 'method' as const, id }))
+    const bans = [...library.methods.values()]
+      .filter(({ operation }) => operation === 'crosscut')
+      .map(({ id }) => ({ kind: 'method' as const, id }))
     expect(why({ bans })).toBe('no-way')
   })
   test('what a build would cost besides is said', () => {
-    const made = makePlan(worldOf(emptyWorkspace({ ...funds(50, 0), items: owned, builds: [box] }), library, TODAY), { evaluations: 200 })
+    const made = makePlan(
+      worldOf(emptyWorkspace({ ...funds(50, 0), items: owned, builds: [box] }), library, TODAY),
+      { evaluations: 200 }
+    )
     expect('unopened' in made && (made.unopened[0]?.cost ?? 0)).toBeGreaterThan(1000)
   })
 })

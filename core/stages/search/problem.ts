@@ -58,15 +58,19 @@ function mattering(library: Library, builds: readonly Build[]): Set<string> {
     const tool = library.tools.get(id)
     if (!tool) return
     tools.add(id)
-    for (const { anyOf } of neededCompanions(tool, operation)) for (const other of anyOf) if (!tools.has(other)) add(other, operation)
-    for (const protection of tool.needs) for (const { id: gear } of library.protectionFor.get(protection) ?? []) tools.add(gear)
+    for (const { anyOf } of neededCompanions(tool, operation))
+      for (const other of anyOf) if (!tools.has(other)) add(other, operation)
+    for (const protection of tool.needs)
+      for (const { id: gear } of library.protectionFor.get(protection) ?? []) tools.add(gear)
     const template = tool.madeBy === undefined ? undefined : library.templates.get(tool.madeBy)
     for (const step of template?.steps ?? []) work(step.operation)
   }
   const work = (operation: string): void => {
     if (operations.has(operation)) return
     operations.add(operation)
-    for (const method of library.methodsFor.get(operation) ?? []) for (const { role } of method.roles) for (const { id } of library.toolsFor.get(role) ?? []) add(id, operation)
+    for (const method of library.methodsFor.get(operation) ?? [])
+      for (const { role } of method.roles)
+        for (const { id } of library.toolsFor.get(role) ?? []) add(id, operation)
   }
   for (const build of builds)
     for (const step of build.steps) {
@@ -81,7 +85,8 @@ function mattering(library: Library, builds: readonly Build[]): Set<string> {
 /** A build in its batches; one begun, or made in one go, stays whole. */
 function batchesFor(build: Build): (number | undefined)[] {
   const size = Math.max(1, Math.min(build.batchSize ?? build.copies, build.copies))
-  if (size >= build.copies || build.log !== undefined || build.yields !== undefined) return [undefined]
+  if (size >= build.copies || build.log !== undefined || build.yields !== undefined)
+    return [undefined]
   const parts: number[] = []
   for (let left = build.copies; left > 0; left -= size) parts.push(Math.min(size, left))
   return parts.length > BATCHES ? [undefined] : parts
@@ -98,7 +103,8 @@ export function problemOf(world: World, avoid?: (offer: Offer) => boolean): Prob
   for (const pin of workspace.pins) {
     const tool = library.tools.get(findOffer(world.pricing, pin.offer)?.tool ?? '')
     if (tool) matters.add(tool.id)
-    for (const protection of tool?.needs ?? []) for (const { id } of library.protectionFor.get(protection) ?? []) matters.add(id)
+    for (const protection of tool?.needs ?? [])
+      for (const { id } of library.protectionFor.get(protection) ?? []) matters.add(id)
   }
   const sources = sourcesOf(world, moments, matters, avoid)
   const atoms = new Atoms(sources)
@@ -106,13 +112,24 @@ export function problemOf(world: World, avoid?: (offer: Offer) => boolean): Prob
   const alternatives: Alternative[] = []
   const jobs: Job[] = []
   const known = new Map<string, { first: number; last: number }>()
-  const yielding = new Map(sources.choices.flatMap(({ makes }, choice) => (makes ? [[makes.id, choice]] : [])))
+  const yielding = new Map(
+    sources.choices.flatMap(({ makes }, choice) => (makes ? [[makes.id, choice]] : []))
+  )
 
   const add = (whole: Build, copies: number | undefined, derived: boolean): number | undefined => {
     const build = batchOf(whole, copies)
     const steps = []
     for (const step of build.steps) {
-      const key = JSON.stringify([step.operation, step.quantity, step.stock, step.accuracyMm, step.surface, build.copies, build.batchSize, build.hourValue])
+      const key = JSON.stringify([
+        step.operation,
+        step.quantity,
+        step.stock,
+        step.accuracyMm,
+        step.surface,
+        build.copies,
+        build.batchSize,
+        build.hourValue
+      ])
       let range = known.get(key)
       if (!range) {
         const found = ways.of(step, build)
@@ -125,10 +142,26 @@ export function problemOf(world: World, avoid?: (offer: Offer) => boolean): Prob
     }
     const start = Date.parse(asOf)
     jobs.push({
-      build, copies, steps, derived, material: build.log ? 0 : buildMaterial(world, build), worth: derived ? 0 : build.sale ? build.sale.netEach * build.copies : buildWorth(world, build),
-      sold: build.sale ? { afterDays: build.sale.daysToSell, flowsBack: workspace.money.reinvestShare } : undefined,
-      wished: build.wished === undefined ? Infinity : Math.round((Date.parse(build.wished) - start) / 86_400_000),
-      spentMinutes: build.log?.minutesSpent ?? 0, begun: isBegun(build), yields: yielding.get(whole.id) ?? -1
+      build,
+      copies,
+      steps,
+      derived,
+      material: build.log ? 0 : buildMaterial(world, build),
+      worth: derived
+        ? 0
+        : build.sale
+          ? build.sale.netEach * build.copies
+          : buildWorth(world, build),
+      sold: build.sale
+        ? { afterDays: build.sale.daysToSell, flowsBack: workspace.money.reinvestShare }
+        : undefined,
+      wished:
+        build.wished === undefined
+          ? Infinity
+          : Math.round((Date.parse(build.wished) - start) / 86_400_000),
+      spentMinutes: build.log?.minutesSpent ?? 0,
+      begun: isBegun(build),
+      yields: yielding.get(whole.id) ?? -1
     })
     return jobs.length - 1
   }
@@ -146,11 +179,36 @@ export function problemOf(world: World, avoid?: (offer: Offer) => boolean): Prob
     const own = wanted.find((job) => jobs[job]?.build.id === makes.id)
     maker[choice] = own ?? add(makes, undefined, true) ?? -1
   })
-  const guards = sources.choices.map(({ entries }) => [...new Set(entries.flatMap(({ tool }) => tool.needs))].flatMap((protection) => {
-    if (sources.kit.protects.has(protection)) return []
-    const atom = atoms.of(sources.byProtection.get(protection) ?? [], 1, true)
-    return atom === undefined ? [-2] : atom < 0 ? [] : [atom]
-  }))
-  const constant = (moments.discount[moments.horizon - 1] ?? 1) * sources.kit.tools.reduce((sum, entry, i) => sum + resaleValue(entry, workspace.items.filter((one) => library.tools.has(one.tool))[i]?.cost ?? 0), 0)
-  return { world, moments, sources, choices: sources.choices, atoms: atoms.list, alternatives, jobs, wanted, maker, hopeless, constant, guards }
+  const guards = sources.choices.map(({ entries }) =>
+    [...new Set(entries.flatMap(({ tool }) => tool.needs))].flatMap((protection) => {
+      if (sources.kit.protects.has(protection)) return []
+      const atom = atoms.of(sources.byProtection.get(protection) ?? [], 1, true)
+      return atom === undefined ? [-2] : atom < 0 ? [] : [atom]
+    })
+  )
+  const constant =
+    (moments.discount[moments.horizon - 1] ?? 1) *
+    sources.kit.tools.reduce(
+      (sum, entry, i) =>
+        sum +
+        resaleValue(
+          entry,
+          workspace.items.filter((one) => library.tools.has(one.tool))[i]?.cost ?? 0
+        ),
+      0
+    )
+  return {
+    world,
+    moments,
+    sources,
+    choices: sources.choices,
+    atoms: atoms.list,
+    alternatives,
+    jobs,
+    wanted,
+    maker,
+    hopeless,
+    constant,
+    guards
+  }
 }

@@ -31,7 +31,12 @@ function purchasesOf(problem: Problem, decoder: Decoder): PlannedPurchase[] {
     const present = merged.get(id)
     const price = count * (payment[moment] ?? 0)
     const forBuild = jobs[job]?.build.id
-    merged.set(id, present ? { ...present, count: present.count + count, price: present.price + price } : { id, offer, count, date, price, ...(forBuild === undefined ? {} : { forBuild }) })
+    merged.set(
+      id,
+      present
+        ? { ...present, count: present.count + count, price: present.price + price }
+        : { id, offer, count, date, price, ...(forBuild === undefined ? {} : { forBuild }) }
+    )
   }
   return [...merged.values()].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
 }
@@ -62,11 +67,17 @@ class Calendar {
 
 /** The uses of a job's steps with a kit: in the chosen way, or where that does not serve after all, the best other one. */
 function usesOf(problem: Problem, done: Done, kit: Kit): MethodUse[] | undefined {
-  const { sources: { context }, jobs, alternatives } = problem
+  const {
+    sources: { context },
+    jobs,
+    alternatives
+  } = problem
   const { build } = jobs[done.job]!
   const uses: MethodUse[] = []
   for (const [i, step] of build.steps.entries()) {
-    const method = context.library.methods.get(alternatives[done.alternatives[i] ?? -1]?.method ?? '')
+    const method = context.library.methods.get(
+      alternatives[done.alternatives[i] ?? -1]?.method ?? ''
+    )
     const use = method ? useMethod(context, kit, method, step, build) : undefined
     const best = use && isUse(use) ? use : fitStep(context, kit, step, build).usable[0]
     if (!best) return undefined
@@ -76,16 +87,28 @@ function usesOf(problem: Problem, done: Done, kit: Kit): MethodUse[] | undefined
 }
 
 /** One job as a planned build; undefined where it does not work out with what is really there. */
-function settleJob(problem: Problem, calendar: Calendar, done: Done, arrivals: readonly Arrival[]): { planned: PlannedBuild; last: number } | undefined {
+function settleJob(
+  problem: Problem,
+  calendar: Calendar,
+  done: Done,
+  arrivals: readonly Arrival[]
+): { planned: PlannedBuild; last: number } | undefined {
   const { world, jobs, sources } = problem
   const { build, copies, spentMinutes, begun } = jobs[done.job]!
-  const kitAt = (begin: number, last: number): Kit => makeKit([...sources.kit.tools, ...arrivals.filter(({ day, until }) => day <= begin && until >= last).map(({ entry }) => entry)])
+  const kitAt = (begin: number, last: number): Kit =>
+    makeKit([
+      ...sources.kit.tools,
+      ...arrivals
+        .filter(({ day, until }) => day <= begin && until >= last)
+        .map(({ entry }) => entry)
+    ])
   const uses = usesOf(problem, done, kitAt(done.begin, done.done))
   if (!uses) return undefined
   const minutes = Math.max(0, Math.ceil(sumOf(uses, (use) => use.minutes)) - spentMinutes)
   const days = calendar.work(minutes, done.begin)
   if (!days) return undefined
-  const dateOf = (day: number): string => new Date((dayNumber(world.asOf) + day) * 86_400_000).toISOString().slice(0, 10)
+  const dateOf = (day: number): string =>
+    new Date((dayNumber(world.asOf) + day) * 86_400_000).toISOString().slice(0, 10)
   const begin = days[0]?.[0] ?? done.begin
   const last = days.at(-1)?.[0] ?? begin
   const perStage = groupBy(days, ([day]) => stageOf(world.stages, dateOf(day))?.start ?? world.asOf)
@@ -96,9 +119,16 @@ function settleJob(problem: Problem, calendar: Calendar, done: Done, arrivals: r
       ...(copies === undefined ? {} : { copies }),
       begin: dateOf(begin),
       done: dateOf(last),
-      work: [...perStage].map(([stage, parts]) => ({ stage, minutes: sumOf(parts, ([, taken]) => taken) })),
-      methods: Object.fromEntries(build.steps.map((step, i) => [step.id, uses[i]?.method.id ?? ''])),
-      material: begun ? 0 : buildMaterial(world, build) + sumOf(uses, ({ fee }) => fee) + usedUp(world, build, uses)
+      work: [...perStage].map(([stage, parts]) => ({
+        stage,
+        minutes: sumOf(parts, ([, taken]) => taken)
+      })),
+      methods: Object.fromEntries(
+        build.steps.map((step, i) => [step.id, uses[i]?.method.id ?? ''])
+      ),
+      material: begun
+        ? 0
+        : buildMaterial(world, build) + sumOf(uses, ({ fee }) => fee) + usedUp(world, build, uses)
     }
   }
 }
@@ -113,7 +143,11 @@ export function settle(problem: Problem, decoder: Decoder, order: Order): Settle
   const purchases = purchasesOf(problem, decoder)
   const arrivals: Arrival[] = decoder.bought.flatMap(({ choice, count, moment }) => {
     const { entries, until } = choices[choice]!
-    return entries.map((entry) => ({ day: moments.days[moment] ?? 0, until, entry: { ...entry, count: entry.count * count } }))
+    return entries.map((entry) => ({
+      day: moments.days[moment] ?? 0,
+      until,
+      entry: { ...entry, count: entry.count * count }
+    }))
   })
   const calendar = new Calendar(problem)
   const builds: PlannedBuild[] = []
@@ -125,8 +159,17 @@ export function settle(problem: Problem, decoder: Decoder, order: Order): Settle
     if (yielded) arrivals.push({ day: settled.last, until: Infinity, entry: jigEntry(yielded) })
   }
   builds.sort((a, b) => (a.begin < b.begin ? -1 : a.begin > b.begin ? 1 : 0))
-  const resales = decoder.sold.map(({ item, amount, moment }) => ({ item, date: moments.dates[moment] ?? '', amount }))
-  const plan = withSavings(world, { ...emptyPlan(world), purchases, builds, ...(resales.length > 0 ? { resales } : {}) })
+  const resales = decoder.sold.map(({ item, amount, moment }) => ({
+    item,
+    date: moments.dates[moment] ?? '',
+    amount
+  }))
+  const plan = withSavings(world, {
+    ...emptyPlan(world),
+    purchases,
+    builds,
+    ...(resales.length > 0 ? { resales } : {})
+  })
   return mended(problem, { plan, report: evaluate(world, plan) })
 }
 
@@ -137,7 +180,13 @@ const MENDINGS = 6
 function mended({ world }: Problem, first: Settled): Settled {
   let { plan, report } = first
   for (let round = 0; round < MENDINGS && report.broken.length > 0; round++) {
-    const out = new Set(report.broken.flatMap(({ path: [part, index], figures }) => (part === 'builds' && typeof index === 'number' ? [index] : plan.builds.flatMap((one, i) => (one.build === figures.build ? [i] : [])))))
+    const out = new Set(
+      report.broken.flatMap(({ path: [part, index], figures }) =>
+        part === 'builds' && typeof index === 'number'
+          ? [index]
+          : plan.builds.flatMap((one, i) => (one.build === figures.build ? [i] : []))
+      )
+    )
     if (out.size === 0) break
     plan = withSavings(world, { ...plan, builds: plan.builds.filter((_, i) => !out.has(i)) })
     report = evaluate(world, plan)
@@ -150,10 +199,19 @@ export function pruned(world: Problem['world'], settled: Settled): Settled {
   let { plan, report } = settled
   if (report.broken.length > 0) return settled
   for (const purchase of settled.plan.purchases) {
-    if (world.workspace.pins.some(({ offer, date }) => offer === purchase.offer && date === purchase.date)) continue
-    const without = withSavings(world, { ...plan, purchases: plan.purchases.filter(({ id }) => id !== purchase.id) })
+    if (
+      world.workspace.pins.some(
+        ({ offer, date }) => offer === purchase.offer && date === purchase.date
+      )
+    )
+      continue
+    const without = withSavings(world, {
+      ...plan,
+      purchases: plan.purchases.filter(({ id }) => id !== purchase.id)
+    })
     const then = evaluate(world, without)
-    if (then.broken.length === 0 && then.value.total >= report.value.total - 1e-9) [plan, report] = [without, then]
+    if (then.broken.length === 0 && then.value.total >= report.value.total - 1e-9)
+      [plan, report] = [without, then]
   }
   return { plan, report }
 }

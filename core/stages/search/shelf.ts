@@ -17,7 +17,8 @@ export class Shelf extends Tables {
     if (this.buying[choice] === 0) this.list.push(choice)
     this.buying[choice]! += count
     const feeds = this.feeds[choice] as Int32Array
-    for (let i = 0; i < feeds.length; i += 2) this.have[feeds[i] as number]! += (feeds[i + 1] as number) * count
+    for (let i = 0; i < feeds.length; i += 2)
+      this.have[feeds[i] as number]! += (feeds[i + 1] as number) * count
   }
 
   protected forget(): void {
@@ -25,7 +26,8 @@ export class Shelf extends Tables {
       const count = this.buying[choice] as number
       this.buying[choice] = 0
       const feeds = this.feeds[choice] as Int32Array
-      for (let i = 0; i < feeds.length; i += 2) this.have[feeds[i] as number]! -= (feeds[i + 1] as number) * count
+      for (let i = 0; i < feeds.length; i += 2)
+        this.have[feeds[i] as number]! -= (feeds[i + 1] as number) * count
     }
     this.list = []
   }
@@ -46,7 +48,8 @@ export class Shelf extends Tables {
   protected acquire(atom: number): boolean {
     const need = this.need[atom] as number
     if ((this.have[atom] as number) >= need) {
-      if ((this.ready[atom] as number) < NEVER) this.latest = max(this.latest, this.ready[atom] as number)
+      if ((this.ready[atom] as number) < NEVER)
+        this.latest = max(this.latest, this.ready[atom] as number)
       return true
     }
     const { choices, maker } = this.problem
@@ -58,12 +61,14 @@ export class Shelf extends Tables {
         const choice = feeders[i] as number
         if ((this.pending[choice] as number) < asked) continue
         let count = ceil((need - (this.have[atom] as number)) / (units[i] as number))
-        if (this.singles[choice] === 1) count = min(count, 1 - (this.count[choice] as number) - (this.buying[choice] as number))
+        if (this.singles[choice] === 1)
+          count = min(count, 1 - (this.count[choice] as number) - (this.buying[choice] as number))
         if (count <= 0) continue
         if (this.makes[choice] === 1) {
           const jig = maker[choice] as number
           if (jig < 0 || !this.make(jig)) continue
-        } else if (!((choices[choice]!.cash[0] as number) < Infinity) && !choices[choice]!.varies) continue
+        } else if (!((choices[choice]!.cash[0] as number) < Infinity) && !choices[choice]!.varies)
+          continue
         this.add(choice, count)
         if ((this.have[atom] as number) >= need) {
           if ((this.part[atom] as number) > this.latest) this.latest = this.part[atom] as number
@@ -87,7 +92,8 @@ export class Shelf extends Tables {
 
   /** Takes for each step the way that costs least, with what it would have to wait for and to buy along. */
   protected choose(job: number): boolean {
-    const { altCost, altFirst, altAtoms, ready, pend, alongCost, jobStep, stepFirst, stepLast } = this
+    const { altCost, altFirst, altAtoms, ready, pend, alongCost, jobStep, stepFirst, stepLast } =
+      this
     const worth = this.worth[job] as number
     const { discount } = this.problem.moments
     const end = jobStep[job + 1] as number
@@ -138,7 +144,8 @@ export class Shelf extends Tables {
       for (let i = this.altFirst[alt] as number; i < stop; i++) {
         const atom = this.altAtoms[i] as number
         if (!this.acquire(atom)) return false
-        if ((this.lasts[atom] as number) < this.dueBy && (this.ready[atom] as number) < NEVER) this.dueBy = this.lasts[atom] as number
+        if ((this.lasts[atom] as number) < this.dueBy && (this.ready[atom] as number) < NEVER)
+          this.dueBy = this.lasts[atom] as number
       }
     }
     return true
@@ -154,7 +161,10 @@ export class Shelf extends Tables {
       const temporary = until < NEVER
       const need = this.need[atom] as number
       const here = need === 1 ? day : (this.part[atom] as number)
-      if ((this.ready[atom] as number) === NEVER || (!temporary && (this.lasts[atom] as number) < NEVER)) {
+      if (
+        (this.ready[atom] as number) === NEVER ||
+        (!temporary && (this.lasts[atom] as number) < NEVER)
+      ) {
         this.ready[atom] = here
         this.lasts[atom] = temporary ? until : NEVER
       } else if (!temporary && here < (this.ready[atom] as number)) this.ready[atom] = here
