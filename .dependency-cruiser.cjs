@@ -19,6 +19,19 @@ module.exports = {
       '(^|/)core/',
       '(^|/)(app|cli|server|data)/|^node_modules/(vue|pinia|primevue|idb|express|vue-router)'
     ),
+    {
+      name: 'rooms-by-their-index',
+      comment: 'What a room of the core shows to others stands in its index.',
+      severity: 'error',
+      from: { path: '^core/([^/]+)/' },
+      to: { path: '^core/([^/]+)/', pathNot: ['^core/$1/', '^core/[^/]+/index\\.ts$'] }
+    },
+    {
+      name: 'core-by-its-indexes',
+      severity: 'error',
+      from: { path: '^(app|cli|server|data|scripts)/' },
+      to: { path: '^core/', pathNot: '^core/[^/]+/index\\.ts$' }
+    },
     rule(
       'outside-data-in-formats-only',
       '(^|/)core/(?!formats/)',
@@ -27,7 +40,7 @@ module.exports = {
     rule(
       'library-is-data',
       '(^|/)data/',
-      '(^|/)(app|cli|server)/|(^|/)core/(stages|fit|weigh|formats|workspace)'
+      '(^|/)(app|cli|server)/|(^|/)core/(?!catalogue|kernel|builds|calendar|money|units|prices|ledger|workshop)'
     ),
     rule(
       'storage-and-workers-below-stores',

@@ -102,7 +102,23 @@ export default ts.config(
       'The library is data; it uses the catalogue’s types alone.',
       'vue',
       'pinia',
-      ...from('app', 'cli', 'server', 'stages', 'fit', 'weigh', 'formats')
+      ...from(
+        'app',
+        'cli',
+        'server',
+        'plan',
+        'search',
+        'bound',
+        'risk',
+        'explain',
+        'scenarios',
+        'shopping',
+        'against',
+        'fit',
+        'weigh',
+        'formats',
+        'workspace'
+      )
     )
   },
   {

@@ -131,14 +131,17 @@ const save = useSave()
               : waiting === 'here'
                 ? shell.newVersion
                 : shell.newElsewhere
-          }}</span
-          ><Button size="small" :label="shell.takeUp" @click="takeUp(store.idle)" />
+          }}</span><Button size="small" :label="shell.takeUp" @click="takeUp(store.idle)" />
         </div>
       </Message>
       <Message v-if="backupLine" class="no-print" severity="warn">
         <div class="row">
-          <span>{{ backupLine }}</span
-          ><Button size="small" severity="secondary" :label="shell.saveNow" @click="save" />
+          <span>{{ backupLine }}</span><Button
+            size="small"
+            severity="secondary"
+            :label="shell.saveNow"
+            @click="save"
+          />
         </div>
       </Message>
       <RouterView v-if="store.world" v-slot="{ Component }">

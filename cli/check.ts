@@ -1,5 +1,5 @@
 import { pathText, readPlan } from '../core/formats'
-import { evaluate } from '../core/stages'
+import { evaluate } from '../core/plan'
 import { worldOf } from '../core/workspace'
 import { library } from '../data'
 import { sentence } from '../app/words/issues'

@@ -18,7 +18,7 @@ function run(
 ): { status: number | null; out: string; errors: string } {
   const { status, stdout, stderr } = spawnSync(
     process.execPath,
-    ['--import', 'tsx', `cli/${command}.ts`, ...args],
+    ['--import', 'tsx', `${command === 'generate' ? 'scripts' : 'cli'}/${command}.ts`, ...args],
     { encoding: 'utf8' }
   )
   return { status, out: stdout, errors: stderr }

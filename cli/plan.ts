@@ -1,5 +1,6 @@
 import { writePlan } from '../core/formats'
-import { Planner, boundModel, outcomeIssues, settledBefore, type Outcome } from '../core/stages'
+import { Planner, outcomeIssues, settledBefore, type Outcome } from '../core/search'
+import { boundModel } from '../core/bound'
 import { worldOf, type World } from '../core/workspace'
 import { library } from '../data'
 import { EXIT, complain, loadWorkspace, today, wholeOption } from './io'

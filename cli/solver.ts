@@ -1,5 +1,5 @@
 import highsLoader from 'highs'
-import type { BoundModel } from '../core/stages'
+import type { BoundModel } from '../core/bound'
 
 interface Solver {
   solve(text: string, options: Record<string, unknown>): { Status: string; ObjectiveValue: number }

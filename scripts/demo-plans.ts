@@ -1,6 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { writeWorkspace } from '../core/formats'
-import { makePlan } from '../core/stages'
+import { makePlan } from '../core/search'
 import { worldOf, type Workspace } from '../core/workspace'
 import { library } from '../data'
 

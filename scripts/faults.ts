@@ -16,9 +16,9 @@ import {
   writeLedgerCsv,
   writeQuotes,
   writeWorkspace,
-  writeZip
+  writeZip,
+  crossCheck
 } from '../core/formats'
-import { crossCheck } from '../core/formats/cross-checks'
 import { fingerprint, seededRandom } from '../core/kernel'
 import { library } from '../data'
 import { createApp } from '../server/app'

@@ -1,6 +1,5 @@
 import { spawn, spawnSync } from 'node:child_process'
-import { createServer, type Server } from 'node:net'
-import type { AddressInfo } from 'node:net'
+import { createServer, type Server, type AddressInfo } from 'node:net'
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync, existsSync } from 'node:fs'
 import { join } from 'node:path'
 import { tmpdir } from 'node:os'

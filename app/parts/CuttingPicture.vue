@@ -106,8 +106,9 @@ const rows = computed(() =>
         <tr v-for="(one, index) in rows" :key="index">
           <td>{{ one.sheet }}</td>
           <td>
-            <bdi>{{ names.get(one.part) ?? one.part }}</bdi
-            ><span v-if="one.turned" class="soft">, {{ words.turned }}</span>
+            <bdi>{{ names.get(one.part) ?? one.part }}</bdi><span v-if="one.turned" class="soft"
+              >, {{ words.turned }}</span
+            >
           </td>
           <td>{{ store.say.lengths([one.lengthMm, one.widthMm]) }}</td>
           <td>{{ store.say.lengths([one.x, one.y]) }}</td>

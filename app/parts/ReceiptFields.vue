@@ -27,8 +27,7 @@ const sellers = [
 <template>
   <div class="row top">
     <div class="field">
-      <span id="seller-label" class="label">{{ words.seller }}</span
-      ><Select
+      <span id="seller-label" class="label">{{ words.seller }}</span><Select
         v-model="seller"
         :options="sellers"
         option-label="name"
@@ -38,12 +37,14 @@ const sellers = [
       />
     </div>
     <div class="field">
-      <label for="warranty-until">{{ words.warranty }}</label
-      ><InputText id="warranty-until" v-model="warranty" type="date" />
+      <label for="warranty-until">{{ words.warranty }}</label><InputText
+        id="warranty-until"
+        v-model="warranty"
+        type="date"
+      />
     </div>
     <div class="field">
-      <span id="bought-condition" class="label">{{ words.condition }}</span
-      ><Select
+      <span id="bought-condition" class="label">{{ words.condition }}</span><Select
         v-model="condition"
         :options="conditions"
         option-label="name"

@@ -1,4 +1,4 @@
-import { pocketList } from '../../core/stages'
+import { pocketList } from '../../core/shopping'
 import { inventoryOf } from '../../core/care'
 import type { useWorkspace } from '../stores/workspace'
 import { pocketMarkdown } from '../words/pocket'

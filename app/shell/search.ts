@@ -76,16 +76,14 @@ export function findables(world: World, say: Say): Findable[] {
       path: tool(id),
       words: [...namesInAllSets(library, name), ...aliases].join(' ')
     })),
-    ...[...workspace.ledger]
-      .reverse()
-      .map(({ id, date, text, amount }): Findable => ({
-        key: id,
-        kind: 'entry',
-        label: text,
-        more: `${say.shortDay(date)}, ${say.moved(amount)}`,
-        path: `/ledger?entry=${to(id)}`,
-        words: `${text} ${date}`
-      })),
+    ...[...workspace.ledger].reverse().map(({ id, date, text, amount }): Findable => ({
+      key: id,
+      kind: 'entry',
+      label: text,
+      more: `${say.shortDay(date)}, ${say.moved(amount)}`,
+      path: `/ledger?entry=${to(id)}`,
+      words: `${text} ${date}`
+    })),
     ...workspace.quotes.map(({ id, offer, date, price }): Findable => ({
       key: id,
       kind: 'quote',

@@ -139,16 +139,14 @@ async function restore(db: Database, mirror: Mirror): Promise<boolean> {
     ...all.photos.map((photo) => transaction.objectStore('photos').put(photo)),
     ...(newest
       ? [
-          transaction
-            .objectStore('settings')
-            .put(
-              {
-                ...all.settings,
-                current:
-                  all.workspaces.find(({ id }) => id === all.settings?.current)?.id ?? newest.id
-              },
-              SETTINGS_KEY
-            )
+          transaction.objectStore('settings').put(
+            {
+              ...all.settings,
+              current:
+                all.workspaces.find(({ id }) => id === all.settings?.current)?.id ?? newest.id
+            },
+            SETTINGS_KEY
+          )
         ]
       : [])
   ]

@@ -1,17 +1,10 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import {
-  carriedPins,
-  evaluate,
-  explainPurchase,
-  isOvertaken,
-  keepPlan,
-  movePurchase,
-  purchaseOpens,
-  type Outcome,
-  type PurchaseReasons,
-  type Report
-} from '../../core/stages'
+import { carriedPins, evaluate, movePurchase, type Report } from '../../core/plan'
+import { explainPurchase, purchaseOpens, type PurchaseReasons } from '../../core/explain'
+import { isOvertaken } from '../../core/shopping'
+import { keepPlan } from '../../core/against'
+import type { Outcome } from '../../core/search'
 import {
   change,
   forPlanning,

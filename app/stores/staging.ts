@@ -1,6 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import type { Answers, CurvePoint, Difference, Risk, ScenarioOutcome } from '../../core/stages'
+import type { Answers, CurvePoint, Difference } from '../../core/explain'
+import type { Risk } from '../../core/risk'
+import type { ScenarioOutcome } from '../../core/scenarios'
 import type { Minor } from '../../core/money'
 import {
   forPlanning,

@@ -3,7 +3,7 @@ import { computed, ref, shallowRef } from 'vue'
 import type { Day } from '../../core/calendar'
 import type { Power, School } from '../../core/catalogue'
 import type { Minor } from '../../core/money'
-import type { SchoolOutcome } from '../../core/stages'
+import type { SchoolOutcome } from '../../core/scenarios'
 import type { Sway } from '../../core/weigh'
 import {
   WEIGHTS,

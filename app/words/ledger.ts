@@ -1,4 +1,4 @@
-import type { AgainstTool } from '../../core/stages'
+import type { AgainstTool } from '../../core/against'
 import type { EntryKind } from '../../core/ledger'
 import type { Say } from './say'
 

@@ -1,4 +1,4 @@
-import { pocketDays, type Check, type PocketLine } from '../../core/stages'
+import { pocketDays, type Check, type PocketLine } from '../../core/shopping'
 import type { Workspace } from '../../core/workspace'
 import { lowerFirst } from './bench'
 import type { Say } from './say'

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import type { Difference } from '../../core/stages'
+import type { Difference } from '../../core/explain'
 import { demoWorld } from '../../tests/helpers/workspaces'
 import { sayFor } from './say'
 import { staging } from './staging'

@@ -1,4 +1,4 @@
-import type { Difference } from '../../core/stages'
+import type { Difference } from '../../core/explain'
 import type { Say } from './say'
 
 /** A few of them by name, the rest by number. */

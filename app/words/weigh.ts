@@ -1,5 +1,5 @@
 import type { WeightName } from '../../core/workspace'
-import type { Beginning } from '../../core/stages'
+import type { Beginning } from '../../core/explain'
 import type { Because, Regret } from '../../core/weigh'
 import type { Say } from './say'
 import { lowerFirst } from './bench'

@@ -1,16 +1,11 @@
 import type { Build } from '../../core/builds'
 import type { Layout, NestPart, SheetSize } from '../../core/cutlist'
-import type {
-  Answers,
-  CurvePoint,
-  Difference,
-  Outcome,
-  Risk,
-  ScenarioOutcome
-} from '../../core/stages'
+import type { Answers, CurvePoint, Difference } from '../../core/explain'
+import type { Outcome } from '../../core/search'
+import type { Risk } from '../../core/risk'
+import type { ScenarioOutcome, SchoolOutcome } from '../../core/scenarios'
 import type { Day } from '../../core/calendar'
 import type { Plan, Scenario, WeightName, Weights, Workspace } from '../../core/workspace'
-import type { SchoolOutcome } from '../../core/stages'
 import type {
   NearMiss,
   PowerMode,

@@ -1,6 +1,6 @@
 import highsLoader from 'highs'
 import wasm from 'highs/runtime?url'
-import { boundModel } from '../../core/stages'
+import { boundModel } from '../../core/bound'
 import { worldOf } from '../../core/workspace'
 import { library } from '../../data'
 import type { Question, Reply } from './protocol'

@@ -1,13 +1,7 @@
-import {
-  Planner,
-  answersFor,
-  curvePoint,
-  riskOf,
-  scenarioOutcome,
-  settledBefore,
-  withMore,
-  CURVE_FACTORS
-} from '../../core/stages'
+import { Planner, settledBefore } from '../../core/search'
+import { answersFor, curvePoint, withMore, CURVE_FACTORS } from '../../core/explain'
+import { riskOf } from '../../core/risk'
+import { scenarioOutcome } from '../../core/scenarios'
 import { worldOf, type World } from '../../core/workspace'
 import { library, schools } from '../../data'
 import type { Question, Reply } from './protocol'

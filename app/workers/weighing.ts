@@ -2,7 +2,7 @@ import { fitContext } from '../../core/fit'
 import { fingerprint } from '../../core/kernel'
 import type { Power } from '../../core/catalogue'
 import { priceOf } from '../../core/prices'
-import { schoolOutcome } from '../../core/stages'
+import { schoolOutcome } from '../../core/scenarios'
 import {
   POWER_MODES,
   Weighing,

@@ -4,7 +4,8 @@ import { TODAY, build, emptyWorkspace, worldWith, items } from '../../tests/help
 import { library } from '../../data'
 import { toolLike } from '../catalogue'
 import { checkWorkspace } from '../formats'
-import { kitAfter, makePlan } from '../stages'
+import { kitAfter } from '../plan'
+import { makePlan } from '../search'
 import { change, type Workspace } from '../workspace'
 import { bearingOf, buildLike } from '.'
 

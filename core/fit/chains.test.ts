@@ -4,7 +4,7 @@ import { build, emptyWorkspace, item, items, worldWith } from '../../tests/helpe
 import { library } from '../../data'
 import type { Build } from '../builds'
 import type { Step } from '../catalogue'
-import { evaluate } from '../stages'
+import { evaluate } from '../plan'
 import { worldOf, type Plan } from '../workspace'
 import {
   EXACT_SIZE,

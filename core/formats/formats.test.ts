@@ -14,7 +14,7 @@ import {
   item
 } from '../../tests/helpers/workspaces'
 import { library } from '../../data'
-import { makePlan } from '../stages'
+import { makePlan } from '../search'
 import { worldOf, type Workspace } from '../workspace'
 import {
   MOST_PROBLEMS,

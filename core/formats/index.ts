@@ -1,5 +1,6 @@
 export {
   checkMerged,
+  checkShape,
   checkWorkspace,
   pathText,
   readKept,
@@ -23,3 +24,4 @@ export { readCutList, writeCutList, type CutListReading } from './cut-list'
 export { findTool, readQuotes, writeQuotes, type QuoteDefaults } from './quotes-csv'
 export type { SheetReading } from './sheet'
 export { planCalendar } from './calendar-file'
+export { crossCheck } from './cross-checks'

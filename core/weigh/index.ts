@@ -69,13 +69,4 @@ export {
   type PoweredTool,
   type PowerPlan
 } from './batteries'
-export {
-  adoptSchool,
-  bannedBy,
-  blend,
-  followsSchool,
-  leaveSchool,
-  schoolWeights,
-  takeSide
-} from './school'
 export { bargainOf, wantedTools, type Bargain } from './bargain'

@@ -10,16 +10,15 @@ import {
   type Library,
   type Power,
   type Tier,
-  type Tool
+  type Tool,
+  specsOf
 } from '../catalogue'
 import { batchesOf, isDone } from '../builds'
 import { composedAccuracy, kitOf, loadOf, reach, type KitTool } from '../fit'
 import { leastBy } from '../kernel'
 import { timesRatio, type Minor } from '../money'
 import { offerId, priceOf, type Price } from '../prices'
-import { consumablesPerHour } from '../workspace'
-import { specsOf } from '../catalogue'
-import type { World } from '../workspace'
+import { consumablesPerHour, type World } from '../workspace'
 
 /** A way to have a tool for some hours. */
 export type Tenure =

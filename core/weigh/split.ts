@@ -61,12 +61,10 @@ function hullSteps(
     }
     hull.push(option)
   }
-  return hull
-    .slice(1)
-    .map((option, i) => ({
-      cost: option.cost - (hull[i]?.cost ?? 0),
-      value: option.value - (hull[i]?.value ?? 0)
-    }))
+  return hull.slice(1).map((option, i) => ({
+    cost: option.cost - (hull[i]?.cost ?? 0),
+    value: option.value - (hull[i]?.value ?? 0)
+  }))
 }
 
 /**

@@ -1,18 +1,10 @@
-import type { Build, BuildLog } from '../builds'
-import { jigBuild } from '../builds'
+import { type Build, type BuildLog, jigBuild } from '../builds'
 import { specsOf, type Library, type Method, type Tool } from '../catalogue'
 import type { Day } from '../calendar'
 import { must } from '../kernel'
 import type { LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
-import {
-  type Bundle,
-  type Deal,
-  type Offer,
-  type Quote,
-  type SaleWindow,
-  type SellerType
-} from '../prices'
+import type { Bundle, Deal, Offer, Quote, SaleWindow, SellerType } from '../prices'
 import type { Ban, Item, NeedTest, Pin, Plan, PlannedPurchase, Workspace } from './types'
 
 /** Changes a person makes to a workspace, as plain functions from one state to the next. Ids are handed in. */

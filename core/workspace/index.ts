@@ -17,3 +17,12 @@ export {
   type PartChange
 } from './merge'
 export { type Line, type BoughtLine } from './purchases'
+export {
+  adoptSchool,
+  bannedBy,
+  blend,
+  followsSchool,
+  leaveSchool,
+  schoolWeights,
+  takeSide
+} from './school'

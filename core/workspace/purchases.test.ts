@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { library } from '../../data'
 import { TODAY, demo, emptyWorkspace, funds, item } from '../../tests/helpers/workspaces'
-import { crossCheck } from '../formats/cross-checks'
+import { crossCheck } from '../formats'
 import { balanceOn, standing } from '../ledger'
 import { change, type PlannedPurchase, type Workspace } from '.'
 

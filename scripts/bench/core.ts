@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
-import { evaluate, makePlan, movePurchase, purchaseDays } from '../../core/stages'
+import { evaluate, movePurchase, purchaseDays } from '../../core/plan'
+import { makePlan } from '../../core/search'
 import { rank } from '../../core/weigh'
 import { worldOf, type Plan, type Workspace } from '../../core/workspace'
 import { library } from '../../data'

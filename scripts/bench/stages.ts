@@ -1,13 +1,7 @@
 import highsLoader from 'highs'
-import {
-  GENERATED_TODAY,
-  Planner,
-  boundModel,
-  generateWorkspace,
-  type Size
-} from '../../core/stages'
-import { Search } from '../../core/stages/search/anneal'
-import { problemOf } from '../../core/stages/search/problem'
+import { GENERATED_TODAY, generateWorkspace, type Size } from './generate'
+import { Planner, Search, problemOf } from '../../core/search'
+import { boundModel } from '../../core/bound'
 import { worldOf, type World } from '../../core/workspace'
 import { library } from '../../data'
 import { median, timed, under, type Figure } from './figures'

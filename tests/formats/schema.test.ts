@@ -7,10 +7,10 @@ import {
   readWorkspace,
   schemaText,
   workspaceJsonSchema,
-  writeWorkspace
+  writeWorkspace,
+  crossCheck,
+  checkShape
 } from '../../core/formats'
-import { crossCheck } from '../../core/formats/cross-checks'
-import { checkShape } from '../../core/formats/read'
 import { fingerprint } from '../../core/kernel'
 import { library } from '../../data'
 import { damaged } from '../helpers/mutate'

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
-import { evaluate, makePlan } from '../../core/stages'
+import { evaluate } from '../../core/plan'
+import { makePlan } from '../../core/search'
 import { workspaceHash } from '../../core/workspace'
 import { library } from '../../data'
 import { DEMO_FILES, demo, demoWorld } from '../helpers/workspaces'

@@ -5,11 +5,11 @@ import {
   errorFactor,
   tierPrice,
   timeFactor,
-  type ToolGroup
+  type ToolGroup,
+  specsOf
 } from '../../core/catalogue'
 import { buildFromTemplate, materialCost, worthOf } from '../../core/builds'
 import { fitBuild, fitContext, makeKit } from '../../core/fit'
-import { specsOf } from '../../core/catalogue'
 import { library } from '../../data'
 import { worldWith } from '../helpers/workspaces'
 

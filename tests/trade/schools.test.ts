@@ -1,17 +1,17 @@
 import { describe, expect, test } from '@jest/globals'
+import { Weighing, partsOf, weightRange } from '../../core/weigh'
 import {
-  Weighing,
   adoptSchool,
   blend,
   followsSchool,
   leaveSchool,
-  partsOf,
   schoolWeights,
   takeSide,
-  weightRange
-} from '../../core/weigh'
-import { schoolOutcome } from '../../core/stages'
-import { weightsOf, worldOf, WEIGHTS } from '../../core/workspace'
+  weightsOf,
+  worldOf,
+  WEIGHTS
+} from '../../core/workspace'
+import { schoolOutcome } from '../../core/scenarios'
 import { disputes, library, schools } from '../../data'
 import {
   build,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Day, Stage } from '../../../core/calendar'
-import type { DayBalance } from '../../../core/stages'
+import type { DayBalance } from '../../../core/plan'
 import type { PlannedBuild, PlannedPurchase, Receipt } from '../../../core/workspace'
 import type { Say } from '../../words/say'
 import { stages as words } from '../../words/stages'

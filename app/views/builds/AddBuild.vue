@@ -74,16 +74,19 @@ function add(): void {
         />
       </div>
       <div class="field">
-        <label for="build-name">{{ words.ownName }}</label
-        ><InputText
+        <label for="build-name">{{ words.ownName }}</label><InputText
           id="build-name"
           v-model="name"
           :placeholder="store.world?.library.templates.get(template)?.name ?? ''"
         />
       </div>
       <div class="field">
-        <label for="build-copies">{{ words.copies }}</label
-        ><InputText id="build-copies" v-model="copies" inputmode="numeric" style="width: 5rem" />
+        <label for="build-copies">{{ words.copies }}</label><InputText
+          id="build-copies"
+          v-model="copies"
+          inputmode="numeric"
+          style="width: 5rem"
+        />
       </div>
       <p v-for="one in problems" :key="one.code" class="attention small" role="alert">
         {{ sentence(one) }}

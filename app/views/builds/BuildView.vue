@@ -13,7 +13,7 @@ import {
 } from '../../../core/builds'
 import { derive } from '../../../core/cutlist'
 import { fitBuild, fitContext, kitOf } from '../../../core/fit'
-import { kitAfter } from '../../../core/stages'
+import { kitAfter } from '../../../core/plan'
 import { timesRatio } from '../../../core/money'
 import { buildMaterial, buildWorth, change } from '../../../core/workspace'
 import DayField from '../../parts/DayField.vue'
@@ -277,8 +277,7 @@ const materialLines = computed(() =>
     <p class="row">
       <span v-if="build.parts">{{
         words.pieces(build.parts.reduce((sum, part) => sum + part.quantity, 0))
-      }}</span
-      ><RouterLink :to="`/builds/${encodeURIComponent(id)}/cut-list`">{{
+      }}</span><RouterLink :to="`/builds/${encodeURIComponent(id)}/cut-list`">{{
         build.parts ? cutWords.change : cutWords.open
       }}</RouterLink>
     </p>

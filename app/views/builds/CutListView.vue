@@ -146,12 +146,16 @@ const materialOf = (id: string) => store.world?.library.materials.get(id)
   <div v-if="store.say" class="columns">
     <section class="stack">
       <div v-if="!present" class="field">
-        <label for="cut-name">{{ words.name }}</label
-        ><InputText id="cut-name" v-model="name" />
+        <label for="cut-name">{{ words.name }}</label><InputText id="cut-name" v-model="name" />
       </div>
       <div class="field">
-        <label for="cut-rows">{{ words.rows }}</label
-        ><Textarea id="cut-rows" v-model="text" rows="9" class="rows" spellcheck="false" />
+        <label for="cut-rows">{{ words.rows }}</label><Textarea
+          id="cut-rows"
+          v-model="text"
+          rows="9"
+          class="rows"
+          spellcheck="false"
+        />
       </div>
       <p class="caption">{{ words.hint }}</p>
       <div class="row">
@@ -252,8 +256,9 @@ const materialOf = (id: string) => store.world?.library.materials.get(id)
       <p class="caption">{{ words.stepsHint }}</p>
       <ul class="plain-list steps small">
         <li v-for="step in derived.steps" :key="step.id" class="spread">
-          <span>{{ operation(step.operation) }}</span
-          ><span class="figure">{{ store.say.quantity(step.quantity, unit(step.operation)) }}</span>
+          <span>{{ operation(step.operation) }}</span><span class="figure">{{
+            store.say.quantity(step.quantity, unit(step.operation))
+          }}</span>
         </li>
       </ul>
       <h2>{{ words.timberTitle }}</h2>

@@ -88,8 +88,7 @@ const known = (text: string): text is Joint => (JOINTS as readonly string[]).inc
     <h2>{{ words.title }}</h2>
     <p class="caption">{{ words.caption }}</p>
     <div class="row">
-      <span id="bearing-label">{{ words.bearing }}</span
-      ><Select
+      <span id="bearing-label">{{ words.bearing }}</span><Select
         :model-value="bearing ?? 'none'"
         :options="bearings"
         option-label="name"

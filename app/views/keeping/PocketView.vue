@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import { pocketDays, pocketList } from '../../../core/stages'
+import { pocketDays, pocketList } from '../../../core/shopping'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
@@ -29,8 +29,9 @@ const print = (): void => window.print()
           <span class="box" aria-hidden="true" />
           <div>
             <p class="strong">
-              <bdi>{{ store.say.offer(line.offer) }}</bdi
-              ><span v-if="line.count > 1"> × {{ line.count }}</span>
+              <bdi>{{ store.say.offer(line.offer) }}</bdi><span v-if="line.count > 1">
+                × {{ line.count }}</span
+              >
               <span v-if="line.forBuild" class="soft small"
                 ><bdi>{{ words.forBuild(store.say.build(line.forBuild)) }}</bdi></span
               >

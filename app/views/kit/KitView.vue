@@ -17,7 +17,7 @@ import {
   type Tool
 } from '../../../core/catalogue'
 import { fitMethod, fitContext, kitOf } from '../../../core/fit'
-import { toolOfPurchase } from '../../../core/stages'
+import { toolOfPurchase } from '../../../core/explain'
 import { change, type Item } from '../../../core/workspace'
 import { ok, type Result } from '../../../core/kernel'
 import { inchText, parseLength } from '../../../core/units'

@@ -150,13 +150,11 @@ function add(): void {
   >
     <form class="stack" @submit.prevent="add">
       <div class="field">
-        <label for="own-name">{{ own.name }}</label
-        ><InputText id="own-name" v-model="name" />
+        <label for="own-name">{{ own.name }}</label><InputText id="own-name" v-model="name" />
       </div>
       <template v-if="what === 'tool'">
         <div class="field">
-          <span id="own-like" class="label">{{ own.like }}</span
-          ><Select
+          <span id="own-like" class="label">{{ own.like }}</span><Select
             v-model="like"
             :options="toolOptions"
             option-label="name"
@@ -169,8 +167,7 @@ function add(): void {
         </div>
         <p class="caption">{{ own.likeHint }}</p>
         <div v-for="spec in measures" :key="spec" class="field">
-          <label :for="`own-${spec}`">{{ specName(spec) }}</label
-          ><InputText
+          <label :for="`own-${spec}`">{{ specName(spec) }}</label><InputText
             :id="`own-${spec}`"
             v-model="sizes[spec]"
             :placeholder="store.say?.length(base?.specs[spec] ?? 0) ?? ''"
@@ -178,14 +175,17 @@ function add(): void {
           />
         </div>
         <div class="field">
-          <label for="own-price">{{ own.price }}</label
-          ><InputText id="own-price" v-model="price" inputmode="decimal" style="width: 8rem" />
+          <label for="own-price">{{ own.price }}</label><InputText
+            id="own-price"
+            v-model="price"
+            inputmode="decimal"
+            style="width: 8rem"
+          />
         </div>
       </template>
       <template v-else>
         <div class="field">
-          <span id="own-operation" class="label">{{ own.operation }}</span
-          ><Select
+          <span id="own-operation" class="label">{{ own.operation }}</span><Select
             v-model="operation"
             :options="operationOptions"
             option-label="name"
@@ -196,8 +196,7 @@ function add(): void {
           />
         </div>
         <div class="field">
-          <span id="own-tools" class="label">{{ own.tools }}</span
-          ><MultiSelect
+          <span id="own-tools" class="label">{{ own.tools }}</span><MultiSelect
             v-model="tools"
             :options="toolOptions"
             option-label="name"
@@ -210,16 +209,28 @@ function add(): void {
         </div>
         <div class="row">
           <div class="field">
-            <label for="own-setup">{{ own.setup }}</label
-            ><InputText id="own-setup" v-model="setup" inputmode="decimal" style="width: 5rem" />
+            <label for="own-setup">{{ own.setup }}</label><InputText
+              id="own-setup"
+              v-model="setup"
+              inputmode="decimal"
+              style="width: 5rem"
+            />
           </div>
           <div class="field">
-            <label for="own-run">{{ own.run }}</label
-            ><InputText id="own-run" v-model="run" inputmode="decimal" style="width: 5rem" />
+            <label for="own-run">{{ own.run }}</label><InputText
+              id="own-run"
+              v-model="run"
+              inputmode="decimal"
+              style="width: 5rem"
+            />
           </div>
           <div class="field">
-            <label for="own-error">{{ own.error }}</label
-            ><InputText id="own-error" v-model="error" inputmode="decimal" style="width: 5rem" />
+            <label for="own-error">{{ own.error }}</label><InputText
+              id="own-error"
+              v-model="error"
+              inputmode="decimal"
+              style="width: 5rem"
+            />
           </div>
         </div>
         <p class="caption">{{ own.methodHint }}</p>

@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed, defineAsyncComponent, ref } from 'vue'
-import { againstPlan, shiftsBetween, type AgainstTool } from '../../../core/stages'
+import { againstPlan, shiftsBetween, type AgainstTool } from '../../../core/against'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { usePlanning } from '../../stores/planning'
 import { useStaging } from '../../stores/staging'
@@ -98,8 +98,7 @@ const rest = computed(() => {
   <LedgerTabs />
   <div v-if="laid && current && store.say && store.workspace" class="stack">
     <div class="field pick">
-      <span id="plan-label" class="label">{{ words.which }}</span
-      ><Select
+      <span id="plan-label" class="label">{{ words.which }}</span><Select
         :model-value="current.index"
         :options="kept"
         option-label="name"

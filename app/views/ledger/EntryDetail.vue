@@ -218,17 +218,28 @@ async function addPhoto(photo: Taken): Promise<void> {
       </p>
       <div class="row top">
         <div class="field">
-          <label for="do-amount">{{ words.amount }}</label
-          ><InputText id="do-amount" v-model="amount" inputmode="decimal" style="width: 6rem" />
+          <label for="do-amount">{{ words.amount }}</label><InputText
+            id="do-amount"
+            v-model="amount"
+            inputmode="decimal"
+            style="width: 6rem"
+          />
         </div>
         <div class="field">
-          <label for="do-date">{{ words.date }}</label
-          ><InputText id="do-date" v-model="date" type="date" />
+          <label for="do-date">{{ words.date }}</label><InputText
+            id="do-date"
+            v-model="date"
+            type="date"
+          />
         </div>
       </div>
       <div v-if="doing === 'correct'" class="field">
-        <label for="do-text">{{ words.text }}</label
-        ><InputText id="do-text" v-model="text" maxlength="200" fluid />
+        <label for="do-text">{{ words.text }}</label><InputText
+          id="do-text"
+          v-model="text"
+          maxlength="200"
+          fluid
+        />
       </div>
       <label v-if="doing === 'refund' && inKit" class="row small"
         ><input v-model="returned" type="checkbox" /> {{ words.returned }}</label

@@ -73,8 +73,7 @@ function enter(): void {
 <template>
   <form class="enter" @submit.prevent="enter">
     <div class="field">
-      <span id="kind-label" class="label">{{ words.kind }}</span
-      ><Select
+      <span id="kind-label" class="label">{{ words.kind }}</span><Select
         v-model="kind"
         :options="kinds"
         option-label="name"
@@ -83,16 +82,27 @@ function enter(): void {
       />
     </div>
     <div class="field">
-      <label for="entry-amount">{{ words.amount }}</label
-      ><InputText id="entry-amount" v-model="amount" inputmode="decimal" style="width: 6rem" />
+      <label for="entry-amount">{{ words.amount }}</label><InputText
+        id="entry-amount"
+        v-model="amount"
+        inputmode="decimal"
+        style="width: 6rem"
+      />
     </div>
     <div class="field">
-      <label for="entry-date">{{ words.date }}</label
-      ><InputText id="entry-date" v-model="date" type="date" />
+      <label for="entry-date">{{ words.date }}</label><InputText
+        id="entry-date"
+        v-model="date"
+        type="date"
+      />
     </div>
     <div class="field grow">
-      <label for="entry-text">{{ words.text }}</label
-      ><InputText id="entry-text" v-model="text" maxlength="200" fluid />
+      <label for="entry-text">{{ words.text }}</label><InputText
+        id="entry-text"
+        v-model="text"
+        maxlength="200"
+        fluid
+      />
     </div>
     <Button type="submit" :label="words.add" />
     <Button

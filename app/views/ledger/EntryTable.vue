@@ -95,12 +95,15 @@ async function go(event: KeyboardEvent, index: number): Promise<void> {
   <div v-if="store.say" class="stack">
     <div class="filters no-print">
       <div class="field grow">
-        <label for="ledger-filter">{{ words.filter }}</label
-        ><InputText id="ledger-filter" v-model="text" type="search" fluid />
+        <label for="ledger-filter">{{ words.filter }}</label><InputText
+          id="ledger-filter"
+          v-model="text"
+          type="search"
+          fluid
+        />
       </div>
       <div class="field">
-        <span id="kinds-label" class="label">{{ words.kinds }}</span
-        ><MultiSelect
+        <span id="kinds-label" class="label">{{ words.kinds }}</span><MultiSelect
           v-model="kinds"
           :options="options"
           option-label="name"
@@ -112,12 +115,18 @@ async function go(event: KeyboardEvent, index: number): Promise<void> {
         />
       </div>
       <div class="field">
-        <label for="ledger-from">{{ words.from }}</label
-        ><InputText id="ledger-from" v-model="from" type="date" />
+        <label for="ledger-from">{{ words.from }}</label><InputText
+          id="ledger-from"
+          v-model="from"
+          type="date"
+        />
       </div>
       <div class="field">
-        <label for="ledger-to">{{ words.to }}</label
-        ><InputText id="ledger-to" v-model="to" type="date" />
+        <label for="ledger-to">{{ words.to }}</label><InputText
+          id="ledger-to"
+          v-model="to"
+          type="date"
+        />
       </div>
     </div>
     <div class="spread">

@@ -118,8 +118,8 @@ function sell(): void {
         <tbody>
           <tr v-for="line in lines" :key="line.item.id">
             <td>
-              <bdi>{{ name(line) }}</bdi
-              ><span v-if="line.item.count > 1"> × {{ line.item.count }}</span
+              <bdi>{{ name(line) }}</bdi><span v-if="line.item.count > 1">
+                × {{ line.item.count }}</span
               ><span v-if="line.photos.length > 0" class="row"
                 ><PhotoView
                   v-for="photo in line.photos"
@@ -168,12 +168,19 @@ function sell(): void {
   >
     <form class="stack" @submit.prevent="sell">
       <div class="field">
-        <label for="sold-for">{{ words.soldFor }}</label
-        ><InputText id="sold-for" v-model="amount" inputmode="decimal" autofocus />
+        <label for="sold-for">{{ words.soldFor }}</label><InputText
+          id="sold-for"
+          v-model="amount"
+          inputmode="decimal"
+          autofocus
+        />
       </div>
       <div class="field">
-        <label for="sold-on">{{ ledger.date }}</label
-        ><InputText id="sold-on" v-model="date" type="date" />
+        <label for="sold-on">{{ ledger.date }}</label><InputText
+          id="sold-on"
+          v-model="date"
+          type="date"
+        />
       </div>
       <p v-if="selling.item.count > 1" class="caption">{{ words.oneOf(selling.item.count) }}</p>
       <p v-for="one in problems" :key="one.code" class="attention small" role="alert">

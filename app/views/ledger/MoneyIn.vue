@@ -139,8 +139,7 @@ function addOneOff(): void {
   >
     <h2>{{ words.moneyTitle }}</h2>
     <div class="field">
-      <span id="rhythm-label" class="label">{{ words.rhythm }}</span
-      ><Select
+      <span id="rhythm-label" class="label">{{ words.rhythm }}</span><Select
         :model-value="money.income.kind"
         :options="rhythms"
         option-label="name"
@@ -183,12 +182,14 @@ function addOneOff(): void {
     </ul>
     <form class="row top" @submit.prevent="addOneOff">
       <div class="field">
-        <label for="once-text">{{ words.oneOffText }}</label
-        ><InputText id="once-text" v-model="oneOff.text" style="width: 8rem" />
+        <label for="once-text">{{ words.oneOffText }}</label><InputText
+          id="once-text"
+          v-model="oneOff.text"
+          style="width: 8rem"
+        />
       </div>
       <div class="field">
-        <label for="once-amount">{{ words.amount }}</label
-        ><InputText
+        <label for="once-amount">{{ words.amount }}</label><InputText
           id="once-amount"
           v-model="oneOff.amount"
           inputmode="decimal"
@@ -196,8 +197,12 @@ function addOneOff(): void {
         />
       </div>
       <div class="field">
-        <label for="once-date">{{ words.date }}</label
-        ><InputText id="once-date" v-model="oneOff.date" type="date" style="width: 9.5rem" />
+        <label for="once-date">{{ words.date }}</label><InputText
+          id="once-date"
+          v-model="oneOff.date"
+          type="date"
+          style="width: 9.5rem"
+        />
       </div>
       <Button type="submit" size="small" severity="secondary" :label="words.addOneOff" />
     </form>
@@ -226,8 +231,7 @@ function addOneOff(): void {
     </div>
     <div class="row top">
       <div class="field">
-        <span id="stage-label" class="label">{{ words.stage }}</span
-        ><Select
+        <span id="stage-label" class="label">{{ words.stage }}</span><Select
           :model-value="store.workspace.horizon.length"
           :options="lengths"
           option-label="name"

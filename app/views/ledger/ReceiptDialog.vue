@@ -60,13 +60,11 @@ const kinds = ENTRY_KINDS.filter((id) => id !== 'reversal' && !COMES_IN.has(id))
   name: entryKinds[id]
 }))
 const planned = computed(() =>
-  (planning.plan?.purchases ?? [])
-    .slice(0, MOST_PLANNED)
-    .map((purchase) => ({
-      id: `plan/${purchase.id}`,
-      name: store.say?.offer(purchase.offer) ?? purchase.offer,
-      purchase
-    }))
+  (planning.plan?.purchases ?? []).slice(0, MOST_PLANNED).map((purchase) => ({
+    id: `plan/${purchase.id}`,
+    name: store.say?.offer(purchase.offer) ?? purchase.offer,
+    purchase
+  }))
 )
 const tools = computed(() =>
   [...(store.world?.library.tools.values() ?? [])]
@@ -187,13 +185,18 @@ async function confirm(): Promise<void> {
   >
     <form class="stack" @submit.prevent="confirm">
       <div class="field">
-        <label for="receipt-date">{{ words.date }}</label
-        ><InputText id="receipt-date" v-model="date" type="date" style="width: 10rem" />
+        <label for="receipt-date">{{ words.date }}</label><InputText
+          id="receipt-date"
+          v-model="date"
+          type="date"
+          style="width: 10rem"
+        />
       </div>
       <div v-for="(draft, index) in lines" :key="draft.key" class="line">
         <div class="field">
-          <span :id="`${draft.key}-label`" class="label">{{ words.lineWhat(index + 1) }}</span
-          ><Select
+          <span :id="`${draft.key}-label`" class="label">{{
+            words.lineWhat(index + 1)
+          }}</span><Select
             v-model="draft.what"
             :options="choices"
             option-group-label="label"
@@ -207,8 +210,7 @@ async function confirm(): Promise<void> {
           />
         </div>
         <div class="field">
-          <label :for="`${draft.key}-text`">{{ words.text }}</label
-          ><InputText
+          <label :for="`${draft.key}-text`">{{ words.text }}</label><InputText
             :id="`${draft.key}-text`"
             v-model="draft.text"
             maxlength="200"
@@ -217,8 +219,12 @@ async function confirm(): Promise<void> {
           />
         </div>
         <div class="field">
-          <label :for="`${draft.key}-price`">{{ words.price }}</label
-          ><InputText :id="`${draft.key}-price`" v-model="draft.price" inputmode="decimal" fluid />
+          <label :for="`${draft.key}-price`">{{ words.price }}</label><InputText
+            :id="`${draft.key}-price`"
+            v-model="draft.price"
+            inputmode="decimal"
+            fluid
+          />
         </div>
         <button
           type="button"
@@ -240,8 +246,7 @@ async function confirm(): Promise<void> {
       </div>
       <div class="row top">
         <div class="field">
-          <label for="receipt-delivery">{{ words.deliveryAll }}</label
-          ><InputText
+          <label for="receipt-delivery">{{ words.deliveryAll }}</label><InputText
             id="receipt-delivery"
             v-model="delivery"
             inputmode="decimal"
@@ -249,15 +254,23 @@ async function confirm(): Promise<void> {
           />
         </div>
         <div class="field">
-          <label for="receipt-tax">{{ words.taxAmount }}</label
-          ><InputText id="receipt-tax" v-model="tax" inputmode="decimal" style="width: 6rem" />
+          <label for="receipt-tax">{{ words.taxAmount }}</label><InputText
+            id="receipt-tax"
+            v-model="tax"
+            inputmode="decimal"
+            style="width: 6rem"
+          />
         </div>
         <label class="row small"
           ><input v-model="taxIncluded" type="checkbox" /> {{ words.taxIncluded }}</label
         >
         <div class="field">
-          <label for="receipt-total">{{ words.total }}</label
-          ><InputText id="receipt-total" v-model="total" inputmode="decimal" style="width: 6rem" />
+          <label for="receipt-total">{{ words.total }}</label><InputText
+            id="receipt-total"
+            v-model="total"
+            inputmode="decimal"
+            style="width: 6rem"
+          />
         </div>
       </div>
       <ReceiptFields

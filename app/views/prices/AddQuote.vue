@@ -142,8 +142,7 @@ function put(): void {
   <form v-if="store.say" class="stack" @submit.prevent="put">
     <div class="row fields">
       <div class="field grow">
-        <span :id="`q-tool-${find}-label`" class="label">{{ words.tool }}</span
-        ><Select
+        <span :id="`q-tool-${find}-label`" class="label">{{ words.tool }}</span><Select
           v-model="tool"
           :aria-labelledby="`q-tool-${find}-label`"
           :options="options"
@@ -154,8 +153,7 @@ function put(): void {
         />
       </div>
       <div class="field">
-        <span :id="`q-tier-${find}-label`" class="label">{{ words.tier }}</span
-        ><Select
+        <span :id="`q-tier-${find}-label`" class="label">{{ words.tier }}</span><Select
           v-model="tier"
           :aria-labelledby="`q-tier-${find}-label`"
           :options="tiers"
@@ -164,8 +162,7 @@ function put(): void {
         />
       </div>
       <div class="field">
-        <span :id="`q-condition-${find}-label`" class="label">{{ words.condition }}</span
-        ><Select
+        <span :id="`q-condition-${find}-label`" class="label">{{ words.condition }}</span><Select
           v-model="condition"
           :aria-labelledby="`q-condition-${find}-label`"
           :options="conditions"
@@ -174,8 +171,7 @@ function put(): void {
         />
       </div>
       <div v-if="forms.length > 1" class="field">
-        <span :id="`q-power-${find}-label`" class="label">{{ words.power }}</span
-        ><Select
+        <span :id="`q-power-${find}-label`" class="label">{{ words.power }}</span><Select
           v-model="power"
           :aria-labelledby="`q-power-${find}-label`"
           :options="forms"
@@ -186,8 +182,7 @@ function put(): void {
       <MoneyField :label="words.price" :value="price" optional @change="price = $event" />
       <DayField :label="words.date" :value="date" @change="date = $event ?? date" />
       <div class="field">
-        <span :id="`q-seller-${find}-label`" class="label">{{ words.seller }}</span
-        ><Select
+        <span :id="`q-seller-${find}-label`" class="label">{{ words.seller }}</span><Select
           v-model="seller"
           :aria-labelledby="`q-seller-${find}-label`"
           :options="sellers"
@@ -200,12 +195,13 @@ function put(): void {
     <template v-if="find">
       <div class="row fields">
         <div class="field">
-          <label for="find-name">{{ words.findName }}</label
-          ><InputText id="find-name" v-model="name" />
+          <label for="find-name">{{ words.findName }}</label><InputText
+            id="find-name"
+            v-model="name"
+          />
         </div>
         <div class="field grow">
-          <label for="find-link">{{ words.findLink }}</label
-          ><InputText
+          <label for="find-link">{{ words.findLink }}</label><InputText
             id="find-link"
             v-model="link"
             type="url"
@@ -215,8 +211,7 @@ function put(): void {
           />
         </div>
         <div v-for="spec in measures" :key="spec" class="field">
-          <label :for="`find-${spec}`">{{ specName(spec) }}</label
-          ><InputText
+          <label :for="`find-${spec}`">{{ specName(spec) }}</label><InputText
             :id="`find-${spec}`"
             v-model="sizes[spec]"
             :placeholder="store.say.length(entry?.specs[spec] ?? 0)"

@@ -191,12 +191,13 @@ const empty = computed(
       <summary class="strong">{{ words.bundle }}</summary>
       <form class="row fields" @submit.prevent="putBundle">
         <div class="field">
-          <label for="bundle-name">{{ words.bundleName }}</label
-          ><InputText id="bundle-name" v-model="bundleName" />
+          <label for="bundle-name">{{ words.bundleName }}</label><InputText
+            id="bundle-name"
+            v-model="bundleName"
+          />
         </div>
         <div class="field grow">
-          <span id="bundle-tools-label" class="label">{{ words.bundleTools }}</span
-          ><MultiSelect
+          <span id="bundle-tools-label" class="label">{{ words.bundleTools }}</span><MultiSelect
             v-model="bundleTools"
             aria-labelledby="bundle-tools-label"
             :options="options"
@@ -222,8 +223,10 @@ const empty = computed(
       <summary class="strong">{{ words.deal }}</summary>
       <form class="row fields" @submit.prevent="putDeal">
         <div class="field">
-          <label for="deal-name">{{ words.name }}</label
-          ><InputText id="deal-name" v-model="dealName" />
+          <label for="deal-name">{{ words.name }}</label><InputText
+            id="deal-name"
+            v-model="dealName"
+          />
         </div>
         <NumberField
           :label="words.dealBuy"
@@ -242,8 +245,7 @@ const empty = computed(
           @change="dealFree = $event ?? dealFree"
         />
         <div class="field grow">
-          <span id="deal-tools-label" class="label">{{ words.dealTools }}</span
-          ><MultiSelect
+          <span id="deal-tools-label" class="label">{{ words.dealTools }}</span><MultiSelect
             v-model="dealTools"
             aria-labelledby="deal-tools-label"
             :options="options"
@@ -263,8 +265,10 @@ const empty = computed(
       <summary class="strong">{{ words.sale }}</summary>
       <form class="row fields" @submit.prevent="putSale">
         <div class="field">
-          <label for="sale-name">{{ words.name }}</label
-          ><InputText id="sale-name" v-model="saleName" />
+          <label for="sale-name">{{ words.name }}</label><InputText
+            id="sale-name"
+            v-model="saleName"
+          />
         </div>
         <DayField
           :label="words.saleFrom"
@@ -291,8 +295,7 @@ const empty = computed(
           @change="saleChance = $event ?? saleChance"
         />
         <div class="field grow">
-          <span id="sale-tools-label" class="label">{{ words.saleTools }}</span
-          ><MultiSelect
+          <span id="sale-tools-label" class="label">{{ words.saleTools }}</span><MultiSelect
             v-model="saleTools"
             aria-labelledby="sale-tools-label"
             :options="options"

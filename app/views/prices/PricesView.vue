@@ -95,8 +95,8 @@ const finds = computed(() => store.workspace?.offers ?? [])
                 </td>
                 <td class="figure strong">{{ store.say.money(quote.price) }}</td>
                 <td>
-                  <span class="one-line">{{ store.say.day(quote.date) }}</span
-                  ><br /><span class="soft"
+                  <span class="one-line">{{ store.say.day(quote.date) }}</span><br /><span
+                    class="soft"
                     ><span class="narrow">{{ words.sellerName[quote.seller] }}, </span
                     >{{ words.age(days)
                     }}<template v-if="ended">

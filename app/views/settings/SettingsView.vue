@@ -114,8 +114,7 @@ const where = (one: Issue): string =>
         </p>
         <ul class="small">
           <li v-for="(one, index) in refusal.issues" :key="index">
-            <bdi>{{ where(one) }}</bdi
-            >{{ sentence(one, store.say) }}
+            <bdi>{{ where(one) }}</bdi>{{ sentence(one, store.say) }}
           </li>
         </ul>
       </div>
@@ -153,8 +152,7 @@ const where = (one: Issue): string =>
         @change="store.run(steps.renamed(), (state) => ({ ...state, name: $event as string }))"
       />
       <div class="field">
-        <span id="theme-label" class="label">{{ words.theme }}</span
-        ><Select
+        <span id="theme-label" class="label">{{ words.theme }}</span><Select
           :model-value="store.settings.theme ?? 'system'"
           :options="listOf(words.themes)"
           option-label="name"
@@ -173,8 +171,7 @@ const where = (one: Issue): string =>
         {{ words.letters }}</label
       >
       <div class="field">
-        <span id="units-label" class="label">{{ words.units }}</span
-        ><Select
+        <span id="units-label" class="label">{{ words.units }}</span><Select
           :model-value="store.workspace.preferences.units"
           :options="listOf(words.unitNames)"
           option-label="name"
@@ -184,8 +181,7 @@ const where = (one: Issue): string =>
         />
       </div>
       <div class="field">
-        <span id="names-label" class="label">{{ words.tradeNames }}</span
-        ><Select
+        <span id="names-label" class="label">{{ words.tradeNames }}</span><Select
           :model-value="store.workspace.preferences.names ?? 'plain'"
           :options="listOf(words.nameSets)"
           option-label="name"
@@ -195,8 +191,7 @@ const where = (one: Issue): string =>
         />
       </div>
       <div class="field">
-        <span id="tier-label" class="label">{{ words.tier }}</span
-        ><Select
+        <span id="tier-label" class="label">{{ words.tier }}</span><Select
           :model-value="store.workspace.preferences.tier"
           :options="tiers"
           option-label="name"
@@ -206,8 +201,7 @@ const where = (one: Issue): string =>
         />
       </div>
       <div class="field">
-        <span id="condition-label" class="label">{{ words.condition }}</span
-        ><Select
+        <span id="condition-label" class="label">{{ words.condition }}</span><Select
           :model-value="store.workspace.preferences.condition"
           :options="conditions"
           option-label="name"
@@ -217,8 +211,7 @@ const where = (one: Issue): string =>
         />
       </div>
       <div class="field">
-        <span id="power-label" class="label">{{ words.power }}</span
-        ><Select
+        <span id="power-label" class="label">{{ words.power }}</span><Select
           :model-value="store.workspace.preferences.power"
           :options="listOf(words.powers)"
           option-label="name"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { CurvePoint } from '../../../core/stages'
+import type { CurvePoint } from '../../../core/explain'
 import { exponentOf } from '../../../core/money'
 import LinesChart from '../../parts/LinesChart.vue'
 import { chartTheme } from '../../theme/chart'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Risk } from '../../../core/stages'
+import type { Risk } from '../../../core/risk'
 import { exponentOf } from '../../../core/money'
 import LinesChart from '../../parts/LinesChart.vue'
 import { chartTheme } from '../../theme/chart'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import { toolOfPurchase } from '../../../core/stages'
+import { toolOfPurchase } from '../../../core/explain'
 import { change, type PlannedPurchase } from '../../../core/workspace'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'

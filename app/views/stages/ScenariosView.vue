@@ -5,7 +5,7 @@ import Select from 'primevue/select'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { daysBetween } from '../../../core/calendar'
 import { isDone } from '../../../core/builds'
-import { toolOfPurchase } from '../../../core/stages'
+import { toolOfPurchase } from '../../../core/explain'
 import { ok, refused, issue, type Result } from '../../../core/kernel'
 import type { Scenario } from '../../../core/workspace'
 import { schools } from '../../../data'
@@ -210,8 +210,7 @@ const at = (done: string): number =>
           <tr>
             <th />
             <th v-for="(one, i) in shown" :key="i" scope="col">
-              <bdi>{{ one.name }}</bdi
-              ><template v-if="!one.comes"> · {{ words.clash }}</template>
+              <bdi>{{ one.name }}</bdi><template v-if="!one.comes"> · {{ words.clash }}</template>
             </th>
           </tr>
         </thead>
@@ -284,8 +283,7 @@ const at = (done: string): number =>
       </div>
       <div class="row">
         <div class="field">
-          <span id="sc-school" class="label">{{ words.school }}</span
-          ><Select
+          <span id="sc-school" class="label">{{ words.school }}</span><Select
             v-model="draft.school"
             :options="schoolOptions"
             option-label="name"
@@ -294,8 +292,7 @@ const at = (done: string): number =>
           />
         </div>
         <div class="field">
-          <span id="sc-without" class="label">{{ words.without }}</span
-          ><MultiSelect
+          <span id="sc-without" class="label">{{ words.without }}</span><MultiSelect
             v-model="draft.without"
             :options="tools"
             option-label="name"
@@ -308,8 +305,7 @@ const at = (done: string): number =>
       </div>
       <div class="row">
         <div class="field">
-          <span id="sc-pin" class="label">{{ words.withPin }}</span
-          ><Select
+          <span id="sc-pin" class="label">{{ words.withPin }}</span><Select
             v-model="draft.pin"
             :options="pinnable"
             option-label="name"

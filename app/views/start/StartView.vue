@@ -6,8 +6,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { buildFromTemplate } from '../../../core/builds'
 import type { Rhythm } from '../../../core/calendar'
-import type { Issue } from '../../../core/kernel'
-import { issue } from '../../../core/kernel'
+import { type Issue, issue } from '../../../core/kernel'
 import { parseAmount } from '../../../core/money'
 import { change, type Workspace } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
@@ -182,8 +181,7 @@ async function go(): Promise<void> {
       </legend>
       <div class="row top">
         <div class="field">
-          <span id="currency-label" class="label">{{ words.currency }}</span
-          ><Select
+          <span id="currency-label" class="label">{{ words.currency }}</span><Select
             v-model="currency"
             :options="currencies"
             option-label="name"
@@ -192,16 +190,23 @@ async function go(): Promise<void> {
           />
         </div>
         <div class="field">
-          <label for="now">{{ words.now }}</label
-          ><InputText id="now" v-model="now" inputmode="decimal" style="width: 7rem" />
+          <label for="now">{{ words.now }}</label><InputText
+            id="now"
+            v-model="now"
+            inputmode="decimal"
+            style="width: 7rem"
+          />
         </div>
         <div class="field">
-          <label for="each">{{ words.each }}</label
-          ><InputText id="each" v-model="each" inputmode="decimal" style="width: 7rem" />
+          <label for="each">{{ words.each }}</label><InputText
+            id="each"
+            v-model="each"
+            inputmode="decimal"
+            style="width: 7rem"
+          />
         </div>
         <div class="field">
-          <span id="often-label" class="label">{{ words.rhythm }}</span
-          ><Select
+          <span id="often-label" class="label">{{ words.rhythm }}</span><Select
             v-model="rhythm"
             :options="rhythms"
             option-label="name"
@@ -210,12 +215,20 @@ async function go(): Promise<void> {
           />
         </div>
         <div class="field">
-          <label for="reserve">{{ words.reserve }}</label
-          ><InputText id="reserve" v-model="reserve" inputmode="decimal" style="width: 7rem" />
+          <label for="reserve">{{ words.reserve }}</label><InputText
+            id="reserve"
+            v-model="reserve"
+            inputmode="decimal"
+            style="width: 7rem"
+          />
         </div>
         <div class="field">
-          <label for="hours">{{ words.hours }}</label
-          ><InputText id="hours" v-model="hours" inputmode="decimal" style="width: 4rem" />
+          <label for="hours">{{ words.hours }}</label><InputText
+            id="hours"
+            v-model="hours"
+            inputmode="decimal"
+            style="width: 4rem"
+          />
         </div>
       </div>
     </fieldset>

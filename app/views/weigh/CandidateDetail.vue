@@ -3,9 +3,8 @@ import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
 import { exponentOf, type Minor } from '../../../core/money'
-import { levelBasis } from '../../../core/workspace'
+import { levelBasis, change } from '../../../core/workspace'
 import { salesFor } from '../../../core/prices'
-import { change } from '../../../core/workspace'
 import MoneyField from '../../parts/MoneyField.vue'
 import SetLine from '../../parts/SetLine.vue'
 import { library } from '../../../data'
@@ -273,8 +272,7 @@ const roundLine = (way: WayRound): string =>
             ><SetLine :parts="reasons.hazard.gentler.parts" :cost="reasons.hazard.gentler.cost" />
           </div>
           <div v-if="candidate.variants.length > 0" class="way">
-            <span class="strong">{{ words.variants }}</span
-            ><SetLine
+            <span class="strong">{{ words.variants }}</span><SetLine
               v-for="variant in candidate.variants.slice(0, 3)"
               :key="variant.id"
               :parts="variant.parts"

@@ -68,8 +68,7 @@ function end(): void {
     </template>
     <template v-else>
       <div class="field">
-        <span :id="`need-${tool}-label`" class="label">{{ words.needBuild }}</span
-        ><Select
+        <span :id="`need-${tool}-label`" class="label">{{ words.needBuild }}</span><Select
           v-model="build"
           :aria-labelledby="`need-${tool}-label`"
           :options="options"

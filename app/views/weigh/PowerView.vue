@@ -86,8 +86,7 @@ const preferences = computed(() => POWERS.map((id) => ({ id, name: words.preferN
     <p class="caption">{{ words.caption }}</p>
     <div class="row fields">
       <div class="field grow">
-        <span id="power-tools-label" class="label">{{ words.tools }}</span
-        ><MultiSelect
+        <span id="power-tools-label" class="label">{{ words.tools }}</span><MultiSelect
           aria-labelledby="power-tools-label"
           :model-value="picked ?? view.tools.map(({ tool }) => tool)"
           :options="options"
@@ -103,8 +102,7 @@ const preferences = computed(() => POWERS.map((id) => ({ id, name: words.preferN
         />
       </div>
       <div class="field">
-        <span id="power-prefer-label" class="label">{{ words.prefer }}</span
-        ><Select
+        <span id="power-prefer-label" class="label">{{ words.prefer }}</span><Select
           aria-labelledby="power-prefer-label"
           :model-value="store.workspace?.preferences.power"
           :options="preferences"

@@ -5,7 +5,7 @@ import Select from 'primevue/select'
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { Power } from '../../../core/catalogue'
-import { toolOfPurchase } from '../../../core/stages'
+import { toolOfPurchase } from '../../../core/explain'
 import MoneyField from '../../parts/MoneyField.vue'
 import NumberField from '../../parts/NumberField.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
@@ -193,8 +193,7 @@ const chosenTier = (id: string): string | undefined =>
   <WeighTabs />
   <div v-if="store.say" class="row fields">
     <div class="field">
-      <span id="quality-tool-label" class="label">{{ words.tool }}</span
-      ><Select
+      <span id="quality-tool-label" class="label">{{ words.tool }}</span><Select
         aria-labelledby="quality-tool-label"
         :model-value="tool"
         :options="options"
@@ -206,8 +205,7 @@ const chosenTier = (id: string): string | undefined =>
       />
     </div>
     <div class="field">
-      <span id="quality-power-label" class="label">{{ words.power }}</span
-      ><Select
+      <span id="quality-power-label" class="label">{{ words.power }}</span><Select
         v-model="power"
         aria-labelledby="quality-power-label"
         :options="forms"
@@ -326,8 +324,7 @@ const chosenTier = (id: string): string | undefined =>
     <p class="caption">{{ words.spendCaption }}</p>
     <div class="row fields">
       <div class="field grow">
-        <span id="split-tools-label" class="label">{{ words.tools }}</span
-        ><MultiSelect
+        <span id="split-tools-label" class="label">{{ words.tools }}</span><MultiSelect
           v-model="group"
           aria-labelledby="split-tools-label"
           :options="options"

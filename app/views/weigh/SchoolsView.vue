@@ -12,7 +12,7 @@ import {
   leaveSchool,
   schoolWeights,
   takeSide
-} from '../../../core/weigh'
+} from '../../../core/workspace'
 import type { School } from '../../../core/catalogue'
 import { daysBetween } from '../../../core/calendar'
 import { disputes, library, schools } from '../../../data'
@@ -171,8 +171,12 @@ const argumentOf = (id: string): string =>
           :class="{ here: one.id === shown }"
           @click="shown = one.id"
         >
-          <span class="strong">{{ one.name }}</span
-          ><span v-if="one.id === current?.id" class="soft small"> · {{ words.following }}</span>
+          <span class="strong">{{ one.name }}</span><span
+            v-if="one.id === current?.id"
+            class="soft small"
+          >
+            · {{ words.following }}</span
+          >
         </button>
       </li>
     </ul>
@@ -222,8 +226,12 @@ const argumentOf = (id: string): string =>
       <div v-if="blended" class="row blend">
         <span :id="'blend-share'" class="small">{{
           words.blendShare(school.name, nameOf(second ?? ''), store.say.percent(share / 100))
-        }}</span
-        ><Slider v-model="share" class="slide" :step="10" aria-labelledby="blend-share" /><Button
+        }}</span><Slider
+          v-model="share"
+          class="slide"
+          :step="10"
+          aria-labelledby="blend-share"
+        /><Button
           size="small"
           severity="secondary"
           :label="words.blendTake"

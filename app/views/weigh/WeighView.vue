@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
-import { beginningOf } from '../../../core/stages'
+import { beginningOf } from '../../../core/explain'
 import { exponentOf } from '../../../core/money'
 import { change } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
@@ -142,8 +142,7 @@ function step(event: KeyboardEvent): void {
     <p v-if="plan" class="small plan">{{ plan }}</p>
     <p class="caption">{{ words.caption }}</p>
     <div class="ends soft small" aria-hidden="true">
-      <span>{{ words.costs }}</span
-      ><span>{{ words.worth }}</span>
+      <span>{{ words.costs }}</span><span>{{ words.worth }}</span>
     </div>
     <ol class="plain-list" @keydown="step">
       <li v-for="(candidate, index) in shown" :key="candidate.id">

@@ -179,8 +179,7 @@ const cap = (value: number | undefined): void =>
       <h2>{{ words.powerTitle }}</h2>
       <div class="row">
         <div class="field">
-          <span id="mains-label" class="label">{{ words.volts }}</span
-          ><Select
+          <span id="mains-label" class="label">{{ words.volts }}</span><Select
             :model-value="shop.volts"
             :options="[...mains]"
             option-label="name"

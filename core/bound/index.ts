@@ -1,0 +1,1 @@
+export { boundModel, type BoundModel, type BoundOptions } from './bound'

@@ -1,0 +1,98 @@
+import type { Day } from '../calendar'
+import type { Issue } from '../kernel'
+import { findOffer } from '../prices'
+import type { Plan, PlannedPurchase, World } from '../workspace'
+import { evaluate, movePurchase, purchaseDays } from '../plan'
+
+/** Why a purchase stands where it does, each answer by replaying the plan. */
+export interface PurchaseReasons {
+  /** Builds of the plan that cannot begin without it, in order of beginning. */
+  readonly opens: readonly { readonly build: string; readonly begin: Day; readonly done: Day }[]
+  /** Other purchases of the same day that were planned for the same build. */
+  readonly comesWith: readonly string[]
+  /** Paydays it can slip without breaking any rule. */
+  readonly slack: number
+  readonly slackUntil?: Day | undefined
+  /** What breaks if it moves one payday earlier; empty when nothing does or there is no earlier one. */
+  readonly earlier: readonly Issue[]
+  readonly earlierDay?: Day | undefined
+  /** What breaks if it moves one payday beyond the slack. */
+  readonly later: readonly Issue[]
+}
+
+const newRules = (before: readonly Issue[], after: readonly Issue[]): Issue[] => {
+  const known = new Set(before.map((one) => JSON.stringify([one.code, one.figures])))
+  return after.filter(
+    (one) => !known.has(JSON.stringify([one.code, one.figures])) && one.code !== 'plan.pin-not-kept'
+  )
+}
+
+/**
+ * Builds of a plan that cannot begin without a purchase, in order of beginning; found by replaying the plan without it.
+ * @param before rules the plan breaks as it stands, where they are known already
+ */
+export function purchaseOpens(
+  world: World,
+  plan: Plan,
+  purchase: PlannedPurchase,
+  before: readonly Issue[] = evaluate(world, plan).broken
+): PurchaseReasons['opens'] {
+  const without = evaluate(world, {
+    ...plan,
+    purchases: plan.purchases.filter(({ id }) => id !== purchase.id)
+  })
+  const stopped = new Set(
+    newRules(before, without.broken).flatMap(({ code, figures }) =>
+      code.startsWith('plan.miss.') && typeof figures.build === 'string' ? [figures.build] : []
+    )
+  )
+  return plan.builds
+    .filter(({ build }) => stopped.has(build))
+    .map(({ build, begin, done }) => ({ build, begin, done }))
+}
+
+export function explainPurchase(
+  world: World,
+  plan: Plan,
+  purchase: PlannedPurchase
+): PurchaseReasons {
+  const before = evaluate(world, plan).broken
+  const opens = purchaseOpens(world, plan, purchase, before)
+  const days = purchaseDays(world)
+  const here = days.indexOf(purchase.date)
+  const tryDay = (day: Day): Issue[] =>
+    newRules(before, evaluate(world, movePurchase(world, plan, purchase.id, day)).broken)
+  let slack = 0
+  let later: Issue[] = []
+  for (const day of days.filter((candidate) => candidate > purchase.date)) {
+    later = tryDay(day)
+    if (later.length > 0) break
+    slack++
+  }
+  const earlierDay = here > 0 ? days[here - 1] : undefined
+  return {
+    opens,
+    comesWith: plan.purchases
+      .filter(
+        (other) =>
+          other.id !== purchase.id &&
+          other.date === purchase.date &&
+          other.forBuild === purchase.forBuild
+      )
+      .map(({ id }) => id),
+    slack,
+    slackUntil:
+      slack > 0
+        ? days[(here < 0 ? days.findIndex((day) => day > purchase.date) - 1 : here) + slack]
+        : undefined,
+    earlier: earlierDay === undefined ? [] : tryDay(earlierDay),
+    earlierDay,
+    later
+  }
+}
+
+/** The tool a planned purchase brings; undefined for an offer that is no longer known. */
+export const toolOfPurchase = (
+  world: World,
+  purchase: Pick<PlannedPurchase, 'offer'>
+): string | undefined => findOffer(world.pricing, purchase.offer)?.tool

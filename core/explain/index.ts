@@ -1,0 +1,12 @@
+export {
+  CURVE_FACTORS,
+  answersFor,
+  curvePoint,
+  differenceOf,
+  withMore,
+  type Answers,
+  type CurvePoint,
+  type Difference
+} from './answers'
+export { beginningOf, type Beginning } from './differs'
+export { explainPurchase, purchaseOpens, toolOfPurchase, type PurchaseReasons } from './explain'

@@ -1,0 +1,23 @@
+export { batchOf, useEats, usedUp } from './batch'
+export {
+  evaluate,
+  kitAfter,
+  possibleAfter,
+  possibleToday,
+  type EvaluatedBuild,
+  type PlanValue,
+  type Report
+} from './evaluate'
+export { salesOf, type CashMovement, type DayBalance } from './evaluate-cash'
+export {
+  bundleOf,
+  bundlePieces,
+  checkPurchases,
+  resaleOf,
+  savingsOn,
+  type Priced
+} from './evaluate-purchases'
+export { movePurchase, paymentThen, purchaseDays, withSavings } from './move'
+export { comesTo, type Comes } from './outcome'
+export { carriedPins, emptyPlan, pinClash } from './pins'
+export { discount, resaleValue, worthWhenDone } from './terms'

@@ -1,0 +1,2 @@
+export { schoolOutcome, type SchoolOutcome } from './compare'
+export { applyScenario, scenarioOutcome, type ScenarioOutcome } from './scenario'

@@ -1,0 +1,77 @@
+import type { Day } from '../calendar'
+import type { School } from '../catalogue'
+import type { Minor } from '../money'
+import { adoptSchool, worldOf, type Scenario, type Workspace, type World } from '../workspace'
+import { comesTo, type Comes } from '../plan'
+import { makePlan } from '../search'
+
+/** The workspace as a scenario would have it. Pins stay unless the scenario buys what they hold; ids that are gone are passed over. */
+export function applyScenario(
+  workspace: Workspace,
+  base: World,
+  { change }: Scenario,
+  schools: readonly School[]
+): Workspace {
+  const school = schools.find(({ id }) => id === change.school)
+  const taught = school
+    ? adoptSchool(workspace, base.library, base.pricing.minorPer100Points, school)
+    : workspace
+  const { money, time } = taught
+  const factor = change.incomeTimes ?? 1
+  const times = (amount: Minor): Minor => Math.round(amount * factor)
+  const income =
+    money.income.kind === 'none'
+      ? money.income
+      : money.income.kind === 'list'
+        ? {
+            ...money.income,
+            receipts: money.income.receipts.map((one) => ({ ...one, amount: times(one.amount) }))
+          }
+        : { ...money.income, amount: times(money.income.amount) }
+  const extra =
+    change.extra === undefined
+      ? []
+      : [
+          {
+            id: 'scenario-extra',
+            date: change.extra.date < base.asOf ? base.asOf : change.extra.date,
+            amount: change.extra.amount,
+            text: 'Scenario'
+          }
+        ]
+  return {
+    ...taught,
+    money: { ...money, income, oneOffs: [...money.oneOffs, ...extra] },
+    time: { ...time, minutesPerWeek: Math.round(time.minutesPerWeek * (change.hoursTimes ?? 1)) },
+    bans: [...taught.bans, ...(change.without ?? []).map((id) => ({ kind: 'tool' as const, id }))],
+    pins: [
+      ...taught.pins.filter((pin) => !(change.pins ?? []).some(({ offer }) => offer === pin.offer)),
+      ...(change.pins ?? [])
+    ]
+  }
+}
+
+export interface ScenarioOutcome {
+  readonly scenario: string
+  /** Undefined where its pins cannot hold together. */
+  readonly comes: Comes | undefined
+}
+
+/** Plans a scenario with the same effort as any other. @param scenario left out: the workspace as it stands */
+export function scenarioOutcome(
+  world: World,
+  scenario: Scenario | undefined,
+  schools: readonly School[],
+  today: Day,
+  base: World
+): ScenarioOutcome {
+  const workspace = scenario
+    ? applyScenario(world.workspace, base, scenario, schools)
+    : world.workspace
+  const its = worldOf({ ...workspace, asOf: world.asOf, plan: undefined }, base.library, today)
+  const outcome = makePlan(its, { seed: 1 })
+  return {
+    scenario: scenario?.id ?? '',
+    comes: outcome.kind === 'clash' ? undefined : comesTo(its, outcome.plan)
+  }
+}

@@ -1,0 +1,182 @@
+import { isDone } from '../builds'
+import { issue, type Issue } from '../kernel'
+import type { Pin, Plan, World } from '../workspace'
+import { evaluate, type Report, emptyPlan, pinClash } from '../plan'
+import { Search } from './anneal'
+import { orderOf, type Order } from './decoder'
+import { problemOf, type Problem } from './problem'
+import { settle, type Settled } from './settle'
+import { leftOut, type Unopened } from './left-out'
+
+/** How far planning has come. */
+export interface Effort {
+  readonly evaluations: number
+  readonly rounds: number
+}
+
+/** What planning came to. `clash` keeps no plan: the named pins cannot hold together. */
+export type Outcome =
+  | {
+      readonly kind: 'planned'
+      readonly plan: Plan
+      readonly report: Report
+      readonly unopened: readonly Unopened[]
+      readonly effort: Effort
+    }
+  | {
+      readonly kind: 'nothing-pays'
+      readonly plan: Plan
+      readonly report: Report
+      readonly unopened: readonly Unopened[]
+      readonly effort: Effort
+    }
+  | { readonly kind: 'no-builds'; readonly plan: Plan; readonly report: Report }
+  | { readonly kind: 'clash'; readonly pins: readonly Pin[]; readonly broken: readonly Issue[] }
+
+/** An earlier plan as an order to begin from: purchases before the first build that could have used them. */
+export function orderFrom(problem: Problem, plan: Plan): Order {
+  const order = orderOf(plan.purchases.length + plan.builds.length * 2 + 1)
+  const choiceOf = new Map(problem.choices.map(({ id }, choice) => [id, choice]))
+  const put = (code: number): void => {
+    order.codes[order.length++] = code
+  }
+  const bought = new Set<string>()
+  const used = new Set<number>()
+  for (const planned of [...plan.builds].sort((a, b) => (a.begin < b.begin ? -1 : 1))) {
+    for (const { id, offer, date } of plan.purchases) {
+      const choice = choiceOf.get(offer)
+      if (date > planned.begin || bought.has(id) || choice === undefined) continue
+      bought.add(id)
+      put(-1 - choice)
+    }
+    const jig = choiceOf.get(planned.build)
+    if (jig !== undefined && problem.jobs[problem.maker[jig] ?? -1]?.derived) put(-1 - jig)
+    const job = problem.wanted.find(
+      (one) => !used.has(one) && problem.jobs[one]?.build.id === planned.build
+    )
+    if (job === undefined) continue
+    used.add(job)
+    put(job)
+  }
+  return order
+}
+
+/** Plans a workspace step by step: better plans as they are found, the same for the same seed and number of evaluations. */
+export class Planner {
+  private readonly search: Search
+  private settledFor = -Infinity
+  private settled: Settled | undefined
+
+  /** @param from an earlier plan to begin from */
+  constructor(
+    readonly world: World,
+    seed = 1,
+    from?: Plan,
+    readonly problem: Problem = problemOf(world)
+  ) {
+    this.search = new Search(problem, seed, from && orderFrom(problem, from))
+    this.best()
+  }
+
+  get effort(): Effort {
+    return { evaluations: this.search.decoder.evaluations, rounds: this.search.rounds }
+  }
+
+  /** Value of the best order found, before it is settled to the day: for deciding whether settling it is worth while. */
+  get value(): number {
+    return this.search.bestValue
+  }
+
+  /** Goes on until so many evaluations have been made altogether. */
+  advance(evaluations: number): void {
+    this.search.advance(evaluations)
+  }
+
+  /** The best plan so far, accepted by the evaluator. */
+  best(): Settled {
+    if (this.settled && this.search.bestValue <= this.settledFor + 1e-9) return this.settled
+    this.settledFor = this.search.bestValue
+    const { evaluations } = this.search.decoder
+    const next = settle(this.problem, this.search.decoder, this.search.best)
+    this.search.decoder.evaluations = evaluations
+    const better =
+      this.settled === undefined ||
+      (next.report.broken.length === 0 &&
+        (this.settled.report.broken.length > 0 ||
+          next.report.value.total > this.settled.report.value.total))
+    if (better) this.settled = next
+    return this.settled ?? next
+  }
+
+  outcome(): Outcome {
+    const { plan, report } = this.best()
+    const kind =
+      plan.builds.length === 0 && plan.purchases.length === 0 ? 'nothing-pays' : 'planned'
+    return {
+      kind,
+      plan,
+      report,
+      unopened: leftOut(this.problem, this.search.decoder, this.search.best, plan),
+      effort: this.effort
+    }
+  }
+}
+
+export interface PlanOptions {
+  /** Plans tried; 12 000 by default. */
+  readonly evaluations?: number
+  readonly seed?: number
+  /** An earlier plan to begin from. */
+  readonly from?: Plan | undefined
+  /** Called with each better plan as it is found; the first comes at once. */
+  readonly onPlan?: (plan: Plan, report: Report) => void
+}
+
+const EVALUATIONS = 12_000
+/** Evaluations between two looks at whether something better has been found. */
+const LOOK = 2000
+
+/** What can be said before any search: pins that clash, nothing to build. */
+export function settledBefore(world: World): Outcome | undefined {
+  const clash = pinClash(world)
+  if (clash.pins.length > 0) return { kind: 'clash', ...clash }
+  if (world.workspace.builds.some((build) => !isDone(build)) || world.workspace.pins.length > 0)
+    return undefined
+  const plan = emptyPlan(world)
+  return { kind: 'no-builds', plan, report: evaluate(world, plan) }
+}
+
+/** Plans a workspace with a fixed number of evaluations; equal worlds, seeds and numbers give equal plans. */
+export function makePlan(world: World, options: PlanOptions = {}): Outcome {
+  const { evaluations = EVALUATIONS, seed = 1, from, onPlan = () => undefined } = options
+  const before = settledBefore(world)
+  if (before) return before
+  const planner = new Planner(world, seed, from)
+  let shown: Plan | undefined
+  const show = (): void => {
+    const { plan, report } = planner.best()
+    if (plan !== shown && report.broken.length === 0) onPlan(plan, report)
+    shown = plan
+  }
+  show()
+  while (planner.effort.evaluations < evaluations) {
+    const before_ = planner.effort.evaluations
+    planner.advance(Math.min(evaluations, before_ + LOOK))
+    show()
+    if (planner.effort.evaluations === before_) break
+  }
+  return planner.outcome()
+}
+
+export const outcomeIssues = (outcome: Outcome): readonly Issue[] => {
+  switch (outcome.kind) {
+    case 'clash':
+      return outcome.broken
+    case 'no-builds':
+      return [issue('plan.no-builds')]
+    case 'nothing-pays':
+      return [issue('plan.nothing-pays')]
+    case 'planned':
+      return outcome.report.broken
+  }
+}

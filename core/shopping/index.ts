@@ -1,0 +1,10 @@
+export { isOvertaken, nextDay, type NextDay } from './next'
+export {
+  CHECKS,
+  FAIR_TIMES,
+  checksFor,
+  pocketDays,
+  pocketList,
+  type Check,
+  type PocketLine
+} from './pocket'

@@ -1,0 +1,55 @@
+import type { Day } from '../calendar'
+import { sumOf } from '../kernel'
+import type { Minor } from '../money'
+import type { Plan, PlannedPurchase, World } from '../workspace'
+import { evaluate, type Report, type CashMovement } from '../plan'
+
+/** The first day on which a plan buys, and what that day does to the purse. */
+export interface NextDay {
+  readonly date: Day
+  readonly purchases: readonly PlannedPurchase[]
+  /** For the purchases, less what buying together saves. */
+  readonly paid: Minor
+  /** For material and fees of the builds begun that day. */
+  readonly material: Minor
+  /** Kept back for the repair of what is bought used. */
+  readonly kept: Minor
+  /** In the purse at the end of the day. */
+  readonly left: Minor
+}
+
+/**
+ * Whether the days since a plan was made have gone by otherwise than it says, so that it no longer holds as it stands: a day of buying
+ * has passed, or money has not come. A plan of today is never overtaken, even where its user has moved it against a rule.
+ * @param report what the judge says of the plan, where that is known; asked for only where it matters
+ */
+export const isOvertaken = (
+  world: World,
+  plan: Plan,
+  report: () => Pick<Report, 'broken'> = () => evaluate(world, plan)
+): boolean => plan.asOf < world.asOf && report().broken.length > 0
+
+/** Undefined for a plan that buys nothing. */
+export function nextDay(plan: Plan, report: Report): NextDay | undefined {
+  const date = plan.purchases.reduce<Day | undefined>(
+    (first, one) => (first === undefined || one.date < first ? one.date : first),
+    undefined
+  )
+  if (date === undefined) return undefined
+  const out = (is: (one: CashMovement) => boolean): Minor =>
+    0 -
+    sumOf(
+      report.movements.filter((one) => one.date === date && is(one)),
+      ({ amount }) => amount
+    )
+  return {
+    date,
+    purchases: plan.purchases.filter((one) => one.date === date),
+    paid: out(
+      ({ kind, path }) => kind === 'saving' || (kind === 'payment' && path?.[0] === 'purchases')
+    ),
+    material: out(({ kind, path }) => kind === 'payment' && path?.[0] === 'builds'),
+    kept: out(({ kind }) => kind === 'kept'),
+    left: report.balances.filter((point) => point.date <= date).at(-1)?.balance ?? 0
+  }
+}

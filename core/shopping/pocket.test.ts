@@ -1,0 +1,94 @@
+import { describe, expect, test } from '@jest/globals'
+import { sayFor } from '../../app/words/say'
+import { pocketMarkdown } from '../../app/words/pocket'
+import { library } from '../../data'
+import { DEMO_FILES, TODAY, demoWorld } from '../../tests/helpers/workspaces'
+import { worldOf } from '../workspace'
+import { type CHECKS, FAIR_TIMES, checksFor, pocketDays, pocketList } from '.'
+import { evaluate } from '../plan'
+
+describe.each(DEMO_FILES)('%s', (name) => {
+  const world = demoWorld(name)
+  const { plan } = world.workspace
+  if (!plan) throw new Error('no plan')
+  const lines = pocketList(world, plan)
+  test('holds the purchases of the next three dates, in order', () => {
+    const dates = [...new Set(plan.purchases.map(({ date }) => date))].sort().slice(0, 3)
+    expect(lines.map(({ id }) => id).sort()).toEqual(
+      plan.purchases
+        .filter(({ date }) => dates.includes(date))
+        .map(({ id }) => id)
+        .sort()
+    )
+    expect(lines.map(({ date }) => date)).toEqual(lines.map(({ date }) => date).sort())
+  })
+  test('each day comes to what its purchases cost in the plan', () => {
+    expect(pocketDays(lines).flatMap((day) => day.lines)).toEqual(lines)
+    for (const { date, total } of pocketDays(lines))
+      expect(
+        plan.purchases
+          .filter((one) => one.date === date)
+          .map(({ price }) => price)
+          .reduce((a, b) => a + b)
+      ).toBe(total)
+  })
+  test('each upper price holds by the evaluator’s word, and one unit more does not where money is the limit', () => {
+    // Paying more is the same to the purse as an expense of that much on the day.
+    const low = (raised: number, date: string): boolean => {
+      const { money } = world.workspace
+      const dearer = worldOf(
+        {
+          ...world.workspace,
+          money: {
+            ...money,
+            oneOffs: [...money.oneOffs, { id: 'dearer', date, amount: -raised, text: 'x' }]
+          }
+        },
+        library,
+        TODAY
+      )
+      return evaluate(dearer, plan).broken.some(({ code }) => code === 'plan.below-reserve')
+    }
+    for (const { id, date, price, upTo, limit } of lines) {
+      expect(upTo).toBeGreaterThanOrEqual(price)
+      expect(upTo).toBeLessThanOrEqual(price * FAIR_TIMES)
+      expect([id, low(upTo - price, date)]).toEqual([id, false])
+      if (limit === 'money') expect([id, low(upTo - price + 1, date)]).toEqual([id, true])
+    }
+  })
+  test('as Markdown every purchase is a line to tick, with its price and what to look at', () => {
+    const text = pocketMarkdown(sayFor(world), world.workspace, lines, world.asOf)
+    expect(text.match(/^- \[ \] \*\*/gm)).toHaveLength(lines.length)
+    expect(text.match(/^## /gm)).toHaveLength(new Set(lines.map(({ date }) => date)).size)
+  })
+})
+
+test('names are text in the Markdown, whatever they hold', () => {
+  const world = demoWorld('hive-yard')
+  const text = pocketMarkdown(
+    sayFor(world),
+    { ...world.workspace, name: '# [x](javascript:1) *b*\n## y' },
+    [],
+    world.asOf
+  )
+  expect(text.split('\n')[0]).toBe('# Pocket list: \\# \\[x\\](javascript:1) \\*b\\* \\#\\# y')
+})
+
+/** Common practice for used tools: have a machine run, look at cord, guard, play and missing parts; hand tools for flatness and edge. */
+test.each<[string, boolean, readonly string[]]>([
+  ['table-saw', false, ['runs', 'cord', 'bearings', 'guard', 'fence', 'flat', 'parts', 'size']],
+  ['drill-driver', true, ['runs', 'pack', 'bearings', 'guard', 'parts']],
+  ['chisels', false, ['edge', 'parts']],
+  ['rafter-square', false, ['square', 'parts']]
+])('a used %s: what to look at', (id, cordless, expected) => {
+  const tool = library.tools.get(id)
+  if (!tool) throw new Error(id)
+  const found = checksFor(tool, 'used', cordless)
+  for (const check of expected)
+    if (check !== 'guard' || tool.hazard !== null)
+      expect(
+        found.includes(check as (typeof CHECKS)[number]) ||
+          (check === 'size' && Object.keys(tool.specs).length === 0)
+      ).toBe(true)
+  expect(checksFor(tool, 'new', cordless).includes('runs')).toBe(false)
+})
