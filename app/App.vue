@@ -1,13 +1,7 @@
 <script setup lang="ts">
 import { computed, onErrorCaptured, onMounted, ref, watch, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
-import {
-  useDocumentVisibility,
-  useIntervalFn,
-  useOnline,
-  usePreferredDark,
-  useTitle
-} from '@vueuse/core'
+import { useDocumentVisibility, useIntervalFn, useOnline, usePreferredDark, useTitle } from '@vueuse/core'
 import Button from 'primevue/button'
 import Message from 'primevue/message'
 import FindDialog from './shell/FindDialog.vue'

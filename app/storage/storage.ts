@@ -1,15 +1,7 @@
 import { issue, must, ok, refused, type Result } from '../../core/kernel'
 import { commonStart, type LedgerEntry } from '../../core/ledger'
 import type { Workspace } from '../../core/workspace'
-import {
-  connection,
-  type BackupNote,
-  type ConnectionNews,
-  type Database,
-  type Settings,
-  type SnapshotReason,
-  type StoredPhoto
-} from './database'
+import { connection, type BackupNote, type ConnectionNews, type Database, type Settings, type SnapshotReason, type StoredPhoto } from './database'
 import { openMirror, secondFactory, type Mirror, type Records } from './mirror'
 import { CHUNK, chunkCount, chunkOf, joinRecord, splitRecord, type Joined } from './records'
 import { expired, makeSnapshot, snapshotText, type SnapshotInfo } from './snapshots'

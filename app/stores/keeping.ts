@@ -1,17 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { issue, ok, refused, type Issue, type Result } from '../../core/kernel'
-import {
-  change,
-  compareForReplacing,
-  compareStates,
-  handedOver,
-  mergeStates,
-  type Comparison,
-  type PartKey,
-  type Photo,
-  type Workspace
-} from '../../core/workspace'
+import { change, compareForReplacing, compareStates, handedOver, mergeStates, type Comparison, type PartKey, type Photo, type Workspace } from '../../core/workspace'
 import type { PhotoFile } from '../../core/formats'
 import { library } from '../../data'
 import type { BackupNote, SnapshotInfo, StoredPhoto } from '../storage'

@@ -5,14 +5,7 @@ import { explainPurchase, purchaseOpens, type PurchaseReasons } from '../../core
 import { isOvertaken } from '../../core/shopping'
 import { keepPlan } from '../../core/against'
 import type { Outcome } from '../../core/search'
-import {
-  change,
-  forPlanning,
-  workspaceHash,
-  type Plan,
-  type PlannedPurchase,
-  type Workspace
-} from '../../core/workspace'
+import { change, forPlanning, workspaceHash, type Plan, type PlannedPurchase, type Workspace } from '../../core/workspace'
 import type { Build } from '../../core/builds'
 import type { Layout, NestPart, SheetSize } from '../../core/cutlist'
 import type { Day } from '../../core/calendar'

@@ -4,13 +4,7 @@ import type { Answers, CurvePoint, Difference } from '../../core/explain'
 import type { Risk } from '../../core/risk'
 import type { ScenarioOutcome } from '../../core/scenarios'
 import type { Minor } from '../../core/money'
-import {
-  forPlanning,
-  workspaceHash,
-  type Plan,
-  type Scenario,
-  type Workspace
-} from '../../core/workspace'
+import { forPlanning, workspaceHash, type Plan, type Scenario, type Workspace } from '../../core/workspace'
 import { workerClient, type WorkerLike } from '../workers/client'
 import { usePlanning } from './planning'
 import { useWorkspace } from './workspace'

@@ -5,25 +5,9 @@ import type { Power, School } from '../../core/catalogue'
 import type { Minor } from '../../core/money'
 import type { SchoolOutcome } from '../../core/scenarios'
 import type { Sway } from '../../core/weigh'
-import {
-  WEIGHTS,
-  forPlanning,
-  weightsOf,
-  withWeights,
-  workspaceHash,
-  type WeightName,
-  type Weights,
-  type Workspace
-} from '../../core/workspace'
+import { WEIGHTS, forPlanning, weightsOf, withWeights, workspaceHash, type WeightName, type Weights, type Workspace } from '../../core/workspace'
 import { workerClient, type WorkerLike } from '../workers/client'
-import type {
-  BatteriesView,
-  OwnershipView,
-  PullsView,
-  RankingView,
-  ReasonsView,
-  SplitView
-} from '../workers/protocol'
+import type { BatteriesView, OwnershipView, PullsView, RankingView, ReasonsView, SplitView } from '../workers/protocol'
 import { steps } from '../words/steps'
 import { useWorkspace } from './workspace'
 

@@ -1,25 +1,9 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { issue, type Issue } from '../../core/kernel'
-import {
-  compareWithBase,
-  differingParts,
-  freshWorkspace,
-  mergeStates,
-  stamped,
-  worldOf,
-  type Plan,
-  type Workspace,
-  type World
-} from '../../core/workspace'
+import { compareWithBase, differingParts, freshWorkspace, mergeStates, stamped, worldOf, type Plan, type Workspace, type World } from '../../core/workspace'
 import { library } from '../../data'
-import {
-  openStorage,
-  type ConnectionNews,
-  type Loaded,
-  type Settings,
-  type SnapshotReason
-} from '../storage'
+import { openStorage, type ConnectionNews, type Loaded, type Settings, type SnapshotReason } from '../storage'
 import { sayFor, type Say } from '../words/say'
 import { steps } from '../words/steps'
 import { tabChannel, type TabNews } from './channel'

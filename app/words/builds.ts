@@ -1,4 +1,4 @@
-import type { Miss, Stretch } from '../../core/fit'
+import type { Miss, WorkAroundUse } from '../../core/fit'
 import type { HazardClass } from '../../core/catalogue'
 import { lowerFirst } from './bench'
 import type { Say } from './say'
@@ -31,7 +31,7 @@ export const hazards: Readonly<Record<HazardClass, string>> = {
   dust: 'fine dust'
 }
 
-const WAYS_ROUND: Readonly<Record<Stretch['around']['how'], string>> = {
+const WAYS_ROUND: Readonly<Record<WorkAroundUse['around']['how'], string>> = {
   'two-sides': 'from two sides',
   passes: 'in passes',
   strips: 'in strips, glued again'
@@ -117,7 +117,7 @@ export const builds = {
   allow: 'Allow it again',
   hazardNote: (hazard: HazardClass, level: number) =>
     `${level >= 3 ? 'Can injure badly in a moment' : level === 2 ? 'Needs practice' : 'Needs respect'}: ${hazards[hazard]}. Follow the tool’s manual and your local rules.`,
-  stretch: (say: Say, one: Stretch): string =>
+  workAround: (say: Say, one: WorkAroundUse): string =>
     `${upperFirst(lowerFirst(say.tool(one.tool)))} gives ${say.length(one.has)} ${specName(one.spec)}, ${say.length(one.needs)} is needed: ${WAYS_ROUND[one.around.how]}, ${one.around.setupMinutes > 0 ? `+${say.duration(one.around.setupMinutes)} and ` : ''}+${say.number(one.around.runMinutes, 1)} min for each.`,
   cleanUp: (method: string, time: string) =>
     `Then cleaned up: ${lowerFirst(method)}, ${time} of the time.`,

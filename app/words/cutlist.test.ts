@@ -95,11 +95,11 @@ describe('what people read about work-arounds and clean-ups', () => {
       needs: 90,
       around: { how: 'two-sides', reach: 2, setupMinutes: 3, runMinutes: 3, errorMm: 0.4 }
     } as const
-    expect(builds.stretch(say, stretch)).toBe(
+    expect(builds.workAround(say, stretch)).toBe(
       'Compact table saw gives 65 mm depth of cut, 90 mm is needed: from two sides, +3 min and +3 min for each.'
     )
     expect(
-      builds.stretch(say, {
+      builds.workAround(say, {
         ...stretch,
         around: { ...stretch.around, how: 'strips', setupMinutes: 0 }
       })

@@ -11,7 +11,7 @@ export const pocket = {
   on: (day: string) => `On ${day}`,
   planned: 'Planned',
   upTo: 'Up to',
-  limits: {
+  bounds: {
     money: 'more than that is not there on the day',
     fair: 'dearer than that, look elsewhere'
   } as const satisfies Record<PocketLine['limit'], string>,
@@ -49,7 +49,7 @@ export function pocketMarkdown(
   asOf: string
 ): string {
   const item = (line: PocketLine): string[] => [
-    `- [ ] **${plain(say.offer(line.offer))}**${line.count > 1 ? ` × ${line.count}` : ''}: ${plain(say.money(line.price))}, up to ${plain(say.money(line.upTo))} (${pocket.limits[line.limit]})${line.forBuild === undefined ? '' : `, ${plain(pocket.forBuild(say.build(line.forBuild)))}`}`,
+    `- [ ] **${plain(say.offer(line.offer))}**${line.count > 1 ? ` × ${line.count}` : ''}: ${plain(say.money(line.price))}, up to ${plain(say.money(line.upTo))} (${pocket.bounds[line.limit]})${line.forBuild === undefined ? '' : `, ${plain(pocket.forBuild(say.build(line.forBuild)))}`}`,
     ...(line.checks.length === 0
       ? []
       : [`  - ${pocket.look}: ${line.checks.map((check) => pocket.checks[check]).join('; ')}`]),

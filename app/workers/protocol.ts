@@ -6,18 +6,7 @@ import type { Risk } from '../../core/risk'
 import type { ScenarioOutcome, SchoolOutcome } from '../../core/scenarios'
 import type { Day } from '../../core/calendar'
 import type { Plan, Scenario, WeightName, Weights, Workspace } from '../../core/workspace'
-import type {
-  NearMiss,
-  PowerMode,
-  PoweredTool,
-  PowerPlan,
-  Regret,
-  RuledOut,
-  ServiceUse,
-  Split,
-  Sway,
-  Tenure
-} from '../../core/weigh'
+import type { NearMiss, PowerMode, PoweredTool, PowerPlan, Regret, RuledOut, ServiceUse, Split, Sway, Tenure } from '../../core/weigh'
 import type { HazardClass, Power, School } from '../../core/catalogue'
 import type { Minor } from '../../core/money'
 

@@ -3,49 +3,10 @@ import { fingerprint } from '../../core/kernel'
 import type { Power } from '../../core/catalogue'
 import { priceOf } from '../../core/prices'
 import { schoolOutcome } from '../../core/scenarios'
-import {
-  POWER_MODES,
-  Weighing,
-  bestSplit,
-  cheapestOver,
-  hoursOfUse,
-  ownedPlatforms,
-  ownershipOptions,
-  packPrices,
-  poweredTools,
-  powerPlan,
-  pulls,
-  reasonsFor,
-  ruledOut,
-  swayOf,
-  tierPlaces,
-  toolsInView,
-  weightRange,
-  type Candidate,
-  type Pull,
-  type Shares,
-  type Way
-} from '../../core/weigh'
-import {
-  WEIGHTS,
-  weightsOf,
-  withWeights,
-  workspaceHash,
-  worldOf,
-  type Weights,
-  type Workspace,
-  type World
-} from '../../core/workspace'
+import { POWER_MODES, Weighing, bestSplit, cheapestOver, hoursOfUse, ownedPlatforms, ownershipOptions, packPrices, poweredTools, powerPlan, pulls, reasonsFor, ruledOut, swayOf, tierPlaces, toolsInView, weightRange, type Candidate, type Pull, type Shares, type Way } from '../../core/weigh'
+import { WEIGHTS, weightsOf, withWeights, workspaceHash, worldOf, type Weights, type Workspace, type World } from '../../core/workspace'
 import { library } from '../../data'
-import type {
-  CandidateView,
-  PullsView,
-  Question,
-  ReasonsView,
-  Reply,
-  SplitView,
-  WayRound
-} from './protocol'
+import type { CandidateView, PullsView, Question, ReasonsView, Reply, SplitView, WayRound } from './protocol'
 import { partView } from './part-view'
 
 /** The answers of the Weigh-up. What is on the scale stays there until something else than the weights changes. */

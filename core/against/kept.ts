@@ -10,7 +10,8 @@ import {
   type Workspace,
   type World
 } from '../workspace'
-import { batchOf, salesOf } from '../plan'
+import { salesOf } from '../plan'
+import { batchOf } from '../builds'
 
 /** What a plan counts on as money and builds stand now: receipts (one-offs may go out), and the builds that are sold. The earliest first. */
 function incomeOf(world: World, plan: Plan, receipts: readonly Receipt[]): PlannedIncome[] {

@@ -24,16 +24,16 @@ interface Bucket {
   readonly lastDay: number
 }
 
-function bucketsOf({ moments }: Problem, most: number): Bucket[] {
-  const size = Math.ceil(moments.count / Math.max(1, Math.min(most, moments.count)))
+function bucketsOf({ events }: Problem, most: number): Bucket[] {
+  const size = Math.ceil(events.count / Math.max(1, Math.min(most, events.count)))
   const buckets: Bucket[] = []
-  for (let first = 0; first < moments.count; first += size) {
-    const last = Math.min(moments.count - 1, first + size - 1)
+  for (let first = 0; first < events.count; first += size) {
+    const last = Math.min(events.count - 1, first + size - 1)
     buckets.push({
       firstMoment: first,
       lastMoment: last,
-      firstDay: moments.days[first] ?? 0,
-      lastDay: last + 1 < moments.count ? (moments.days[last + 1] ?? 1) - 1 : moments.horizon - 1
+      firstDay: events.days[first] ?? 0,
+      lastDay: last + 1 < events.count ? (events.days[last + 1] ?? 1) - 1 : events.horizon - 1
     })
   }
   return buckets
@@ -91,22 +91,22 @@ export function boundModel(
   options: BoundOptions = {},
   problem: Problem = problemOf(world)
 ): BoundModel {
-  const { jobs, choices, alternatives, atoms, moments, maker, guards, constant } = problem
+  const { activities, choices, modes, requirements, events, maker, guards, constant } = problem
   const { keptMoneyWorth, latenessPerDay, cap } = world.workspace.money
   const buckets = bucketsOf(problem, options.buckets ?? BUCKETS)
   const w = new Writer()
   const before = (day: number): number => {
     let sum = 0
-    for (let d = 0; d <= day && d < moments.horizon; d++) sum += moments.minutes[d] ?? 0
+    for (let d = 0; d <= day && d < events.horizon; d++) sum += events.minutes[d] ?? 0
     return sum
   }
   const hoursThrough = buckets.map(({ lastDay }) => before(lastDay))
   const D = (day: number): number =>
-    moments.discount[Math.max(0, Math.min(moments.horizon, day))] ?? 1
-  const x = (job: number, k: number): string => `x${job}_${k}`
+    events.discount[Math.max(0, Math.min(events.horizon, day))] ?? 1
+  const x = (activity: number, k: number): string => `x${activity}_${k}`
   const p = (choice: number, k: number): string => `p${choice}_${k}`
-  const z = (job: number, step: number, alt: number, k: number): string =>
-    `z${job}_${step}_${alt}_${k}`
+  const z = (activity: number, step: number, alt: number, k: number): string =>
+    `z${activity}_${step}_${alt}_${k}`
   const used = new Set<number>()
   const cash: [number, string][][] = buckets.map(() => [])
   const minutes: [number, string][][] = buckets.map(() => [])
@@ -114,21 +114,21 @@ export function boundModel(
   const sales: [number, string][][] = buckets.map(() => [])
   const integers: string[] = []
 
-  jobs.forEach((job, j) => {
+  activities.forEach((activity, j) => {
     w.add(
       buckets.map((_, k) => [1, x(j, k)]),
       '<=',
       1
     )
     const least =
-      job.steps.reduce(
+      activity.steps.reduce(
         (sum, { first, last }) =>
-          sum + Math.min(...alternatives.slice(first, last).map((one) => one.minutes)),
+          sum + Math.min(...modes.slice(first, last).map((one) => one.minutes)),
         0
-      ) - job.spentMinutes
+      ) - activity.spentMinutes
     let earliest = 0
-    for (let day = 0, have = 0; day < moments.horizon && have < least; day++) {
-      have += moments.minutes[day] ?? 0
+    for (let day = 0, have = 0; day < events.horizon && have < least; day++) {
+      have += events.minutes[day] ?? 0
       earliest = day
     }
     buckets.forEach(({ firstDay, lastDay }, k) => {
@@ -136,46 +136,47 @@ export function boundModel(
       integers.push(name)
       const day = Math.max(firstDay, earliest)
       const possible = earliest <= lastDay
-      const late = Math.max(0, day - job.wished)
-      const sale = job.sold ? day + job.sold.afterDays : day
-      const worth = job.sold
-        ? sale < moments.horizon
-          ? D(sale) * job.worth
+      const late = Math.max(0, day - activity.wished)
+      const sale = activity.sold ? day + activity.sold.afterDays : day
+      const worth = activity.sold
+        ? sale < events.horizon
+          ? D(sale) * activity.worth
           : 0
-        : D(day) * Math.max(0, job.worth * (1 - late * latenessPerDay))
-      w.gain(worth - (job.begun ? 0 : keptMoneyWorth * D(lastDay) * job.material), name)
+        : D(day) * Math.max(0, activity.worth * (1 - late * latenessPerDay))
+      w.gain(worth - (activity.begun ? 0 : keptMoneyWorth * D(lastDay) * activity.material), name)
       w.bounds.push(` 0 <= ${name} <= ${possible ? 1 : 0}`)
-      if (!job.begun) cash[k]?.push([job.material, name])
-      if (job.spentMinutes > 0) minutes[k]?.push([-job.spentMinutes, name])
-      if (job.sold)
+      if (!activity.begun) cash[k]?.push([activity.material, name])
+      if (activity.spentMinutes > 0) minutes[k]?.push([-activity.spentMinutes, name])
+      if (activity.sold)
         buckets.forEach((later, l) => {
-          if (day + (job.sold?.afterDays ?? 0) <= later.lastDay && l >= k)
-            sales[l]?.push([-Math.floor(job.worth * (job.sold?.flowsBack ?? 0)), name])
+          if (day + (activity.sold?.afterDays ?? 0) <= later.lastDay && l >= k)
+            sales[l]?.push([-Math.floor(activity.worth * (activity.sold?.flowsBack ?? 0)), name])
         })
-      if (job.yields >= 0) w.gain(Math.max(0, ...(choices[job.yields]?.value ?? [])), name)
-      job.steps.forEach(({ first, last }, s) => {
+      if (activity.yields >= 0)
+        w.gain(Math.max(0, ...(choices[activity.yields]?.value ?? [])), name)
+      activity.steps.forEach(({ first, last }, s) => {
         const row: [number, string][] = [[-1, name]]
         for (let alt = first; alt < last; alt++) {
-          const way = alternatives[alt]!
+          const way = modes[alt]!
           const column = z(j, s, alt, k)
           row.push([1, column])
           w.gain(
-            -D(lastDay) * way.effort - (job.begun ? 0 : keptMoneyWorth * D(lastDay) * way.pay),
+            -D(lastDay) * way.effort - (activity.begun ? 0 : keptMoneyWorth * D(lastDay) * way.pay),
             column
           )
           minutes[k]?.push([way.minutes, column])
-          if (!job.begun) cash[k]?.push([way.pay, column])
+          if (!activity.begun) cash[k]?.push([way.pay, column])
         }
         w.add(row, '=', 0)
       })
     })
-    job.steps.forEach(({ first, last }, s) => {
+    activity.steps.forEach(({ first, last }, s) => {
       const needs = new Map<number, number[]>()
       for (let alt = first; alt < last; alt++)
-        for (const atom of alternatives[alt]!.atoms)
-          needs.set(atom, [...(needs.get(atom) ?? []), alt])
-      for (const [atom, alts] of needs) {
-        const { from, need, owned } = atoms[atom]!
+        for (const requirement of modes[alt]!.requires)
+          needs.set(requirement, [...(needs.get(requirement) ?? []), alt])
+      for (const [requirement, alts] of needs) {
+        const { from, need, owned } = requirements[requirement]!
         const lacking = Math.max(1, need - owned)
         for (const choice of from.keys()) used.add(choice)
         buckets.forEach((_, k) => {
@@ -192,8 +193,9 @@ export function boundModel(
   })
   // Protection of what may be bought is bought too.
   for (const choice of [...used])
-    for (const atom of guards[choice] ?? [])
-      if (atom >= 0) for (const gear of atoms[atom]?.from.keys() ?? []) used.add(gear)
+    for (const requirement of guards[choice] ?? [])
+      if (requirement >= 0)
+        for (const gear of requirements[requirement]?.from.keys() ?? []) used.add(gear)
   for (const choice of used) {
     const one = choices[choice]!
     buckets.forEach(({ firstMoment, lastMoment }, k) => {
@@ -208,7 +210,7 @@ export function boundModel(
       const back = one.replaces?.amount ?? 0
       w.gain(
         Math.max(...range.map((m) => one.value[m] ?? -Infinity)) +
-          back * (D(moments.days[firstMoment] ?? 0) - D(moments.horizon - 1)),
+          back * (D(events.days[firstMoment] ?? 0) - D(events.horizon - 1)),
         name
       )
       cash[k]?.push([Math.min(...range.map((m) => one.cash[m] ?? Infinity)) - back, name])
@@ -219,23 +221,23 @@ export function boundModel(
         '<=',
         1
       )
-    const job = maker[choice] ?? -1
+    const activity = maker[choice] ?? -1
     buckets.forEach((_, k) => {
       const bought = Array.from({ length: k + 1 }, (_unused, i): [number, string] => [
         1,
         p(choice, i)
       ])
-      if (one.makes && job >= 0)
+      if (one.makes && activity >= 0)
         w.add(
           [
             ...bought,
-            ...Array.from({ length: k + 1 }, (_unused, i): [number, string] => [-1, x(job, i)])
+            ...Array.from({ length: k + 1 }, (_unused, i): [number, string] => [-1, x(activity, i)])
           ],
           '<=',
           0
         )
-      for (const atom of guards[choice] ?? []) {
-        const { from } = atoms[atom] ?? { from: new Map<number, number>() }
+      for (const requirement of guards[choice] ?? []) {
+        const { from } = requirements[requirement] ?? { from: new Map<number, number>() }
         if (from.size > 0)
           w.add(
             [
@@ -251,7 +253,7 @@ export function boundModel(
     })
   }
   buckets.forEach(({ lastMoment }, k) => {
-    const free = Math.max(0, moments.free[lastMoment] ?? 0)
+    const free = Math.max(0, events.free[lastMoment] ?? 0)
     w.add([...cash.slice(0, k + 1).flat(), ...(sales[k] ?? [])], '<=', free)
     w.add(minutes.slice(0, k + 1).flat(), '<=', hoursThrough[k] ?? 0)
   })

@@ -1,1 +1,3 @@
 export * from './build'
+
+export { batchOf } from './batch'

@@ -4,7 +4,9 @@ import { bug, issue, ok, refused, type Path, type Result } from '../kernel'
 export type Day = string
 
 const PATTERN = /^(\d{4})-(\d{2})-(\d{2})$/
-const MS_PER_DAY = 86_400_000
+export const MS_PER_DAY = 86_400_000
+/** Days a year is reckoned with in rates and ages. */
+export const DAYS_PER_YEAR = 365
 
 /** Days since 1970-01-01 in the proleptic Gregorian calendar. */
 export function dayNumber(day: Day): number {
@@ -38,6 +40,16 @@ export const addDays = (day: Day, days: number): Day => dayFromNumber(dayNumber(
 
 /** Days from one day to another; negative when `to` comes first. */
 export const daysBetween = (from: Day, to: Day): number => dayNumber(to) - dayNumber(from)
+
+/** The order of two days, for sorting: negative where the first comes first. */
+export const compareDays = (a: Day, b: Day): number => (a < b ? -1 : a > b ? 1 : 0)
+
+/** For sorting what has a date, the earliest first. */
+export const byDate = (a: { readonly date: Day }, b: { readonly date: Day }): number =>
+  compareDays(a.date, b.date)
+
+export const laterDay = (a: Day, b: Day): Day => (a > b ? a : b)
+export const earlierDay = (a: Day, b: Day): Day => (a < b ? a : b)
 
 export function daysInMonth(year: number, month: number): number {
   return new Date(Date.UTC(year, month, 0)).getUTCDate()

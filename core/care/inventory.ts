@@ -1,12 +1,10 @@
-import { daysBetween, type Day } from '../calendar'
+import { DAYS_PER_YEAR, daysBetween, type Day } from '../calendar'
 import { resaleShare } from '../catalogue'
 import { sumOf } from '../kernel'
 import { standing } from '../ledger'
 import { timesRatio, type Minor } from '../money'
 import { offerId, priceOf } from '../prices'
 import type { Item, World } from '../workspace'
-
-const DAYS_PER_YEAR = 365.25
 
 /** A thing owned, as an insurer asks for it. */
 export interface InventoryLine {

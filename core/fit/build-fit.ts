@@ -1,55 +1,41 @@
 import { batchesOf, type Build } from '../builds'
 import { SURFACES, type Library, type Method, type Step } from '../catalogue'
 import { leastBy, sumOf } from '../kernel'
-import { timesRatio, type Minor } from '../money'
+import type { Minor } from '../money'
 import type { World } from '../workspace'
+import type { Kit } from './kit'
 import {
-  fitMethod,
+  burdenOf,
+  cleanUpStep,
   minutesOf,
-  plainlyNot,
+  penaltyOf,
+  serviceFee,
+  tooRough,
+  type Burden,
   type Circumstances,
   type Load,
-  type MethodFit,
-  type Miss
-} from './method-fit'
-import type { Kit } from './kit'
+  type MethodWeights
+} from './kernel'
+import { fitMethod, plainlyNot, type MethodFit, type Miss } from './method-fit'
 
-/** A method that does a step, with what it takes for all copies. */
-export interface MethodUse extends MethodFit {
+/** What doing a step in one way comes to, for all copies. */
+export interface UseFigures extends Burden {
   /** All minutes, with those of the clean-up. */
   readonly minutes: number
-  /** What has to follow because the method alone leaves it too rough or not exact enough; counted in all figures. */
-  readonly cleanUp?: MethodUse | undefined
   readonly fee: Minor
-  /** Loss of goodwill for noise in quiet hours, in money. */
+  /** Loss of goodwill for noise in quiet hours, of ease and of finish, in money. */
   readonly penalty: Minor
-  /** Minutes running louder than the quiet hours allow. */
-  readonly loudMinutes: number
-  /** Running minutes times the hazard level. */
-  readonly riskMinutes: number
-  /** How near the result comes to the error the step forgives: 1 just within, 0.5 twice as exact; 0 where it does not matter. */
-  readonly coarseness: number
-  /** fee + penalty + the user's hours at their value: what the choice between methods goes by. */
+  /** The user's hours at their value, and the penalty. */
+  readonly effort: number
+  /** Fees at their weight and the effort: what the choice between methods goes by. */
   readonly cost: number
 }
 
-/** What methods are weighed by, in money. */
-export interface MethodWeights {
-  /** Fees are multiplied by this. */
-  readonly worth: number
-  readonly quietPerHour: Minor
-  readonly easePerHour: Minor
-  readonly finishPerStep: Minor
+/** A method that does a step, with what it takes for all copies. */
+export interface MethodUse extends MethodFit, UseFigures {
+  /** What has to follow because the method alone leaves it too rough or not exact enough; counted in all figures. */
+  readonly cleanUp?: MethodUse | undefined
 }
-
-/** Loss of goodwill, ease and finish of a use, in money. */
-export const penaltyOf = (
-  weights: MethodWeights,
-  use: Pick<MethodUse, 'loudMinutes' | 'riskMinutes' | 'coarseness'>
-): Minor =>
-  timesRatio(weights.quietPerHour, use.loudMinutes / 60) +
-  timesRatio(weights.easePerHour, use.riskMinutes / 60) +
-  timesRatio(weights.finishPerStep, use.coarseness)
 
 export interface StepFit {
   readonly step: Step
@@ -105,59 +91,50 @@ export const loadOf = (step: Step, build: Build): Load => ({
   batches: batchesOf(build)
 })
 
-/** Minutes, fee and penalty of a method for all copies of a build's step. Set-up counts once per batch, running per unit. */
-export function plainUse(
+/** A step of a build, with how much of it there is. */
+export interface Task {
+  readonly step: Step
+  readonly build: Build
+  readonly load: Load
+}
+export const taskOf = (step: Step, build: Build): Task => ({
+  step,
+  build,
+  load: loadOf(step, build)
+})
+
+/**
+ * What a method comes to for a task: fee, burdens with their penalty, and the cost by which methods are chosen.
+ * @param minutes of the method with its tools
+ * @param errorMm of the result
+ */
+export function figuresOf(
   context: FitContext,
-  fit: MethodFit,
-  load: Load,
-  build: Build,
-  step: Step
-): MethodUse {
-  const { method } = fit
-  const minutes = minutesOf(method, fit.tools, fit.stretches, load)
-  const fee = method.service
-    ? timesRatio(
-        context.minorPer100Points,
-        (method.service.pointsPerUnit * load.units + method.service.pointsPerVisit * load.batches) /
-          100
-      )
-    : 0
-  const running = Math.max(0, minutes - method.setupMinutes * load.batches)
-  const loudMinutes = method.soundDbA > (context.workshop.quiet?.aboveDbA ?? LOUD_DBA) ? running : 0
-  const riskMinutes = running * (method.hazard?.level ?? 0)
-  const coarseness =
-    step.accuracyMm === undefined ? 0 : Math.min(1, fit.accuracyMm / step.accuracyMm)
-  const penalty = penaltyOf(context.weights, { loudMinutes, riskMinutes, coarseness })
-  return {
-    ...fit,
-    minutes,
-    fee,
-    loudMinutes,
-    riskMinutes,
-    coarseness,
-    penalty,
-    cost: context.weights.worth * fee + penalty + (hourValueOf(context, build) * minutes) / 60
-  }
+  method: Method,
+  { step, build, load }: Task,
+  minutes: number,
+  errorMm: number
+): UseFigures {
+  const { workshop, weights } = context
+  const fee = serviceFee(method, load, context.minorPer100Points)
+  const burden = burdenOf(method, minutes, errorMm, step.accuracyMm, { load, workshop })
+  const penalty = penaltyOf(weights, burden)
+  const hours = (hourValueOf(context, build) * minutes) / 60
+  const cost = weights.worth * fee + penalty + hours
+  return { ...burden, minutes, fee, penalty, effort: penalty + hours, cost }
 }
 
-/** Louder than this counts as loud where no quiet hours are declared, dB(A): the action value of Directive 2003/10/EC (from memory). */
-export const LOUD_DBA = 85
+/** A method's use for a task, whatever its misses. */
+export const plainUse = (context: FitContext, fit: MethodFit, task: Task): MethodUse => {
+  const minutes = minutesOf(fit.method, fit.tools[0], fit.workArounds, task.load)
+  return { ...fit, ...figuresOf(context, fit.method, task, minutes, fit.accuracyMm) }
+}
 
-/** What a method did not do well enough for a step: too rough, not exact enough, or nothing. */
-const lacking = (fit: MethodFit, step: Step): Miss[] =>
-  step.surface !== undefined &&
-  SURFACES.indexOf(fit.method.surface) < SURFACES.indexOf(step.surface)
-    ? [{ kind: 'surface', has: fit.method.surface, needs: step.surface }]
+/** What a method did not do well enough for a step: too rough, or nothing. */
+const lacking = ({ method }: MethodFit, step: Step): Miss[] =>
+  step.surface !== undefined && tooRough(method, step)
+    ? [{ kind: 'surface', has: method.surface, needs: step.surface }]
     : []
-
-/** The step of cleaning up after one that was done too roughly; undefined where the trade has none. */
-export function cleanUpStep(library: Library, step: Step): Step | undefined {
-  const rule = library.operations.get(step.operation)?.cleanUp
-  if (!rule) return undefined
-  const each =
-    rule.per === 'unit' ? rule.times : (rule.times * (step.stock.lengthMm ?? 1000)) / 1000
-  return { ...step, operation: rule.operation, quantity: step.quantity * each }
-}
 
 /**
  * How a method does a step of a build, clean-up included: what is left in the way as `misses`, or the whole use. A rough cut whose
@@ -192,27 +169,19 @@ export function reachOf(
   step: Step,
   build: Build
 ): Reached {
-  const load = loadOf(step, build)
-  const fit = fitMethod(kit, method, step, context, load)
+  const task = taskOf(step, build)
+  const fit = fitMethod(kit, method, step, context, task.load)
   const rough = lacking(fit, step)
   if (fit.misses.length === 0 && rough.length === 0)
-    return { kind: 'done', use: plainUse(context, fit, load, build, step) }
+    return { kind: 'done', use: plainUse(context, fit, task) }
   const all = rough.length === 0 ? fit : { ...fit, misses: [...fit.misses, ...rough] }
   if (fit.misses.some(({ kind }) => kind !== 'accuracy') || !cleanUpStep(context.library, step))
     return { kind: 'no', fit: all }
   // The pick must be as exact as can be had without the limit, so that the limit does not make the choice of the tool.
-  const anyError = { ...step, accuracyMm: undefined }
-  return {
-    kind: 'to-clean',
-    first: plainUse(
-      context,
-      fit.misses.length === 0 ? fit : fitMethod(kit, method, anyError, context, load),
-      load,
-      build,
-      anyError
-    ),
-    fit: all
-  }
+  const anyError = { ...task, step: { ...step, accuracyMm: undefined } }
+  const free =
+    fit.misses.length === 0 ? fit : fitMethod(kit, method, anyError.step, context, task.load)
+  return { kind: 'to-clean', first: plainUse(context, free, anyError), fit: all }
 }
 
 /** A rough use with what cleans up after it. */
@@ -226,6 +195,7 @@ const cleaned = (first: MethodUse, cleanUp: MethodUse): MethodUse => ({
   riskMinutes: first.riskMinutes + cleanUp.riskMinutes,
   coarseness: cleanUp.coarseness,
   penalty: first.penalty + cleanUp.penalty,
+  effort: first.effort + cleanUp.effort,
   cost: first.cost + cleanUp.cost,
   cleanUp
 })
@@ -234,12 +204,12 @@ export const isUse = (fit: MethodFit | MethodUse): fit is MethodUse => 'minutes'
 
 /** Methods that do a step well enough by themselves. */
 const alone = (context: FitContext, kit: Kit, step: Step, build: Build): MethodUse[] => {
-  const load = loadOf(step, build)
+  const task = taskOf(step, build)
   return (context.library.methodsFor.get(step.operation) ?? []).flatMap((method) => {
     if (plainlyNot(kit, method, step, context)) return []
-    const fit = fitMethod(kit, method, step, context, load)
+    const fit = fitMethod(kit, method, step, context, task.load)
     return fit.misses.length === 0 && lacking(fit, step).length === 0
-      ? [plainUse(context, fit, load, build, step)]
+      ? [plainUse(context, fit, task)]
       : []
   })
 }

@@ -1,12 +1,7 @@
-import {
-  SPECS,
-  errorFactor,
-  timeFactor,
-  type Companion,
-  type Library,
-  type Tool
-} from '../catalogue'
+import type { Companion, Library, Tool } from '../catalogue'
+import { TOLERANCE } from '../kernel'
 import type { Buyable } from './buyables'
+import { TIED_SPECS, measuresUp, worksAsWell } from './kernel'
 
 /** Tells which purchases another one makes needless, whatever they are wanted for. */
 export interface Dominance {
@@ -34,7 +29,7 @@ function equalSpecs(library: Library): ReadonlySet<string> {
   const capped = library.data.methods.flatMap(({ roles }) =>
     roles.flatMap(({ rules }) => rules.flatMap(({ is, spec }) => (is === 'atMost' ? [spec] : [])))
   )
-  return new Set(['colletMm', 'shankMm', 'volts', ...capped])
+  return new Set([...TIED_SPECS, ...capped])
 }
 
 const within = <T>(part: Iterable<T>, whole: ReadonlySet<T>): boolean => {
@@ -80,29 +75,18 @@ export function dominanceOf(library: Library): Dominance {
       within(better.needs, new Set(worse.needs)) &&
       within(mentioned.get(worse.id) ?? none, mentioned.get(better.id) ?? none) &&
       within(needed.get(better.id) ?? none, needed.get(worse.id) ?? none) &&
-      better.storedM2 <= worse.storedM2 + 1e-9
+      better.storedM2 <= worse.storedM2 + TOLERANCE
     verdicts.set(key, verdict)
     return verdict
   }
-  const measuresUp = (better: Buyable, worse: Buyable): boolean =>
-    SPECS.every((spec) => {
-      const [value, other] = [worse.entry.specs[spec], better.entry.specs[spec]]
-      if (value === other) return true
-      if (equal.has(spec)) return false
-      if (value === undefined) return true
-      return other !== undefined && (spec === 'accuracyMm' ? other <= value : other >= value)
-    })
   const replaces = (better: Buyable, worse: Buyable): boolean =>
     better.entry.tool.id !== worse.entry.tool.id &&
     better.allIn <= worse.allIn &&
     better.jig === undefined &&
     better.offer?.single !== true &&
-    better.entry.count >= worse.entry.count &&
-    errorFactor(better.entry.tier) <= errorFactor(worse.entry.tier) &&
-    timeFactor(better.entry.tier, better.entry.condition) <=
-      timeFactor(worse.entry.tier, worse.entry.condition) &&
+    worksAsWell(better.entry, worse.entry) &&
     serves(better.entry.tool, worse.entry.tool) &&
-    measuresUp(better, worse)
+    measuresUp(better.entry, worse.entry, equal, true)
 
   const dominance: Dominance = {
     spared(candidates) {

@@ -7,7 +7,8 @@ import type { Build } from '../builds'
 import { TIERS, specsOf, type Step } from '../catalogue'
 import { worldOf } from '../workspace'
 import {
-  composedAccuracy,
+  leadError,
+  resultError,
   fastest,
   fitBuild,
   fitContext,
@@ -107,10 +108,10 @@ describe('capacity rules, from both sides of their limit', () => {
       const kit = kitOf(library, [...items(...owned), ...gear])
       const fitOf = (size: number) =>
         fitMethod(kit, method(id), step(method(id).operation, { [field]: size }), context)
-      expect([fitOf(limit).misses, fitOf(limit).stretches]).toEqual([[], []])
+      expect([fitOf(limit).misses, fitOf(limit).workArounds]).toEqual([[], []])
       expect(fitOf(limit + 1)).toMatchObject({
         misses: [],
-        stretches: [{ has: limit, needs: limit + 1 }]
+        workArounds: [{ has: limit, needs: limit + 1 }]
       })
       expect(fitOf(around).misses).toEqual([])
       expect(fitOf(around + 1).misses).toMatchObject([
@@ -260,12 +261,12 @@ describe('companions, protection, comfort, circuit', () => {
 
 describe('accuracy', () => {
   test('errors of cut and mark add in squares: 3 and 4 make 5', () => {
-    expect(
-      composedAccuracy({ ...method('crosscut/pull-saw'), accuracyMm: 3, marked: true }, 1, 4)
-    ).toBeCloseTo(5)
-    expect(
-      composedAccuracy({ ...method('crosscut/mitre-saw'), accuracyMm: 3, marked: false }, 1, 4)
-    ).toBe(3)
+    const error = (id: string, marked: boolean): number => {
+      const cut = { ...method(id), accuracyMm: 3, marked }
+      return resultError(cut, leadError(cut, undefined, []), 4)
+    }
+    expect(error('crosscut/pull-saw', true)).toBeCloseTo(5)
+    expect(error('crosscut/mitre-saw', false)).toBe(3)
   })
   test('a better square makes a cut good enough', () => {
     const cut = step('crosscut', { widthMm: 100, thicknessMm: 20 }, 0.9)

@@ -9,42 +9,65 @@ export {
   type KitTool
 } from './kit'
 export {
+  admitted,
   boundValue,
-  composedAccuracy,
-  fitMethod,
+  cleanUpStep,
+  eaten,
+  exactEnough,
+  lackingCompanions,
+  lackingProtection,
+  leadError,
+  leads,
+  leadsOn,
+  limitsBroken,
+  markingAllowed,
   meets,
+  minutesOf,
   neededCompanions,
-  plainlyNot,
+  overload,
+  penaltyOf,
+  plainRunMinutes,
   reach,
+  resultError,
+  roundMinutes,
+  runningMinutes,
+  servesFor,
+  setUpMinutes,
+  slownessOf,
+  tieHolds,
+  tieKey,
+  tooRough,
+  type Burden,
   type Load,
-  type MethodFit,
-  type Miss,
-  type Stretch
-} from './method-fit'
+  type MethodWeights,
+  type WorkAroundUse
+} from './kernel'
+export { fitMethod, plainlyNot, type MethodFit, type Miss } from './method-fit'
 export {
-  LOUD_DBA,
   chosenMethods,
   fastest,
+  figuresOf,
   fitBuild,
   fitContext,
   fitStep,
-  cleanUpStep,
   hourValueOf,
   isUse,
   loadOf,
   methodWeights,
-  penaltyOf,
   plainUse,
   reachOf,
+  taskOf,
   useMethod,
   type BuildFit,
   type FitContext,
   type MethodUse,
-  type MethodWeights,
   type Reached,
-  type StepFit
+  type StepFit,
+  type Task,
+  type UseFigures
 } from './build-fit'
 export { entryOfOffer, jigEntry, marketOf, type Buyable, type Market } from './buyables'
-export { EXACT_SIZE, SMALL_KEPT, servesFor } from './packs'
-export { EMPTY_SET, addedCost, costOf, entriesOf, union, type NeedSet } from './needs'
+export { EXACT_SIZE, SMALL_KEPT } from './packs'
+export { EMPTY_SET, addedCost, costOf, entriesOf, union, type NeedSet } from './need-set'
 export { makeFitter, type Fitter, type WayIn } from './ways-in'
+export { consumablesPerHour, useEats, usedUp } from './consumables'

@@ -1,144 +1,25 @@
 import type { Build } from '../builds'
-import { SURFACES, errorFactor, type Method, type Step } from '../catalogue'
-import { circuitCarries, comfortable } from '../workshop'
-import { cleanUpStep, isUse, useMethod, type FitContext } from './build-fit'
-import type { Buyable, Market } from './buyables'
-import type { Dominance } from './dominance'
-import { countOf, kitWith, type Kit, type KitTool } from './kit'
+import type { Method, Step } from '../catalogue'
+import { sumOf } from '../kernel'
+import { circuitCarries } from '../workshop'
+import { isUse, useMethod } from './build-fit'
+import { acquire, companionFamilies, type NeedContext } from './acquire'
+import type { Buyable } from './buyables'
 import {
-  EMPTY_PACK,
-  packCombine,
-  packOne,
-  packUnion,
-  setOf,
-  thinPacks,
-  type Pack,
-  type Register
-} from './packs'
-import {
-  fitMethod,
-  neededCompanions,
-  plainlyNot,
+  admitted,
+  asExact,
+  cleanUpStep,
+  exactEnough,
+  leadError,
+  limitsBroken,
   reach,
-  type MethodFit,
-  type Stretch
-} from './method-fit'
-
-/** Purchases that belong together, by buyable id, with how many of each. */
-export type NeedSet = ReadonlyMap<string, { readonly buyable: Buyable; readonly count: number }>
-
-export const EMPTY_SET: NeedSet = new Map()
-
-/** Both sets together; of the same purchase the larger count. */
-export function union(a: NeedSet, b: NeedSet): NeedSet {
-  if (a.size === 0) return b
-  const sum = new Map(a)
-  for (const [id, need] of b) {
-    const present = sum.get(id)
-    if (!present || present.count < need.count) sum.set(id, need)
-  }
-  return sum
-}
-
-/** What `extra` adds to the cost of `base`, minor units. */
-export function addedCost(base: NeedSet, extra: NeedSet): number {
-  let cost = 0
-  for (const [id, { buyable, count }] of extra) {
-    const more = count - (base.get(id)?.count ?? 0)
-    if (more > 0) cost += buyable.allIn * more
-  }
-  return cost
-}
-
-export const costOf = (set: NeedSet): number => addedCost(EMPTY_SET, set)
-
-export const entriesOf = (set: NeedSet): KitTool[] =>
-  [...set.values()].map(({ buyable, count }) => ({
-    ...buyable.entry,
-    count: count * buyable.entry.count
-  }))
-
-export interface NeedContext {
-  readonly fit: FitContext
-  readonly kit: Kit
-  readonly market: Market
-  /** Tools that another tool makes needless: see `dominance.ts`. */
-  readonly dominates: Dominance
-  /** Needed sets of a shop-made tool's own build; empty when it cannot be made. */
-  readonly jigWays: (buyable: Buyable) => readonly Pack[]
-  /** `stepNeeds`, remembered. */
-  readonly needsOf: (step: Step) => readonly Pack[]
-  readonly register: Register
-  /** What `acquire` and `companionFamilies` have worked out so far. */
-  readonly known: Map<string, Pack[]>
-}
-
-/** Ways to come by `count` of one purchase, with all it needs beside it. */
-function acquire(context: NeedContext, buyable: Buyable, count: number, operation: string): Pack[] {
-  const key = `${buyable.id}|${count}|${operation}`
-  const known = context.known.get(key)
-  if (known) return known
-  const bodies = packOne(
-    context.register,
-    buyable,
-    buyable.jig ? 1 : Math.ceil(count / buyable.entry.count)
-  )
-  const families = [
-    [bodies],
-    ...companionFamilies(context, buyable.entry, operation),
-    ...(buyable.jig ? [context.jigWays(buyable)] : [])
-  ]
-  const found = families.some((family) => family.length === 0)
-    ? []
-    : packCombine(context.register, families)
-  context.known.set(key, found)
-  return found
-}
-
-/** The cheapest offer of each tool, without tools that another of them makes needless. */
-const cheapestOf = (context: NeedContext, tools: readonly string[]): Buyable[] =>
-  context.dominates.spared(tools.flatMap((id) => (context.market.get(id) ?? []).slice(0, 1)))
-
-/**
- * What has to be bought along with a tool: companions not owned and protection not owned, one family for each. A companion brings
- * its own protection with it, but not its own companions: packs taken from a drill do not need the drill's bits.
- */
-function companionFamilies(
-  context: NeedContext,
-  entry: KitTool,
-  operation: string
-): (readonly Pack[])[] {
-  const companions = neededCompanions(entry.tool, operation)
-    .filter(({ anyOf, count }) => !anyOf.some((id) => countOf(context.kit, id) >= count))
-    .map(({ anyOf, count }) =>
-      cheapestOf(context, anyOf).flatMap((buyable) => {
-        const bodies = packOne(
-          context.register,
-          buyable,
-          count - countOf(context.kit, buyable.entry.tool.id)
-        )
-        const families = [
-          [bodies],
-          ...protectionFamilies(context, buyable.entry),
-          ...(buyable.jig ? [context.jigWays(buyable)] : [])
-        ]
-        return families.some((family) => family.length === 0)
-          ? []
-          : packCombine(context.register, families)
-      })
-    )
-  return [...companions, ...protectionFamilies(context, entry)]
-}
-
-const protectionFamilies = (context: NeedContext, entry: KitTool): (readonly Pack[])[] =>
-  entry.tool.needs
-    .filter((protection) => !context.kit.protects.has(protection))
-    .map((protection) =>
-      cheapestOf(
-        context,
-        (context.fit.library.protectionFor.get(protection) ?? []).map(({ id }) => id)
-      ).map((buyable) => packOne(context.register, buyable, 1))
-    )
+  resultError,
+  tooRough
+} from './kernel'
+import { kitWith, type KitTool } from './kit'
+import { fitMethod, plainlyNot, type MethodFit } from './method-fit'
+import { entriesOf } from './need-set'
+import { EMPTY_PACK, packCombine, packOne, packUnion, setOf, thinPacks, type Pack } from './packs'
 
 /** Keeps, of offers for the same tool, those that are not both dearer and no better. */
 function undominated(candidates: readonly Buyable[]): Buyable[] {
@@ -150,7 +31,7 @@ function undominated(candidates: readonly Buyable[]): Buyable[] {
           entry.tool.id === candidate.entry.tool.id &&
           allIn <= candidate.allIn &&
           offer?.single !== true &&
-          errorFactor(entry.tier) <= errorFactor(candidate.entry.tier)
+          asExact(entry, candidate.entry)
       )
     )
       kept.push(candidate)
@@ -184,7 +65,7 @@ function fillings(
   const owned = (kit.byRole.get(need.role) ?? []).filter(
     (entry) => reach(entry, need, step.stock) !== undefined
   )
-  const have = owned.reduce((sum, { count }) => sum + count, 0)
+  const have = sumOf(owned, ({ count }) => count)
   const sellable = (fit.library.toolsFor.get(need.role) ?? [])
     .flatMap(({ id }) => market.get(id) ?? [])
     .filter(({ entry }) => reach(entry, need, step.stock) !== undefined)
@@ -217,41 +98,31 @@ function fillings(
   return [...serviced, ...better, ...(untied ? bought(need.count) : [])]
 }
 
-/**
- * The sets that make one method do a step, leaving out what the kit already has. Empty when nothing can. By construction a set fills
- * every role with all it needs; the error is that of the leading tool with the marking tool chosen, and what is then too rough or not
- * exact enough takes a clean-up along.
- */
-function methodNeeds(context: NeedContext, method: Method, step: Step): Pack[] {
-  const { fit, kit, register } = context
-  if (fit.bannedMethods.has(method.id) || !comfortable(fit.workshop, method)) return []
-  const present = fitMethod(kit, method, step, fit)
-  if (present.misses.some(({ kind }) => kind === 'limit')) return []
-  const [lead = [], ...others] = method.roles.map((_, index) =>
-    fillings(context, method, step, index, present)
-  )
-  if (
-    method.roles.length > 0 &&
-    (lead.length === 0 || others.some((family) => family.length === 0))
-  )
-    return []
-  const rest = others.map((family) =>
-    thinPacks(
-      context.register,
-      family.map(({ set }) => set)
-    )
-  )
-  const rough =
-    step.surface !== undefined && SURFACES.indexOf(method.surface) < SURFACES.indexOf(step.surface)
+/** A way to lead a method: what is bought for it, and its error apart from marking, mm. */
+interface Leading {
+  readonly set: Pack
+  readonly error: number
+  readonly tool: string
+}
+
+function leadings(method: Method, step: Step, lead: readonly Filling[]): Leading[] {
   const [need] = method.roles
-  const leads =
-    method.roles.length === 0
-      ? [{ set: EMPTY_PACK, error: method.accuracyMm, tool: '' }]
-      : lead.map(({ set, entry }) => ({
-          set,
-          error: leadingError(method, entry, (need && reach(entry, need, step.stock)) ?? []),
-          tool: entry.tool.id
-        }))
+  if (!need) return [{ set: EMPTY_PACK, error: leadError(method, undefined, []), tool: '' }]
+  return lead.map(({ set, entry }) => ({
+    set,
+    error: leadError(method, entry, reach(entry, need, step.stock) ?? []),
+    tool: entry.tool.id
+  }))
+}
+
+/** The leading sets with what marking they need, and those that leave the work too rough or not exact enough. */
+function byExactness(
+  context: NeedContext,
+  method: Method,
+  step: Step,
+  leads: readonly Leading[]
+): { readonly exact: Pack[]; readonly short: Pack[] } {
+  const rough = tooRough(method, step)
   const exact: Pack[] = []
   const short: Pack[] = []
   // Offers of a tool come cheapest first: a dearer one counts only when it gets by with less for marking.
@@ -261,25 +132,40 @@ function methodNeeds(context: NeedContext, method: Method, step: Step): Pack[] {
     if (marked.length === 0) short.push(set)
     const least = marked[0]?.cost ?? Infinity
     const known = leastMarking.get(tool)
-    if (
-      known !== undefined &&
-      known <= least &&
-      set.cost > 0 &&
-      marked.length > 0 &&
-      known === least &&
-      exact.some((pack) => pack.cost <= set.cost + least)
-    )
-      continue
+    const noBetter = known === least && set.cost > 0 && marked.length > 0
+    if (noBetter && exact.some((pack) => pack.cost <= set.cost + least)) continue
     leastMarking.set(tool, Math.min(least, known ?? Infinity))
-    exact.push(...marked.map((marking) => packUnion(register, set, marking)))
+    exact.push(...marked.map((marking) => packUnion(context.register, set, marking)))
   }
+  return { exact, short }
+}
+
+/**
+ * The sets that make one method do a step, leaving out what the kit already has. Empty when nothing can. By construction a set fills
+ * every role with all it needs; the error is that of the leading tool with the marking tool chosen, and what is then too rough or not
+ * exact enough takes a clean-up along.
+ */
+function methodNeeds(context: NeedContext, method: Method, step: Step): Pack[] {
+  const { fit, kit, register } = context
+  if (!admitted(method, fit) || limitsBroken(method, step.stock).length > 0) return []
+  const present = fitMethod(kit, method, step, fit)
+  const families = method.roles.map((_, index) => fillings(context, method, step, index, present))
+  if (families.some((family) => family.length === 0)) return []
+  const [lead = [], ...others] = families
+  const rest = others.map((family) =>
+    thinPacks(
+      register,
+      family.map(({ set }) => set)
+    )
+  )
+  const { exact, short } = byExactness(context, method, step, leadings(method, step, lead))
   const cleaned =
-    short.length > 0
-      ? cleanUpNeeds(context, step).flatMap((clean) =>
+    short.length === 0
+      ? []
+      : cleanUpNeeds(context, step).flatMap((clean) =>
           short.map((set) => packUnion(register, set, clean))
         )
-      : []
-  const sets = packCombine(register, [thinPacks(context.register, [...exact, ...cleaned]), ...rest])
+  const sets = packCombine(register, [thinPacks(register, [...exact, ...cleaned]), ...rest])
   if ((method.ties ?? []).length === 0) return sets
   const probe = probeBuild(step)
   return sets.filter((set) =>
@@ -287,19 +173,12 @@ function methodNeeds(context: NeedContext, method: Method, step: Step): Pack[] {
   )
 }
 
-/** Error of a method with a leading tool, apart from marking, mm. */
-const leadingError = (method: Method, entry: KitTool, stretches: readonly Stretch[]): number =>
-  Math.hypot(
-    method.accuracyMm * errorFactor(entry.tier),
-    ...stretches.map((one) => one.around.errorMm)
-  )
-
 /** Marking tools to buy, or none, with which a leading error stays within the step's limit. */
 function markings(context: NeedContext, method: Method, step: Step, error: number): Pack[] {
   const limit = step.accuracyMm
   if (limit === undefined) return [EMPTY_PACK]
   const within = (markingMm: number): boolean =>
-    Math.hypot(error, method.marked ? markingMm : 0) <= limit + 1e-9
+    exactEnough(resultError(method, error, markingMm), limit)
   if (within(context.kit.markingMm)) return [EMPTY_PACK]
   if (!method.marked || !within(0)) return []
   const squares = (context.fit.library.toolsFor.get('square') ?? [])

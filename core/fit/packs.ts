@@ -1,7 +1,6 @@
-import { SPECS, errorFactor, timeFactor } from '../catalogue'
 import type { Buyable, Market } from './buyables'
-import type { KitTool } from './kit'
-import type { NeedSet } from './needs'
+import { servesFor } from './kernel'
+import type { NeedSet } from './need-set'
 
 /**
  * Sets of purchases as short sorted lists of numbers: what is looked through in thousands while ways in are sought. A code holds a
@@ -35,31 +34,6 @@ export interface Register {
 
 const asGood = (better: Buyable, worse: Buyable): boolean =>
   better.jig || worse.jig ? better === worse : servesFor(better.entry, worse.entry)
-
-/** Whether one of a tool serves wherever another one of the same tool does. */
-export function servesFor(a: KitTool, b: KitTool): boolean {
-  if (
-    a.tool.id !== b.tool.id ||
-    a.platform !== b.platform ||
-    a.count < b.count ||
-    errorFactor(a.tier) > errorFactor(b.tier) ||
-    timeFactor(a.tier, a.condition) > timeFactor(b.tier, b.condition)
-  )
-    return false
-  return SPECS.every((spec) => {
-    const [has, other] = [a.specs[spec], b.specs[spec]]
-    if (has === other) return true
-    if (
-      has === undefined ||
-      other === undefined ||
-      spec === 'colletMm' ||
-      spec === 'shankMm' ||
-      spec === 'volts'
-    )
-      return false
-    return spec === 'accuracyMm' ? has <= other : has >= other
-  })
-}
 
 /** Most offers of one tool whose comparison is kept; further ones stand for themselves. */
 const LINE_BITS = 30

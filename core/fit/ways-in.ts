@@ -6,7 +6,9 @@ import { fitContext, type FitContext } from './build-fit'
 import { marketOf, type Buyable, type Market } from './buyables'
 import { dominanceOf } from './dominance'
 import { kitOf, type Kit } from './kit'
-import { EMPTY_SET, improvementNeeds, stepNeeds, type NeedContext, type NeedSet } from './needs'
+import type { NeedContext } from './acquire'
+import { EMPTY_SET, type NeedSet } from './need-set'
+import { improvementNeeds, stepNeeds } from './needs'
 import {
   EMPTY_PACK,
   EXACT_SIZE,

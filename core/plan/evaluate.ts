@@ -1,16 +1,17 @@
-import { isDone, type Build } from '../builds'
+import { isDone, type Build, batchOf } from '../builds'
 import { checkDay, type Day } from '../calendar'
 import {
   fitBuild,
   fitContext,
   isUse,
   kitOf,
-  loadOf,
+  taskOf,
   plainUse,
   useMethod,
   type FitContext,
   type Kit,
-  type MethodUse
+  type MethodUse,
+  usedUp
 } from '../fit'
 import { issue, sumOf, type Issue } from '../kernel'
 import type { Minor } from '../money'
@@ -42,7 +43,6 @@ import {
   type Priced,
   type Resold
 } from './evaluate-purchases'
-import { batchOf, usedUp } from './batch'
 import { discount, resaleValue, worthWhenDone } from './terms'
 
 /** The objective of a plan, term by term, in minor units at today's worth; costs are negative. */
@@ -161,7 +161,7 @@ function checkBuild(
           ...figuresOf(miss)
         })
       )
-    return [isUse(fit) ? fit : plainUse(context, fit, loadOf(step, build), build, step)]
+    return [isUse(fit) ? fit : plainUse(context, fit, taskOf(step, build))]
   })
   const begun = build.log !== undefined
   const minutes = Math.max(

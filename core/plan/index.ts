@@ -1,4 +1,3 @@
-export { batchOf, useEats, usedUp } from './batch'
 export {
   evaluate,
   kitAfter,

@@ -9,10 +9,20 @@ import {
   worldWith
 } from '../../tests/helpers/workspaces'
 import { library } from '../../data'
-import { kitOf, kitTool, servesFor, useMethod, isUse, fitContext } from '../fit'
+import {
+  kitOf,
+  kitTool,
+  servesFor,
+  useMethod,
+  isUse,
+  fitContext,
+  consumablesPerHour,
+  useEats,
+  usedUp
+} from '../fit'
 import { bundleThen, findOffer, priceThen, type SaleWindow } from '../prices'
-import { consumablesPerHour, worldOf, type Workspace } from '../workspace'
-import { useEats, usedUp, batchOf } from './batch'
+import { worldOf, type Workspace } from '../workspace'
+import { batchOf } from '../builds'
 import { cashMovements, checkCash } from './evaluate-cash'
 import { bundlePieces, resaleOf } from './evaluate-purchases'
 import { comesTo, evaluate } from '.'

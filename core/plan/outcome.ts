@@ -3,7 +3,7 @@ import { fitContext, isUse, useMethod } from '../fit'
 import { sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { findBuild, type Plan, type World } from '../workspace'
-import { batchOf } from './batch'
+import { batchOf } from '../builds'
 import { evaluate, kitAfter } from './evaluate'
 
 /** What a plan comes to, in the figures by which plans are compared. */

@@ -1,11 +1,9 @@
 import { resaleShare } from '../catalogue'
-import { daysBetween, type Day } from '../calendar'
+import { DAYS_PER_YEAR, daysBetween, type Day } from '../calendar'
 import type { Build } from '../builds'
 import type { KitTool } from '../fit'
 import type { Minor } from '../money'
 import { buildWorth, type World } from '../workspace'
-
-const DAYS_PER_YEAR = 365
 
 /** D(day) = (1 + ρ)^(−days/365): what counts of something that comes on a later day. */
 export const discount = (world: World, day: Day): number =>

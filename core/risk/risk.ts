@@ -3,7 +3,7 @@ import { seededRandom, sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { findOffer, priceThen, salesFor } from '../prices'
 import { findBuild, type Plan, type World } from '../workspace'
-import { batchOf } from '../plan'
+import { batchOf } from '../builds'
 
 /** What may turn out otherwise than planned. All common practice; the user can change each. */
 export interface RiskSettings {

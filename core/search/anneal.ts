@@ -1,9 +1,18 @@
-import { seededRandom } from '../kernel'
-import { Decoder, copyOrder, orderOf, type Order } from './decoder'
-import { MOST_ENTRIES, Moves, prune } from './moves'
+import { seededRandom, sumOf } from '../kernel'
+import { decode, decodingOf, type Decoding } from './decode'
+import {
+  MOST_ENTRIES,
+  change,
+  neighbourhoodOf,
+  prune,
+  startOrder,
+  type Neighbourhood
+} from './neighbourhood'
+import { copyOrder, insert, orderOf, type Order } from './order'
 import type { Problem } from './problem'
+import { supplyFor } from './supply'
 
-/** Temperatures at the start and the end of a chain, as shares of the mean worth of a job. From trials on instances of the bench's kind. */
+/** Temperatures at the start and the end of a chain, as shares of the mean worth of an activity. From trials on instances of the bench's kind. */
 const HOT = 0.12
 const COLD = 0.00024
 /** A reheated chain begins at this share of its way down. */
@@ -12,6 +21,14 @@ const REHEAT = 0.2
 const FIRST_ROUND = 1500
 /** After so many evaluations control goes back to whoever runs the search. */
 const SLICE = 200
+/** Evaluations after which the first order is good enough to begin with. */
+const CONSTRUCTING = 400
+/** How often a second move follows the first. */
+const SECOND_MOVE = 0.2
+/** A worth that is better by no more than this is the same worth, minor units. */
+const SAME_WORTH = 1e-9
+/** An activity pays for its tools when it brings more than this, minor units. */
+const PAYS = 1e-6
 
 interface Chain {
   readonly order: Order
@@ -26,12 +43,12 @@ interface Chain {
  * double.
  */
 export class Search {
-  readonly decoder: Decoder
+  readonly decoding: Decoding
   readonly best: Order
   bestValue = -Infinity
   rounds = 0
   private readonly random: () => number
-  private readonly moves: Moves
+  private readonly around: Neighbourhood
   private readonly trial: Order
   private readonly size: number
   private readonly scale: number
@@ -42,76 +59,88 @@ export class Search {
     seed: number,
     warm?: Order
   ) {
-    this.decoder = new Decoder(problem)
+    const { activities, choices, wanted } = problem
+    this.decoding = decodingOf(problem)
     this.random = seededRandom(seed)
-    this.moves = new Moves(problem, this.random)
+    this.around = neighbourhoodOf(problem, this.random)
     this.size = Math.min(
-      MOST_ENTRIES + problem.jobs.length,
-      problem.jobs.length * 2 + problem.choices.length + 50
+      MOST_ENTRIES + activities.length,
+      activities.length * 2 + choices.length + 50
     )
     this.best = orderOf(this.size)
     this.trial = orderOf(this.size)
-    const worths = problem.wanted
-      .map((job) => problem.jobs[job]?.worth ?? 0)
+    const worths = wanted
+      .map((activity) => activities[activity]?.worth ?? 0)
       .filter((worth) => worth > 0)
-    this.scale = worths.length > 0 ? worths.reduce((sum, one) => sum + one, 0) / worths.length : 1
-    this.keep(this.best, this.decoder.decode(this.best))
+    this.scale = worths.length > 0 ? sumOf(worths, (one) => one) / worths.length : 1
+    this.keep(this.best, this.decode(this.best))
     if (warm) {
       const from = orderOf(this.size)
-      for (let i = 0; i < Math.min(warm.length, this.size); i++)
-        [from.codes[i], from.notBefore[i]] = [warm.codes[i] as number, warm.notBefore[i] as number]
-      from.length = Math.min(warm.length, this.size)
-      this.keep(from, this.decoder.decode(from))
+      copyOrder(warm, from)
+      this.keep(from, this.decode(from))
     }
     this.construct()
     this.running = this.run(warm !== undefined)
   }
 
+  /** Orders decoded so far. */
+  get evaluations(): number {
+    return this.decoding.state.evaluations
+  }
+
+  private decode(order: Order): number {
+    return decode(this.decoding, order)
+  }
+
   /** Runs on until so many evaluations have been made altogether. */
   advance(evaluations: number): void {
     if (this.problem.wanted.length === 0) return
-    while (this.decoder.evaluations < evaluations) this.running.next()
+    while (this.evaluations < evaluations) this.running.next()
   }
 
   private keep(order: Order, value: number): void {
-    if (value <= this.bestValue + 1e-9) return
+    if (value <= this.bestValue + SAME_WORTH) return
     this.bestValue = value
     copyOrder(order, this.best)
   }
 
-  /** A first order of positive value wherever a job pays for its tools: each job alone, then those that pay together, one after another. */
+  /** Puts an activity at the end of an order, behind what it lacks. */
+  private append(order: Order, activity: number): void {
+    const { supply } = this.around
+    insert(order, supplyFor(supply, order, activity, order.length, 0), activity)
+  }
+
+  /** The activity that brings most at the end of an order, with the worth of both; −1 where none pays. */
+  private bestNext(grown: Order, value: number, left: readonly number[]): [number, number] {
+    let [best, most] = [-1, value + PAYS]
+    for (const activity of left) {
+      copyOrder(grown, this.trial)
+      this.append(this.trial, activity)
+      const then = this.decode(this.trial)
+      if (then > most) [most, best] = [then, activity]
+    }
+    return [best, most]
+  }
+
+  /** A first order of positive value wherever an activity pays for its tools: each alone, then those that pay together, one after another. */
   private construct(): void {
-    const { wanted } = this.problem
     const grown = orderOf(this.size)
     copyOrder(this.best, grown)
     let value = this.bestValue
-    let left = [...wanted]
-    for (let pass = 0; pass < wanted.length && left.length > 0; pass++) {
-      let best = -1
-      let most = value + 1e-6
-      for (const job of left) {
-        copyOrder(grown, this.trial)
-        this.trial.codes[this.moves.unlock(this.trial, job, this.trial.length, 0)] = job
-        this.trial.notBefore[this.trial.length] = 0
-        this.trial.length++
-        const then = this.decoder.decode(this.trial)
-        if (then > most) [most, best] = [then, job]
-      }
+    let left = [...this.problem.wanted]
+    while (left.length > 0 && this.evaluations <= CONSTRUCTING) {
+      const [best, most] = this.bestNext(grown, value, left)
       if (best < 0) break
-      const at = this.moves.unlock(grown, best, grown.length, 0)
-      grown.codes[at] = best
-      grown.notBefore[at] = 0
-      grown.length++
+      this.append(grown, best)
       value = most
-      left = left.filter((job) => job !== best)
+      left = left.filter((activity) => activity !== best)
       this.keep(grown, value)
-      if (this.decoder.evaluations > 400) break
     }
     for (const noise of [0, 0.5]) {
-      this.moves.start(this.trial, noise)
-      this.keep(this.trial, this.decoder.decode(this.trial))
-      prune(this.trial, this.decoder)
-      this.keep(this.trial, this.decoder.decode(this.trial))
+      startOrder(this.around, this.trial, noise)
+      this.keep(this.trial, this.decode(this.trial))
+      prune(this.trial, this.decoding.state)
+      this.keep(this.trial, this.decode(this.trial))
     }
   }
 
@@ -119,26 +148,26 @@ export class Search {
     const order = orderOf(this.size)
     const best = orderOf(this.size)
     if (from) copyOrder(from, order)
-    else this.moves.start(order, noise)
-    const value = this.decoder.decode(order)
-    prune(order, this.decoder)
+    else startOrder(this.around, order, noise)
+    const value = this.decode(order)
+    prune(order, this.decoding.state)
     copyOrder(order, best)
     this.keep(order, value)
     return { order, best, value, bestValue: value }
   }
 
   private *anneal(chain: Chain, steps: number, fromShare: number): Generator<void> {
-    const { trial, decoder } = this
+    const { trial, around } = this
     const ratio = Math.log(COLD / HOT)
     for (let step = 0; step < steps; step++) {
       const share = fromShare + ((1 - fromShare) * step) / steps
       const heat = this.scale * HOT * Math.exp(ratio * share)
       copyOrder(chain.order, trial)
-      this.moves.change(trial)
-      if (this.random() < 0.2) this.moves.change(trial)
-      const value = decoder.decode(trial)
+      change(around, trial)
+      if (this.random() < SECOND_MOVE) change(around, trial)
+      const value = this.decode(trial)
       if (value >= chain.value || this.random() < Math.exp((value - chain.value) / heat)) {
-        prune(trial, decoder)
+        prune(trial, this.decoding.state)
         copyOrder(trial, chain.order)
         chain.value = value
         if (value > chain.bestValue) {

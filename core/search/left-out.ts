@@ -1,7 +1,9 @@
+import { sumOf } from '../kernel'
 import type { Plan } from '../workspace'
-import { orderOf, type Decoder, type Order } from './decoder'
-import { Moves, insert } from './moves'
+import { decode, type Decoding } from './decode'
+import { copyOrder, insert, orderOf, type Order } from './order'
 import type { Problem } from './problem'
+import { supplyFor, supplyOf } from './supply'
 
 /** A build left out, with why: no set of tools opens it, the money, the hours or the floor do not reach, or it does not pay. */
 export interface Unopened {
@@ -12,54 +14,42 @@ export interface Unopened {
 }
 
 /** Why builds are not in a plan: each is put at its end and, where that fails, tried again with one limit after another lifted. */
-export function leftOut(problem: Problem, decoder: Decoder, best: Order, plan: Plan): Unopened[] {
+export function leftOut(problem: Problem, decoding: Decoding, best: Order, plan: Plan): Unopened[] {
   const planned = new Set(plan.builds.map(({ build }) => build))
-  const moves = new Moves(problem, () => 0.5)
+  const supply = supplyOf(problem, () => 0.5)
   const trial = orderOf(best.codes.length + 40)
   const seen = new Set<string>(problem.hopeless)
   const found: Unopened[] = problem.hopeless.map((build) => ({ build, why: 'no-way' }))
-  const { evaluations } = decoder
-  for (const job of problem.wanted) {
-    const { id } = problem.jobs[job]!.build
+  const { evaluations } = decoding.state
+  for (const activity of problem.wanted) {
+    const { id } = problem.activities[activity]!.build
     if (planned.has(id) || seen.has(id)) continue
     seen.add(id)
-    copyInto(best, trial)
-    insert(trial, moves.unlock(trial, job, trial.length, 0), job)
-    const why = reason(problem, decoder, trial, job)
-    found.push(why)
+    copyOrder(best, trial)
+    insert(trial, supplyFor(supply, trial, activity, trial.length, 0), activity)
+    found.push(reason(problem, decoding, trial, activity))
   }
-  decoder.evaluations = evaluations
+  decoding.state.evaluations = evaluations
   return found
 }
 
-function copyInto(from: Order, to: Order): void {
-  for (let i = 0; i < from.length; i++)
-    [to.codes[i], to.notBefore[i]] = [from.codes[i] as number, from.notBefore[i] as number]
-  to.length = from.length
-}
+const LIFTS = ['none', 'money', 'hours', 'space', 'all'] as const
 
-function reason(problem: Problem, decoder: Decoder, trial: Order, job: number): Unopened {
-  const build = problem.jobs[job]!.build.id
-  const costOf = (): number =>
-    decoder.bought
-      .filter((one) => one.job === job)
-      .reduce(
-        (sum, { choice, count, moment }) =>
-          sum + count * (problem.choices[choice]?.cash[moment] ?? 0),
-        0
-      )
-  const tries = (['none', 'money', 'hours', 'space'] as const).map((lift) => {
-    decoder.lift = lift
-    decoder.decode(trial, true)
-    return { lift, done: decoder.scheduled[job] === 1, cost: costOf() }
+function reason(problem: Problem, decoding: Decoding, trial: Order, activity: number): Unopened {
+  const { state } = decoding
+  const build = problem.activities[activity]!.build.id
+  const tries = LIFTS.map((lift) => {
+    state.lift = lift
+    decode(decoding, trial, true)
+    const cost = sumOf(
+      state.bought.filter((one) => one.activity === activity),
+      ({ choice, count, event }) => count * (problem.choices[choice]?.cash[event] ?? 0)
+    )
+    return { lift, done: state.scheduled[activity] === 1, cost }
   })
-  decoder.lift = 'all'
-  decoder.decode(trial, true)
-  const rich = decoder.scheduled[job] === 1 ? costOf() : undefined
-  decoder.lift = 'none'
+  state.lift = 'none'
   const first = tries.find(({ done }) => done)
-  if (!first)
-    return rich === undefined ? { build, why: 'no-way' } : { build, why: 'money', cost: rich }
-  const why = first.lift === 'none' ? 'does-not-pay' : first.lift
-  return { build, why, cost: first.cost }
+  if (!first) return { build, why: 'no-way' }
+  const { lift, cost } = first
+  return { build, why: lift === 'none' ? 'does-not-pay' : lift === 'all' ? 'money' : lift, cost }
 }

@@ -14,9 +14,10 @@ import { worldOf, type Workspace, type World } from '../workspace'
 import { GENERATED_TODAY, generateWorkspace } from '../../scripts/bench/generate'
 import { Planner, makePlan } from '.'
 import { evaluate } from '../plan'
-import { Decoder, copyOrder, orderOf, type Order } from './decoder'
-import { momentsOf } from './moments'
-import { Moves, insert, prune, remove } from './moves'
+import { decode, decodingOf } from './decode'
+import { eventTimesOf } from './event-times'
+import { change, neighbourhoodOf, prune, startOrder } from './neighbourhood'
+import { copyOrder, insert, orderOf, remove, type Order } from './order'
 import { problemOf } from './problem'
 import { orderFrom } from './planner'
 
@@ -30,7 +31,7 @@ function entries(order: Order): [number, number][] {
   ])
 }
 
-describe('moments', () => {
+describe('events', () => {
   const sale = {
     id: 's',
     name: 'Sale',
@@ -55,10 +56,10 @@ describe('moments', () => {
     horizon: { start: TODAY, length: 'month', count: 6 }
   })
   const world = worldOf(workspace, library, TODAY)
-  const moments = momentsOf(world)
+  const events = eventTimesOf(world)
 
   test('are today, paydays, beginnings of stages, and the days on which a price changes', () => {
-    expect(moments.dates).toEqual(
+    expect(events.dates).toEqual(
       expect.arrayContaining([
         TODAY,
         '2026-06-01',
@@ -68,31 +69,31 @@ describe('moments', () => {
         '2026-08-05'
       ])
     )
-    expect([...moments.dates].sort()).toEqual(moments.dates)
-    expect(new Set(moments.dates).size).toBe(moments.count)
+    expect([...events.dates].sort()).toEqual(events.dates)
+    expect(new Set(events.dates).size).toBe(events.count)
   })
-  test('every day belongs to the last moment on or before it, and knows the first one on or after it', () => {
-    for (let day = 0; day < moments.horizon; day++) {
+  test('every day belongs to the last event on or before it, and knows the first one on or after it', () => {
+    for (let day = 0; day < events.horizon; day++) {
       const date = addDays(TODAY, day)
-      const before = moments.dates.filter((one) => one <= date).length - 1
-      const after = moments.dates.findIndex((one) => one >= date)
-      expect([day, moments.of[day]]).toEqual([day, before])
-      expect([day, moments.next[day]]).toEqual([day, after < 0 ? moments.count : after])
+      const before = events.dates.filter((one) => one <= date).length - 1
+      const after = events.dates.findIndex((one) => one >= date)
+      expect([day, events.of[day]]).toEqual([day, before])
+      expect([day, events.next[day]]).toEqual([day, after < 0 ? events.count : after])
     }
   })
-  test('the balance at a moment is what is in the purse by then, above what is kept back', () => {
-    moments.dates.forEach((date, k) => {
+  test('the balance at a event is what is in the purse by then, above what is kept back', () => {
+    events.dates.forEach((date, k) => {
       const received = world.receipts
         .filter((one) => one.date <= date)
         .reduce((sum, { amount }) => sum + amount, 0)
-      expect([date, moments.free[k]]).toEqual([
+      expect([date, events.free[k]]).toEqual([
         date,
         world.balance + received - workspace.money.reserve
       ])
     })
   })
   test('a year counts as much less as the impatience says', () => {
-    const year = momentsOf(
+    const year = eventTimesOf(
       worldOf(
         { ...workspace, horizon: { start: TODAY, length: 'month', count: 13 } },
         library,
@@ -131,44 +132,44 @@ describe('orders', () => {
       [1, 0]
     ])
   })
-  test('thousands of moves leave orders that can be read: known jobs and choices, moments of the plan', () => {
-    const moves = new Moves(problem, seededRandom(4))
+  test('thousands of moves leave orders that can be read: known activities and choices, events of the plan', () => {
+    const moves = neighbourhoodOf(problem, seededRandom(4))
     const order = orderOf(200)
-    moves.start(order, 0.5)
+    startOrder(moves, order, 0.5)
     for (let k = 0; k < 3000; k++) {
-      moves.change(order)
+      change(moves, order)
       if (order.length > 120) order.length = 120
     }
     for (const [code, notBefore] of entries(order)) {
-      expect(code < problem.jobs.length && code >= -problem.choices.length).toBe(true)
-      expect(notBefore >= 0 && notBefore < problem.moments.count).toBe(true)
+      expect(code < problem.activities.length && code >= -problem.choices.length).toBe(true)
+      expect(notBefore >= 0 && notBefore < problem.events.count).toBe(true)
     }
   })
-  test('reading an order leaves nothing behind: the next one is read as by a new decoder', () => {
-    const moves = new Moves(problem, seededRandom(9))
-    const decoder = new Decoder(problem)
+  test('reading an order leaves nothing behind: the next one is read as in a new state', () => {
+    const moves = neighbourhoodOf(problem, seededRandom(9))
+    const decoding = decodingOf(problem)
     const [first, second] = [orderOf(200), orderOf(200)]
-    moves.start(first, 0.3)
-    moves.start(second, 1)
+    startOrder(moves, first, 0.3)
+    startOrder(moves, second, 1)
     const values = [
-      decoder.decode(first),
-      decoder.decode(second),
-      decoder.decode(first),
-      decoder.decode(second)
+      decode(decoding, first),
+      decode(decoding, second),
+      decode(decoding, first),
+      decode(decoding, second)
     ]
     expect(values[2]).toBe(values[0])
     expect(values[3]).toBe(values[1])
-    expect(new Decoder(problem).decode(second)).toBe(values[1])
+    expect(decode(decodingOf(problem), second)).toBe(values[1])
   })
   test('leaving out what an order does not use changes nothing of its worth', () => {
-    const moves = new Moves(problem, seededRandom(2))
-    const decoder = new Decoder(problem)
+    const moves = neighbourhoodOf(problem, seededRandom(2))
+    const decoding = decodingOf(problem)
     for (let k = 0; k < 40; k++) {
       const order = orderOf(250)
-      moves.start(order, 0.8)
-      const before = decoder.decode(order)
-      prune(order, decoder)
-      expect(decoder.decode(order)).toBeCloseTo(before, 6)
+      startOrder(moves, order, 0.8)
+      const before = decode(decoding, order)
+      prune(order, decoding.state)
+      expect(decode(decoding, order)).toBeCloseTo(before, 6)
     }
   })
   test('a longer order holds what a shorter one held', () => {
@@ -205,7 +206,7 @@ describe('going on from a plan at hand', () => {
     const from = problemOf(world)
     const order = orderFrom(from, strange)
     for (const [code] of entries(order))
-      expect(code < from.jobs.length && code >= -from.choices.length).toBe(true)
+      expect(code < from.activities.length && code >= -from.choices.length).toBe(true)
     expect(entries(order).filter(([code]) => code >= 0).length).toBe(
       plan.builds.filter(({ build: id }) => !id.startsWith('make/')).length
     )

@@ -1,9 +1,9 @@
 import { isDone } from '../builds'
-import { issue, type Issue } from '../kernel'
+import { TOLERANCE, issue, type Issue } from '../kernel'
 import type { Pin, Plan, World } from '../workspace'
 import { evaluate, type Report, emptyPlan, pinClash } from '../plan'
 import { Search } from './anneal'
-import { orderOf, type Order } from './decoder'
+import { insert, orderOf, type Order } from './order'
 import { problemOf, type Problem } from './problem'
 import { settle, type Settled } from './settle'
 import { leftOut, type Unopened } from './left-out'
@@ -37,9 +37,7 @@ export type Outcome =
 export function orderFrom(problem: Problem, plan: Plan): Order {
   const order = orderOf(plan.purchases.length + plan.builds.length * 2 + 1)
   const choiceOf = new Map(problem.choices.map(({ id }, choice) => [id, choice]))
-  const put = (code: number): void => {
-    order.codes[order.length++] = code
-  }
+  const put = (code: number): void => insert(order, order.length, code)
   const bought = new Set<string>()
   const used = new Set<number>()
   for (const planned of [...plan.builds].sort((a, b) => (a.begin < b.begin ? -1 : 1))) {
@@ -50,13 +48,13 @@ export function orderFrom(problem: Problem, plan: Plan): Order {
       put(-1 - choice)
     }
     const jig = choiceOf.get(planned.build)
-    if (jig !== undefined && problem.jobs[problem.maker[jig] ?? -1]?.derived) put(-1 - jig)
-    const job = problem.wanted.find(
-      (one) => !used.has(one) && problem.jobs[one]?.build.id === planned.build
+    if (jig !== undefined && problem.activities[problem.maker[jig] ?? -1]?.derived) put(-1 - jig)
+    const activity = problem.wanted.find(
+      (one) => !used.has(one) && problem.activities[one]?.build.id === planned.build
     )
-    if (job === undefined) continue
-    used.add(job)
-    put(job)
+    if (activity === undefined) continue
+    used.add(activity)
+    put(activity)
   }
   return order
 }
@@ -79,7 +77,7 @@ export class Planner {
   }
 
   get effort(): Effort {
-    return { evaluations: this.search.decoder.evaluations, rounds: this.search.rounds }
+    return { evaluations: this.search.evaluations, rounds: this.search.rounds }
   }
 
   /** Value of the best order found, before it is settled to the day: for deciding whether settling it is worth while. */
@@ -94,11 +92,12 @@ export class Planner {
 
   /** The best plan so far, accepted by the evaluator. */
   best(): Settled {
-    if (this.settled && this.search.bestValue <= this.settledFor + 1e-9) return this.settled
+    if (this.settled && this.search.bestValue <= this.settledFor + TOLERANCE) return this.settled
     this.settledFor = this.search.bestValue
-    const { evaluations } = this.search.decoder
-    const next = settle(this.problem, this.search.decoder, this.search.best)
-    this.search.decoder.evaluations = evaluations
+    const { state } = this.search.decoding
+    const { evaluations } = state
+    const next = settle(this.problem, this.search.decoding, this.search.best)
+    state.evaluations = evaluations
     const better =
       this.settled === undefined ||
       (next.report.broken.length === 0 &&
@@ -116,7 +115,7 @@ export class Planner {
       kind,
       plan,
       report,
-      unopened: leftOut(this.problem, this.search.decoder, this.search.best, plan),
+      unopened: leftOut(this.problem, this.search.decoding, this.search.best, plan),
       effort: this.effort
     }
   }

@@ -1,15 +1,17 @@
-import { isBegun, isDone, type Build } from '../builds'
-import { cleanUpStep, neededCompanions } from '../fit'
-import type { Library } from '../catalogue'
-import { findOffer, type Offer } from '../prices'
+import { isBegun, isDone, type Build, batchOf } from '../builds'
+import { daysBetween } from '../calendar'
+import type { Step } from '../catalogue'
+import type { Offer } from '../prices'
 import { buildMaterial, buildWorth, type World } from '../workspace'
-import { batchOf, resaleValue } from '../plan'
-import { momentsOf, type Moments } from './moments'
+import { resaleValue } from '../plan'
+import { eventTimesOf, type EventTimes } from './event-times'
 import { sourcesOf, type Choice, type Sources } from './sources'
-import { Atoms, Ways, type Alternative, type Atom } from './ways'
+import { mattering } from './mattering'
+import { modesFor, type Mode, type ModeContext } from './modes'
+import { emptyBook, require, type Requirement } from './requirements'
 
 /** A build, a batch of one, or a jig, as the search sees it. */
-export interface Job {
+export interface Activity {
   readonly build: Build
   /** Copies made in this batch; undefined for all of them at once. */
   readonly copies: number | undefined
@@ -31,54 +33,28 @@ export interface Job {
 /** A workspace compiled for the search: numbers instead of names. */
 export interface Problem {
   readonly world: World
-  readonly moments: Moments
+  readonly events: EventTimes
   readonly sources: Sources
   readonly choices: readonly Choice[]
-  readonly atoms: readonly Atom[]
-  readonly alternatives: readonly Alternative[]
-  readonly jobs: readonly Job[]
-  /** Jobs of the user's builds: what a plan may hold. */
+  readonly requirements: readonly Requirement[]
+  readonly modes: readonly Mode[]
+  readonly activities: readonly Activity[]
+  /** Activities of the user's builds: what a plan may hold. */
   readonly wanted: readonly number[]
-  /** The job that makes a choice, by the choice's number. */
+  /** The activity that makes a choice, by the choice's number. */
   readonly maker: Int32Array
   /** Builds no step of which is without any way at all are in `wanted`; the others stand here. */
   readonly hopeless: readonly string[]
   /** What is owned brings this at the end, whatever the plan does. */
   readonly constant: number
-  /** Protection each choice needs, as atoms. */
+  /** Protection each choice needs, as requirements; −1 where it cannot be had. */
   readonly guards: readonly (readonly number[])[]
-}
-
-/** Tools that could matter to builds: what plays a role in a method of their steps, with companions, protection and squares. */
-function mattering(library: Library, builds: readonly Build[]): Set<string> {
-  const tools = new Set<string>()
-  const operations = new Set<string>()
-  const add = (id: string, operation: string): void => {
-    const tool = library.tools.get(id)
-    if (!tool) return
-    tools.add(id)
-    for (const { anyOf } of neededCompanions(tool, operation))
-      for (const other of anyOf) if (!tools.has(other)) add(other, operation)
-    for (const protection of tool.needs)
-      for (const { id: gear } of library.protectionFor.get(protection) ?? []) tools.add(gear)
-    const template = tool.madeBy === undefined ? undefined : library.templates.get(tool.madeBy)
-    for (const step of template?.steps ?? []) work(step.operation)
-  }
-  const work = (operation: string): void => {
-    if (operations.has(operation)) return
-    operations.add(operation)
-    for (const method of library.methodsFor.get(operation) ?? [])
-      for (const { role } of method.roles)
-        for (const { id } of library.toolsFor.get(role) ?? []) add(id, operation)
-  }
-  for (const build of builds)
-    for (const step of build.steps) {
-      work(step.operation)
-      const after = cleanUpStep(library, step)
-      if (after) work(after.operation)
-    }
-  for (const { id } of library.toolsFor.get('square') ?? []) tools.add(id)
-  return tools
+  /** What the user has pinned, in order of the days. */
+  readonly pins: readonly {
+    readonly choice: number
+    readonly event: number
+    readonly count: number
+  }[]
 }
 
 /** A build in its batches; one begun, or made in one go, stays whole. */
@@ -93,121 +69,169 @@ function batchesFor(build: Build): (number | undefined)[] {
 /** More batches than this are planned as one: nobody follows them singly. */
 const BATCHES = 12
 
-/** @param avoid offers that are not to be had: for questions of the kind “what if not this one” */
-export function problemOf(world: World, avoid?: (offer: Offer) => boolean): Problem {
-  const { workspace, library, asOf } = world
-  const moments = momentsOf(world)
-  const open = workspace.builds.filter((build) => !isDone(build))
-  const matters = mattering(library, open)
-  for (const pin of workspace.pins) {
-    const tool = library.tools.get(findOffer(world.pricing, pin.offer)?.tool ?? '')
-    if (tool) matters.add(tool.id)
-    for (const protection of tool?.needs ?? [])
-      for (const { id } of library.protectionFor.get(protection) ?? []) matters.add(id)
-  }
-  const sources = sourcesOf(world, moments, matters, avoid)
-  const atoms = new Atoms(sources)
-  const ways = new Ways(world, sources, atoms)
-  const alternatives: Alternative[] = []
-  const jobs: Job[] = []
-  const known = new Map<string, { first: number; last: number }>()
-  const yielding = new Map(
-    sources.choices.flatMap(({ makes }, choice) => (makes ? [[makes.id, choice]] : []))
-  )
+/** A problem while it is being compiled. */
+interface Compiling extends ModeContext {
+  readonly modes: Mode[]
+  readonly activities: Activity[]
+  /** Modes of kinds of steps met with so far. */
+  readonly known: Map<string, { readonly first: number; readonly last: number }>
+  /** The choice a build brings about, by the build's id. */
+  readonly yielding: ReadonlyMap<string, number>
+}
 
-  const add = (whole: Build, copies: number | undefined, derived: boolean): number | undefined => {
-    const build = batchOf(whole, copies)
-    const steps = []
-    for (const step of build.steps) {
-      const key = JSON.stringify([
-        step.operation,
-        step.quantity,
-        step.stock,
-        step.accuracyMm,
-        step.surface,
-        build.copies,
-        build.batchSize,
-        build.hourValue
-      ])
-      let range = known.get(key)
-      if (!range) {
-        const found = ways.of(step, build)
-        range = { first: alternatives.length, last: alternatives.length + found.length }
-        alternatives.push(...found)
-        known.set(key, range)
-      }
-      if (range.first === range.last) return undefined
-      steps.push({ id: step.id, ...range })
-    }
-    const start = Date.parse(asOf)
-    jobs.push({
-      build,
-      copies,
-      steps,
-      derived,
-      material: build.log ? 0 : buildMaterial(world, build),
-      worth: derived
-        ? 0
-        : build.sale
-          ? build.sale.netEach * build.copies
-          : buildWorth(world, build),
-      sold: build.sale
-        ? { afterDays: build.sale.daysToSell, flowsBack: workspace.money.reinvestShare }
-        : undefined,
-      wished:
-        build.wished === undefined
-          ? Infinity
-          : Math.round((Date.parse(build.wished) - start) / 86_400_000),
-      spentMinutes: build.log?.minutesSpent ?? 0,
-      begun: isBegun(build),
-      yields: yielding.get(whole.id) ?? -1
-    })
-    return jobs.length - 1
+/** The modes of a step, by their place in the list; equal steps share them. */
+function modeRange(
+  compiling: Compiling,
+  step: Step,
+  build: Build
+): { first: number; last: number } {
+  const { modes, known } = compiling
+  const { operation, quantity, stock, accuracyMm, surface } = step
+  const { copies, batchSize, hourValue } = build
+  const key = JSON.stringify([
+    operation,
+    quantity,
+    stock,
+    accuracyMm,
+    surface,
+    copies,
+    batchSize,
+    hourValue
+  ])
+  const present = known.get(key)
+  if (present) return present
+  const first = modes.length
+  modes.push(...modesFor(compiling, step, build))
+  const range = { first, last: modes.length }
+  known.set(key, range)
+  return range
+}
+
+/** Adds a build, or a batch of it; undefined where a step has no mode at all. */
+function addActivity(
+  compiling: Compiling,
+  whole: Build,
+  copies: number | undefined,
+  derived: boolean
+): number | undefined {
+  const { world, activities } = compiling
+  const build = batchOf(whole, copies)
+  const { sale, wished, log } = build
+  const steps: Activity['steps'][number][] = []
+  for (const step of build.steps) {
+    const range = modeRange(compiling, step, build)
+    if (range.first === range.last) return undefined
+    steps.push({ id: step.id, ...range })
   }
+  activities.push({
+    build,
+    copies,
+    steps,
+    derived,
+    material: log ? 0 : buildMaterial(world, build),
+    worth: derived ? 0 : buildWorth(world, build),
+    sold: sale && {
+      afterDays: sale.daysToSell,
+      flowsBack: world.workspace.money.reinvestShare
+    },
+    wished: wished === undefined ? Infinity : daysBetween(world.asOf, wished),
+    spentMinutes: log?.minutesSpent ?? 0,
+    begun: isBegun(build),
+    yields: compiling.yielding.get(whole.id) ?? -1
+  })
+  return activities.length - 1
+}
+
+/** The user's builds as activities, and those that have no way at all. */
+function addBuilds(
+  compiling: Compiling,
+  builds: readonly Build[]
+): Pick<Problem, 'wanted' | 'hopeless'> {
   const wanted: number[] = []
   const hopeless: string[] = []
-  for (const build of open)
+  for (const build of builds)
     for (const copies of batchesFor(build)) {
-      const job = add(build, copies, false)
-      if (job !== undefined) wanted.push(job)
+      const activity = addActivity(compiling, build, copies, false)
+      if (activity !== undefined) wanted.push(activity)
       else if (!hopeless.includes(build.id)) hopeless.push(build.id)
     }
-  const maker = new Int32Array(sources.choices.length).fill(-1)
-  sources.choices.forEach(({ makes }, choice) => {
-    if (!makes) return
-    const own = wanted.find((job) => jobs[job]?.build.id === makes.id)
-    maker[choice] = own ?? add(makes, undefined, true) ?? -1
+  return { wanted, hopeless }
+}
+
+/** The activity that makes each choice that can be made: one of the user's, or a derived one. */
+function makersOf(compiling: Compiling, wanted: readonly number[]): Int32Array {
+  const { activities, sources } = compiling
+  return Int32Array.from(sources.choices, ({ makes }) => {
+    if (!makes) return -1
+    const own = wanted.find((activity) => activities[activity]?.build.id === makes.id)
+    return own ?? addActivity(compiling, makes, undefined, true) ?? -1
   })
-  const guards = sources.choices.map(({ entries }) =>
+}
+
+/** Protection that each choice has to be bought with. */
+function guardsOf({ sources, book }: Compiling): number[][] {
+  const { kit, byProtection, choices } = sources
+  return choices.map(({ entries }) =>
     [...new Set(entries.flatMap(({ tool }) => tool.needs))].flatMap((protection) => {
-      if (sources.kit.protects.has(protection)) return []
-      const atom = atoms.of(sources.byProtection.get(protection) ?? [], 1, true)
-      return atom === undefined ? [-2] : atom < 0 ? [] : [atom]
+      if (kit.protects.has(protection)) return []
+      const asked = require(book, byProtection.get(protection) ?? [], 1, true)
+      return asked === 'never' ? [-1] : asked === 'met' ? [] : [asked]
     })
   )
-  const constant =
-    (moments.discount[moments.horizon - 1] ?? 1) *
-    sources.kit.tools.reduce(
-      (sum, entry, i) =>
-        sum +
-        resaleValue(
-          entry,
-          workspace.items.filter((one) => library.tools.has(one.tool))[i]?.cost ?? 0
-        ),
-      0
-    )
+}
+
+/** What is owned brings when it is sold at the end, minor units at today's worth. */
+function resaleOfOwned({ workspace, library }: World, { kit }: Sources, end: number): number {
+  const costs = workspace.items.filter((one) => library.tools.has(one.tool)).map(({ cost }) => cost)
+  return end * kit.tools.reduce((sum, entry, i) => sum + resaleValue(entry, costs[i] ?? 0), 0)
+}
+
+function pinsOf(
+  { workspace }: World,
+  choices: readonly Choice[],
+  events: EventTimes
+): Problem['pins'] {
+  return workspace.pins
+    .map(({ offer, date, count }) => ({
+      choice: choices.findIndex(({ id }) => id === offer),
+      event: events.dates.indexOf(date),
+      count
+    }))
+    .filter(({ choice, event }) => choice >= 0 && event >= 0)
+    .sort((a, b) => a.event - b.event)
+}
+
+/** Compiles a workspace. @param avoid offers that are not to be had: for questions of the kind “what if not this one” */
+export function problemOf(world: World, avoid?: (offer: Offer) => boolean): Problem {
+  const events = eventTimesOf(world)
+  const open = world.workspace.builds.filter((build) => !isDone(build))
+  const sources = sourcesOf(world, events, mattering(world, open), avoid)
+  const { choices } = sources
+  const compiling: Compiling = {
+    world,
+    sources,
+    book: emptyBook(),
+    modes: [],
+    activities: [],
+    known: new Map(),
+    yielding: new Map(choices.flatMap(({ makes }, i) => (makes ? [[makes.id, i]] : [])))
+  }
+  const { wanted, hopeless } = addBuilds(compiling, open)
+  const maker = makersOf(compiling, wanted)
+  const guards = guardsOf(compiling)
   return {
     world,
-    moments,
+    events,
     sources,
-    choices: sources.choices,
-    atoms: atoms.list,
-    alternatives,
-    jobs,
+    choices,
+    requirements: compiling.book.list,
+    modes: compiling.modes,
+    activities: compiling.activities,
     wanted,
     maker,
     hopeless,
-    constant,
-    guards
+    constant: resaleOfOwned(world, sources, events.discount[events.horizon - 1] ?? 1),
+    guards,
+    pins: pinsOf(world, choices, events)
   }
 }

@@ -13,7 +13,7 @@ import { Planner, makePlan } from '.'
 import { boundModel } from '../bound'
 import { evaluate } from '../plan'
 import { Search } from './anneal'
-import { Hours } from './hours'
+import { Calendar } from './calendar'
 import { problemOf } from './problem'
 import { settle } from './settle'
 
@@ -42,19 +42,19 @@ describe('ways of a step against the fit, which knows nothing of them', () => {
             }))
           )
         )
-        const there = problem.atoms.map(
+        const there = problem.requirements.map(
           ({ owned, need, from }) =>
             owned +
               [...from].reduce((sum, [choice, each]) => sum + each * (units.get(choice) ?? 0), 0) >=
             need
         )
-        for (const { build, steps, derived } of problem.jobs) {
+        for (const { build, steps, derived } of problem.activities) {
           if (derived) continue
           build.steps.forEach((step, s) => {
             const range = steps[s]
-            const ways = problem.alternatives
+            const ways = problem.modes
               .slice(range?.first, range?.last)
-              .filter(({ atoms }) => atoms.every((atom) => there[atom]))
+              .filter(({ requires }) => requires.every((requirement) => there[requirement]))
             const [best] = fitStep(problem.sources.context, kit, step, build).usable
             const least = Math.min(...ways.map(({ minutes }) => minutes))
             if (best) compared++
@@ -85,32 +85,39 @@ describe('ways of a step against the fit, which knows nothing of them', () => {
   )
 })
 
-test('free minutes as stretches give the same days as minutes counted off one by one', () => {
+test('free minutes as spans give the same days as minutes counted off one by one', () => {
   fc.assert(
     fc.property(
       fc.array(fc.integer({ min: 0, max: 90 }), { minLength: 1, maxLength: 40 }),
       fc.array(fc.tuple(fc.integer({ min: 1, max: 300 }), fc.integer({ min: 0, max: 39 })), {
         maxLength: 12
       }),
-      (perDay, jobs) => {
-        const hours = new Hours(Int32Array.from(perDay), jobs.length)
+      (perDay, activities) => {
+        const hours = new Calendar(Int32Array.from(perDay), activities.length)
         hours.reset()
         const free = [...perDay]
-        for (const [minutes, wish] of jobs) {
+        for (const [minutes, wish] of activities) {
           const from = Math.min(wish, perDay.length - 1)
           const room = free.slice(from).reduce((sum, one) => sum + one, 0)
           const first = free.findIndex((one, day) => day >= from && one > 0)
           expect(hours.firstFree(from)).toBe(first)
+          const listed = hours.freeDays(minutes, from)
           expect(hours.take(minutes, from)).toBe(room >= minutes)
+          expect(listed === undefined).toBe(room < minutes)
           if (room < minutes) continue
           let left = minutes
           let last = first
+          const days: [number, number][] = []
           for (let day = first; left > 0; day++) {
             const taken = Math.min(left, free[day] ?? 0)
             free[day] = (free[day] ?? 0) - taken
             left -= taken
-            if (taken > 0) last = day
+            if (taken > 0) {
+              last = day
+              days.push([day, taken])
+            }
           }
+          expect(listed).toEqual(days)
           expect([hours.begin, hours.done]).toEqual([first, last])
         }
       }
@@ -127,7 +134,7 @@ describe('what the search says is what the evaluator says', () => {
         const problem = problemOf(generated(size, seed))
         const search = new Search(problem, seed)
         search.advance(1500)
-        const { report } = settle(problem, search.decoder, search.best)
+        const { report } = settle(problem, search.decoding, search.best)
         expect(report.broken).toEqual([])
         // Minutes are rounded up per build by the evaluator alone.
         expect(report.value.total).toBeGreaterThan(

@@ -1,9 +1,21 @@
-import { dayNumber, stageOf } from '../calendar'
-import { fitStep, isUse, jigEntry, makeKit, useMethod, type Kit, type MethodUse } from '../fit'
-import { groupBy, sumOf } from '../kernel'
+import { addDays, compareDays, stageOf } from '../calendar'
+import {
+  fitStep,
+  isUse,
+  jigEntry,
+  makeKit,
+  useMethod,
+  type Kit,
+  type MethodUse,
+  usedUp
+} from '../fit'
+import { TOLERANCE, groupBy, sumOf } from '../kernel'
 import { buildMaterial, type Plan, type PlannedBuild, type PlannedPurchase } from '../workspace'
-import { usedUp, evaluate, type Report, emptyPlan, withSavings } from '../plan'
-import type { Decoder, Done, Order } from './decoder'
+import { evaluate, type Report, emptyPlan, withSavings } from '../plan'
+import { Calendar } from './calendar'
+import { decode, type Decoding } from './decode'
+import type { Order } from './order'
+import type { Done, State } from './state'
 import type { Problem } from './problem'
 
 export interface Settled {
@@ -18,16 +30,16 @@ interface Arrival {
 }
 
 /** Purchases of one offer on one day as one. */
-function purchasesOf(problem: Problem, decoder: Decoder): PlannedPurchase[] {
-  const { choices, moments, jobs } = problem
+function purchasesOf(problem: Problem, { bought }: State): PlannedPurchase[] {
+  const { choices, events, activities } = problem
   const merged = new Map<string, PlannedPurchase>()
-  for (const { choice, count, moment, job } of decoder.bought) {
+  for (const { choice, count, event, activity } of bought) {
     const { id: offer, payment } = choices[choice]!
-    const date = moments.dates[moment] ?? ''
+    const date = events.dates[event] ?? ''
     const id = `${offer}@${date}`
     const present = merged.get(id)
-    const price = count * (payment[moment] ?? 0)
-    const forBuild = jobs[job]?.build.id
+    const price = count * (payment[event] ?? 0)
+    const forBuild = activities[activity]?.build.id
     merged.set(
       id,
       present
@@ -35,46 +47,20 @@ function purchasesOf(problem: Problem, decoder: Decoder): PlannedPurchase[] {
         : { id, offer, count, date, price, ...(forBuild === undefined ? {} : { forBuild }) }
     )
   }
-  return [...merged.values()].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
+  return [...merged.values()].sort((a, b) => compareDays(a.date, b.date))
 }
 
-/** Gives builds their days, with the minutes the fit really asks for. */
-class Calendar {
-  private readonly free: Int32Array
-
-  constructor(private readonly problem: Problem) {
-    this.free = problem.moments.minutes.slice()
-  }
-
-  /** Days and minutes for so much work from a day on; undefined when the horizon ends first. */
-  work(minutes: number, from: number): [day: number, minutes: number][] | undefined {
-    const taken: [number, number][] = []
-    let left = minutes
-    for (let day = from; left > 0; day++) {
-      if (day >= this.free.length) return undefined
-      const some = Math.min(left, this.free[day] ?? 0)
-      if (some <= 0) continue
-      taken.push([day, some])
-      left -= some
-    }
-    for (const [day, some] of taken) this.free[day] = (this.free[day] ?? 0) - some
-    return taken
-  }
-}
-
-/** The uses of a job's steps with a kit: in the chosen way, or where that does not serve after all, the best other one. */
+/** The uses of an activity's steps with a kit: in the chosen way, or where that does not serve after all, the best other one. */
 function usesOf(problem: Problem, done: Done, kit: Kit): MethodUse[] | undefined {
   const {
     sources: { context },
-    jobs,
-    alternatives
+    activities,
+    modes
   } = problem
-  const { build } = jobs[done.job]!
+  const { build } = activities[done.activity]!
   const uses: MethodUse[] = []
   for (const [i, step] of build.steps.entries()) {
-    const method = context.library.methods.get(
-      alternatives[done.alternatives[i] ?? -1]?.method ?? ''
-    )
+    const method = context.library.methods.get(modes[done.modes[i] ?? -1]?.method ?? '')
     const use = method ? useMethod(context, kit, method, step, build) : undefined
     const best = use && isUse(use) ? use : fitStep(context, kit, step, build).usable[0]
     if (!best) return undefined
@@ -83,32 +69,57 @@ function usesOf(problem: Problem, done: Done, kit: Kit): MethodUse[] | undefined
   return uses
 }
 
-/** One job as a planned build; undefined where it does not work out with what is really there. */
-function settleJob(
-  problem: Problem,
+/** A plan while it is being settled. */
+interface Settling {
+  readonly problem: Problem
+  readonly calendar: Calendar
+  readonly arrivals: Arrival[]
+}
+
+/** What is there from the first to the last day of an activity. */
+const kitDuring = ({ problem, arrivals }: Settling, { begin, done }: Done): Kit =>
+  makeKit([
+    ...problem.sources.kit.tools,
+    ...arrivals.filter(({ day, until }) => day <= begin && until >= done).map(({ entry }) => entry)
+  ])
+
+/** Takes the first free minutes from a day on, and says on which days; undefined when the horizon ends first. */
+function takeDays(
   calendar: Calendar,
-  done: Done,
-  arrivals: readonly Arrival[]
-): { planned: PlannedBuild; last: number } | undefined {
-  const { world, jobs, sources } = problem
-  const { build, copies, spentMinutes, begun } = jobs[done.job]!
-  const kitAt = (begin: number, last: number): Kit =>
-    makeKit([
-      ...sources.kit.tools,
-      ...arrivals
-        .filter(({ day, until }) => day <= begin && until >= last)
-        .map(({ entry }) => entry)
-    ])
-  const uses = usesOf(problem, done, kitAt(done.begin, done.done))
+  minutes: number,
+  day: number
+): [number, number][] | undefined {
+  const days = calendar.freeDays(minutes, day)
+  if (days && minutes > 0) calendar.take(minutes, day)
+  return days
+}
+
+/** One activity as a planned build; undefined where it does not work out with what is really there. */
+function settleActivity(
+  settling: Settling,
+  done: Done
+): { readonly planned: PlannedBuild; readonly last: number } | undefined {
+  const { problem, calendar } = settling
+  const { world, activities } = problem
+  const { build, copies, spentMinutes, begun } = activities[done.activity]!
+  const uses = usesOf(problem, done, kitDuring(settling, done))
   if (!uses) return undefined
   const minutes = Math.max(0, Math.ceil(sumOf(uses, (use) => use.minutes)) - spentMinutes)
-  const days = calendar.work(minutes, done.begin)
+  const days = takeDays(calendar, minutes, done.begin)
   if (!days) return undefined
-  const dateOf = (day: number): string =>
-    new Date((dayNumber(world.asOf) + day) * 86_400_000).toISOString().slice(0, 10)
+  const dateOf = (day: number): string => addDays(world.asOf, day)
   const begin = days[0]?.[0] ?? done.begin
   const last = days.at(-1)?.[0] ?? begin
-  const perStage = groupBy(days, ([day]) => stageOf(world.stages, dateOf(day))?.start ?? world.asOf)
+  const stageStart = (day: number): string =>
+    stageOf(world.stages, dateOf(day))?.start ?? world.asOf
+  const work = [...groupBy(days, ([day]) => stageStart(day))].map(([stage, parts]) => ({
+    stage,
+    minutes: sumOf(parts, ([, taken]) => taken)
+  }))
+  const methods = build.steps.map((step, i) => [step.id, uses[i]?.method.id ?? ''])
+  const material = begun
+    ? 0
+    : buildMaterial(world, build) + sumOf(uses, ({ fee }) => fee) + usedUp(world, build, uses)
   return {
     last,
     planned: {
@@ -116,55 +127,59 @@ function settleJob(
       ...(copies === undefined ? {} : { copies }),
       begin: dateOf(begin),
       done: dateOf(last),
-      work: [...perStage].map(([stage, parts]) => ({
-        stage,
-        minutes: sumOf(parts, ([, taken]) => taken)
-      })),
-      methods: Object.fromEntries(
-        build.steps.map((step, i) => [step.id, uses[i]?.method.id ?? ''])
-      ),
-      material: begun
-        ? 0
-        : buildMaterial(world, build) + sumOf(uses, ({ fee }) => fee) + usedUp(world, build, uses)
+      work,
+      methods: Object.fromEntries(methods),
+      material
     }
   }
+}
+
+/** What was bought, with the days it is there. */
+const arrivalsOf = ({ choices, events }: Problem, { bought }: State): Arrival[] =>
+  bought.flatMap(({ choice, count, event }) => {
+    const { entries, until } = choices[choice]!
+    return entries.map((entry) => ({
+      day: events.days[event] ?? 0,
+      until,
+      entry: { ...entry, count: entry.count * count }
+    }))
+  })
+
+/** The decoded activities as planned builds, by the day they begin. */
+function buildsOf(problem: Problem, state: State): PlannedBuild[] {
+  const calendar = new Calendar(problem.events.minutes, problem.activities.length)
+  calendar.reset()
+  const settling: Settling = { problem, calendar, arrivals: arrivalsOf(problem, state) }
+  const builds: PlannedBuild[] = []
+  for (const done of state.done) {
+    const settled = settleActivity(settling, done)
+    if (!settled) continue
+    builds.push(settled.planned)
+    const { yields } = problem.activities[done.activity]!.build
+    const yielded = problem.world.library.tools.get(yields ?? '')
+    if (yielded)
+      settling.arrivals.push({ day: settled.last, until: Infinity, entry: jigEntry(yielded) })
+  }
+  return builds.sort((a, b) => compareDays(a.begin, b.begin))
 }
 
 /**
  * The plan an order stands for, exact to the day and the minute, as the evaluator wants it. What does not work out with the tools
  * really there is left out; purchases nothing needs go too.
  */
-export function settle(problem: Problem, decoder: Decoder, order: Order): Settled {
-  const { world, moments, choices, jobs } = problem
-  decoder.decode(order, true)
-  const purchases = purchasesOf(problem, decoder)
-  const arrivals: Arrival[] = decoder.bought.flatMap(({ choice, count, moment }) => {
-    const { entries, until } = choices[choice]!
-    return entries.map((entry) => ({
-      day: moments.days[moment] ?? 0,
-      until,
-      entry: { ...entry, count: entry.count * count }
-    }))
-  })
-  const calendar = new Calendar(problem)
-  const builds: PlannedBuild[] = []
-  for (const done of decoder.done) {
-    const settled = settleJob(problem, calendar, done, arrivals)
-    if (!settled) continue
-    builds.push(settled.planned)
-    const yielded = world.library.tools.get(jobs[done.job]?.build.yields ?? '')
-    if (yielded) arrivals.push({ day: settled.last, until: Infinity, entry: jigEntry(yielded) })
-  }
-  builds.sort((a, b) => (a.begin < b.begin ? -1 : a.begin > b.begin ? 1 : 0))
-  const resales = decoder.sold.map(({ item, amount, moment }) => ({
+export function settle(problem: Problem, decoding: Decoding, order: Order): Settled {
+  const { world, events } = problem
+  const { state } = decoding
+  decode(decoding, order, true)
+  const resales = state.sold.map(({ item, amount, event }) => ({
     item,
-    date: moments.dates[moment] ?? '',
+    date: events.dates[event] ?? '',
     amount
   }))
   const plan = withSavings(world, {
     ...emptyPlan(world),
-    purchases,
-    builds,
+    purchases: purchasesOf(problem, state),
+    builds: buildsOf(problem, state),
     ...(resales.length > 0 ? { resales } : {})
   })
   return mended(problem, { plan, report: evaluate(world, plan) })
@@ -207,7 +222,7 @@ export function pruned(world: Problem['world'], settled: Settled): Settled {
       purchases: plan.purchases.filter(({ id }) => id !== purchase.id)
     })
     const then = evaluate(world, without)
-    if (then.broken.length === 0 && then.value.total >= report.value.total - 1e-9)
+    if (then.broken.length === 0 && then.value.total >= report.value.total - TOLERANCE)
       [plan, report] = [without, then]
   }
   return { plan, report }

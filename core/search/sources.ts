@@ -14,7 +14,7 @@ import { isDone, type Build } from '../builds'
 import { bundleThen, findOffer, priceThen, type Offer } from '../prices'
 import type { World } from '../workspace'
 import { bundlePieces, resaleOf, discount, resaleValue } from '../plan'
-import type { Moments } from './moments'
+import type { EventTimes } from './event-times'
 
 /** One tool of an offer, or one that is owned (`offer` −1). */
 export interface Source {
@@ -22,15 +22,15 @@ export interface Source {
   readonly offer: number
 }
 
-/** One thing that could be acquired. Figures per moment are for one of it. */
+/** One thing that could be acquired. Figures per event are for one of it. */
 export interface Choice {
   readonly id: string
   readonly entries: readonly KitTool[]
-  /** Must be in the purse at each moment, with what is kept back for repairs; Infinity where it cannot be had then. */
+  /** Must be in the purse at each event, with what is kept back for repairs; Infinity where it cannot be had then. */
   readonly cash: Float64Array
-  /** What the purchase adds to the objective at each moment: less what it costs on average, plus its resale at the end. */
+  /** What the purchase adds to the objective at each event: less what it costs on average, plus its resale at the end. */
   readonly value: Float64Array
-  /** Price for the plan at each moment. */
+  /** Price for the plan at each event. */
   readonly payment: Float64Array
   readonly storedM2: number
   /** Only one can be had. */
@@ -38,7 +38,7 @@ export interface Choice {
   /** Days it is there, counted from today, for hire and loan. */
   readonly from: number
   readonly until: number
-  /** Price or worth differs from moment to moment. */
+  /** Price or worth differs from event to event. */
   readonly varies: boolean
   /** The build that makes it, for jigs. */
   readonly makes: Build | undefined
@@ -78,7 +78,7 @@ function replacedBy(world: World, kit: Kit, entry: KitTool): Choice['replaces'] 
 
 function figures(
   world: World,
-  moments: Moments,
+  events: EventTimes,
   offer: Offer,
   entry: KitTool
 ): Pick<Choice, 'cash' | 'value' | 'payment' | 'varies'> {
@@ -87,9 +87,9 @@ function figures(
   const perM2 = world.workspace.preferences.weighting?.spacePerM2 ?? 0
   const sleeps = world.workspace.needTests?.find(({ tool }) => tool === offer.tool)?.until
   const [cash, value, payment] = [
-    new Float64Array(moments.count),
-    new Float64Array(moments.count),
-    new Float64Array(moments.count)
+    new Float64Array(events.count),
+    new Float64Array(events.count),
+    new Float64Array(events.count)
   ]
   const end = discount(world, world.until)
   const simple =
@@ -98,7 +98,7 @@ function figures(
   let price = priceThen(world.pricing, windows, offer, world.asOf)
   const first = price?.payment
   let varies = offer.from !== undefined || offer.until !== undefined || sleeps !== undefined
-  moments.dates.forEach((date, k) => {
+  events.dates.forEach((date, k) => {
     if (!simple) price = priceThen(world.pricing, windows, offer, date)
     const out =
       !price ||
@@ -112,22 +112,28 @@ function figures(
       out || !price
         ? -Infinity
         : -keptMoneyWorth *
-            (moments.discount[moments.days[k] ?? 0] ?? 1) *
+            (events.discount[events.days[k] ?? 0] ?? 1) *
             (price.expected + price.repair) +
           (keeps ? end * resaleValue(entry, price.tag) : 0) -
-          perM2 * (moments.discount[moments.days[k] ?? 0] ?? 1) * entry.tool.storedM2
+          perM2 * (events.discount[events.days[k] ?? 0] ?? 1) * entry.tool.storedM2
     if (price?.payment !== first || price?.expected !== price?.payment) varies = true
   })
   return { cash, value, payment, varies }
 }
 
-function choiceOf(world: World, moments: Moments, kit: Kit, offer: Offer, entry: KitTool): Choice {
+function choiceOf(
+  world: World,
+  events: EventTimes,
+  kit: Kit,
+  offer: Offer,
+  entry: KitTool
+): Choice {
   const day = (date: string | undefined, otherwise: number): number =>
     date === undefined ? otherwise : dayNumber(date) - dayNumber(world.asOf)
   return {
     id: offer.id,
     entries: [entry],
-    ...figures(world, moments, offer, entry),
+    ...figures(world, events, offer, entry),
     storedM2: entry.tool.storedM2,
     single: offer.single ?? false,
     from: day(offer.from, 0),
@@ -161,14 +167,14 @@ function undominated(list: readonly Choice[]): Choice[] {
   )
 }
 
-function makeChoice(world: World, moments: Moments, build: Build): Choice | undefined {
+function makeChoice(world: World, events: EventTimes, build: Build): Choice | undefined {
   const tool = world.library.tools.get(build.yields ?? '')
   if (!tool) return undefined
   const perM2 = world.workspace.preferences.weighting?.spacePerM2 ?? 0
-  const zero = new Float64Array(moments.count)
+  const zero = new Float64Array(events.count)
   const value = Float64Array.from(
     zero,
-    (_, k) => -perM2 * (moments.discount[moments.days[k] ?? 0] ?? 1) * tool.storedM2
+    (_, k) => -perM2 * (events.discount[events.days[k] ?? 0] ?? 1) * tool.storedM2
   )
   return {
     id: build.id,
@@ -189,7 +195,7 @@ function makeChoice(world: World, moments: Moments, build: Build): Choice | unde
 /** Everything that is owned or could be acquired, for a set of tools that matter. */
 export function sourcesOf(
   world: World,
-  moments: Moments,
+  events: EventTimes,
   matters: ReadonlySet<string>,
   avoid: (offer: Offer) => boolean = () => false
 ): Sources {
@@ -200,12 +206,12 @@ export function sourcesOf(
   for (const [tool, buyables] of market) {
     if (!matters.has(tool)) continue
     const offered = buyables.flatMap(({ offer, entry }) =>
-      offer && !avoid(offer) ? [choiceOf(world, moments, kit, offer, entry)] : []
+      offer && !avoid(offer) ? [choiceOf(world, events, kit, offer, entry)] : []
     )
     const kept = new Set(undominated(offered))
     choices.push(...offered.filter((one) => kept.has(one) || pinned.has(one.id)))
     for (const { jig } of buyables) {
-      const made = jig && makeChoice(world, moments, jig)
+      const made = jig && makeChoice(world, events, jig)
       if (made) choices.push(made)
     }
   }
@@ -219,7 +225,7 @@ export function sourcesOf(
       choices.push(
         choiceOf(
           world,
-          moments,
+          events,
           kit,
           offer,
           entry ?? {
@@ -239,7 +245,7 @@ export function sourcesOf(
     const made =
       isDone(build) || build.yields === undefined || banned.has(build.yields)
         ? undefined
-        : makeChoice(world, moments, build)
+        : makeChoice(world, events, build)
     if (made) choices.push(made)
   }
   for (const bundle of world.workspace.bundles ?? []) {
@@ -248,7 +254,7 @@ export function sourcesOf(
       bundle.pieces.some(({ tool }) => banned.has(tool))
     )
       continue
-    const one = bundleChoice(world, moments, bundle)
+    const one = bundleChoice(world, events, bundle)
     if (one) choices.push(one)
   }
   return { context: fitContext(world), kit, market, choices, ...lookUps(kit, choices) }
@@ -256,21 +262,21 @@ export function sourcesOf(
 
 function bundleChoice(
   world: World,
-  moments: Moments,
+  events: EventTimes,
   bundle: NonNullable<World['workspace']['bundles']>[number]
 ): Choice | undefined {
   const { keptMoneyWorth } = world.workspace.money
   const [cash, value, payment] = [
-    new Float64Array(moments.count),
-    new Float64Array(moments.count),
-    new Float64Array(moments.count)
+    new Float64Array(events.count),
+    new Float64Array(events.count),
+    new Float64Array(events.count)
   ]
   const sleeps = (world.workspace.needTests ?? [])
     .filter(({ tool }) => bundle.pieces.some((piece) => piece.tool === tool))
     .map(({ until }) => until)
   const end = discount(world, world.until)
   let entries: KitTool[] = []
-  moments.dates.forEach((date, k) => {
+  events.dates.forEach((date, k) => {
     const price = sleeps.some((until) => date < until)
       ? undefined
       : bundleThen(world.pricing, bundle, date)
@@ -278,7 +284,7 @@ function bundleChoice(
     if (pieces.length > 0) entries = pieces.map(({ entry }) => entry)
     const perM2 = world.workspace.preferences.weighting?.spacePerM2 ?? 0
     const floor = pieces.reduce((sum, { entry }) => sum + entry.tool.storedM2 * entry.count, 0)
-    const at = moments.discount[moments.days[k] ?? 0] ?? 1
+    const at = events.discount[events.days[k] ?? 0] ?? 1
     cash[k] = price ? price.payment : Infinity
     payment[k] = price?.payment ?? 0
     value[k] = price

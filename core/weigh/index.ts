@@ -45,7 +45,7 @@ export {
   type OwnershipCost,
   type OwnershipOption,
   type RuledOut,
-  type Stretch,
+  type CheapestRange,
   type Tenure
 } from './ownership'
 export { bestSplit, type Split, type SplitOption, type SplitPlace } from './split'

@@ -12,7 +12,7 @@ import {
   type Tool
 } from '../catalogue'
 import { lifeHours, ownershipOptions } from '.'
-import { consumablesPerHour } from '../workspace'
+import { consumablesPerHour } from '../fit'
 
 const HOUR = 900
 const world = worldWith({

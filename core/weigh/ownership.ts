@@ -2,10 +2,8 @@ import {
   CONDITIONS,
   TIERS,
   dutyMinutesPerHour,
-  errorFactor,
   repairReserve,
   resaleShare,
-  timeFactor,
   type Condition,
   type Library,
   type Power,
@@ -13,12 +11,23 @@ import {
   type Tool,
   specsOf
 } from '../catalogue'
-import { batchesOf, isDone } from '../builds'
-import { composedAccuracy, kitOf, loadOf, reach, type KitTool } from '../fit'
+import { isDone } from '../builds'
+import {
+  consumablesPerHour,
+  exactEnough,
+  kitOf,
+  leadError,
+  leadsOn,
+  loadOf,
+  plainRunMinutes,
+  resultError,
+  slownessOf,
+  type KitTool
+} from '../fit'
 import { leastBy } from '../kernel'
 import { timesRatio, type Minor } from '../money'
 import { offerId, priceOf, type Price } from '../prices'
-import { consumablesPerHour, type World } from '../workspace'
+import type { World } from '../workspace'
 
 /** A way to have a tool for some hours. */
 export type Tenure =
@@ -134,7 +143,7 @@ function bought(
         replacements: (count - 1) * price.payment,
         consumables: perHour * hours,
         repairs: count * price.tag * repairReserve(condition),
-        slower: hours * (timeFactor(tier, condition) - 1) * hourValue,
+        slower: hours * (slownessOf({ tier, condition }) - 1) * hourValue,
         resale: -price.tag * resaleShare(tool, tier, condition) * (1 - used)
       })
     },
@@ -264,7 +273,7 @@ export function ownershipOptions(world: World, tool: Tool, power: Power): Owners
 }
 
 /** A stretch of hours over which one option costs least. */
-export interface Stretch {
+export interface CheapestRange {
   readonly from: number
   readonly to: number
   readonly id: string
@@ -276,12 +285,12 @@ const EPSILON = 1e-6
  * Which option costs least over how many hours. Between its jumps each cost is a straight line, so that the crossings between two
  * jumps are those of lines, and are found exactly.
  */
-export function cheapestOver(options: readonly OwnershipOption[], limit: number): Stretch[] {
+export function cheapestOver(options: readonly OwnershipOption[], limit: number): CheapestRange[] {
   if (options.length === 0 || limit <= 0) return []
   const jumps = [...new Set([0, limit, ...options.flatMap((option) => option.breaks(limit))])].sort(
     (a, b) => a - b
   )
-  const found: Stretch[] = []
+  const found: CheapestRange[] = []
   const add = (from: number, to: number, id: string): void => {
     const last = found.at(-1)
     if (last?.id === id) found[found.length - 1] = { ...last, to }
@@ -360,34 +369,30 @@ export function ruledOut(world: World, tool: Tool, power: Power): RuledOut[] {
       specs: specsOf(tool, tier),
       count: 1
     }
-    const markingMm = tool.roles.includes('square')
+    const marks = tool.roles.includes('square')
+    const markingMm = marks
       ? Math.min(kit.markingMm, entry.specs.accuracyMm ?? kit.markingMm)
       : kit.markingMm
-    const finest = tool.roles.includes('square')
+    const finest = marks
       ? Math.min(kit.markingMm, specsOf(tool, 'lifetime').accuracyMm ?? kit.markingMm)
       : kit.markingMm
     for (const build of world.workspace.builds.filter((one) => !isDone(one)))
       for (const step of build.steps) {
-        const led = (library.methodsFor.get(step.operation) ?? []).filter(
-          (method) =>
-            method.roles[0] &&
-            (tool.roles.includes('square')
-              ? method.marked
-              : tool.roles.includes(method.roles[0].role) &&
-                reach(entry, method.roles[0], step.stock) !== undefined)
+        const led = (library.methodsFor.get(step.operation) ?? []).filter((method) =>
+          marks ? method.marked : leadsOn(entry, method, step.stock)
         )
         if (led.length === 0) continue
-        const error = (factor: number, marking: number): number =>
+        const error = (of: Tier, marking: number): number =>
           Math.min(
             ...led.map((method) =>
-              composedAccuracy(method, tool.roles.includes('square') ? 1 : factor, marking)
+              resultError(method, leadError(method, marks ? undefined : { tier: of }, []), marking)
             )
           )
-        const has = error(errorFactor(tier), markingMm)
+        const has = error(tier, markingMm)
         if (
           step.accuracyMm !== undefined &&
-          has > step.accuracyMm + 1e-9 &&
-          error(errorFactor('lifetime'), finest) <= step.accuracyMm + 1e-9
+          !exactEnough(has, step.accuracyMm) &&
+          exactEnough(error('lifetime', finest), step.accuracyMm)
         )
           found.push({
             kind: 'accuracy',
@@ -397,12 +402,10 @@ export function ruledOut(world: World, tool: Tool, power: Power): RuledOut[] {
             has,
             needs: step.accuracyMm
           })
-        if (power === 'hand' || tool.roles.includes('square')) continue
-        const quickest = leastBy(led, (method) => method.runMinutes)
-        const minutes = quickest
-          ? (quickest.runMinutes * loadOf(step, build).units * timeFactor(tier, 'new')) /
-            batchesOf(build)
-          : 0
+        if (power === 'hand' || marks) continue
+        const load = loadOf(step, build)
+        const quickest = Math.min(...led.map((method) => plainRunMinutes(method, load)))
+        const minutes = (quickest * slownessOf({ tier, condition: 'new' })) / load.batches
         const needsPerHour = 60 * TRIGGER_SHARE
         if (minutes > LONG_RUN && needsPerHour > dutyMinutesPerHour(tier))
           found.push({
@@ -442,14 +445,11 @@ export function hoursOfUse(
       let minutes = 0
       for (const step of build.steps) {
         const load = loadOf(step, build)
-        const led = (library.methodsFor.get(step.operation) ?? []).filter(
-          (method) =>
-            method.roles[0] &&
-            tool.roles.includes(method.roles[0].role) &&
-            reach(entry, method.roles[0], step.stock) !== undefined
+        const led = (library.methodsFor.get(step.operation) ?? []).filter((method) =>
+          leadsOn(entry, method, step.stock)
         )
         if (led.length > 0)
-          minutes += Math.min(...led.map((method) => method.runMinutes * load.units))
+          minutes += Math.min(...led.map((method) => plainRunMinutes(method, load)))
       }
       return minutes > 0 ? [{ build: build.id, hours: minutes / 60 }] : []
     })

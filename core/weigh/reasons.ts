@@ -1,5 +1,5 @@
 import { batchesOf, type Build } from '../builds'
-import { daysBetween } from '../calendar'
+import { DAYS_PER_YEAR, daysBetween } from '../calendar'
 import type { HazardClass, HazardLevel, Method, Step } from '../catalogue'
 import { distinct, must, sumOf } from '../kernel'
 import {
@@ -8,9 +8,11 @@ import {
   entriesOf,
   fitBuild,
   kitWith,
+  leads,
   loadOf,
   makeFitter,
   meets,
+  minutesOf,
   neededCompanions,
   type BuildFit,
   type Fitter,
@@ -116,7 +118,6 @@ export const FEW_USES = 4
 const NEAR_DUPLICATE = 2
 /** What brings back more than so many times its cost is no purchase to regret for its few uses. */
 const WELL_PAID = 2
-const DAYS_PER_YEAR = 365
 
 /** Years the open builds are spread over: the horizon, but never less than one. */
 export const yearsOf = (world: World): number =>
@@ -198,7 +199,7 @@ function nearMissesOf(before: BuildFit, changes: readonly StepChange[]): NearMis
 
 /** Methods a tool would lead, for one step. */
 const ledBy = (tool: KitTool['tool'], methods: readonly Method[]): Method[] =>
-  methods.filter(({ roles }) => roles[0] !== undefined && tool.roles.includes(roles[0].role))
+  methods.filter((method) => leads(tool, method))
 
 /** An owned tool that already does every step the new one would do, in not much more time. */
 function duplicateOf(
@@ -225,9 +226,8 @@ function duplicateOf(
     const all = steps.every(({ build, step, usable }) => {
       const now = usable.find(({ tools }) => tools[0]?.tool.id === other.id)
       const quickest = Math.min(
-        ...ledBy(lead, library.methodsFor.get(step.operation) ?? []).map(
-          ({ setupMinutes, runMinutes }) =>
-            setupMinutes * batchesOf(build) + runMinutes * loadOf(step, build).units
+        ...ledBy(lead, library.methodsFor.get(step.operation) ?? []).map((method) =>
+          minutesOf(method, undefined, [], loadOf(step, build))
         )
       )
       if (!now || now.minutes > NEAR_DUPLICATE * quickest) return false

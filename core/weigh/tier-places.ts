@@ -1,6 +1,6 @@
 import { isDone } from '../builds'
-import { TIERS, errorFactor, type Power, type Tool } from '../catalogue'
-import { composedAccuracy, kitOf } from '../fit'
+import { TIERS, type Power, type Tier, type Tool } from '../catalogue'
+import { kitOf, leadError, leads, resultError } from '../fit'
 import type { Minor } from '../money'
 import { offerId, priceOf } from '../prices'
 import type { World } from '../workspace'
@@ -22,23 +22,26 @@ export interface TierPlace extends SplitPlace {
 }
 
 /** What the finish of the steps a tool leads costs at a tier, minor units. */
-function finishCost(world: World, tool: Tool, factor: number): number {
+function finishCost(world: World, tool: Tool, tier: Tier): number {
   const perStep = world.workspace.preferences.weighting?.finishPerStep ?? 0
   if (perStep === 0) return 0
   const { markingMm } = kitOf(world.library, world.workspace.items)
   let total = 0
   for (const build of world.workspace.builds)
     for (const step of isDone(build) ? [] : build.steps) {
-      const led = (world.library.methodsFor.get(step.operation) ?? []).filter(
-        ({ roles }) => roles[0] && tool.roles.includes(roles[0].role)
+      const led = (world.library.methodsFor.get(step.operation) ?? []).filter((method) =>
+        leads(tool, method)
       )
       if (step.accuracyMm !== undefined && led.length > 0)
         total +=
           perStep *
           Math.min(
             1,
-            Math.min(...led.map((method) => composedAccuracy(method, factor, markingMm))) /
-              step.accuracyMm
+            Math.min(
+              ...led.map((method) =>
+                resultError(method, leadError(method, { tier }, []), markingMm)
+              )
+            ) / step.accuracyMm
           )
     }
   return total
@@ -77,7 +80,7 @@ export function tierPlaces(world: World, wishes: readonly TierWish[], years = 1)
                 (later.total -
                   later.purchase +
                   price.allIn * world.workspace.money.keptMoneyWorth) -
-              finishCost(world, tool, errorFactor(tier)) * years
+              finishCost(world, tool, tier) * years
           }
         : undefined
     }

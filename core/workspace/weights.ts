@@ -1,4 +1,5 @@
 import type { Minor } from '../money'
+import { LOUD_DBA } from '../workshop'
 import type { Weighting, Workspace } from './types'
 
 /** The six things that are weighed against one another, each with the figure the screens show. Zero leaves a thing out. */
@@ -26,9 +27,6 @@ export const WEIGHTS = [
   'finish'
 ] as const satisfies readonly (keyof Weights)[]
 export type WeightName = (typeof WEIGHTS)[number]
-
-/** Noise from which an hour counts where no quiet hours are declared, dB(A). */
-const QUIET_FROM_DBA = 85
 
 export const weightsOf = ({ money, workshop, preferences: { weighting } }: Workspace): Weights => ({
   money: weighting?.worth ?? 1,
@@ -65,7 +63,7 @@ export function withWeights(
     workshop: keepsQuiet
       ? {
           ...workshop,
-          quiet: { aboveDbA: present?.aboveDbA ?? QUIET_FROM_DBA, costPerHour: quiet }
+          quiet: { aboveDbA: present?.aboveDbA ?? LOUD_DBA, costPerHour: quiet }
         }
       : workshop
   }

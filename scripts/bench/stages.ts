@@ -76,7 +76,7 @@ const worldFor = (size: Size, seed: number): World =>
 
 function runFor(search: Search, seconds: number, started: number): number {
   while (performance.now() - started < seconds * 1000)
-    search.advance(search.decoder.evaluations + 200)
+    search.advance(search.evaluations + 200)
   return search.bestValue
 }
 
@@ -91,7 +91,7 @@ function quality({ size, seeds, at, long }: Plan_): Figure[] {
     const search = new Search(problemOf(world), 1)
     firsts.push(performance.now() - started)
     const values = at.map(([seconds]) => runFor(search, seconds, started))
-    speeds.push(search.decoder.evaluations / ((performance.now() - started) / 1000))
+    speeds.push(search.evaluations / ((performance.now() - started) / 1000))
     const best = Math.max(
       ...values,
       runFor(new Search(problemOf(world), 999), long, performance.now())

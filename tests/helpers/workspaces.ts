@@ -1,13 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { buildFromTemplate, type Build } from '../../core/builds'
 import { specsOf } from '../../core/catalogue'
-import {
-  freshWorkspace,
-  worldOf,
-  type Item,
-  type Workspace,
-  type World
-} from '../../core/workspace'
+import { freshWorkspace, worldOf, type Item, type Workspace, type World } from '../../core/workspace'
 import { library } from '../../data'
 
 /** Invented workspaces for tests. */

@@ -45,7 +45,7 @@ test('the post on the compact saw takes the work-around, and its time', () => {
   const fitter = fitterOf(worked)
   const { steps } = fitBuild(fitter.context, fitter.kit, buildOf(worked))
   const [use] = steps[0]?.usable ?? []
-  expect(use?.stretches).toMatchObject([
+  expect(use?.workArounds).toMatchObject([
     { spec: 'depthMm', has: 65, needs: 90, around: { how: 'two-sides' } }
   ])
   // 3 + 3 minutes to set up, and for each of two metres 0.5 to rip and 3 to turn it and rip again.

@@ -3,14 +3,7 @@ import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import {
-  bearingOf,
-  buildLike,
-  isBegun,
-  isDone,
-  materialPrice,
-  type Build
-} from '../../../core/builds'
+import { bearingOf, buildLike, isBegun, isDone, materialPrice, type Build } from '../../../core/builds'
 import { derive } from '../../../core/cutlist'
 import { fitBuild, fitContext, kitOf } from '../../../core/fit'
 import { kitAfter } from '../../../core/plan'

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
+import { setUpMinutes } from '../../../core/fit'
 import { change } from '../../../core/workspace'
 import SetLine from '../../parts/SetLine.vue'
 import { usePlanning } from '../../stores/planning'
@@ -69,7 +70,7 @@ const stock = computed(() => {
                   .toLowerCase(),
                 words.setMin(
                   store.say.duration(cell.minutes),
-                  store.say.duration(cell.best.method.setupMinutes)
+                  store.say.duration(setUpMinutes(cell.best.method))
                 )
               )
             }}
@@ -78,8 +79,8 @@ const stock = computed(() => {
             {{ words.accuracy(store.say.number(cell.best.accuracyMm, 1)) }}
             <template v-if="cell.best.method.why">{{ cell.best.method.why }}</template>
           </p>
-          <p v-for="(one, index) in cell.best.stretches" :key="index" class="small">
-            {{ words.stretch(store.say, one) }}
+          <p v-for="(one, index) in cell.best.workArounds" :key="index" class="small">
+            {{ words.workAround(store.say, one) }}
           </p>
           <p v-if="cell.best.cleanUp" class="small">
             {{

@@ -5,14 +5,7 @@ import { bearingOf, type Build } from '../../../core/builds'
 import { JOINTS, type Joint, type Template } from '../../../core/catalogue'
 import { jointOperation } from '../../../core/cutlist'
 import { fitContext, fitStep, kitOf } from '../../../core/fit'
-import {
-  USUAL_HUMIDITY,
-  adviseJoint,
-  alternatives,
-  partMovement,
-  pocketScrewMm,
-  throughScrewMm
-} from '../../../core/joinery'
+import { USUAL_HUMIDITY, adviseJoint, alternatives, partMovement, pocketScrewMm, throughScrewMm } from '../../../core/joinery'
 import SetLine from '../../parts/SetLine.vue'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'

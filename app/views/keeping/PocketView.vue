@@ -44,7 +44,7 @@ const print = (): void => window.print()
           <p class="figure">
             {{ store.say.money(line.price) }}<br /><span class="small soft"
               >{{ words.upTo }} {{ store.say.money(line.upTo) }}:
-              {{ words.limits[line.limit] }}</span
+              {{ words.bounds[line.limit] }}</span
             >
           </p>
         </li>

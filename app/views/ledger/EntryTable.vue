@@ -3,16 +3,7 @@ import InputText from 'primevue/inputtext'
 import MultiSelect from 'primevue/multiselect'
 import { useVirtualList } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
-import {
-  ENTRY_KINDS,
-  filterRows,
-  movedIn,
-  sortRows,
-  type EntryKind,
-  type LedgerFilter,
-  type LedgerRow,
-  type SortBy
-} from '../../../core/ledger'
+import { ENTRY_KINDS, filterRows, movedIn, sortRows, type EntryKind, type LedgerFilter, type LedgerRow, type SortBy } from '../../../core/ledger'
 import { useWorkspace } from '../../stores/workspace'
 import { entryKinds, ledger as words } from '../../words/ledger'
 

@@ -7,13 +7,7 @@ import { computed, ref } from 'vue'
 import { checkDay } from '../../../core/calendar'
 import type { Condition } from '../../../core/catalogue'
 import { issue, type Issue } from '../../../core/kernel'
-import {
-  COMES_IN,
-  ENTRY_KINDS,
-  receiptTotal,
-  splitReceipt,
-  type EntryKind
-} from '../../../core/ledger'
+import { COMES_IN, ENTRY_KINDS, receiptTotal, splitReceipt, type EntryKind } from '../../../core/ledger'
 import { parseAmount, type Minor } from '../../../core/money'
 import { change, type BoughtLine, type Line } from '../../../core/workspace'
 import type { SellerType } from '../../../core/prices'

@@ -2,12 +2,7 @@
 import MultiSelect from 'primevue/multiselect'
 import Select from 'primevue/select'
 import { computed, onMounted, ref, watch } from 'vue'
-import {
-  OTHER_MAKER_SHARE,
-  minutesPerPack,
-  type PowerMode,
-  type PowerPlan
-} from '../../../core/weigh'
+import { OTHER_MAKER_SHARE, minutesPerPack, type PowerMode, type PowerPlan } from '../../../core/weigh'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useWeighing } from '../../stores/weighing'
 import { useWorkspace } from '../../stores/workspace'

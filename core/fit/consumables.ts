@@ -1,6 +1,11 @@
+import { batchesOf, type Build } from '../builds'
 import type { Tool } from '../catalogue'
+import { sumOf } from '../kernel'
+import type { Minor } from '../money'
 import { offerId, priceOf } from '../prices'
-import type { World } from './world'
+import type { World } from '../workspace'
+import type { MethodUse } from './build-fit'
+import { eaten, type Load } from './kernel'
 
 const known = new WeakMap<World, Map<string, number>>()
 
@@ -32,3 +37,21 @@ export function consumablesPerHour(world: World, tool: Tool): number {
   rates.set(tool.id, perHour)
   return perHour
 }
+
+/** What a use eats in blades, bits and discs, minor units, not rounded. */
+function eats(world: World, use: MethodUse, load: Load): number {
+  const [lead] = use.tools
+  const minutes = use.minutes - (use.cleanUp?.minutes ?? 0)
+  return (
+    (lead ? eaten(consumablesPerHour(world, lead.tool), use.method, minutes, load) : 0) +
+    (use.cleanUp ? eats(world, use.cleanUp, load) : 0)
+  )
+}
+
+/** What one use of a method eats, rounded half up. */
+export const useEats = (world: World, build: Build, use: MethodUse): Minor =>
+  Math.floor(eats(world, use, { units: 0, batches: batchesOf(build) }) + 0.5)
+
+/** Blades, bits and discs used up by a build: falls due with its timber. Each step is rounded on its own. */
+export const usedUp = (world: World, build: Build, uses: readonly MethodUse[]): Minor =>
+  sumOf(uses, (use) => useEats(world, build, use))

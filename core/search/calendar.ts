@@ -1,8 +1,8 @@
 /**
  * The minutes of the horizon laid end to end, and which of them are still free. A job takes the first free minutes from a day on; free
- * minutes are kept as a short sorted list of stretches, so that a job of many evenings is placed in a few steps.
+ * minutes are kept as a short sorted list of free spans, so that a job of many evenings is placed in a few steps.
  */
-export class Hours {
+export class Calendar {
   /** Minutes before each day. */
   readonly before: Int32Array
   private readonly dayOf: Int16Array
@@ -60,6 +60,26 @@ export class Hours {
       if ((this.ends[i] as number) > from)
         return this.dayOf[Math.max(from, this.starts[i] as number)] as number
     return -1
+  }
+
+  /** The first free minutes from a day on, day by day; undefined where there are too few. Nothing is taken. */
+  freeDays(minutes: number, day: number): [day: number, minutes: number][] | undefined {
+    const found: [number, number][] = []
+    let left = minutes
+    for (let i = 0; i < this.length && left > 0; i++) {
+      const end = this.ends[i] as number
+      let at = Math.max(this.starts[i] as number, this.before[day] as number)
+      while (at < end && left > 0) {
+        const on = this.dayOf[at] as number
+        const some = Math.min(left, Math.min(end, this.before[on + 1] as number) - at)
+        const last = found.at(-1)
+        if (last && last[0] === on) last[1] += some
+        else found.push([on, some])
+        at += some
+        left -= some
+      }
+    }
+    return left > 0 ? undefined : found
   }
 
   /** Takes the first free minutes from a day on, at least one; false, and nothing taken, when there are too few. */

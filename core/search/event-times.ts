@@ -1,18 +1,18 @@
-import { addDays, dayNumber, minutesPerDay, type Day } from '../calendar'
+import { DAYS_PER_YEAR, addDays, dayNumber, minutesPerDay, type Day } from '../calendar'
 import { distinct } from '../kernel'
 import type { World } from '../workspace'
 
 /** The days on which something may be bought, with the balance that holds until the next of them. */
-export interface Moments {
+export interface EventTimes {
   readonly count: number
   readonly dates: readonly Day[]
   /** Days from today. */
   readonly days: Int32Array
-  /** The moment each day belongs to. */
+  /** The event each day belongs to. */
   readonly of: Int32Array
-  /** The first moment on or after each day; `count` beyond the last one. */
+  /** The first event on or after each day; `count` beyond the last one. */
   readonly next: Int32Array
-  /** Balance above the reserve from each moment to the next, before the plan spends anything. */
+  /** Balance above the reserve from each event to the next, before the plan spends anything. */
   readonly free: Float64Array
   /** D(day) for every day of the horizon. */
   readonly discount: Float64Array
@@ -21,10 +21,8 @@ export interface Moments {
   readonly horizon: number
 }
 
-const DAYS_PER_YEAR = 365
-
 /** Today, every day on which money is expected, a stage begins, or a price, an offer or a promise to wait changes. */
-export function momentsOf(world: World): Moments {
+export function eventTimesOf(world: World): EventTimes {
   const { asOf, until, workspace, receipts, stages } = world
   const start = dayNumber(asOf)
   const horizon = dayNumber(until) - start + 1

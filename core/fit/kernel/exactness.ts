@@ -1,0 +1,35 @@
+import { errorFactor, type Method, type Step } from '../../catalogue'
+import { TOLERANCE } from '../../kernel'
+import type { KitTool } from '../kit'
+import type { WorkAroundUse } from './roles'
+
+/**
+ * Error of a method with a leading tool apart from marking, mm: the method's own times what the tool's tier makes of it; independent
+ * errors of work-arounds add in squares (the usual rule for independent errors: GUM, JCGM 100:2008, 5.1.2).
+ */
+export const leadError = (
+  method: Method,
+  lead: Pick<KitTool, 'tier'> | undefined,
+  uses: readonly WorkAroundUse[]
+): number => {
+  const own = method.accuracyMm * (lead ? errorFactor(lead.tier) : 1)
+  return uses.length === 0 ? own : Math.hypot(own, ...uses.map(({ around }) => around.errorMm))
+}
+
+/** Error of the result, mm: that of method and tool, and that of marking where the work is marked out by hand, in squares. */
+export const resultError = (method: Method, leadErrorMm: number, markingMm: number): number =>
+  Math.hypot(leadErrorMm, method.marked ? markingMm : 0)
+
+/** Whether an error is forgiven by a step, mm; a step that says nothing forgives any. */
+export const exactEnough = (errorMm: number, limitMm: Step['accuracyMm']): boolean =>
+  limitMm === undefined || errorMm <= limitMm + TOLERANCE
+
+/** The largest marking error with which the result is still exact enough, mm; Infinity where marking does not matter. */
+export const markingAllowed = (
+  method: Method,
+  leadErrorMm: number,
+  limitMm: Step['accuracyMm']
+): number =>
+  limitMm === undefined || !method.marked
+    ? Infinity
+    : Math.sqrt(Math.max(0, (limitMm + TOLERANCE) ** 2 - leadErrorMm ** 2))

@@ -1,0 +1,36 @@
+/**
+ * The fit kernel: the rules of one method on one step, each once. Nothing outside it reads a method's minutes, accuracy or limits; a test
+ * holds that.
+ */
+export { exactEnough, leadError, markingAllowed, resultError } from './exactness'
+export { admitted, limitsBroken, type Circumstances } from './limits'
+export {
+  minutesOf,
+  plainRunMinutes,
+  roundMinutes,
+  runningMinutes,
+  setUpMinutes,
+  slownessOf,
+  type Load
+} from './minutes'
+export { eaten, serviceFee } from './money'
+export { burdenOf, penaltyOf, type Burden, type MethodWeights } from './penalties'
+export {
+  boundValue,
+  leads,
+  leadsOn,
+  meets,
+  reach,
+  tieHolds,
+  tieKey,
+  type WorkAroundUse
+} from './roles'
+export { TIED_SPECS, asExact, measuresUp, servesFor, worksAsWell } from './serves'
+export {
+  hasCompanion,
+  lackingCompanions,
+  lackingProtection,
+  neededCompanions,
+  overload
+} from './service'
+export { cleanUpStep, tooRough } from './surface'

@@ -1,0 +1,46 @@
+import { timeFactor, type Method } from '../../catalogue'
+import type { KitTool } from '../kit'
+import type { WorkAroundUse } from './roles'
+
+/** How much work something is judged for: units of the operation and batches, of all copies. */
+export interface Load {
+  readonly units: number
+  readonly batches: number
+}
+
+/** What a tool's tier and condition make of a method's run time: 1 for a new weekend tool, and where no tool leads. */
+export const slownessOf = (lead: Pick<KitTool, 'tier' | 'condition'> | undefined): number =>
+  lead ? timeFactor(lead.tier, lead.condition) : 1
+
+/** Minutes that work-arounds add to a load: per batch and per unit. */
+export const roundMinutes = (uses: readonly WorkAroundUse[], { units, batches }: Load): number =>
+  uses.reduce(
+    (sum, { around }) => sum + around.setupMinutes * batches + around.runMinutes * units,
+    0
+  )
+
+/**
+ * **Minutes of a step**: set-up once per batch, running per unit of the operation times what the leading tool's tier and condition make of
+ * it, and work-arounds on top. Run times of the library are those of a practised hobby user with a weekend tool.
+ * @param lead the tool that does the work; undefined for services and methods without tools
+ */
+export const minutesOf = (
+  method: Method,
+  lead: Pick<KitTool, 'tier' | 'condition'> | undefined,
+  uses: readonly WorkAroundUse[],
+  load: Load
+): number =>
+  method.setupMinutes * load.batches +
+  method.runMinutes * load.units * slownessOf(lead) +
+  roundMinutes(uses, load)
+
+/** Of the minutes of a step, those in which the tool runs: all but the set-up. */
+export const runningMinutes = (method: Method, minutes: number, { batches }: Load): number =>
+  Math.max(0, minutes - method.setupMinutes * batches)
+
+/** Run time alone, with a new weekend tool and no set-up, minutes. */
+export const plainRunMinutes = (method: Method, { units }: Pick<Load, 'units'>): number =>
+  method.runMinutes * units
+
+/** Set-up of one batch, minutes. */
+export const setUpMinutes = (method: Method): number => method.setupMinutes

@@ -1,0 +1,50 @@
+import type { Build } from '../builds'
+import type { Library } from '../catalogue'
+import { cleanUpStep, neededCompanions } from '../fit'
+import { findOffer } from '../prices'
+import type { World } from '../workspace'
+
+/** Tools that could matter to builds: what plays a role in a method of their steps, with companions, protection and squares. */
+function toolsFor(library: Library, builds: readonly Build[]): Set<string> {
+  const tools = new Set<string>()
+  const operations = new Set<string>()
+  const add = (id: string, operation: string): void => {
+    const tool = library.tools.get(id)
+    if (!tool) return
+    tools.add(id)
+    for (const { anyOf } of neededCompanions(tool, operation))
+      for (const other of anyOf) if (!tools.has(other)) add(other, operation)
+    for (const protection of tool.needs)
+      for (const { id: gear } of library.protectionFor.get(protection) ?? []) tools.add(gear)
+    const template = tool.madeBy === undefined ? undefined : library.templates.get(tool.madeBy)
+    for (const step of template?.steps ?? []) work(step.operation)
+  }
+  const work = (operation: string): void => {
+    if (operations.has(operation)) return
+    operations.add(operation)
+    for (const method of library.methodsFor.get(operation) ?? [])
+      for (const { role } of method.roles)
+        for (const { id } of library.toolsFor.get(role) ?? []) add(id, operation)
+  }
+  for (const build of builds)
+    for (const step of build.steps) {
+      work(step.operation)
+      const after = cleanUpStep(library, step)
+      if (after) work(after.operation)
+    }
+  for (const { id } of library.toolsFor.get('square') ?? []) tools.add(id)
+  return tools
+}
+
+/** Tools that could matter to a plan: those for its builds, and what is pinned with the protection it needs. */
+export function mattering(world: World, builds: readonly Build[]): Set<string> {
+  const { workspace, library, pricing } = world
+  const matters = toolsFor(library, builds)
+  for (const pin of workspace.pins) {
+    const tool = library.tools.get(findOffer(pricing, pin.offer)?.tool ?? '')
+    if (tool) matters.add(tool.id)
+    for (const protection of tool?.needs ?? [])
+      for (const { id } of library.protectionFor.get(protection) ?? []) matters.add(id)
+  }
+  return matters
+}

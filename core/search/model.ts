@@ -1,0 +1,144 @@
+import { NEVER } from './order'
+import type { Problem } from './problem'
+import { reckoned } from './modes'
+
+/** What asking for something new costs in the choice between modes, beyond its price: of two equal ones that with what is there wins. */
+const PREFERS_OWNED = 1e-3
+
+/**
+ * A problem as plain arrays, never changed once it is made: what the schedule generation reads thousands of times a second. Lists of
+ * several lengths stand end to end, with an array that says where each begins. (`Object.freeze` would cost a tenth of the speed.)
+ */
+export interface Model {
+  readonly problem: Problem
+  /** Per requirement: units asked for, units owned, and whether it is bought along. */
+  readonly need: Int32Array
+  readonly owned: Int32Array
+  readonly along: Uint8Array
+  /** Per requirement: day it is met from without any purchase, `NEVER` where it is not. */
+  readonly readyFirst: Int32Array
+  /** Per choice: the requirements it counts for, as pairs of number and units. */
+  readonly feeds: readonly Int32Array[]
+  /** Per requirement: the choices that count for it, cheapest first, with the units each brings. */
+  readonly feeders: readonly Int32Array[]
+  readonly units: readonly Int32Array[]
+  /** Per requirement: what having it bought along costs in the choice between modes. */
+  readonly alongCost: Float64Array
+  /** Per choice: whether it is made rather than bought, and whether there is only one. */
+  readonly makes: Uint8Array
+  readonly single: Uint8Array
+  /** Requirements of all modes end to end; `modeFirst[mode]` is where each begins. */
+  readonly modeRequires: Int32Array
+  readonly modeFirst: Int32Array
+  readonly modeMinutes: Float64Array
+  readonly modeEffort: Float64Array
+  readonly modePay: Float64Array
+  readonly modeCost: Float64Array
+  /** Steps of all activities end to end: their modes, and where each activity's begin. */
+  readonly stepFirst: Int32Array
+  readonly stepLast: Int32Array
+  readonly activitySteps: Int32Array
+  /** Per activity: worth to the user when done in time. */
+  readonly worth: Float64Array
+  /** Per day of the horizon: what counts of what comes then. */
+  readonly discount: Float64Array
+  /** Floor left for what is bought, m², and the most a plan may pay; Infinity where nothing limits. */
+  readonly floorLimit: number
+  readonly cap: number
+  /** What a unit of money kept is worth, and the share of worth lost for a day of lateness. */
+  readonly keptMoneyWorth: number
+  readonly latenessPerDay: number
+}
+
+/** Lists end to end, and where each begins; one more at the end. */
+function endToEnd(lists: readonly (readonly number[])[]): { all: Int32Array; first: Int32Array } {
+  const first = new Int32Array(lists.length + 1)
+  lists.forEach((list, i) => {
+    first[i + 1] = (first[i] as number) + list.length
+  })
+  return { all: Int32Array.from(lists.flat()), first }
+}
+
+/** Per requirement the choices that count for it, cheapest first, and what having it bought along costs. */
+function feedersOf({
+  choices,
+  requirements
+}: Problem): Pick<Model, 'feeders' | 'units' | 'alongCost'> {
+  const price = choices.map(({ makes, value }) => (makes ? 0 : -Math.max(...value)))
+  const costFor = (choice: number, need: number, units: number): number =>
+    (price[choice] ?? 0) * Math.ceil(need / units)
+  const feeders = requirements.map(({ from, need }) =>
+    Int32Array.from(
+      [...from.keys()].sort(
+        (x, y) => costFor(x, need, from.get(x) ?? 1) - costFor(y, need, from.get(y) ?? 1)
+      )
+    )
+  )
+  return {
+    feeders,
+    units: feeders.map((list, i) => list.map((choice) => requirements[i]?.from.get(choice) ?? 1)),
+    alongCost: Float64Array.from(requirements, ({ along, need, from }, i) => {
+      const first = feeders[i]?.[0]
+      if (!along || first === undefined) return PREFERS_OWNED
+      return costFor(first, need, from.get(first) ?? 1)
+    })
+  }
+}
+
+function modeArrays({
+  modes,
+  requirements
+}: Problem): Pick<
+  Model,
+  'modeRequires' | 'modeFirst' | 'modeMinutes' | 'modeEffort' | 'modePay' | 'modeCost'
+> {
+  // What is likeliest to be missing stands first: few offers serve for it, and it is not bought along.
+  const rarity = (one: number): number =>
+    requirements[one]?.along ? 1e6 : (requirements[one]?.from.size ?? 0)
+  const { all, first } = endToEnd(
+    modes.map(({ requires }) => [...requires].sort((x, y) => rarity(x) - rarity(y)))
+  )
+  return {
+    modeRequires: all,
+    modeFirst: first,
+    modeMinutes: Float64Array.from(modes, ({ minutes }) => minutes),
+    modeEffort: Float64Array.from(modes, ({ effort }) => effort),
+    modePay: Float64Array.from(modes, ({ pay }) => pay),
+    modeCost: Float64Array.from(modes, reckoned)
+  }
+}
+
+function feedsOf({ choices, requirements }: Problem): Int32Array[] {
+  const feeds: number[][] = choices.map(() => [])
+  for (const { id, from } of requirements)
+    for (const [choice, units] of from) feeds[choice]?.push(id, units)
+  return feeds.map((list) => Int32Array.from(list))
+}
+
+export function modelOf(problem: Problem): Model {
+  const { requirements, choices, activities, world, sources } = problem
+  const steps = activities.map((one) => one.steps)
+  const { money, workshop } = world.workspace
+  const stored = sources.kit.tools.reduce((sum, { tool, count }) => sum + tool.storedM2 * count, 0)
+  return {
+    problem,
+    need: Int32Array.from(requirements, ({ need }) => need),
+    owned: Int32Array.from(requirements, ({ owned }) => owned),
+    along: Uint8Array.from(requirements, ({ along }) => (along ? 1 : 0)),
+    readyFirst: Int32Array.from(requirements, ({ owned, need }) => (owned >= need ? 0 : NEVER)),
+    feeds: feedsOf(problem),
+    ...feedersOf(problem),
+    makes: Uint8Array.from(choices, (one) => (one.makes ? 1 : 0)),
+    single: Uint8Array.from(choices, (one) => (one.single ? 1 : 0)),
+    ...modeArrays(problem),
+    stepFirst: Int32Array.from(steps.flat(), ({ first }) => first),
+    stepLast: Int32Array.from(steps.flat(), ({ last }) => last),
+    activitySteps: endToEnd(steps.map((list) => list.map(() => 0))).first,
+    worth: Float64Array.from(activities, (one) => one.worth),
+    discount: problem.events.discount,
+    floorLimit: workshop.floorM2 === undefined ? Infinity : workshop.floorM2 - stored,
+    cap: money.cap ?? Infinity,
+    keptMoneyWorth: money.keptMoneyWorth,
+    latenessPerDay: money.latenessPerDay
+  }
+}

@@ -1,0 +1,210 @@
+import type { Build } from '../builds'
+import type { Method, Step } from '../catalogue'
+import {
+  admitted,
+  cleanUpStep,
+  consumablesPerHour,
+  eaten,
+  exactEnough,
+  figuresOf,
+  leadError,
+  limitsBroken,
+  markingAllowed,
+  minutesOf,
+  reach,
+  resultError,
+  taskOf,
+  tieHolds,
+  tooRough,
+  type Task
+} from '../fit'
+import { sumOf } from '../kernel'
+import type { World } from '../workspace'
+import { playersFor, type Part, type Players } from './players'
+import { implies, require, requireAll, type Asked, type RequirementBook } from './requirements'
+import type { Sources } from './sources'
+
+/** One way to do a step (in the field's word a mode of it), with what must be there for it. */
+export interface Mode {
+  readonly method: string
+  readonly minutes: number
+  /** Hours at their value and loss of goodwill, ease and finish; counts when the build is done. */
+  readonly effort: number
+  /** Fees and what is used up; paid when the build begins. */
+  readonly pay: number
+  /** Numbers of its requirements, in order. */
+  readonly requires: readonly number[]
+}
+
+/** What modes are worked out from. */
+export interface ModeContext {
+  readonly world: World
+  readonly sources: Sources
+  readonly book: RequirementBook
+}
+
+/** Modes of one step that are kept, the cheapest first. */
+const KEPT = 120
+/** Modes with so few requirements are always kept. */
+const FEW = 2
+/** Modes of one method that are always kept, the cheapest of them. */
+const PER_METHOD = 12
+/** Combinations of groups looked at for one method. */
+const PAIRINGS = 600
+/** Rough ways, and ways to clean up after them, that are combined. */
+const COMBINED = 12
+
+/** Of modes that cost the same the quicker one counts as the cheaper. */
+const PER_MINUTE = 1e-4
+export const reckoned = ({ effort, pay, minutes }: Mode): number =>
+  effort + pay + PER_MINUTE * minutes
+
+/** Whether a group goes with those chosen for the roles before it. */
+function tied(method: Method, chosen: readonly Players[], group: Players, index: number): boolean {
+  return (method.ties ?? []).every((tie) => {
+    const place = (role: string): number => method.roles.findIndex((need) => need.role === role)
+    const [a, b] = [place(tie.role), place(tie.withRole)]
+    if (index !== a && index !== b) return true
+    const other = chosen[index === a ? b : a]
+    if (!other) return true
+    const [first, second] = index === a ? [group, other] : [other, group]
+    return tieHolds(tie, first.first.entry, second.first.entry)
+  })
+}
+
+/** What the tools of a role ask for: the tools themselves, enough of them, and what they need beside them. */
+function roleRequires(
+  { sources, book }: ModeContext,
+  { method, task }: Part,
+  group: Players,
+  index: number
+): Asked[] {
+  const need = method.roles[index]
+  if (!need) return ['never']
+  const count = index === 0 ? 1 : need.count
+  const asked: Asked[] = [require(book, group.sources, count, false), ...group.service]
+  if (count < need.count) {
+    const able = (sources.byRole.get(need.role) ?? []).filter(
+      ({ entry }) => reach(entry, need, task.step.stock) !== undefined
+    )
+    asked.push(require(book, able, need.count, false))
+  }
+  return asked
+}
+
+/** The marking tool a method needs to come out exact enough; what is owned where that is good enough. */
+function markingRequires({ sources, book }: ModeContext, allowed: number): Asked[] {
+  if (allowed >= sources.kit.markingMm) return []
+  const fine = (sources.byRole.get('square') ?? []).filter(
+    ({ entry }) => (entry.specs.accuracyMm ?? Infinity) <= allowed
+  )
+  return [require(book, fine, 1, false)]
+}
+
+function modeOf(context: ModeContext, part: Part, groups: readonly Players[]): Mode | undefined {
+  const { method, task, exact } = part
+  const { world, sources } = context
+  const [lead, ...others] = groups
+  const limit = exact ? task.step.accuracyMm : undefined
+  const own = lead ? lead.errorMm : leadError(method, undefined, [])
+  if (!lead && !exactEnough(own, limit)) return undefined
+  const marking = lead?.marking ?? markingAllowed(method, own, limit)
+  const requires = requireAll([
+    ...groups.flatMap((group, index) => roleRequires(context, part, group, index)),
+    ...markingRequires(context, marking)
+  ])
+  if (!requires) return undefined
+  const minutes =
+    (lead ? lead.minutes : minutesOf(method, undefined, [], task.load)) +
+    sumOf(others, ({ round }) => round)
+  const errorMm = resultError(method, own, Math.min(sources.kit.markingMm, marking))
+  const judged = exact ? task : { ...task, step: { ...task.step, accuracyMm: undefined } }
+  const { fee, effort } = figuresOf(sources.context, method, judged, minutes, errorMm)
+  const perHour = lead ? consumablesPerHour(world, lead.first.entry.tool) : 0
+  const used = Math.floor(eaten(perHour, method, minutes, task.load) + 0.5)
+  return { method: method.id, minutes, effort, pay: fee + used, requires }
+}
+
+/** All modes of one method by itself. @param exact as exact as the step asks; otherwise to be cleaned up */
+function modesOfMethod(context: ModeContext, method: Method, task: Task, exact: boolean): Mode[] {
+  const partAt = (index: number): Part => ({ method, index, task, exact })
+  const families = method.roles.map((_, index) =>
+    playersFor(context.sources, context.book, partAt(index))
+  )
+  if (families.some((family) => family.length === 0)) return []
+  const found: Mode[] = []
+  const visit = (index: number, chosen: readonly Players[]): void => {
+    if (found.length >= PAIRINGS) return
+    const family = families[index]
+    if (!family) {
+      const one = modeOf(context, partAt(0), chosen)
+      if (one) found.push(one)
+      return
+    }
+    for (const group of family)
+      if (tied(method, chosen, group, index)) visit(index + 1, [...chosen, group])
+  }
+  visit(0, [])
+  return found
+}
+
+/** The modes without those that another one is at least as good as in everything. */
+function thin(book: RequirementBook, list: readonly Mode[]): Mode[] {
+  const sorted = [...list].sort(
+    (a, b) => reckoned(a) - reckoned(b) || a.requires.length - b.requires.length
+  )
+  const kept: Mode[] = []
+  const perMethod = new Map<string, number>()
+  const beats = (other: Mode, one: Mode): boolean =>
+    other.minutes <= one.minutes &&
+    other.effort <= one.effort &&
+    other.pay <= one.pay &&
+    other.requires.every((weak) => one.requires.some((strong) => implies(book, strong, weak)))
+  for (const one of sorted) {
+    const ofMethod = perMethod.get(one.method) ?? 0
+    // What asks for next to nothing stays in any case, a service or what is owned, and the best ways of every method.
+    if (kept.length >= KEPT && one.requires.length > FEW && ofMethod >= PER_METHOD) continue
+    if (kept.some((other) => beats(other, one))) continue
+    kept.push(one)
+    perMethod.set(one.method, ofMethod + 1)
+  }
+  return kept
+}
+
+/** A rough way and the way to clean up after it, as one. */
+const cleaned = (first: Mode, then: Mode): Mode => ({
+  method: first.method,
+  minutes: first.minutes + then.minutes,
+  effort: first.effort + then.effort,
+  pay: first.pay + then.pay,
+  requires: [...new Set([...first.requires, ...then.requires])].sort((a, b) => a - b)
+})
+
+/** All modes of a step of a build, the cheapest first; those no better than another one in anything are left out. */
+export function modesFor(context: ModeContext, step: Step, build: Build): Mode[] {
+  const { book, sources } = context
+  const { library } = sources.context
+  const methodsFor = (one: Step): Method[] =>
+    (library.methodsFor.get(one.operation) ?? []).filter(
+      (method) => admitted(method, sources.context) && limitsBroken(method, one.stock).length === 0
+    )
+  const modes = (method: Method, one: Step, exact: boolean): Mode[] =>
+    modesOfMethod(context, method, taskOf(one, build), exact)
+  const after = cleanUpStep(library, step)
+  const cleanUps = after
+    ? thin(
+        book,
+        methodsFor(after).flatMap((method) =>
+          tooRough(method, after) ? [] : modes(method, after, true)
+        )
+      ).slice(0, COMBINED)
+    : []
+  const found = methodsFor(step).flatMap((method) => {
+    const rough = tooRough(method, step)
+    const alone = rough ? [] : modes(method, step, true)
+    if (!after || (!rough && step.accuracyMm === undefined)) return alone
+    const first = thin(book, modes(method, step, false)).slice(0, COMBINED)
+    return [...alone, ...first.flatMap((one) => cleanUps.map((then) => cleaned(one, then)))]
+  })
+  return thin(book, found)
+}

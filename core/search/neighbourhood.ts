@@ -1,0 +1,224 @@
+import { insert, moveEntries, permits, relocate, remove, type Order } from './order'
+import type { Problem } from './problem'
+import type { State } from './state'
+import { pick, supplyFor, supplyOf, type Supply } from './supply'
+
+const { floor, max, min } = Math
+
+/** Entries an order may have beyond all activities and a third of the choices. */
+export const MOST_ENTRIES = 400
+/** Choices of one requirement that are taken for one another. */
+const SHARERS = 14
+/** Looks for an entry of the wanted kind before a move gives up. */
+const LOOKS = { activity: 8, choice: 6 } as const
+/** Longest block that goes elsewhere. */
+const BLOCK = { least: 2, more: 10 } as const
+/** Of the choices for a requirement, the cheapest so many are tried. */
+const TRIED_CHOICES = 4
+
+/** Moves of an order to a neighbouring one; each is one a careful person might try. */
+export interface Neighbourhood {
+  readonly supply: Supply
+  /** Per choice: others that serve for the same. */
+  readonly sharing: readonly (readonly number[])[]
+}
+
+function sharingOf({ choices, requirements }: Problem): number[][] {
+  const sharing: Set<number>[] = choices.map(() => new Set())
+  for (const { from, along } of requirements) {
+    if (along) continue
+    const keys = [...from.keys()].slice(0, SHARERS)
+    for (const a of keys) for (const b of keys) if (a !== b) sharing[a]?.add(b)
+  }
+  return sharing.map((set) => [...set])
+}
+
+export const neighbourhoodOf = (problem: Problem, random: () => number): Neighbourhood => ({
+  supply: supplyOf(problem, random),
+  sharing: sharingOf(problem)
+})
+
+/** All activities in some order, each behind what it lacks. */
+export function startOrder({ supply }: Neighbourhood, order: Order, noise: number): void {
+  order.length = 0
+  const activities = [...supply.problem.wanted]
+  for (let i = activities.length - 1; i > 0; i--) {
+    const k = pick(supply, i + 1)
+    ;[activities[i], activities[k]] = [activities[k] as number, activities[i] as number]
+  }
+  for (const activity of activities)
+    insert(order, supplyFor(supply, order, activity, order.length, noise), activity)
+}
+
+/** An activity not in the order, −1 when all are. */
+function absent({ supply }: Neighbourhood, order: Order): number {
+  const missing = supply.problem.wanted.filter((activity) => {
+    for (let i = 0; i < order.length; i++) if (order.codes[i] === activity) return false
+    return true
+  })
+  return missing.length === 0 ? -1 : (missing[pick(supply, missing.length)] as number)
+}
+
+/** The place of some activity, −1 when none was met. */
+function somePlace({ supply }: Neighbourhood, order: Order): number {
+  for (let k = 0; k < LOOKS.activity; k++) {
+    const at = pick(supply, order.length)
+    if ((order.codes[at] as number) >= 0) return at
+  }
+  return -1
+}
+
+function insertActivity(around: Neighbourhood, order: Order): void {
+  const { supply } = around
+  const activity = absent(around, order)
+  if (activity < 0) {
+    const length = max(1, order.length)
+    return relocate(order, pick(supply, length), pick(supply, length))
+  }
+  const place = pick(supply, order.length + 1)
+  const at = supplyFor(supply, order, activity, place, 0.2 + supply.random())
+  insert(order, at, activity)
+}
+
+function relocateSome({ supply }: Neighbourhood, order: Order): void {
+  relocate(order, pick(supply, order.length), pick(supply, order.length))
+}
+
+function swapTwo({ supply }: Neighbourhood, order: Order): void {
+  const [a, b] = [pick(supply, order.length), pick(supply, order.length)]
+  const { codes, notBefore } = order
+  ;[codes[a], codes[b]] = [codes[b] as number, codes[a] as number]
+  ;[notBefore[a], notBefore[b]] = [notBefore[b] as number, notBefore[a] as number]
+}
+
+/** A block of the order goes elsewhere, as a rule to its beginning: what comes first decides most. */
+function moveBlock({ supply }: Neighbourhood, order: Order): void {
+  const first = pick(supply, order.length)
+  const size = min(order.length - first, BLOCK.least + pick(supply, BLOCK.more))
+  moveEntries(order, first, size, () =>
+    supply.random() < 0.4 ? 0 : pick(supply, order.length + 1)
+  )
+}
+
+/** An activity goes elsewhere with the purchases that stand right before it. */
+function moveActivity(around: Neighbourhood, order: Order): void {
+  const at = somePlace(around, order)
+  if (at < 0) return
+  let first = at
+  while (first > 0 && (order.codes[first - 1] as number) < 0) first--
+  moveEntries(order, first, at - first + 1, () => pick(around.supply, order.length + 1))
+}
+
+function removeSome({ supply }: Neighbourhood, order: Order): void {
+  remove(order, pick(supply, order.length))
+}
+
+/** Lets an activity do one of its steps in another mode: what that requires is put in before it. */
+function otherMode(around: Neighbourhood, order: Order): void {
+  const { supply } = around
+  const at = somePlace(around, order)
+  if (at < 0) return
+  const { activities, modes, requirements, maker } = supply.problem
+  const { steps } = activities[order.codes[at] as number]!
+  const step = steps[pick(supply, steps.length)]
+  if (!step) return
+  const mode = modes[step.first + pick(supply, step.last - step.first)]!
+  let place = at
+  for (const requirement of mode.requires) {
+    const { need, owned } = requirements[requirement]!
+    const list = supply.cheapest[requirement] ?? []
+    if (owned >= need || list.length === 0) continue
+    const drawn = floor(supply.random() * supply.random() * TRIED_CHOICES)
+    const choice = list[min(list.length - 1, drawn)] as number
+    if (permits(order, choice, place)) continue
+    const jig = maker[choice] as number
+    if (jig >= 0) place = supplyFor(supply, order, jig, place, 0.2)
+    insert(order, place++, -1 - choice)
+  }
+}
+
+/** Another offer that serves for the same. */
+function otherChoice({ supply, sharing }: Neighbourhood, order: Order): void {
+  for (let k = 0; k < LOOKS.choice; k++) {
+    const at = pick(supply, order.length)
+    const code = order.codes[at] as number
+    if (code >= 0) continue
+    const others = sharing[-1 - code] ?? []
+    if (others.length === 0) continue
+    order.codes[at] = -1 - (others[pick(supply, others.length)] as number)
+    return
+  }
+}
+
+/** An activity waits for some event time, or no longer. */
+function delay(around: Neighbourhood, order: Order): void {
+  const { supply } = around
+  const at = somePlace(around, order)
+  if (at < 0) return
+  const { count } = supply.problem.events
+  const drawn = (): number => {
+    if (supply.random() < 0.4) return 0
+    if (supply.random() < 0.5) return pick(supply, count)
+    const by = (supply.random() < 0.5 ? -1 : 1) * (1 + pick(supply, 3))
+    return max(0, min(count - 1, (order.notBefore[at] as number) + by))
+  }
+  order.notBefore[at] = drawn()
+}
+
+/** One activity or two go, another one comes in their place. */
+function exchange(around: Neighbourhood, order: Order): void {
+  const { supply } = around
+  const activity = absent(around, order)
+  const at = somePlace(around, order)
+  if (at < 0 || activity < 0) return otherMode(around, order)
+  remove(order, at)
+  if (supply.random() < 0.4) {
+    const more = somePlace(around, order)
+    if (more >= 0) remove(order, more)
+  }
+  const place = supply.random() < 0.5 ? min(at, order.length) : pick(supply, order.length + 1)
+  insert(order, supplyFor(supply, order, activity, place, 0.1 + supply.random()), activity)
+}
+
+function insertTwo(around: Neighbourhood, order: Order): void {
+  insertActivity(around, order)
+  insertActivity(around, order)
+}
+
+/** How often each move is tried, added up. From trials on instances of the bench's kind. */
+const MOVES: readonly (readonly [
+  upTo: number,
+  move: (around: Neighbourhood, order: Order) => void
+])[] = [
+  [0.1, insertActivity],
+  [0.24, relocateSome],
+  [0.28, swapTwo],
+  [0.36, moveBlock],
+  [0.48, moveActivity],
+  [0.57, removeSome],
+  [0.69, otherMode],
+  [0.79, otherChoice],
+  [0.85, delay],
+  [0.95, exchange],
+  [1, insertTwo]
+]
+
+/** Changes an order by one move. */
+export function change(around: Neighbourhood, order: Order): void {
+  const draw = around.supply.random()
+  if (order.length < 2) return insertActivity(around, order)
+  for (const [upTo, move] of MOVES) if (draw < upTo) return move(around, order)
+}
+
+/** Leaves out of an order what its last decoding did not use. */
+export function prune(order: Order, { scheduled, used }: State): void {
+  let kept = 0
+  for (let i = 0; i < order.length; i++) {
+    const code = order.codes[i] as number
+    if (code >= 0 ? scheduled[code] === 1 : used[-1 - code] === 1) {
+      order.codes[kept] = code
+      order.notBefore[kept++] = order.notBefore[i] as number
+    }
+  }
+  order.length = kept
+}

@@ -1,0 +1,216 @@
+import { acquireAll, arrive, forget, guard } from './acquire'
+import { choose } from './choose'
+import type { Model } from './model'
+import { NEVER } from './order'
+import { isLifted, pay, type State } from './state'
+
+const { floor, max } = Math
+
+/** Rounding of prices that a balance may fall short by, minor units. */
+const CASH_TOLERANCE = 1e-6
+/** The same for floor, m². */
+const FLOOR_TOLERANCE = 1e-9
+
+/** What an activity takes that is about to be placed. */
+interface Demand {
+  readonly activity: number
+  /** Cost that does not change from day to day, less what selling what is replaced brings. */
+  readonly cost: number
+  /** Whether a price on the list changes from day to day. */
+  readonly varies: boolean
+  readonly earliest: number
+  readonly due: number
+  readonly floor: number
+}
+
+/** Adds up the list; undefined where floor or cap do not allow it. */
+function demandOf(
+  { problem, floorLimit, cap }: Model,
+  state: State,
+  activity: number,
+  notBefore: number
+): Demand | undefined {
+  let [cost, regained, varies, added, due] = [0, 0, false, 0, state.dueBy]
+  let earliest = max(state.latest, problem.events.days[notBefore] ?? 0)
+  for (const choice of state.list) {
+    const one = problem.choices[choice]!
+    const count = state.buying[choice] as number
+    added += one.storedM2 * count
+    if (one.varies) varies = true
+    else cost += count * (one.cash[0] as number)
+    if (one.until < due) due = one.until
+    if (one.from > earliest) earliest = one.from
+    if (one.replaces && !state.soldItems.has(one.replaces.item)) regained += one.replaces.amount
+  }
+  for (const jig of state.jigs) cost += state.due[jig] as number
+  cost += state.due[activity] as number
+  const full = added > 0 && state.floorTaken + added > floorLimit + FLOOR_TOLERANCE
+  if (full && !isLifted(state, 'space')) return undefined
+  if (state.spent + cost > cap && !isLifted(state, 'money')) return undefined
+  state.regained = regained
+  return { activity, cost: cost - regained, varies, earliest, due, floor: added }
+}
+
+/** What the part of the list whose prices change comes to at an event time. */
+function varyingCost({ problem }: Model, state: State, k: number): number {
+  let total = 0
+  for (const choice of state.list) {
+    const one = problem.choices[choice]!
+    if (one.varies) total += (state.buying[choice] as number) * (one.cash[k] as number)
+  }
+  return total
+}
+
+/** Schedules an activity with what it lacks, not before an event time; passes it over where that cannot be done. */
+export function schedule(model: Model, state: State, activity: number, notBefore: number): void {
+  state.list = []
+  state.jigs = []
+  state.latest = 0
+  state.dueBy = NEVER
+  state.busy[activity] = 1
+  const possible = choose(model, state, activity) && acquireAll(model, state, activity)
+  state.busy[activity] = 0
+  if (!possible) return forget(model, state)
+  if (!guard(model, state)) return
+  const demand = demandOf(model, state, activity, notBefore)
+  if (!demand) return forget(model, state)
+  place(model, state, demand)
+}
+
+/** Finds the first event time at which every later balance and the hours allow an activity, and books it; or forgets it all. */
+function place(model: Model, state: State, demand: Demand): void {
+  const { events } = model.problem
+  const { activity, earliest } = demand
+  if (earliest >= events.horizon) return forget(model, state)
+  const minutes = state.minutes[activity] as number
+  let k = events.of[earliest] as number
+  for (;;) {
+    let total = demand.cost
+    if (demand.varies) total += varyingCost(model, state, k)
+    if (total > 0 && total > (state.slack[k] as number) + CASH_TOLERANCE) {
+      if (++k >= events.count) return forget(model, state)
+      continue
+    }
+    const from = max(earliest, events.days[k] as number)
+    const begin = state.calendar.firstFree(from)
+    if (begin < 0 && minutes > 0) return forget(model, state)
+    const nothingToDo = begin < 0 || (minutes === 0 && state.jigs.length === 0)
+    const there = nothingToDo ? k : (events.of[begin] as number)
+    if (there <= k) return book(model, state, demand, k, { total, from })
+    k = there
+  }
+}
+
+/** Takes the hours of jigs and activity one after another; false, and nothing taken, where one does not fit or ends too late. */
+function takeHours(state: State, activity: number, from: number, due: number): boolean {
+  const { jigs, calendar, days } = state
+  const careful = jigs.length > 0 || due < NEVER
+  if (careful) calendar.save()
+  let day = from
+  for (let i = 0; i <= jigs.length; i++) {
+    const minutes = state.minutes[i < jigs.length ? (jigs[i] as number) : activity] as number
+    let begin = day
+    if (minutes > 0) {
+      const ok = calendar.take(minutes, day)
+      begin = calendar.begin
+      day = calendar.done
+      if (!ok || day > due) {
+        if (careful) calendar.restore()
+        return false
+      }
+    }
+    days[2 * i] = begin
+    days[2 * i + 1] = day
+  }
+  return true
+}
+
+/** Books an activity with its jigs and purchases at an event time. */
+function book(
+  model: Model,
+  state: State,
+  { activity, due, floor: added }: Demand,
+  k: number,
+  { total, from }: { readonly total: number; readonly from: number }
+): void {
+  const { jigs, days } = state
+  if (!takeHours(state, activity, from, due)) return forget(model, state)
+  state.floorTaken += added
+  state.spent += total + state.regained
+  if (total !== 0) pay(state, k, total)
+  commit(model, state, k, activity)
+  for (let i = 0; i <= jigs.length; i++)
+    finish(
+      model,
+      state,
+      i < jigs.length ? (jigs[i] as number) : activity,
+      days[2 * i] as number,
+      days[2 * i + 1] as number
+    )
+}
+
+/** Makes the purchases on the list at an event time. */
+export function commit(model: Model, state: State, k: number, activity: number): void {
+  const { choices, events } = model.problem
+  const day = events.days[k] as number
+  const gained = (events.discount[day] as number) - (events.discount[events.horizon - 1] as number)
+  for (const choice of state.list) {
+    const one = choices[choice]!
+    const count = state.buying[choice] as number
+    state.buying[choice] = 0
+    state.used[choice] = 1
+    state.count[choice]! += count
+    if (one.makes) continue
+    state.value += count * (one.value[k] as number)
+    if (one.replaces && !state.soldItems.has(one.replaces.item)) {
+      state.soldItems.add(one.replaces.item)
+      if (state.recording) state.sold.push({ ...one.replaces, event: k })
+      state.value += one.replaces.amount * gained
+    }
+    if (state.recording) state.bought.push({ choice, count, event: k, activity })
+    arrive(model, state, choice, day, one.until)
+  }
+  state.list = []
+}
+
+/** What an activity is worth on the day it is done, and money from its sale. */
+function earn(model: Model, state: State, activity: number, done: number): void {
+  const { events, activities } = model.problem
+  const one = activities[activity]!
+  if (one.sold) {
+    const day = done + one.sold.afterDays
+    if (day >= events.horizon) return
+    state.value += (events.discount[day] as number) * one.worth
+    const k = events.next[day] as number
+    if (k < events.count) pay(state, k, -floor(one.worth * one.sold.flowsBack))
+  } else if (one.worth > 0) {
+    const late = max(0, done - one.wished)
+    const lost = late > 0 ? late * model.latenessPerDay : 0
+    state.value += (events.discount[done] as number) * max(0, one.worth * (1 - lost))
+  }
+}
+
+/** An activity is done: its effort and dues count, it earns its worth, and what it makes is there. */
+function finish(model: Model, state: State, activity: number, begin: number, done: number): void {
+  const { events, activities, choices } = model.problem
+  const { yields } = activities[activity]!
+  state.scheduled[activity] = 1
+  state.value -=
+    (events.discount[done] as number) * (state.effort[activity] as number) +
+    model.keptMoneyWorth * (events.discount[begin] as number) * (state.due[activity] as number)
+  earn(model, state, activity, done)
+  if (yields >= 0) {
+    if (!state.used[yields]) {
+      state.used[yields] = 1
+      const list = model.feeds[yields] as Int32Array
+      for (let i = 0; i < list.length; i += 2)
+        state.have[list[i] as number]! += list[i + 1] as number
+      state.count[yields]!++
+    }
+    state.value += choices[yields]!.value[events.of[done] as number] as number
+    arrive(model, state, yields, done, NEVER)
+  }
+  if (!state.recording) return
+  const [first, end] = [model.activitySteps[activity], model.activitySteps[activity + 1]]
+  state.done.push({ activity, begin, done, modes: Array.from(state.chosen.subarray(first, end)) })
+}

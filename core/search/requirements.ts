@@ -1,0 +1,79 @@
+import type { Source, Sources } from './sources'
+
+/** Something that must be there for a mode: so many of any of these sources. */
+export interface Requirement {
+  readonly id: number
+  readonly need: number
+  /** Units that each choice brings towards it, by the choice's number. */
+  readonly from: ReadonlyMap<number, number>
+  /** Units owned. */
+  readonly owned: number
+  /** Companion or protection: bought along without being asked for. */
+  readonly along: boolean
+}
+
+/** What asking for a requirement comes to: its number, that what is owned suffices, or that nothing can meet it. */
+export type Asked = number | 'met' | 'never'
+
+/** Requirements met with so far, each once. */
+export interface RequirementBook {
+  readonly list: Requirement[]
+  readonly numbers: Map<string, number>
+}
+export const emptyBook = (): RequirementBook => ({ list: [], numbers: new Map() })
+
+/** Enters a requirement into the book. @param along bought along without being asked for */
+export function require(
+  book: RequirementBook,
+  sources: readonly Source[],
+  need: number,
+  along: boolean
+): Asked {
+  const from = new Map<number, number>()
+  let owned = 0
+  for (const { offer, entry } of sources) {
+    if (offer < 0) owned += entry.count
+    else from.set(offer, (from.get(offer) ?? 0) + entry.count)
+  }
+  if (owned >= need) return 'met'
+  if (from.size === 0) return 'never'
+  const units = [...from].map(([offer, count]) => `${offer}*${count}`).join()
+  const key = `${need}|${owned}|${along ? 1 : 0}|${units}`
+  const known = book.numbers.get(key)
+  if (known !== undefined) return known
+  const id = book.list.length
+  book.list.push({ id, need, from, owned, along })
+  book.numbers.set(key, id)
+  return id
+}
+
+/** Enters several requirements; their numbers without repeats and in order, or undefined where one can never be met. */
+export function requireAll(asked: readonly Asked[]): number[] | undefined {
+  if (asked.includes('never')) return undefined
+  const numbers = asked.filter((one): one is number => typeof one === 'number')
+  return [...new Set(numbers)].sort((a, b) => a - b)
+}
+
+/** Whether meeting one requirement is enough for another. */
+export function implies(book: RequirementBook, strong: number, weak: number): boolean {
+  if (strong === weak) return true
+  const [a, b] = [book.list[strong], book.list[weak]]
+  if (!a || !b || a.need < b.need || a.owned > b.owned || a.from.size > b.from.size) return false
+  for (const [offer, count] of a.from) if ((b.from.get(offer) ?? 0) < count) return false
+  return true
+}
+
+/** What has to be there for a tool to serve in an operation beyond itself: companions and protection; undefined where that cannot be had. */
+export function serviceOf(
+  book: RequirementBook,
+  { byTool, byProtection }: Sources,
+  companions: readonly { readonly anyOf: readonly string[]; readonly count: number }[],
+  protections: readonly string[]
+): number[] | undefined {
+  return requireAll([
+    ...companions.map(({ anyOf, count }) =>
+      require(book, anyOf.flatMap((id) => byTool.get(id) ?? []), count, true)
+    ),
+    ...protections.map((protection) => require(book, byProtection.get(protection) ?? [], 1, true))
+  ])
+}

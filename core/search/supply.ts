@@ -1,0 +1,198 @@
+import { insert, type Order } from './order'
+import type { Problem } from './problem'
+
+const { ceil, floor, max, min } = Math
+
+/** Noise on prices is drawn once for so many numbers. */
+const NOISES = 1024
+/** Strides through the noise, so that modes and choices do not meet the same. */
+const MODE_STRIDE = 7
+const CHOICE_STRIDE = 13
+/** However much noise, a price is never less than this share of itself. */
+const LEAST_SHARE = 0.05
+/** Jigs made with jigs, so many deep. */
+const DEPTH = 3
+/** Offers of one requirement looked at, the cheapest first. */
+const CHEAPEST = 8
+
+/** What is looked at to find out what an activity lacks: prices net of resale, the cheapest choices for each requirement. */
+export interface Supply {
+  readonly problem: Problem
+  readonly random: () => number
+  readonly price: Float64Array
+  readonly cheapest: readonly (readonly number[])[]
+  readonly noises: Float64Array
+  /** Choices that are permitted: those whose mark is the present stamp. */
+  readonly there: Int32Array
+  stamp: number
+}
+
+/** A whole number below `length`. */
+export const pick = ({ random }: Pick<Supply, 'random'>, length: number): number =>
+  floor(random() * length)
+
+/** The least a step costs with its cheapest purchases, as things are priced. */
+function leastForStep(
+  { modes, requirements }: Problem,
+  price: Float64Array,
+  { first, last }: { readonly first: number; readonly last: number }
+): number {
+  let least = Infinity
+  for (let mode = first; mode < last; mode++) {
+    const { effort, pay, requires } = modes[mode]!
+    let cost = effort + pay
+    for (const requirement of requires) {
+      const { need, owned, from } = requirements[requirement]!
+      let cheapest = Infinity
+      for (const [one, units] of from)
+        cheapest = min(cheapest, (price[one] as number) * ceil((need - owned) / units))
+      cost += max(0, cheapest)
+      if (cost >= least) break
+    }
+    least = min(least, cost)
+  }
+  return least
+}
+
+/**
+ * What a purchase really costs: its price less what it brings at the end. What is made costs its timber, its work and the cheapest
+ * purchases for each of its steps.
+ */
+function pricesOf(problem: Problem): Float64Array {
+  const { choices, maker, activities } = problem
+  const price = Float64Array.from(choices, ({ value, makes }) =>
+    makes ? Infinity : -max(...value)
+  )
+  for (let round = 0; round <= DEPTH; round++)
+    choices.forEach(({ makes }, choice) => {
+      const activity = activities[maker[choice] ?? -1]
+      if (!makes || !activity || price[choice] !== Infinity) return
+      let total = activity.material
+      for (const step of activity.steps) total += leastForStep(problem, price, step)
+      price[choice] = total
+    })
+  return price
+}
+
+function cheapestFor({ requirements }: Problem, price: Float64Array): number[][] {
+  return requirements.map(({ from, need, owned }) => {
+    const costs = new Map(
+      [...from].map(([choice, units]) => [
+        choice,
+        (price[choice] ?? Infinity) * ceil((need - owned) / units)
+      ])
+    )
+    return [...from.keys()]
+      .filter((choice) => (costs.get(choice) ?? Infinity) < Infinity)
+      .sort((a, b) => (costs.get(a) ?? 0) - (costs.get(b) ?? 0))
+      .slice(0, CHEAPEST)
+  })
+}
+
+export function supplyOf(problem: Problem, random: () => number): Supply {
+  const noises = Float64Array.from({ length: NOISES }, () => random() + random() - 1)
+  const price = pricesOf(problem)
+  return {
+    problem,
+    random,
+    price,
+    cheapest: cheapestFor(problem, price),
+    noises,
+    there: new Int32Array(problem.choices.length),
+    stamp: 0
+  }
+}
+
+/** How much a price is stretched by the noise at a place. */
+const noisy = ({ noises }: Supply, noise: number, at: number): number =>
+  noise === 0 ? 1 : max(LEAST_SHARE, 1 + noise * (noises[at & (NOISES - 1)] as number))
+
+/** The choice that meets a requirement for least, and what it costs more: nothing where it is permitted already. −1 where none can. */
+function leastFor(
+  supply: Supply,
+  requirement: number,
+  noise: number,
+  offset: number
+): { readonly choice: number; readonly cost: number } {
+  const { there, stamp, price, cheapest, problem } = supply
+  const { need, owned, from } = problem.requirements[requirement]!
+  let cost = Infinity
+  let found = -1
+  for (const choice of cheapest[requirement] as readonly number[]) {
+    if (there[choice] === stamp) return { choice, cost: 0 }
+    const plain = (price[choice] as number) * ceil((need - owned) / (from.get(choice) ?? 1))
+    const one = plain * noisy(supply, noise, offset + choice * CHOICE_STRIDE)
+    if (one < cost) {
+      cost = one
+      found = choice
+    }
+    if (noise === 0) break
+  }
+  if (noise === 0 && cost > 0)
+    for (const choice of from.keys()) if (there[choice] === stamp) return { choice, cost: 0 }
+  return { choice: found, cost: max(0, cost) }
+}
+
+/** The choices still lacking for the cheapest mode of a step. */
+function lackingFor(
+  supply: Supply,
+  { first, last }: { readonly first: number; readonly last: number },
+  noise: number,
+  offset: number
+): number[] {
+  const { modes, requirements } = supply.problem
+  let best = Infinity
+  let picks: number[] = []
+  for (let mode = first; mode < last; mode++) {
+    const { effort, pay, requires } = modes[mode]!
+    let cost = (effort + pay) * noisy(supply, noise, offset + mode * MODE_STRIDE)
+    const wanted: number[] = []
+    for (let n = 0; n < requires.length && cost < best; n++) {
+      const requirement = requires[n] as number
+      const { owned, need, along } = requirements[requirement]!
+      if (owned >= need) continue
+      const least = leastFor(supply, requirement, noise, offset)
+      cost = least.choice < 0 ? Infinity : cost + least.cost
+      if (!along || noise > 0) wanted.push(least.choice)
+    }
+    if (cost < best) {
+      best = cost
+      picks = wanted
+    }
+  }
+  return picks
+}
+
+/**
+ * Puts in before `at` what an activity lacks, given what the order lets be bought before it, by prices with some noise.
+ * @returns the place right behind what was put in
+ */
+export function supplyFor(
+  supply: Supply,
+  order: Order,
+  activity: number,
+  at: number,
+  noise: number,
+  depth = 0
+): number {
+  const { there, problem } = supply
+  const stamp = ++supply.stamp
+  for (let i = 0; i < at; i++)
+    if ((order.codes[i] as number) < 0) there[-1 - (order.codes[i] as number)] = stamp
+  // The same purchase has the same noise for all steps of the activity.
+  const offset = noise === 0 ? 0 : pick(supply, NOISES)
+  const taken: number[] = []
+  for (const step of problem.activities[activity]?.steps ?? [])
+    for (const choice of lackingFor(supply, step, noise, offset))
+      if (there[choice] !== stamp) {
+        there[choice] = stamp
+        taken.push(choice)
+      }
+  let place = at
+  for (const choice of taken) {
+    const jig = problem.maker[choice] as number
+    if (jig >= 0 && depth < DEPTH) place = supplyFor(supply, order, jig, place, noise, depth + 1)
+    insert(order, place++, -1 - choice)
+  }
+  return place
+}
