@@ -153,6 +153,28 @@ export default ts.config(
     )
   },
   {
+    // On the page nothing is judged, searched or replayed: the workers are asked. What only reads or moves a plan may be used.
+    files: ['app/**/*.ts', 'app/**/*.vue'],
+    ignores: ['app/workers/**', '**/*.test.ts'],
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: ['plan', 'search', 'bound', 'risk', 'explain', 'scenarios', 'shopping'].map(
+                (room) => `**/core/${room}`
+              ),
+              allowTypeImports: true,
+              allowImportNames: ['movePurchase', 'purchaseDays', 'toolOfPurchase', 'pocketDays'],
+              message: 'Plans are judged and searched for in a worker: ask it.'
+            }
+          ]
+        }
+      ]
+    }
+  },
+  {
     files: ['app/parts/**'],
     rules: forbid('Parts are used by views, not the other way round.', ...from('views'))
   },

@@ -1,9 +1,15 @@
 <script setup lang="ts">
 import { computed, onErrorCaptured, onMounted, ref, watch, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
-import { useDocumentVisibility, useIntervalFn, useOnline, usePreferredDark, useTitle } from '@vueuse/core'
+import {
+  useDocumentVisibility,
+  useIntervalFn,
+  useOnline,
+  usePreferredDark,
+  useTitle
+} from '@vueuse/core'
 import Button from 'primevue/button'
-import Message from 'primevue/message'
+import MessageBox from 'primevue/message'
 import FindDialog from './shell/FindDialog.vue'
 import KeysDialog from './shell/KeysDialog.vue'
 import ThumbIndex from './shell/ThumbIndex.vue'
@@ -14,12 +20,23 @@ import { useKeeping } from './stores/keeping'
 import { keeping as keepingWords } from './words/keeping'
 import type { PlaceId } from './places'
 import { isDark } from './theme/chart'
+import type { Issue } from '../core/kernel'
+import { useJudging } from './stores/judging'
+import { useLoading } from './stores/loading'
+import { useNotices } from './stores/notices'
+import { useSaving } from './stores/saving'
+import { useSettings } from './stores/settings'
 import { useWorkspace } from './stores/workspace'
 import { usePlanning } from './stores/planning'
 import { sentence } from './words/issues'
 import { pageTitle, shell } from './words/shell'
 
 const store = useWorkspace()
+const loading = useLoading()
+const saving = useSaving()
+const notices = useNotices()
+const settings = useSettings()
+const judging = useJudging()
 const planning = usePlanning()
 const keeping = useKeeping()
 const route = useRoute()
@@ -28,7 +45,7 @@ const failed = ref(false)
 const finding = ref(false)
 const showingKeys = ref(false)
 
-onMounted(() => void store.start())
+onMounted(() => void loading.start())
 useIntervalFn(store.lookAtTheDay, 60_000)
 watch(useDocumentVisibility(), store.lookAtTheDay)
 onErrorCaptured((error) => {
@@ -38,7 +55,7 @@ onErrorCaptured((error) => {
 })
 const prefersDark = usePreferredDark()
 watchEffect(() => {
-  const { theme } = store.settings
+  const { theme } = settings.settings
   const dark = theme === 'dark' || (theme !== 'light' && prefersDark.value)
   document.documentElement.dataset.theme = dark ? 'dark' : 'light'
   isDark.value = dark
@@ -62,7 +79,7 @@ onMounted(() =>
 /** A page that is closed while a change is being written asks first. */
 onMounted(() =>
   window.addEventListener('beforeunload', (event) => {
-    if (store.kept === 'keeping') event.preventDefault()
+    if (saving.kept === 'keeping') event.preventDefault()
   })
 )
 const backupLine = computed(() =>
@@ -70,12 +87,63 @@ const backupLine = computed(() =>
     ? keepingWords.due(keeping.backupDue, keeping.backup === undefined)
     : undefined
 )
-const messages = computed(() => [
-  ...store.trouble.map((one) => ({ text: sentence(one, store.say), severity: 'error' as const })),
-  ...store.notes.map((one) => ({ text: sentence(one, store.say), severity: 'info' as const })),
-  ...(planning.failure === undefined && !failed.value
-    ? []
-    : [{ text: shell.failed, severity: 'error' as const }])
+/** A message with what takes it away: itself alone. */
+const message = (one: Issue, severity: 'error' | 'info'): Shown => ({
+  text: sentence(one, store.say),
+  severity,
+  again: undefined,
+  dismiss: () => notices.dismiss(one)
+})
+interface Shown {
+  readonly text: string
+  readonly severity: 'error' | 'info'
+  /** What is done about it on the spot, where something can be. */
+  readonly again: (() => void) | undefined
+  readonly dismiss: () => void
+}
+/** What a worker could not do, with the way out: it is asked again. */
+const stopped = computed<Shown[]>(() => [
+  ...(planning.failure
+    ? [
+        {
+          ...message(planning.failure, 'error'),
+          again: () => planning.replan(),
+          dismiss: () => {
+            planning.failure = undefined
+          }
+        }
+      ]
+    : []),
+  ...(judging.failure && judging.failure.code !== planning.failure?.code
+    ? [
+        {
+          ...message(judging.failure, 'error'),
+          dismiss: () => {
+            judging.failure = undefined
+          }
+        }
+      ]
+    : [])
+])
+const broken = computed<Shown[]>(() =>
+  failed.value
+    ? [
+        {
+          text: shell.failed,
+          severity: 'error',
+          again: undefined,
+          dismiss: () => {
+            failed.value = false
+          }
+        }
+      ]
+    : []
+)
+const messages = computed<Shown[]>(() => [
+  ...notices.trouble.map((one) => message(one, 'error')),
+  ...notices.notes.map((one) => message(one, 'info')),
+  ...stopped.value,
+  ...broken.value
 ])
 const save = useSave()
 </script>
@@ -91,16 +159,17 @@ const save = useSave()
         <span>{{ demoLine }}</span>
         <RouterLink to="/start">{{ shell.startMine }}</RouterLink>
       </div>
-      <Message
-        v-for="(message, index) in messages"
+      <MessageBox
+        v-for="(one, index) in messages"
         :key="index"
         class="no-print"
-        :severity="message.severity"
+        :severity="one.severity"
       >
         <div class="row">
-          <span>{{ message.text }}</span>
+          <span>{{ one.text }}</span>
+          <Button v-if="one.again" size="small" :label="shell.again" @click="one.again()" />
           <Button
-            v-if="message.severity === 'error' && store.workspace"
+            v-if="one.severity === 'error' && store.workspace"
             size="small"
             severity="secondary"
             :label="shell.saveNow"
@@ -111,11 +180,11 @@ const save = useSave()
             severity="secondary"
             variant="text"
             :label="shell.dismiss"
-            @click="store.dismiss()"
+            @click="one.dismiss()"
           />
         </div>
-      </Message>
-      <Message v-if="waiting !== 'no' || partMissing" class="no-print" severity="info">
+      </MessageBox>
+      <MessageBox v-if="waiting !== 'no' || partMissing" class="no-print" severity="info">
         <div class="row">
           <span>{{
             partMissing
@@ -125,10 +194,10 @@ const save = useSave()
               : waiting === 'here'
                 ? shell.newVersion
                 : shell.newElsewhere
-          }}</span><Button size="small" :label="shell.takeUp" @click="takeUp(store.idle)" />
+          }}</span><Button size="small" :label="shell.takeUp" @click="takeUp(saving.idle)" />
         </div>
-      </Message>
-      <Message v-if="backupLine" class="no-print" severity="warn">
+      </MessageBox>
+      <MessageBox v-if="backupLine" class="no-print" severity="warn">
         <div class="row">
           <span>{{ backupLine }}</span><Button
             size="small"
@@ -137,7 +206,7 @@ const save = useSave()
             @click="save"
           />
         </div>
-      </Message>
+      </MessageBox>
       <RouterView v-if="store.world" v-slot="{ Component }">
         <component :is="Component" :key="`${store.workspace?.id}${route.path}`" />
       </RouterView>

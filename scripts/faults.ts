@@ -5,7 +5,20 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { Ajv2020 } from 'ajv/dist/2020.js'
 import addFormats from 'ajv-formats'
-import { readItems, readLedgerCsv, readQuotes, readWorkspace, readZip, workspaceJsonSchema, writeItems, writeLedgerCsv, writeQuotes, writeWorkspace, writeZip, crossCheck } from '../core/formats'
+import {
+  readItems,
+  readLedgerCsv,
+  readQuotes,
+  readWorkspace,
+  readZip,
+  workspaceJsonSchema,
+  writeItems,
+  writeLedgerCsv,
+  writeQuotes,
+  writeWorkspace,
+  writeZip,
+  crossCheck
+} from '../core/formats'
 import { fingerprint, seededRandom } from '../core/kernel'
 import { library } from '../data'
 import { createApp } from '../server/app'

@@ -7,7 +7,7 @@ import type { Condition } from '../../core/catalogue'
 import { issue, ok, type Issue } from '../../core/kernel'
 import type { SellerType } from '../../core/prices'
 import { parseAmount, exponentOf } from '../../core/money'
-import { change, type PlannedPurchase } from '../../core/workspace'
+import { change, type PlannedPurchase, withoutPurchases } from '../../core/workspace'
 import InputText from 'primevue/inputtext'
 import type { Taken } from '../shell/photo'
 import { newId } from '../stores/clock'
@@ -54,17 +54,21 @@ async function confirm(): Promise<void> {
   const { library } = world
   const entryId = newId('e')
   const what = tool()
-  store.run(steps.bought(what), (state) =>
-    change.recordPurchase(state, library, {
-      purchase: props.purchase,
-      date: day.value,
-      paid: amount.value,
-      itemId: newId('item'),
-      entryId,
-      seller: seller.value,
-      condition: condition.value,
-      ...(until?.ok ? { warrantyUntil: until.value } : {})
-    })
+  const made = props.purchase
+  store.run(
+    steps.bought(what),
+    (state) =>
+      change.recordPurchase(state, library, {
+        purchase: props.purchase,
+        date: day.value,
+        paid: amount.value,
+        itemId: newId('item'),
+        entryId,
+        seller: seller.value,
+        condition: condition.value,
+        ...(until?.ok ? { warrantyUntil: until.value } : {})
+      }),
+    { plan: (plan) => plan && withoutPurchases(plan, [made]) }
   )
   const kept = photo.value ? await attachPhoto(entryId, what, photo.value) : ok(undefined)
   if (!kept.ok) {

@@ -14,7 +14,7 @@ const router = useRouter()
 const text = ref('')
 const chosen = ref(0)
 
-const all = store.world && store.say ? findables(store.world, store.say) : []
+const all = store.world && store.say ? findables(store.world, store.say, store.plan) : []
 const result = computed(() => search(all, text.value, SHOWN))
 const found = computed(() => result.value.found)
 function go(index: number): void {

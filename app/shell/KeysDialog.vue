@@ -3,11 +3,11 @@ import Dialog from 'primevue/dialog'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { PLACES } from '../places'
-import { useWorkspace } from '../stores/workspace'
+import { useSettings } from '../stores/settings'
 import { placeNames, shell } from '../words/shell'
 
 const visible = defineModel<boolean>('visible', { required: true })
-const store = useWorkspace()
+const settings = useSettings()
 const route = useRoute()
 const lines = computed(() => [
   ...(route.meta.place === 'stages'
@@ -20,7 +20,7 @@ const lines = computed(() => [
           ? shell.ledgerKeys
           : []),
   ...shell.keyLines(
-    store.settings.letters === false
+    settings.settings.letters === false
       ? []
       : PLACES.map(({ id, letter }) => [letter, placeNames[id]] as const)
   )
@@ -43,7 +43,7 @@ const lines = computed(() => [
         <dd>{{ what }}</dd>
       </template>
     </dl>
-    <p v-if="store.settings.letters === false" class="soft small">{{ shell.lettersOff }}</p>
+    <p v-if="settings.settings.letters === false" class="soft small">{{ shell.lettersOff }}</p>
   </Dialog>
 </template>
 

@@ -1,11 +1,15 @@
 <script setup lang="ts">
 import { useRoute } from 'vue-router'
 import { PLACES } from '../places'
+import { useSaving } from '../stores/saving'
+import { useSettings } from '../stores/settings'
 import { useWorkspace } from '../stores/workspace'
 import { placeNames, shell } from '../words/shell'
 
 defineEmits<{ find: []; keys: [] }>()
 const store = useWorkspace()
+const settings = useSettings()
+const saving = useSaving()
 const route = useRoute()
 </script>
 
@@ -22,7 +26,9 @@ const route = useRoute()
         >
           <i :class="place.icon" aria-hidden="true" />
           <span>{{ placeNames[place.id] }}</span>
-          <kbd v-if="store.settings.letters !== false" aria-hidden="true">{{ place.letter }}</kbd>
+          <kbd v-if="settings.settings.letters !== false" aria-hidden="true">{{
+            place.letter
+          }}</kbd>
         </RouterLink>
       </li>
     </ul>
@@ -58,9 +64,9 @@ const route = useRoute()
       >
       <p class="kept" role="status">
         {{
-          store.kept === 'kept'
+          saving.kept === 'kept'
             ? shell.kept
-            : store.kept === 'keeping'
+            : saving.kept === 'keeping'
               ? shell.keeping
               : shell.notKept
         }}

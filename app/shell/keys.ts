@@ -1,6 +1,7 @@
 import { onKeyStroke } from '@vueuse/core'
 import { useRouter } from 'vue-router'
 import { PLACES } from '../places'
+import { useSettings } from '../stores/settings'
 import { useWorkspace } from '../stores/workspace'
 
 const isTyping = (target: EventTarget | null): boolean =>
@@ -15,6 +16,7 @@ const isTyping = (target: EventTarget | null): boolean =>
 export function useKeys(open: { find: () => void; keys: () => void }): void {
   const router = useRouter()
   const store = useWorkspace()
+  const settings = useSettings()
   onKeyStroke(true, (event) => {
     const command = event.ctrlKey || event.metaKey
     if (command && event.key.toLowerCase() === 'z' && !isTyping(event.target)) {
@@ -31,7 +33,7 @@ export function useKeys(open: { find: () => void; keys: () => void }): void {
       return
     }
     const place =
-      store.settings.letters === false
+      settings.settings.letters === false
         ? undefined
         : PLACES.find(({ letter }) => letter === event.key)
     if (place) void router.push(place.path)

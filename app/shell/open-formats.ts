@@ -1,5 +1,6 @@
-import { pocketList } from '../../core/shopping'
 import { inventoryOf } from '../../core/care'
+import type { PocketLine } from '../../core/shopping'
+import { useJudging } from '../stores/judging'
 import type { useWorkspace } from '../stores/workspace'
 import { pocketMarkdown } from '../words/pocket'
 
@@ -19,6 +20,10 @@ interface TextFile {
   readonly type: string
   readonly text: string
 }
+
+/** The pocket list of the plan on the table, asked of the judge. */
+const pocketHere = (): Promise<readonly PocketLine[]> =>
+  new Promise((resolve) => useJudging().pocket(resolve))
 
 /** The workspace on the table in one of the open formats; undefined where there is nothing to write. */
 export async function openFormat(
@@ -42,7 +47,7 @@ export async function openFormat(
     case 'ledger-csv':
       return csv('ledger', formats.writeLedgerCsv(workspace.ledger, currency))
     case 'plan-csv':
-      return csv('plan', await store.csvText())
+      return csv('plan', store.plan ? formats.planCsv(world, store.plan) : '')
     case 'inventory-csv':
       return csv('inventory', formats.writeInventory(inventoryOf(world), world.library, currency))
     case 'journal':
@@ -52,19 +57,17 @@ export async function openFormat(
         text: formats.writeJournal(workspace)
       }
     case 'calendar': {
-      const text = await store.calendarText()
+      const text = store.plan && formats.planCalendar(world, store.plan)
       return text === undefined
         ? undefined
         : { name: `${workspace.name} plan.ics`, type: 'text/calendar', text }
     }
     case 'pocket':
-      return (
-        workspace.plan && {
-          name: `${workspace.name} pocket list.md`,
-          type: 'text/markdown',
-          text: pocketMarkdown(say, workspace, pocketList(world, workspace.plan), world.asOf)
-        }
-      )
+      return {
+        name: `${workspace.name} pocket list.md`,
+        type: 'text/markdown',
+        text: pocketMarkdown(say, workspace, await pocketHere(), world.asOf)
+      }
     case 'schema':
       return {
         name: 'workspace.schema.json',

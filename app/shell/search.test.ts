@@ -1,10 +1,10 @@
 import { expect, test } from '@jest/globals'
-import { demoWorld } from '../../tests/helpers/workspaces'
+import { demoWorld, demoPlan } from '../../tests/helpers/workspaces'
 import { sayFor } from '../words/say'
 import { findables, search } from './search'
 
 const world = demoWorld('hive-yard')
-const all = findables(world, sayFor(world))
+const all = findables(world, sayFor(world), demoPlan('hive-yard'))
 
 test('everything with a name is in it, with the way to it', () => {
   const kinds = new Set(all.map(({ kind }) => kind))

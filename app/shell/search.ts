@@ -1,6 +1,6 @@
 import { matchesSearch, namesInAllSets } from '../../core/catalogue'
 import { findOffer } from '../../core/prices'
-import type { World } from '../../core/workspace'
+import type { Plan, World } from '../../core/workspace'
 import { PLACES } from '../places'
 import { ledger } from '../words/ledger'
 import { keeping } from '../words/keeping'
@@ -23,7 +23,7 @@ export interface Findable {
 }
 
 /** Everything in a workspace and the library that has a name and a place. */
-export function findables(world: World, say: Say): Findable[] {
+export function findables(world: World, say: Say, plan: Plan | undefined): Findable[] {
   const { workspace, library } = world
   const to = encodeURIComponent
   const place = (path: string, label: string): Findable => ({
@@ -52,7 +52,7 @@ export function findables(world: World, say: Say): Findable[] {
       path: `/builds/${to(id)}`,
       words: name
     })),
-    ...(workspace.plan?.purchases ?? []).map(({ id, offer, date, price }): Findable => ({
+    ...(plan?.purchases ?? []).map(({ id, offer, date, price }): Findable => ({
       key: id,
       kind: 'plan',
       label: say.offer(offer),

@@ -1,7 +1,7 @@
 import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction } from 'idb'
 import { issue, ok, refused, type Issue, type Result } from '../../core/kernel'
 import type { Photo, Workspace } from '../../core/workspace'
-import { splitRecord, type Head, type LedgerChunk } from './records'
+import { printOf, splitRecord, type Head, type LedgerChunk } from './records'
 
 /** What the browser keeps of a workspace, without its ledger; `revision` counts its changes, so that two tabs notice one another. */
 export interface StoredHead {
@@ -23,6 +23,12 @@ interface StoredV1 {
   readonly revision: number
   readonly savedAt: number
   readonly data: Workspace
+}
+
+/** A plan by the workspace it was made for. */
+export interface StoredPlan {
+  readonly workspace: string
+  readonly plan: unknown
 }
 
 export interface Settings {
@@ -66,6 +72,8 @@ export interface BackupNote {
 export interface Schema extends DBSchema {
   workspaces: { key: string; value: StoredHead }
   ledger: { key: [string, number]; value: LedgerChunk }
+  /** The plan last made for each workspace; derived, so that it is kept apart. */
+  plans: { key: string; value: StoredPlan }
   settings: { key: string; value: Settings }
   snapshots: { key: string; value: StoredSnapshot; indexes: { workspace: string } }
   photos: { key: string; value: StoredPhoto; indexes: { workspace: string } }
@@ -82,13 +90,21 @@ export type Database = IDBPDatabase<Schema>
 type Upgrading = IDBPTransaction<
   Schema,
   (
-    'workspaces' | 'ledger' | 'settings' | 'snapshots' | 'photos' | 'backups' | 'aside' | 'handles'
+    | 'workspaces'
+    | 'ledger'
+    | 'plans'
+    | 'settings'
+    | 'snapshots'
+    | 'photos'
+    | 'backups'
+    | 'aside'
+    | 'handles'
   )[],
   'versionchange'
 >
 
 export const NAME = 'frugal-ledger'
-export const VERSION = 2
+export const VERSION = 3
 
 /** Steps that bring the database from one version to the next; none is ever changed once it has been released. */
 const UPGRADES: readonly ((db: Database, transaction: Upgrading) => void | Promise<void>)[] = [
@@ -116,6 +132,17 @@ const UPGRADES: readonly ((db: Database, transaction: Upgrading) => void | Promi
         entries
       })
       for (const chunk of chunks) await transaction.objectStore('ledger').put(chunk)
+    }
+  },
+  // The plan gets a record of its own beside the workspace it was made for.
+  async (db, transaction) => {
+    db.createObjectStore('plans', { keyPath: 'workspace' })
+    const workspaces = transaction.objectStore('workspaces')
+    for (const old of await workspaces.getAll()) {
+      const { plan, ...head } = old.head as Head & { readonly plan?: unknown }
+      if (plan === undefined) continue
+      await transaction.objectStore('plans').put({ workspace: old.id, plan })
+      await workspaces.put({ ...old, head, print: printOf(head) })
     }
   }
 ]

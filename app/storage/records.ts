@@ -17,7 +17,7 @@ export interface LedgerChunk {
 /** Entries in a chunk: few enough that adding one writes little, many enough that opening reads few records. */
 export const CHUNK = 256
 
-const printOf = (data: unknown): string => textPrint(JSON.stringify(data))
+export const printOf = (data: unknown): string => textPrint(JSON.stringify(data))
 
 export const chunkOf = (
   workspace: string,

@@ -1,3 +1,4 @@
+import { DAYS_PER_YEAR, MS_PER_DAY } from '../../core/calendar'
 import { gunzipSync, gzipSync, strFromU8, strToU8 } from 'fflate'
 import { balanceOn } from '../../core/ledger'
 import { textPrint } from '../../core/kernel'
@@ -67,13 +68,13 @@ export async function snapshotText({ packed, print }: StoredSnapshot): Promise<s
   }
 }
 
-const [HOUR, DAY, WEEK] = [3_600_000, 86_400_000, 604_800_000]
+const [HOUR, DAY, WEEK] = [3_600_000, MS_PER_DAY, 7 * MS_PER_DAY]
 /** Snapshots made while working are kept: the newest twelve, then one an hour for a day, one a day for a month, one a week for a year. */
 const NEWEST = 12
 const LADDER = [
   { every: HOUR, for: DAY },
   { every: DAY, for: 30 * DAY },
-  { every: WEEK, for: 365 * DAY }
+  { every: WEEK, for: DAYS_PER_YEAR * DAY }
 ] as const
 /** Others, by reason: the newest of each. */
 const MOST: Readonly<Record<Exclude<SnapshotReason, 'while-working'>, number>> = {

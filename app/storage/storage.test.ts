@@ -6,7 +6,7 @@ import { beforeEach, describe, expect, test } from '@jest/globals'
 import { openDB } from 'idb'
 import { writeWorkspace } from '../../core/formats'
 import type { LedgerEntry } from '../../core/ledger'
-import type { Workspace } from '../../core/workspace'
+import type { Workspace, WorkspaceFile } from '../../core/workspace'
 import { library } from '../../data'
 import { demo, emptyWorkspace } from '../../tests/helpers/workspaces'
 import { readStored } from '../stores/recovery'
@@ -156,7 +156,7 @@ describe('a database of version 1', () => {
         new URL('../../tests/fixtures/workspace-version-1.json', import.meta.url),
         'utf8'
       )
-    ) as Workspace
+    ) as WorkspaceFile
     await oldDatabase([
       { id: old.id, name: old.name, revision: 41, savedAt: 7, data: old },
       {
@@ -174,7 +174,9 @@ describe('a database of version 1', () => {
     })
     const loaded = await storage.load(old.id)
     if (!loaded.ok || !loaded.value) throw new Error('not loaded')
-    expect([loaded.value.revision, loaded.value.damaged, loaded.value.data]).toEqual([41, [], old])
+    const { plan, ...rest } = old
+    expect([loaded.value.revision, loaded.value.damaged, loaded.value.data]).toEqual([41, [], rest])
+    expect([plan !== undefined, loaded.value.plan]).toEqual([true, plan])
     const read = await readStored(old.id, loaded.value, storage, library)
     expect(read).toMatchObject({
       ok: true,
@@ -231,7 +233,7 @@ describe('damage is noticed and repaired from the newest good snapshot', () => {
     store: 'workspaces' | 'ledger' | 'snapshots',
     change: (record: Record<string, unknown>) => void
   ): Promise<void> => {
-    const db = await openDB('frugal-ledger', 2)
+    const db = await openDB('frugal-ledger', 3)
     for (const record of (await db.getAll(store)) as Record<string, unknown>[]) {
       change(record)
       await db.put(store, record)
@@ -311,7 +313,7 @@ describe('damage is noticed and repaired from the newest good snapshot', () => {
       record.print = 'x'
     })
     expect(await storage.repair(later, 1)).toEqual({ ok: true, value: 2 })
-    const db = await openDB('frugal-ledger', 2)
+    const db = await openDB('frugal-ledger', 3)
     expect((await db.getAll('aside')) as unknown[]).toMatchObject([
       { record: { head: { print: 'x' }, ledger: [{ index: 0 }] } }
     ])

@@ -1,7 +1,16 @@
+import { MS_PER_DAY } from '../../core/calendar'
 import { issue, must, ok, refused, type Result } from '../../core/kernel'
 import { commonStart, type LedgerEntry } from '../../core/ledger'
-import type { Workspace } from '../../core/workspace'
-import { connection, type BackupNote, type ConnectionNews, type Database, type Settings, type SnapshotReason, type StoredPhoto } from './database'
+import type { Plan, Workspace } from '../../core/workspace'
+import {
+  connection,
+  type BackupNote,
+  type ConnectionNews,
+  type Database,
+  type Settings,
+  type SnapshotReason,
+  type StoredPhoto
+} from './database'
 import { openMirror, secondFactory, type Mirror, type Records } from './mirror'
 import { CHUNK, chunkCount, chunkOf, joinRecord, splitRecord, type Joined } from './records'
 import { expired, makeSnapshot, snapshotText, type SnapshotInfo } from './snapshots'
@@ -9,6 +18,8 @@ import { expired, makeSnapshot, snapshotText, type SnapshotInfo } from './snapsh
 export interface Loaded extends Joined {
   readonly revision: number
   readonly savedAt: number
+  /** The plan that was kept beside it, as it stands in the store. */
+  readonly plan: unknown
 }
 
 /** What the browser keeps. Every answer comes when the data is on the disk, not before; nothing throws. */
@@ -19,6 +30,8 @@ export interface Storage {
   load(id: string): Promise<Result<Loaded | undefined>>
   /** Writes a workspace if the stored revision is still `base`; answers with the new revision. Code `storage.elsewhere` when it is not. */
   save(workspace: Workspace, base: number): Promise<Result<number>>
+  /** Keeps the plan of a workspace beside it, or none. */
+  savePlan(id: string, plan: Plan | undefined): Promise<Result<void>>
   remove(id: string): Promise<Result<void>>
   /** Puts a record that cannot be read aside, untouched, and the repaired one in its place: both or neither. Answers with the new revision. */
   repair(repaired: Workspace, base: number): Promise<Result<number>>
@@ -45,7 +58,7 @@ export interface Storage {
 
 const SETTINGS_KEY = 'settings'
 /** A photo stays this long at the least, ms: longer than a page stays open. */
-const PHOTO_STAYS = 30 * 86_400_000
+const PHOTO_STAYS = 30 * MS_PER_DAY
 const FOLDER_KEY = 'backups'
 const rangeOf = (id: string): IDBKeyRange =>
   IDBKeyRange.bound([id, 0], [id, Number.MAX_SAFE_INTEGER])
@@ -173,16 +186,18 @@ export function openStorage(
       ),
     load: (id) =>
       attempt(async (db) => {
-        const transaction = db.transaction(['workspaces', 'ledger'])
-        const [stored, chunks] = await Promise.all([
+        const transaction = db.transaction(['workspaces', 'ledger', 'plans'])
+        const [stored, chunks, beside] = await Promise.all([
           transaction.objectStore('workspaces').get(id),
-          transaction.objectStore('ledger').getAll(rangeOf(id))
+          transaction.objectStore('ledger').getAll(rangeOf(id)),
+          transaction.objectStore('plans').get(id)
         ])
         if (!stored) return undefined
         const joined = joinRecord(stored, chunks)
         if (joined.damaged.length === 0)
           known.set(id, { revision: stored.revision, ledger: joined.readable })
-        return { ...joined, revision: stored.revision, savedAt: stored.savedAt }
+        const { revision, savedAt } = stored
+        return { ...joined, revision, savedAt, plan: beside?.plan }
       }),
     save: async (workspace, base) => {
       const written = await attempt((db) =>
@@ -198,12 +213,18 @@ export function openStorage(
       })
       return ok(records.head.revision)
     },
+    savePlan: (id, plan) =>
+      attempt(async (db) => {
+        if (plan) await db.put('plans', { workspace: id, plan })
+        else await db.delete('plans', id)
+      }),
     remove: async (id) => {
       await mirror.remove(id)
       return attempt(async (db) => {
-        const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite')
+        const transaction = db.transaction(['workspaces', 'ledger', 'plans'], 'readwrite')
         await Promise.all([
           transaction.objectStore('workspaces').delete(id),
+          transaction.objectStore('plans').delete(id),
           transaction.objectStore('ledger').delete(rangeOf(id)),
           transaction.done
         ])

@@ -1,5 +1,5 @@
 import { issue, ok, refused, type Result } from '../../core/kernel'
-import type { Workspace } from '../../core/workspace'
+import type { WorkspaceFile } from '../../core/workspace'
 import hiveYard from '../../data/demo/hive-yard.json?url'
 import thirdFloor from '../../data/demo/third-floor.json?url'
 import halfAGarage from '../../data/demo/half-a-garage.json?url'
@@ -18,13 +18,13 @@ export const DEMOS = [
 export type DemoId = (typeof DEMOS)[number]['id']
 
 /** Demo files are part of the application and tested with it, so they are not checked again here. */
-export async function loadDemo(id: DemoId): Promise<Result<Workspace>> {
+export async function loadDemo(id: DemoId): Promise<Result<WorkspaceFile>> {
   const demo = DEMOS.find((candidate) => candidate.id === id)
   if (!demo) return refused(issue('file.unreadable', [], { file: id, reason: 'no such demo' }))
   try {
     const response = await fetch(demo.url)
     return response.ok
-      ? ok((await response.json()) as Workspace)
+      ? ok((await response.json()) as WorkspaceFile)
       : refused(issue('file.unreadable', [], { file: demo.name, reason: String(response.status) }))
   } catch {
     return refused(issue('file.unreadable', [], { file: demo.name, reason: 'no connection' }))

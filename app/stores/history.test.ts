@@ -1,9 +1,9 @@
 import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { TODAY, build, emptyWorkspace } from '../../tests/helpers/workspaces'
+import { TODAY, build, emptyWorkspace, demoPlan } from '../../tests/helpers/workspaces'
 import { balanceOn, standing } from '../../core/ledger'
 import { change, type Workspace } from '../../core/workspace'
-import { NO_HISTORY, STEPS_KEPT, recorded, redone, undone } from './history'
+import { NO_HISTORY, STEPS_KEPT, recorded, redone, undone, type OnTable } from './history'
 
 let n = 0
 const newId = (): string => `h${n++}`
@@ -38,6 +38,8 @@ const seen = (state: Workspace): unknown => ({
     .sort()
 })
 
+const laid = (workspace: Workspace): OnTable => ({ workspace, plan: undefined })
+
 test('undoing everything returns the first state, redoing everything the last; the ledger only ever grows', () => {
   fc.assert(
     fc.property(fc.array(step, { minLength: 1, maxLength: 25 }), (list) => {
@@ -45,7 +47,7 @@ test('undoing everything returns the first state, redoing everything the last; t
       let [state, history] = [first, NO_HISTORY]
       for (const one of list) {
         const after = make(state, one)
-        history = recorded(history, { name: one.kind, before: state, after })
+        history = recorded(history, { name: one.kind, before: laid(state), after: laid(after) })
         state = after
       }
       const last = state
@@ -77,7 +79,11 @@ test('undoing an entry appends its reversal', () => {
     amount: -500,
     text: 'Saw'
   })
-  const there = undone(recorded(NO_HISTORY, { name: 'x', before, after }), after, newId)
+  const there = undone(
+    recorded(NO_HISTORY, { name: 'x', before: laid(before), after: laid(after) }),
+    after,
+    newId
+  )
   expect(there?.workspace.ledger).toMatchObject([
     { id: 'e', amount: -500 },
     { kind: 'reversal', amount: 500, reverses: 'e' }
@@ -89,11 +95,24 @@ test('a new change forgets what could be redone, and only so many steps are kept
   const state = emptyWorkspace()
   let history = NO_HISTORY
   for (let i = 0; i < STEPS_KEPT + 5; i++)
-    history = recorded(history, { name: String(i), before: state, after: state })
+    history = recorded(history, { name: String(i), before: laid(state), after: laid(state) })
   expect(history.past).toHaveLength(STEPS_KEPT)
   expect(STEPS_KEPT).toBeGreaterThanOrEqual(100)
   const back = undone(history, state, newId)
   expect(
-    back && recorded(back.history, { name: 'new', before: state, after: state }).future
+    back && recorded(back.history, { name: 'new', before: laid(state), after: laid(state) }).future
   ).toEqual([])
+})
+
+test('the plan that lay beside a state comes back with it', () => {
+  const workspace = emptyWorkspace()
+  const [first, second] = [demoPlan('hive-yard'), demoPlan('third-floor')]
+  const history = recorded(NO_HISTORY, {
+    name: 'moved',
+    before: { workspace, plan: first },
+    after: { workspace: { ...workspace, name: 'Other' }, plan: second }
+  })
+  const back = undone(history, workspace, newId)
+  expect(back?.plan).toBe(first)
+  expect(back && redone(back.history, back.workspace, newId)?.plan).toBe(second)
 })

@@ -1,11 +1,17 @@
 import { reconcile } from '../../core/ledger'
-import type { Workspace } from '../../core/workspace'
+import type { Plan, Workspace } from '../../core/workspace'
+
+/** A workspace with the plan that lay beside it. */
+export interface OnTable {
+  readonly workspace: Workspace
+  readonly plan: Plan | undefined
+}
 
 /** A change that can be undone, by the name a person reads. */
 export interface Step {
   readonly name: string
-  readonly before: Workspace
-  readonly after: Workspace
+  readonly before: OnTable
+  readonly after: OnTable
   /** One workspace took the place of another: going back is to the former one as it was, ledger and all. */
   readonly whole?: boolean | undefined
 }
@@ -53,12 +59,13 @@ export function undone(
   history: History,
   current: Workspace,
   newId: () => string
-): { history: History; workspace: Workspace } | undefined {
+): { history: History; workspace: Workspace; plan: Plan | undefined } | undefined {
   const step = history.past.at(-1)
   if (!step) return undefined
   return {
     history: { past: history.past.slice(0, -1), future: [step, ...history.future] },
-    workspace: restored(step.before, current, step.whole, newId)
+    workspace: restored(step.before.workspace, current, step.whole, newId),
+    plan: step.before.plan
   }
 }
 
@@ -66,11 +73,12 @@ export function redone(
   history: History,
   current: Workspace,
   newId: () => string
-): { history: History; workspace: Workspace } | undefined {
+): { history: History; workspace: Workspace; plan: Plan | undefined } | undefined {
   const step = history.future[0]
   if (!step) return undefined
   return {
     history: { past: [...history.past, step], future: history.future.slice(1) },
-    workspace: restored(step.after, current, step.whole, newId)
+    workspace: restored(step.after.workspace, current, step.whole, newId),
+    plan: step.after.plan
   }
 }

@@ -1,15 +1,29 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
+import { MS_PER_DAY } from '../../core/calendar'
 import { issue, ok, refused, type Issue, type Result } from '../../core/kernel'
-import { change, compareForReplacing, compareStates, handedOver, mergeStates, type Comparison, type PartKey, type Photo, type Workspace } from '../../core/workspace'
+import {
+  change,
+  compareForReplacing,
+  compareStates,
+  handedOver,
+  mergeStates,
+  splitPlan,
+  type Comparison,
+  type PartKey,
+  type Photo,
+  type Workspace
+} from '../../core/workspace'
 import type { PhotoFile } from '../../core/formats'
 import { library } from '../../data'
 import type { BackupNote, SnapshotInfo, StoredPhoto } from '../storage'
 import { steps } from '../words/steps'
 import { momentNow, newId } from './clock'
+import { useLoading } from './loading'
+import { useNotices } from './notices'
+import { useSaving } from './saving'
+import { formats, storageHere } from './storage-here'
 import { useWorkspace } from './workspace'
-
-const formats = (): Promise<typeof import('../../core/formats')> => import('../../core/formats')
 
 /** What a file would do here, before it does it. */
 export interface Incoming {
@@ -26,7 +40,7 @@ export interface Incoming {
 }
 
 /** A backup older than this is asked for again, ms; common practice for something changed every week or so. */
-const BACKUP_EVERY = 14 * 86_400_000
+const BACKUP_EVERY = 14 * MS_PER_DAY
 /** Into a folder that is allowed, a backup goes by itself once an hour of changes. */
 const FOLDER_EVERY = 3_600_000
 const FOLDER_KEEPS = 20
@@ -36,7 +50,10 @@ const TIDY_AFTER = 30_000
 /** Files in and out, snapshots and backups of the workspace on the table. */
 export const useKeeping = defineStore('keeping', () => {
   const store = useWorkspace()
-  const { storage } = store
+  const saving = useSaving()
+  const loading = useLoading()
+  const notices = useNotices()
+  const storage = storageHere()
   const incoming = shallowRef<Incoming>()
   const snapshots = shallowRef<readonly SnapshotInfo[]>([])
   const backup = shallowRef<BackupNote>()
@@ -60,9 +77,9 @@ export const useKeeping = defineStore('keeping', () => {
     if (!store.workspace || store.isDemo) return undefined
     const since =
       backup.value?.at ?? (oldest.value === undefined ? now.value : Date.parse(oldest.value))
-    const changed = backup.value === undefined || backup.value.revision < store.revision
+    const changed = backup.value === undefined || backup.value.revision < saving.revision
     return changed && now.value - since > BACKUP_EVERY
-      ? Math.floor((now.value - since) / 86_400_000)
+      ? Math.floor((now.value - since) / MS_PER_DAY)
       : undefined
   })
 
@@ -90,7 +107,7 @@ export const useKeeping = defineStore('keeping', () => {
       snapshots.value = []
       void lookForBackup()
       setTimeout(() => {
-        if (store.workspace && store.kept === 'kept') void storage.clearPhotos(store.workspace)
+        if (store.workspace && saving.kept === 'kept') void storage.clearPhotos(store.workspace)
         void storage.completeCopy()
       }, TIDY_AFTER)
     },
@@ -103,7 +120,7 @@ export const useKeeping = defineStore('keeping', () => {
     if (!store.workspace) return ok('')
     const print = workspacePrint(store.workspace)
     store.note((state) => handedOver(state, print, momentNow()))
-    const text = writeWorkspace(store.workspace)
+    const text = writeWorkspace(store.workspace, store.plan)
     const read = readWorkspace(text, library)
     return read.ok
       ? ok(text)
@@ -136,11 +153,11 @@ export const useKeeping = defineStore('keeping', () => {
   }
   async function noteBackup(where: BackupNote['where']): Promise<void> {
     if (!store.workspace) return
-    await store.idle()
+    await saving.idle()
     const note: BackupNote = {
       workspace: store.workspace.id,
       at: Date.now(),
-      revision: store.revision,
+      revision: saving.revision,
       where
     }
     backup.value = note
@@ -203,7 +220,7 @@ export const useKeeping = defineStore('keeping', () => {
     }
   }
   watch(
-    () => store.revision,
+    () => saving.revision,
     () => void toFolderIfDue()
   )
 
@@ -225,12 +242,12 @@ export const useKeeping = defineStore('keeping', () => {
       (listed.ok && listed.value.some(({ id }) => id === theirs.id))
     if (!isHere) {
       await storage.putPhotos(stored(theirs.id, photos, wanted))
-      store.show(theirs)
-      store.askToLast()
-      store.notes = notes
+      loading.show({ workspace: theirs, plan: read.value.plan })
+      loading.askToLast()
+      notices.setNotes(notes)
       return []
     }
-    if (store.workspace?.id !== theirs.id && !(await store.openKept(theirs.id)))
+    if (store.workspace?.id !== theirs.id && !(await loading.openKept(theirs.id)))
       return [issue('storage.unreadable')]
     const mine = store.workspace
     incoming.value = mine && {
@@ -323,7 +340,7 @@ export const useKeeping = defineStore('keeping', () => {
     const from = incoming.value
     const mine = store.workspace
     if (!from || !mine) return []
-    await store.snapshot(mine, 'before-import')
+    await saving.snapshot(mine, 'before-import')
     await storage.putPhotos(
       stored(
         mine.id,
@@ -332,7 +349,8 @@ export const useKeeping = defineStore('keeping', () => {
       )
     )
     if (from.kind === 'rows') store.run(steps.takenIn(from.file), () => from.theirs)
-    else if (mode === 'replace') store.run(steps.replaced(from.file), () => from.theirs, 'whole')
+    else if (mode === 'replace')
+      store.run(steps.replaced(from.file), () => from.theirs, { kind: 'whole' })
     else {
       const checked = (await formats()).checkMerged(
         mergeStates(mine, from.theirs, from.merge, choices, momentNow()),
@@ -340,9 +358,11 @@ export const useKeeping = defineStore('keeping', () => {
         library
       )
       if (!checked.ok) return checked.issues
-      store.run(steps.merged(from.file), () => checked.value.workspace, 'merged')
+      store.run(steps.merged(from.file), () => splitPlan(checked.value.workspace).workspace, {
+        kind: 'merged'
+      })
       if (checked.value.putBack.length > 0)
-        store.notes = [issue('merge.put-back', [], { parts: checked.value.putBack.join(', ') })]
+        notices.setNotes([issue('merge.put-back', [], { parts: checked.value.putBack.join(', ') })])
     }
     incoming.value = undefined
     await refresh()
@@ -358,13 +378,13 @@ export const useKeeping = defineStore('keeping', () => {
   }
   async function snapshotNow(): Promise<readonly Issue[]> {
     if (!store.workspace) return []
-    const made = await store.snapshot(store.workspace, 'by-hand')
+    const made = await saving.snapshot(store.workspace, 'by-hand')
     await refresh()
     return made.ok ? [] : made.issues
   }
   async function goBack(former: Workspace, moment: string): Promise<void> {
     if (!store.workspace) return
-    await store.snapshot(store.workspace, 'before-return')
+    await saving.snapshot(store.workspace, 'before-return')
     store.returnTo(steps.returned(moment), former)
     await refresh()
   }

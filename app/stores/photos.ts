@@ -2,6 +2,7 @@ import { ok, type Result } from '../../core/kernel'
 import { change } from '../../core/workspace'
 import { steps } from '../words/steps'
 import { newId } from './clock'
+import { storageHere } from './storage-here'
 import { useWorkspace } from './workspace'
 
 interface TakenPhoto {
@@ -21,7 +22,7 @@ export async function attachPhoto(
   const { workspace } = store
   if (!workspace) return ok(undefined)
   const id = newId('photo')
-  const kept = await store.storage.putPhotos([{ id, workspace: workspace.id, type, bytes: data }])
+  const kept = await storageHere().putPhotos([{ id, workspace: workspace.id, type, bytes: data }])
   if (kept.ok)
     store.run(steps.photo(text), (state) =>
       change.addPhoto(state, { id, entry, type, widthPx, heightPx, bytes: data.length })

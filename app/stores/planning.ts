@@ -1,77 +1,67 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { carriedPins, evaluate, movePurchase, type Report } from '../../core/plan'
-import { explainPurchase, purchaseOpens, type PurchaseReasons } from '../../core/explain'
-import { isOvertaken } from '../../core/shopping'
 import { keepPlan } from '../../core/against'
-import type { Outcome } from '../../core/search'
-import { change, forPlanning, workspaceHash, type Plan, type PlannedPurchase, type Workspace } from '../../core/workspace'
 import type { Build } from '../../core/builds'
-import type { Layout, NestPart, SheetSize } from '../../core/cutlist'
 import type { Day } from '../../core/calendar'
-import type { WayView } from '../workers/protocol'
-import { workerClient, type WorkerLike } from '../workers/client'
-import { useWorkspace } from './workspace'
+import type { Layout, NestPart, SheetSize } from '../../core/cutlist'
+import type { Issue } from '../../core/kernel'
+import { movePurchase, type Report } from '../../core/plan'
+import type { Outcome } from '../../core/search'
+import {
+  change,
+  workspaceHash,
+  type Plan,
+  type PlannedPurchase,
+  type Workspace
+} from '../../core/workspace'
+import type { Planned, WayView } from '../workers/protocol'
 import { steps } from '../words/steps'
+import { aboutTable, askCore } from './asking'
+import { useJudging } from './judging'
+import { useNotices } from './notices'
+import { useSaving } from './saving'
+import { useWorkspace } from './workspace'
 
-const makeWorker = (): WorkerLike =>
-  new Worker(new URL('../workers/core.worker.ts', import.meta.url), {
-    type: 'module'
-  }) as unknown as WorkerLike
+/** The plan carries the hash of the state it is to stand for. */
+const madeFor = (plan: Plan, state: Workspace): Plan => ({
+  ...plan,
+  workspace: { id: state.id, hash: workspaceHash(state) }
+})
 
-/** The plan and the ranking for the workspace on the table, kept up to date by the worker. */
+/** Makes the plan for the workspace on the table, kept up to date by a worker. */
 export const usePlanning = defineStore('planning', () => {
-  const store = useWorkspace()
-  const client = workerClient(makeWorker)
+  const table = useWorkspace()
+  const judging = useJudging()
+  const saving = useSaving()
+  const notices = useNotices()
+  const client = askCore()
+  const side = askCore()
   const busy = ref(false)
   const outcome = shallowRef<Outcome>()
-  const failure = ref<string>()
+  const failure = shallowRef<Issue>()
+  /** How far planning has come, and what the best plan so far is worth. */
+  const progress = shallowRef<Extract<Planned, { kind: 'so-far' }>>()
+  /** The plan that stood before the newest one, for its ghosts on the rule. */
+  const former = shallowRef<Plan>()
   /** State and day the newest planning request was made for. */
   let asked = ''
 
-  /** How far planning has come, and what the best plan so far is worth. */
-  const progress = shallowRef<{
-    readonly evaluations: number
-    readonly of: number
-    readonly value: number
-  }>()
-  /** The plan that stood before the newest one, for its ghosts on the rule. */
-  const former = shallowRef<Plan>()
-  /** A plan being tried out: nothing of it is kept until it is accepted. */
-  const whatIf = shallowRef<Plan>()
-  /** What is planned with: the workspace, and the library that is in use. */
-  const hash = computed(() => (store.workspace ? workspaceHash(store.workspace) : ''))
-  /** The same, with the day. */
-  const key = computed(() => (hash.value === '' ? '' : `${hash.value}@${store.world?.asOf ?? ''}`))
-  /** A plan of an earlier day stands as long as it holds; what has gone by otherwise is planned again. */
-  const overtaken = computed(
-    () =>
-      store.world !== undefined &&
-      plan.value !== undefined &&
-      isOvertaken(store.world, plan.value, () => planReport.value ?? { broken: [] })
-  )
-  const isSettled = (): boolean =>
-    plan.value?.workspace.hash === hash.value &&
-    plan.value.libraryVersion === store.world?.library.version &&
-    !overtaken.value
-  const plan = computed<Plan | undefined>(() => store.workspace?.plan)
+  const plan = computed<Plan | undefined>(() => table.plan)
   /** What stands on the rule: the plan, or the one being tried out. */
-  const shown = computed<Plan | undefined>(() => whatIf.value ?? plan.value)
-  /** A plan moved by hand has its rules checked, but nothing else was re-planned. */
-  const planReport = computed<Report | undefined>(() =>
-    store.world && plan.value ? evaluate(store.world, plan.value) : undefined
-  )
-  const report = computed<Report | undefined>(() =>
-    store.world && whatIf.value ? evaluate(store.world, whatIf.value) : planReport.value
-  )
+  const shown = computed<Plan | undefined>(() => judging.whatIf ?? plan.value)
+  const hash = computed(() => (table.workspace ? workspaceHash(table.workspace) : ''))
+  /** Whether the plan was made for what is on the table. One of an earlier day stands as long as the judge says that it holds. */
+  const standing = computed<'yes' | 'no' | 'unknown'>(() => {
+    const { world } = table
+    const its = plan.value
+    if (!its || !world || its.workspace.hash !== hash.value) return 'no'
+    if (its.libraryVersion !== world.library.version) return 'no'
+    if (its.asOf >= world.asOf) return 'yes'
+    if (!judging.says) return 'unknown'
+    return judging.says.overtaken ? 'no' : 'yes'
+  })
 
-  const question = (): { workspace: Workspace; today: Day } | undefined =>
-    store.workspace && { workspace: forPlanning(store.workspace, store.today), today: store.today }
-
-  /** Counts the plans asked for; one that was stopped or overtaken before it went to the worker is not asked for. */
-  let turn = 0
   function rest(): void {
-    turn += 1
     busy.value = false
     progress.value = undefined
     asked = ''
@@ -80,200 +70,167 @@ export const usePlanning = defineStore('planning', () => {
   function stop(): void {
     client.stop()
     rest()
-    asked = key.value
+    asked = judging.state
+  }
+  function heard(wanted: string, answer: Planned): void {
+    // What was asked about may have gone from the table, by an undo say.
+    if (wanted !== judging.state) {
+      if (answer.kind === 'done' && asked === wanted) rest()
+      return
+    }
+    if (answer.kind === 'so-far') {
+      progress.value = answer
+      table.plan = answer.plan
+      return
+    }
+    busy.value = false
+    outcome.value = answer.outcome
+    if (answer.outcome.kind === 'clash') return
+    table.plan = answer.outcome.plan
+    saving.keepPlan(answer.outcome.plan.workspace.id, answer.outcome.plan)
   }
   function replan(): void {
-    if (!store.workspace) return
-    const wanted = key.value
+    if (!table.workspace) return
+    const wanted = judging.state
+    const from = plan.value
     asked = wanted
-    turn += 1
-    const mine = turn
     busy.value = true
     failure.value = undefined
     progress.value = undefined
-    whatIf.value = undefined
-    const from = plan.value
+    judging.whatIf = undefined
     if (from) former.value = from
     // A long ledger takes a moment to be made ready for the worker; the page shows the change first.
     setTimeout(() => {
-      const asks = question()
-      if (asks && mine === turn) askFor(wanted, asks, from)
+      if (asked !== wanted || wanted !== judging.state) return
+      client.ask('plan', { from }, aboutTable(), {
+        answer: (answer) => heard(wanted, answer),
+        failed: (trouble) => {
+          failure.value = trouble
+          busy.value = false
+        }
+      })
     })
   }
-  function askFor(
-    wanted: string,
-    asks: { workspace: Workspace; today: Day },
-    from: Plan | undefined
-  ): void {
-    client.ask({ kind: 'plan', ...asks, from }, (reply) => {
-      if (wanted !== key.value) {
-        // What was asked about has gone from the table, by an undo say; nothing is under way for what stands there now.
-        if (reply.kind !== 'plan-so-far' && asked === wanted) rest()
-        return
-      }
-      if (reply.kind === 'failed') failure.value = reply.message
-      if (reply.kind === 'plan-so-far') {
-        progress.value = reply
-        store.settlePlan(reply.plan, false)
-        return
-      }
-      busy.value = false
-      if (reply.kind !== 'plan') return
-      outcome.value = reply.outcome
-      if (reply.outcome.kind !== 'clash') store.settlePlan(reply.outcome.plan)
+  /** Pins whose day has gone by are held for today or let go, and said. */
+  function carryPins(): boolean {
+    const { world } = table
+    if (!world?.workspace.pins.some(({ date }) => date < world.asOf)) return false
+    judging.ask('carried-pins', {}, (carried) => {
+      if (!carried) return
+      table.note((state) => ({ ...state, pins: carried.pins }))
+      notices.addNotes(carried.notes)
     })
+    return true
   }
-
   /** Plans again whenever what is planned with has changed; a plan moved by hand carries the new state's hash and stays. */
   watch(
-    [key, () => plan.value?.workspace.hash],
-    () => {
-      const carried = store.world && carriedPins(store.world)
-      if (carried) {
-        store.note(() => carried.workspace)
-        store.notes = [...store.notes, ...carried.notes]
-        return
-      }
-      if (isSettled() && asked !== key.value) rest()
-      if (key.value === '' || isSettled() || asked === key.value) return
-      replan()
+    [() => judging.state, standing],
+    ([state, stands]) => {
+      if (state === '' || carryPins() || stands === 'unknown') return
+      if (stands === 'yes' && asked !== state) rest()
+      if (stands === 'no' && asked !== state) replan()
     },
     { immediate: true }
   )
 
+  /** Ways in for a build of the workspace, by its id, or for one that stands nowhere yet. */
   function waysIn(
-    build: string,
+    build: string | Build,
     step: string | undefined,
-    listener: (ways: readonly WayView[]) => void
+    heardWays: (ways: readonly WayView[]) => void
   ): void {
-    const asks = question()
-    if (asks)
-      client.ask(
-        { kind: 'ways', ...asks, build, step },
-        (reply) => reply.kind === 'ways' && listener(reply.ways)
-      )
+    side.ask('ways', { build, step }, aboutTable(), { answer: heardWays })
   }
-
-  /** Ways in for a build that does not stand in the workspace. */
-  function waysInFor(build: Build, listener: (ways: readonly WayView[]) => void): void {
-    const asks = question()
-    if (asks)
-      client.ask(
-        { kind: 'ways', ...asks, build },
-        (reply) => reply.kind === 'ways' && listener(reply.ways)
-      )
-  }
-  /** Lays parts on sheets in the worker; the listener hears the layout for the material. */
+  /** Lays parts on a sheet in the worker. */
   function layOut(
     parts: readonly NestPart[],
     sheet: SheetSize,
-    material: string,
-    listener: (layout: Layout) => void
+    heardLayout: (layout: Layout) => void
   ): void {
-    client.ask({ kind: 'nest', parts, sheet, material }, (reply) => {
-      if (reply.kind === 'nest') listener(reply.layout)
-    })
+    side.ask('nest', { parts, sheet }, undefined, { answer: heardLayout })
   }
-  /** What the evaluator says if a purchase stood on another day; nothing is changed. */
-  function tryMove(purchase: PlannedPurchase, date: Day): Report | undefined {
-    return store.world && shown.value
-      ? evaluate(store.world, movePurchase(store.world, shown.value, purchase.id, date))
-      : undefined
+  /** What the judge says if a purchase stood on another day; nothing is changed. */
+  function tryMove(
+    purchase: PlannedPurchase,
+    date: Day,
+    heardReport: (report: Report) => void
+  ): void {
+    const { world } = table
+    if (!world || !shown.value) return
+    const tried = movePurchase(world, shown.value, purchase.id, date)
+    judging.ask('judge-move', { plan: tried }, heardReport)
   }
 
   /** Moves a purchase and pins it there; everything else stays where it was until the rest is planned again. */
   function move(purchase: PlannedPurchase, date: Day): void {
-    const { world } = store
+    const { world } = table
     if (!world || purchase.date === date) return
-    if (whatIf.value) {
-      whatIf.value = movePurchase(world, whatIf.value, purchase.id, date)
+    if (judging.whatIf) {
+      judging.whatIf = movePurchase(world, judging.whatIf, purchase.id, date)
       return
     }
     former.value = plan.value
-    store.run(steps.moved(store.say?.offer(purchase.offer) ?? ''), (state) => {
-      const next = state.plan ? movePurchase(world, state.plan, purchase.id, date) : undefined
-      const pinned = change.pin(
-        state,
-        { offer: purchase.offer, count: purchase.count, date },
-        purchase.date
-      )
-      return next ? withHash(pinned, next) : pinned
-    })
+    const pin = { offer: purchase.offer, count: purchase.count, date }
+    table.run(
+      steps.moved(table.say?.offer(purchase.offer) ?? ''),
+      (state) => change.pin(state, pin, purchase.date),
+      { plan: (its, after) => its && madeFor(movePurchase(world, its, purchase.id, date), after) }
+    )
     outcome.value = undefined
   }
   /** Begins or ends trying things out: what is moved then is not kept. */
   function tryOut(on: boolean): void {
-    whatIf.value = on ? plan.value : undefined
+    judging.whatIf = on ? plan.value : undefined
   }
   /** Keeps what was tried out: every purchase that has moved is pinned where it stands now. */
   function keepTried(): void {
-    const tried = whatIf.value
+    const tried = judging.whatIf
     const before = plan.value
-    whatIf.value = undefined
+    judging.whatIf = undefined
     if (!tried || !before) return
-    const moved = tried.purchases.filter(
-      ({ id, date }) => before.purchases.find((one) => one.id === id)?.date !== date
-    )
+    const dayBefore = (id: string): Day | undefined =>
+      before.purchases.find((one) => one.id === id)?.date
+    const moved = tried.purchases.filter(({ id, date }) => dayBefore(id) !== date)
     if (moved.length === 0) return
     former.value = before
-    store.run(steps.triedOut(moved.length), (state) =>
-      withHash(
+    table.run(
+      steps.triedOut(moved.length),
+      (state) =>
         moved.reduce(
           (next, { offer, count, date, id }) =>
-            change.pin(
-              next,
-              { offer, count, date },
-              before.purchases.find((one) => one.id === id)?.date
-            ),
+            change.pin(next, { offer, count, date }, dayBefore(id)),
           state
         ),
-        tried
-      )
+      { plan: (_its, after) => madeFor(tried, after) }
     )
     outcome.value = undefined
   }
-  function setPinned(purchase: PlannedPurchase, pinned: boolean): void {
-    const name = store.say?.offer(purchase.offer) ?? ''
-    store.run(pinned ? steps.pinned(name) : steps.unpinned(name), (state) => {
-      const next = pinned
-        ? change.pin(state, { offer: purchase.offer, count: purchase.count, date: purchase.date })
-        : change.unpin(state, purchase.offer, purchase.date)
-      return state.plan ? withHash(next, state.plan) : next
-    })
+  function setPinned({ offer, count, date }: PlannedPurchase, pinned: boolean): void {
+    const name = table.say?.offer(offer) ?? ''
+    table.run(
+      pinned ? steps.pinned(name) : steps.unpinned(name),
+      (state) =>
+        pinned ? change.pin(state, { offer, count, date }) : change.unpin(state, offer, date),
+      { plan: (its, after) => its && madeFor(its, after) }
+    )
   }
-  /** The plan carries the hash of the state it is to stand for. */
-  const withHash = (state: Workspace, next: Plan): Workspace => ({
-    ...state,
-    plan: { ...next, workspace: { id: state.id, hash: workspaceHash(state) } }
-  })
-
   /** Keeps the plan as it stands today, so that later one can see what was true. */
   function keep(): void {
-    const { world } = store
-    if (world) store.run(steps.adopted(), () => keepPlan(world))
+    const { world } = table
+    const its = plan.value
+    if (world && its) table.run(steps.adopted(), () => keepPlan(world, its))
   }
-
-  const reasons = (purchase: PlannedPurchase): PurchaseReasons | undefined =>
-    store.world && shown.value ? explainPurchase(store.world, shown.value, purchase) : undefined
-  const opens = (purchase: PlannedPurchase): PurchaseReasons['opens'] =>
-    store.world && plan.value
-      ? purchaseOpens(store.world, plan.value, purchase, report.value?.broken)
-      : []
-  const isPinned = (purchase: PlannedPurchase): boolean =>
-    store.workspace?.pins.some(
-      ({ offer, date }) => offer === purchase.offer && date === purchase.date
-    ) ?? false
+  const isPinned = ({ offer, date }: PlannedPurchase): boolean =>
+    table.workspace?.pins.some((pin) => pin.offer === offer && pin.date === date) ?? false
 
   return {
     plan,
     shown,
-    report,
     outcome,
     hash,
     busy,
     progress,
     former,
-    whatIf,
     failure,
     replan,
     stop,
@@ -281,13 +238,12 @@ export const usePlanning = defineStore('planning', () => {
     tryOut,
     keepTried,
     waysIn,
-    waysInFor,
     layOut,
     tryMove,
     move,
     setPinned,
     isPinned,
-    reasons,
-    opens
+    whatIf: computed(() => judging.whatIf),
+    report: computed(() => judging.report)
   }
 })

@@ -1,12 +1,20 @@
 import type { Library } from '../../core/catalogue'
-import { checkWorkspace, readKept, readProven, readWorkspace } from '../../core/formats'
+import {
+  checkWorkspace,
+  readKept,
+  readKeptPlan,
+  readProven,
+  readWorkspace
+} from '../../core/formats'
 import { issue, ok, refused, type Issue, type Result } from '../../core/kernel'
 import type { LedgerEntry } from '../../core/ledger'
-import type { Workspace } from '../../core/workspace'
+import { splitPlan, type Plan, type Workspace } from '../../core/workspace'
 import type { Loaded, Storage } from '../storage'
 
 export interface Recovered {
   readonly workspace: Workspace
+  /** The plan that was kept beside it. */
+  readonly plan: Plan | undefined
   readonly notes: readonly Issue[]
   /** The stored record is not what is shown: it has to be put aside and written anew. */
   readonly repaired: boolean
@@ -45,7 +53,11 @@ export async function readStored(
       ? readProven(loaded.data as { readonly ledger: readonly LedgerEntry[] }, library)
       : undefined
   if (read?.ok)
-    return ok({ workspace: read.value.workspace, notes: read.value.notes, repaired: false })
+    return ok({
+      ...read.value,
+      plan: read.value.plan ?? readKeptPlan(loaded.plan),
+      repaired: false
+    })
   const listed = await storage.snapshots(id)
   for (const { key, at } of listed.ok ? listed.value : []) {
     const text = await storage.snapshotText(key)
@@ -60,6 +72,7 @@ export async function readStored(
       if (checked.ok)
         return ok({
           workspace: checked.value.workspace,
+          plan: undefined,
           notes: [
             issue('storage.repaired', [], { at, entries: checked.value.workspace.ledger.length })
           ],
@@ -75,7 +88,7 @@ export async function readStored(
     )
     if (checked.ok)
       return ok({
-        workspace: checked.value,
+        ...splitPlan(checked.value),
         notes: [issue('storage.partly-lost', [], { entries: checked.value.ledger.length })],
         repaired: true
       })

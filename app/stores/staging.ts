@@ -1,52 +1,44 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { Answers, CurvePoint, Difference } from '../../core/explain'
+import type { Issue } from '../../core/kernel'
+import type { Minor } from '../../core/money'
 import type { Risk } from '../../core/risk'
 import type { ScenarioOutcome } from '../../core/scenarios'
-import type { Minor } from '../../core/money'
-import { forPlanning, workspaceHash, type Plan, type Scenario, type Workspace } from '../../core/workspace'
-import { workerClient, type WorkerLike } from '../workers/client'
-import { usePlanning } from './planning'
+import { workspaceHash, type Plan, type Scenario } from '../../core/workspace'
+import type { Answer, Asks } from '../workers/protocol'
+import { aboutTable, askCore, askProver } from './asking'
 import { useWorkspace } from './workspace'
 
-const makeThinker = (): WorkerLike =>
-  new Worker(new URL('../workers/core.worker.ts', import.meta.url), {
-    type: 'module'
-  }) as unknown as WorkerLike
-const makeProver = (): WorkerLike =>
-  new Worker(new URL('../workers/prover.worker.ts', import.meta.url), {
-    type: 'module'
-  }) as unknown as WorkerLike
+/** Questions of which one is answered at a time. */
+type Thought = 'answers' | 'more' | 'curve' | 'scenarios' | 'risk'
 
 /** Questions about the plan that take planning again or many courses of things; worked out beside the page, forgotten when the plan changes. */
 export const useStaging = defineStore('staging', () => {
-  const store = useWorkspace()
-  const planning = usePlanning()
-  const thinker = workerClient(makeThinker)
-  const prover = workerClient(makeProver)
+  const table = useWorkspace()
+  const thinker = askCore()
+  const prover = askProver()
   const answers = shallowRef<ReadonlyMap<string, Answers>>(new Map())
   const more = shallowRef<{ readonly amount: Minor; readonly difference: Difference }>()
   const curve = shallowRef<readonly CurvePoint[]>([])
   const outcomes = shallowRef<readonly ScenarioOutcome[]>([])
   const risk = shallowRef<Risk>()
   const bound = ref<number>()
-  const thinking = ref<'answers' | 'more' | 'curve' | 'scenarios' | 'risk'>()
+  const thinking = ref<Thought>()
   const proving = ref(false)
   /** No limit came out in the time there was. */
   const unbounded = ref(false)
-  const failure = ref<string>()
+  const failure = shallowRef<Issue>()
 
-  const key = computed(() =>
-    planning.plan
-      ? JSON.stringify([
-          planning.plan.workspace.hash,
-          planning.plan.purchases.map(({ id }) => id),
-          planning.plan.builds.map(({ build, done }) => [build, done])
-        ])
-      : ''
-  )
+  const planKey = ({ workspace: { hash }, purchases, builds }: Plan): string =>
+    JSON.stringify([
+      hash,
+      purchases.map(({ id }) => id),
+      builds.map(({ build, done }) => [build, done])
+    ])
+  const key = computed(() => (table.plan ? planKey(table.plan) : ''))
   /** What does not depend on the plan but on what is planned with. */
-  const ground = computed(() => (store.workspace ? workspaceHash(store.workspace) : ''))
+  const ground = computed(() => (table.workspace ? workspaceHash(table.workspace) : ''))
   watch(key, () => {
     answers.value = new Map()
     more.value = undefined
@@ -58,102 +50,86 @@ export const useStaging = defineStore('staging', () => {
     bound.value = undefined
     unbounded.value = false
     outcomes.value = []
-    prover.stop()
-    proving.value = false
+    stopProving()
     halt()
   })
-  const question = (): { workspace: Workspace; today: string; plan: Plan } | undefined => {
-    const { workspace, today } = store
-    return workspace && planning.plan
-      ? { workspace: forPlanning(workspace, today), today, plan: planning.plan }
-      : undefined
-  }
   function halt(): void {
     if (thinking.value === undefined) return
     thinker.stop()
     thinking.value = undefined
   }
-  function begin(what: NonNullable<typeof thinking.value>): ReturnType<typeof question> {
-    const asks = question()
-    if (!asks) return undefined
+  /** Asks one question in the place of the one under way. */
+  function think<K extends Thought>(
+    call: K,
+    asks: Asks<K>,
+    heard: (answer: Answer<K>) => void
+  ): void {
     halt()
     failure.value = undefined
-    thinking.value = what
-    return asks
-  }
-  const ended = (what: string): void => {
-    if (thinking.value === what) thinking.value = undefined
-  }
-  const failed = (message: string, what: string): void => {
-    failure.value = message
-    ended(what)
+    thinking.value = call
+    const ended = (): void => {
+      if (thinking.value === call) thinking.value = undefined
+    }
+    thinker.ask(call, asks, aboutTable(), {
+      answer: (answer, last) => {
+        heard(answer)
+        if (last) ended()
+      },
+      failed: (trouble) => {
+        failure.value = trouble
+        ended()
+      }
+    })
   }
 
   function ask(purchase: string): void {
-    const asks = answers.value.has(purchase) ? undefined : begin('answers')
-    if (asks)
-      thinker.ask({ kind: 'answers', ...asks, purchase }, (reply) => {
-        if (reply.kind === 'failed') failed(reply.message, 'answers')
-        if (reply.kind !== 'answers') return
-        if (reply.answers)
-          answers.value = new Map([...answers.value, [reply.purchase, reply.answers]])
-        ended('answers')
-      })
+    const { plan } = table
+    if (!plan || answers.value.has(purchase)) return
+    think('answers', { plan, purchase }, (found) => {
+      if (found) answers.value = new Map([...answers.value, [purchase, found]])
+    })
   }
   function spend(amount: Minor): void {
-    const asks = begin('more')
-    if (asks)
-      thinker.ask({ kind: 'more', ...asks, amount }, (reply) => {
-        if (reply.kind === 'failed') failed(reply.message, 'more')
-        if (reply.kind === 'more') more.value = reply
-        ended('more')
-      })
+    const { plan } = table
+    if (!plan) return
+    think('more', { plan, amount }, (difference) => {
+      more.value = { amount, difference }
+    })
   }
   function drawCurve(): void {
-    const asks = begin('curve')
+    const { plan } = table
     curve.value = []
-    if (asks)
-      thinker.ask({ kind: 'curve', ...asks }, (reply) => {
-        if (reply.kind === 'failed') failed(reply.message, 'curve')
-        if (reply.kind !== 'curve') return
-        curve.value = [...curve.value, reply.point]
-        if (reply.done) ended('curve')
-      })
+    if (!plan) return
+    think('curve', { plan }, (point) => {
+      curve.value = [...curve.value, point]
+    })
   }
   function compare(scenarios: readonly (Scenario | null)[]): void {
-    const asks = begin('scenarios')
     outcomes.value = []
-    if (asks)
-      thinker.ask(
-        { kind: 'scenarios', workspace: asks.workspace, today: asks.today, scenarios },
-        (reply) => {
-          if (reply.kind === 'failed') failed(reply.message, 'scenarios')
-          if (reply.kind !== 'scenarios') return
-          outcomes.value = [...outcomes.value, reply.outcome]
-          if (reply.done) ended('scenarios')
-        }
-      )
+    think('scenarios', { scenarios }, (outcome) => {
+      outcomes.value = [...outcomes.value, outcome]
+    })
   }
   function weighRisk(): void {
-    const asks = begin('risk')
-    if (asks)
-      thinker.ask({ kind: 'risk', ...asks }, (reply) => {
-        if (reply.kind === 'failed') failed(reply.message, 'risk')
-        if (reply.kind !== 'risk') return
-        risk.value = reply.risk
-        if (reply.done) ended('risk')
-      })
+    const { plan } = table
+    if (!plan) return
+    think('risk', { plan }, (found) => {
+      risk.value = found
+    })
   }
   /** Works out how much better a plan could be at most. */
   function prove(): void {
-    const asks = question()
-    if (!asks) return
     proving.value = true
-    prover.ask({ kind: 'bound', workspace: asks.workspace, today: asks.today }, (reply) => {
-      if (reply.kind === 'failed') failure.value = reply.message
-      if (reply.kind === 'bound')
-        [bound.value, unbounded.value] = [reply.bound, reply.done && reply.bound === undefined]
-      if (reply.kind === 'failed' || (reply.kind === 'bound' && reply.done)) proving.value = false
+    prover.ask('bound', {}, aboutTable(), {
+      answer: (found, last) => {
+        bound.value = found
+        unbounded.value = last && found === undefined
+        if (last) proving.value = false
+      },
+      failed: (trouble) => {
+        failure.value = trouble
+        proving.value = false
+      }
     })
   }
   function stopProving(): void {

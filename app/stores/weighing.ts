@@ -1,26 +1,41 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
-import type { Day } from '../../core/calendar'
+import { computed, ref, shallowRef, watch } from 'vue'
 import type { Power, School } from '../../core/catalogue'
+import type { Issue } from '../../core/kernel'
 import type { Minor } from '../../core/money'
 import type { SchoolOutcome } from '../../core/scenarios'
 import type { Sway } from '../../core/weigh'
-import { WEIGHTS, forPlanning, weightsOf, withWeights, workspaceHash, type WeightName, type Weights, type Workspace } from '../../core/workspace'
-import { workerClient, type WorkerLike } from '../workers/client'
-import type { BatteriesView, OwnershipView, PullsView, RankingView, ReasonsView, SplitView } from '../workers/protocol'
+import {
+  WEIGHTS,
+  weightsOf,
+  withWeights,
+  workspaceHash,
+  type WeightName,
+  type Weights
+} from '../../core/workspace'
+import type {
+  Answer,
+  Asks,
+  BatteriesView,
+  CallName,
+  OwnershipView,
+  PullsView,
+  RankingView,
+  ReasonsView,
+  SplitView
+} from '../workers/protocol'
+import type { WorkerClient } from '../workers/client'
 import { steps } from '../words/steps'
+import { aboutTable, askCore } from './asking'
+import { useJudging } from './judging'
 import { useWorkspace } from './workspace'
-
-const makeWorker = (): WorkerLike =>
-  new Worker(new URL('../workers/core.worker.ts', import.meta.url), {
-    type: 'module'
-  }) as unknown as WorkerLike
 
 /** What the Weigh-up shows, worked out beside the page: one worker answers at once, another one takes its time. */
 export const useWeighing = defineStore('weighing', () => {
-  const store = useWorkspace()
-  const quick = workerClient(makeWorker)
-  const patient = workerClient(makeWorker)
+  const table = useWorkspace()
+  const judging = useJudging()
+  const quick = askCore()
+  const patient = askCore()
   const ranking = shallowRef<RankingView>()
   const rankedFor = ref('')
   /** Weights being tried out with a slider; the workspace keeps its own until it is let go. */
@@ -33,122 +48,134 @@ export const useWeighing = defineStore('weighing', () => {
   const batteries = shallowRef<BatteriesView>()
   const outcomes = shallowRef<readonly SchoolOutcome[]>([])
   const comparing = ref(false)
-  const failure = ref<string>()
+  const failure = shallowRef<Issue>()
   let sharedFor = ''
   let askedFor = ''
 
   const weights = computed<Weights | undefined>(
-    () => trial.value ?? (store.workspace && weightsOf(store.workspace))
+    () => trial.value ?? (table.workspace && weightsOf(table.workspace))
   )
   const hash = computed(() =>
-    store.workspace
-      ? `${workspaceHash(store.workspace)}|${store.workspace.wishes.join()}|${store.today}`
+    table.workspace
+      ? `${workspaceHash(table.workspace)}|${table.workspace.wishes.join()}|${table.today}`
       : ''
   )
-  const question = (): { workspace: Workspace; today: Day } | undefined =>
-    store.workspace && { workspace: forPlanning(store.workspace, store.today), today: store.today }
+  function ask<K extends CallName>(
+    client: WorkerClient,
+    call: K,
+    asks: Asks<K>,
+    heard: (answer: Answer<K>, last: boolean) => void
+  ): void {
+    if (!table.workspace) return
+    failure.value = undefined
+    client.ask(call, asks, aboutTable(), {
+      answer: heard,
+      failed: (trouble) => {
+        failure.value = trouble
+        comparing.value = false
+        // What failed may be asked for again.
+        askedFor = ''
+        sharedFor = ''
+      }
+    })
+  }
 
   /**
    * Puts the purchases in order; does nothing where that is done already.
    * @param whole also shares the gain and looks how firmly first place is held, which takes longer
    */
   function weigh(whole = true): void {
-    const asks = question()
     const wanted = hash.value
-    if (!asks) return
-    if (whole && sharedFor !== wanted) share(asks, wanted)
+    if (wanted === '') return
+    if (whole && sharedFor !== wanted) share(wanted)
     if (askedFor === wanted) return
     askedFor = wanted
-    quick.ask({ kind: 'rank', ...asks }, (reply) => {
-      if (reply.kind === 'failed') failure.value = reply.message
-      if (reply.kind !== 'rank' || wanted !== hash.value) return
-      ranking.value = reply.ranking
+    ask(quick, 'rank', {}, (found) => {
+      if (wanted !== hash.value) return
       rankedFor.value = wanted
+      ranking.value = found
       reasons.value = new Map()
     })
   }
-  function share(asks: { workspace: Workspace; today: Day }, wanted: string): void {
+  /** How the plan begins as against the head of the list: asked of the judge whenever either changes. */
+  watch([ranking, () => table.plan], ([list, plan]) => {
+    const first = list?.candidates[0]
+    judging.beginning = undefined
+    if (!first || !plan || trial.value || rankedFor.value !== hash.value) return
+    const opens = first.effects.filter((one) => one.opens).map(({ build }) => build)
+    judging.askBeginning({ plan, lead: first.lead.tool, cost: first.cost, opens })
+  })
+  function share(wanted: string): void {
     sharedFor = wanted
     pulls.value = undefined
     sways.value = []
-    patient.ask({ kind: 'pulls', ...asks }, (reply) => {
-      if (reply.kind !== 'pulls' || wanted !== hash.value) return
-      const first = reply.view.done
-      pulls.value = reply.view
-      if (first)
-        patient.ask({ kind: 'sway', ...asks }, (next) => {
-          if (next.kind === 'sway' && wanted === hash.value)
-            sways.value = [...sways.value, next.sway]
-        })
+    ask(patient, 'pulls', {}, (found, last) => {
+      if (wanted !== hash.value) return
+      pulls.value = found
+      if (last) lookAtSways(wanted)
+    })
+  }
+  function lookAtSways(wanted: string): void {
+    ask(patient, 'sway', {}, ({ sway }) => {
+      if (wanted === hash.value) sways.value = [...sways.value, sway]
     })
   }
 
   /** Tries a weight without keeping it: the order follows the slider. */
   function tryWeight(name: WeightName, value: number): void {
-    const asks = question()
-    if (!asks || !weights.value) return
+    if (!weights.value) return
     const tried = { ...weights.value, [name]: value }
     trial.value = tried
     // What is on the screen is no longer what the workspace says; a change that is undone has to be asked about again.
     askedFor = ''
-    quick.ask({ kind: 'rank', ...asks, weights: tried }, (reply) => {
-      if (reply.kind === 'rank' && trial.value === tried) ranking.value = reply.ranking
+    ask(quick, 'rank', { weights: tried }, (found) => {
+      if (trial.value === tried) ranking.value = found
     })
   }
   /** Keeps the weights that are being tried, as one step that can be undone. */
   function keepWeights(name: string): void {
     const tried = trial.value
     trial.value = undefined
-    const present = store.workspace && weightsOf(store.workspace)
+    const present = table.workspace && weightsOf(table.workspace)
     if (tried && present && WEIGHTS.some((weight) => tried[weight] !== present[weight]))
-      store.run(steps.weighed(name), (state) => withWeights(state, tried))
+      table.run(steps.weighed(name), (state) => withWeights(state, tried))
   }
 
   function explain(candidate: string): void {
-    const asks = question()
-    if (!asks || reasons.value.has(candidate)) return
+    if (reasons.value.has(candidate)) return
     const wanted = hash.value
-    quick.ask({ kind: 'reasons', ...asks, candidate }, (reply) => {
-      if (reply.kind === 'reasons' && reply.reasons && wanted === hash.value)
-        reasons.value = new Map([...reasons.value, [reply.candidate, reply.reasons]])
+    ask(quick, 'reasons', { candidate }, (found) => {
+      if (found && wanted === hash.value)
+        reasons.value = new Map([...reasons.value, [candidate, found]])
     })
   }
   function own(tool: string, power: Power, limit?: number): void {
-    const asks = question()
-    if (asks)
-      quick.ask({ kind: 'ownership', ...asks, tool, power, limit }, (reply) => {
-        if (reply.kind === 'ownership') ownership.value = reply.view
-      })
+    ask(quick, 'ownership', { tool, power, limit }, (found) => {
+      ownership.value = found
+    })
   }
   function divide(
     total: Minor,
     years: number,
     tools: readonly { tool: string; power: Power; count: number }[]
   ): void {
-    const asks = question()
-    if (asks)
-      quick.ask({ kind: 'split', ...asks, total, years, tools }, (reply) => {
-        if (reply.kind === 'split') split.value = reply.view
-      })
+    ask(quick, 'split', { total, years, tools }, (found) => {
+      split.value = found
+    })
   }
   function power(tools?: readonly string[]): void {
-    const asks = question()
-    if (asks)
-      quick.ask({ kind: 'batteries', ...asks, tools }, (reply) => {
-        if (reply.kind === 'batteries') batteries.value = reply.view
-      })
+    ask(quick, 'batteries', { tools }, (found) => {
+      batteries.value = found
+    })
   }
   /** Ranks and plans as each school would, one after another; null stands for the user's own mix. */
   function compare(schools: readonly (School | null)[]): void {
-    const asks = question()
-    if (!asks || schools.length === 0) return
+    if (schools.length === 0) return
     outcomes.value = []
     comparing.value = true
-    patient.ask({ kind: 'schools', ...asks, schools }, (reply) => {
-      if (reply.kind === 'failed') [failure.value, comparing.value] = [reply.message, false]
-      if (reply.kind !== 'schools') return
-      outcomes.value = [...outcomes.value, reply.outcome]
-      comparing.value = !reply.done
+    ask(patient, 'schools', { schools }, (outcome, last) => {
+      outcomes.value = [...outcomes.value, outcome]
+      comparing.value = !last
     })
   }
   function stopComparing(): void {

@@ -263,6 +263,10 @@ const STORAGE: Readonly<Record<string, Sentence>> = {
     'The last change could not be kept. Save it to a file to be safe; the page will try again with the next change.',
   'storage.elsewhere': () =>
     'Another tab changed this workspace at the same time, and both changes together do not hold. The other tab’s state stands; Undo brings yours back.',
+  'worker.lost': () =>
+    'What reckons beside the page has stopped and could not be started again. Try again; if it happens once more, load the page anew. Nothing is lost.',
+  'worker.failed': (_, f) =>
+    `Something went wrong while reckoning (${t(f.reason)}). Try again; what you entered is kept.`,
   'storage.unreadable': () =>
     'What this browser had kept cannot be read any more. It is left untouched; the demo is shown instead.'
 }

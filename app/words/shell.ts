@@ -45,6 +45,7 @@ export const shell = {
   demo: (name: string, day: string) =>
     `You are looking at the demo “${name}” on ${day}. Everything in it is invented.`,
   startMine: 'Start mine',
+  again: 'Try again',
   dismiss: 'Close',
   saveNow: 'Save to a file',
   newVersion:

@@ -1,110 +1,181 @@
 import { expect, test } from '@jest/globals'
-import { demo } from '../../tests/helpers/workspaces'
-import { withWeights } from '../../core/workspace'
-import { answer } from './answer'
-import { workerClient, type WorkerLike } from './client'
-import type { Question, Reply } from './protocol'
+import { demo, demoPlan } from '../../tests/helpers/workspaces'
+import { library } from '../../data'
+import { withWeights, worldOf } from '../../core/workspace'
+import { answers } from './answer'
+import { workerClient, type About, type WorkerLike } from './client'
+import type { Answer, Asks, CallName, FromWorker, ToWorker } from './protocol'
+import { answering } from './serve'
 
 /** A worker that answers when it is told to. */
 function standIn() {
-  const asked: Question[] = []
-  let listener: (event: { data: Reply }) => void = () => undefined
+  const asked: ToWorker[] = []
+  const listeners = new Map<string, (event: { data?: FromWorker; message?: string }) => void>()
   let stopped = 0
   const worker: WorkerLike = {
-    postMessage: (question) => void asked.push(question),
-    addEventListener: (_, next) => void (listener = next),
+    postMessage: (message) => void asked.push(message),
+    addEventListener: (type, next) => void listeners.set(type, next),
     terminate: () => void stopped++
   }
-  return { worker, asked, reply: (data: Reply) => listener({ data }), stopped: () => stopped }
+  return {
+    worker,
+    asked,
+    requests: () => asked.flatMap((one) => (one.kind === 'ask' ? [one] : [])),
+    reply: (data: FromWorker) => listeners.get('message')?.({ data }),
+    die: (message: string) => listeners.get('error')?.({ message }),
+    stopped: () => stopped
+  }
 }
 const workspace = demo('hive-yard')
 const today = '2026-05-04'
+const about: About = { key: 'a', ground: () => ({ workspace, today }) }
+const nothing = { answer: () => undefined }
+const done = (request: number, answer: Answer<CallName>, last = true): FromWorker => ({
+  kind: 'answer',
+  request,
+  answer,
+  last
+})
 
 test('a reply to an overtaken question is dropped', () => {
   const one = standIn()
   const client = workerClient(() => one.worker)
   const heard: string[] = []
-  client.ask({ kind: 'rank', workspace, today }, () => heard.push('first'))
-  client.ask({ kind: 'ways', workspace, today, build: 'bird-boxes' }, () => heard.push('ways'))
-  client.ask({ kind: 'rank', workspace, today }, () => heard.push('second'))
+  const rank = (name: string): void =>
+    client.ask('rank', {}, about, { answer: () => heard.push(name) })
+  rank('first')
+  client.ask('ways', { build: 'bird-boxes' }, about, { answer: () => heard.push('ways') })
+  rank('second')
   const ranking = { candidates: [], feasible: [], hopeless: [], weightless: false }
-  for (const { request, kind } of one.asked)
-    one.reply(kind === 'ways' ? { kind, request, ways: [] } : { kind: 'rank', request, ranking })
+  for (const { request, call } of one.requests())
+    one.reply(done(request, call === 'ways' ? [] : ranking))
   expect(heard).toEqual(['ways', 'second'])
 })
 
-test('a planning run that is overtaken is stopped, not waited for', () => {
+test('a state is sent once, ahead of the questions about it', () => {
   const one = standIn()
   const client = workerClient(() => one.worker)
-  client.ask({ kind: 'plan', workspace, today }, () => undefined)
-  client.ask({ kind: 'plan', workspace, today }, () => undefined)
+  client.ask('rank', {}, about, nothing)
+  client.ask('ways', { build: 'bird-boxes' }, about, nothing)
+  client.ask('sway', {}, { ...about, key: 'b' }, nothing)
+  expect(
+    one.asked.map((message) => (message.kind === 'ground' ? message.key : message.call))
+  ).toEqual(['a', 'rank', 'ways', 'b', 'sway'])
+})
+
+test('a planning run that is overtaken is stopped, not waited for; what answers quickly is waited for', () => {
+  const one = standIn()
+  const client = workerClient(() => one.worker)
+  client.ask('plan', {}, about, nothing)
+  client.ask('plan', {}, about, nothing)
   expect(one.stopped()).toBe(1)
+  const two = standIn()
+  const patient = workerClient(() => two.worker, { waits: true })
+  patient.ask('pocket', { plan: demoPlan('hive-yard') }, about, nothing)
+  patient.ask('pocket', { plan: demoPlan('hive-yard') }, about, nothing)
+  expect(two.stopped()).toBe(0)
 })
 
-test('the answers are plain data that survive the way to the page', async () => {
-  const replies: Reply[] = []
-  await answer({ kind: 'rank', request: 1, workspace, today }, (reply) => replies.push(reply))
-  await answer({ kind: 'ways', request: 2, workspace, today, build: 'bird-boxes' }, (reply) =>
-    replies.push(reply)
+test('a worker that dies is started again with the open questions; when that dies too, it is said', () => {
+  const made = [standIn(), standIn(), standIn()]
+  let started = 0
+  const client = workerClient(() => made[started++]!.worker)
+  const troubles: string[] = []
+  const heard: unknown[] = []
+  const hears = {
+    answer: (answer: unknown) => heard.push(answer),
+    failed: ({ code }: { code: string }) => troubles.push(code)
+  }
+  client.ask('rank', {}, about, hears)
+  made[0]?.die('could not load')
+  expect([started, troubles]).toEqual([2, []])
+  expect(made[1]?.asked.map(({ kind }) => kind)).toEqual(['ground', 'ask'])
+  made[1]?.die('could not load')
+  expect(troubles).toEqual(['worker.lost'])
+  // And the next question begins afresh.
+  client.ask('rank', {}, about, hears)
+  const [last] = made[2]?.requests() ?? []
+  made[2]?.reply(done(last?.request ?? 0, 'an answer' as never))
+  expect(heard).toEqual(['an answer'])
+})
+
+test('what a worker cannot answer is said once, and only to who asked', () => {
+  const one = standIn()
+  const client = workerClient(() => one.worker)
+  const troubles: unknown[] = []
+  client.ask('rank', {}, about, { ...nothing, failed: (trouble) => troubles.push(trouble) })
+  client.ask('sway', {}, about, { ...nothing, failed: () => troubles.push('wrong') })
+  const failed = {
+    kind: 'failed',
+    request: one.requests()[0]?.request ?? 0,
+    reason: 'why'
+  } as const
+  one.reply(failed)
+  one.reply(failed)
+  expect(troubles).toEqual([{ code: 'worker.failed', path: [], figures: { reason: 'why' } }])
+})
+
+/** What the core worker says to one question about a workspace. */
+async function said<K extends CallName>(
+  call: K,
+  asks: Asks<K>,
+  state = workspace
+): Promise<Answer<K>[]> {
+  const found: FromWorker[] = []
+  const handle = answering(
+    answers,
+    (ground) => worldOf(ground.workspace, library, ground.today),
+    (message) => found.push(message)
   )
-  await answer({ kind: 'plan', request: 3, workspace, today }, (reply) => replies.push(reply))
-  expect(replies.at(0)?.kind).toBe('rank')
-  expect(replies.at(-1)?.kind).toBe('plan')
-  expect(replies.some(({ kind }) => kind === 'plan-so-far')).toBe(true)
-  expect(structuredClone(replies)).toEqual(replies)
+  await handle({ kind: 'ground', key: 'k', ground: { workspace: state, today } })
+  await handle({ kind: 'ask', call, request: 1, asks } as ToWorker)
+  // Plain data that survives the way to the page, ended by exactly one last answer.
+  expect(structuredClone(found)).toEqual(found)
+  expect(found.map((one) => one.kind === 'answer' && one.last)).toEqual(
+    found.map((_, i) => i === found.length - 1)
+  )
+  return found.map((one) => (one.kind === 'answer' ? (one.answer as Answer<K>) : (one as never)))
+}
+
+test('a plan comes in rounds, the first at once; the answers are plain data', async () => {
+  const rounds = await said('plan', {})
+  expect(rounds.length).toBeGreaterThan(1)
+  expect(rounds.map(({ kind }) => kind)).toEqual([...rounds.slice(1).map(() => 'so-far'), 'done'])
 })
 
-test('parts are laid on sheets without a workspace, and the answer says for which material', () => {
-  const replies: Reply[] = []
+test('the judge says of a plan what it comes to, what is next and what that opens', async () => {
+  const plan = demoPlan('hive-yard')
+  const [judged] = await said('judge', { plan })
+  expect(judged?.report.broken).toEqual([])
+  expect(judged?.overtaken).toBe(false)
+  expect(Object.keys(judged?.opens ?? {})).toEqual(judged?.next?.purchases.map(({ id }) => id))
+  const [pocket] = await said('pocket', { plan })
+  expect(pocket?.[0]?.date).toBe(judged?.next?.date)
+  const [reasons] = await said('purchase-reasons', { plan, purchase: plan.purchases[0]?.id ?? '' })
+  expect(reasons?.opens.length).toBeGreaterThanOrEqual(0)
+  expect(await said('carried-pins', {})).toEqual([undefined])
+})
+
+test('parts are laid on sheets without a workspace', async () => {
   const parts = [{ id: 'side', lengthMm: 900, widthMm: 300, quantity: 2, canTurn: true }]
-  answer(
-    {
-      kind: 'nest',
-      request: 7,
-      parts,
-      sheet: { lengthMm: 2440, widthMm: 1220 },
-      material: 'plywood-18'
-    },
-    (reply) => replies.push(reply)
-  )
-  expect(replies).toHaveLength(1)
-  expect(replies[0]).toMatchObject({
-    kind: 'nest',
-    request: 7,
-    material: 'plywood-18',
-    layout: { tooLarge: [] }
-  })
-  expect(structuredClone(replies)).toEqual(replies)
+  const [layout] = await said('nest', { parts, sheet: { lengthMm: 2440, widthMm: 1220 } })
+  expect(layout).toMatchObject({ tooLarge: [] })
 })
 
-test('ways in are found for a build that stands nowhere yet', () => {
-  const replies: Reply[] = []
-  const probe = {
-    id: 'probe',
-    name: '',
-    copies: 1,
-    materials: [],
-    steps: [{ id: 's', operation: 'join-dowel', quantity: 1, stock: {} }]
-  }
-  answer({ kind: 'ways', request: 8, workspace, today, build: probe }, (reply) =>
-    replies.push(reply)
-  )
-  expect(replies[0]?.kind === 'ways' && replies[0].ways.length).toBeGreaterThan(0)
+const probeOf = (operation: string, quantity: number, copies: number) => ({
+  id: 'probe',
+  name: '',
+  copies,
+  materials: [],
+  steps: [{ id: 's', operation, quantity, stock: {} }]
+})
+test('ways in are found for a build that stands nowhere yet', async () => {
+  const [ways] = await said('ways', { build: probeOf('join-dowel', 1, 1) })
+  expect(ways?.length).toBeGreaterThan(0)
 })
 
-test('where nothing is missing, it says what would be quicker and by how much', () => {
-  const replies: Reply[] = []
-  const probe = {
-    id: 'probe',
-    name: '',
-    copies: 10,
-    materials: [],
-    steps: [{ id: 's', operation: 'sand-flat', quantity: 2, stock: {} }]
-  }
-  answer({ kind: 'ways', request: 9, workspace, today, build: probe }, (reply) =>
-    replies.push(reply)
-  )
-  const ways = replies[0]?.kind === 'ways' ? replies[0].ways : []
+test('where nothing is missing, it says what would be quicker and by how much', async () => {
+  const [ways = []] = await said('ways', { build: probeOf('sand-flat', 2, 10) })
   expect(ways.length).toBeGreaterThan(0)
   for (const { saves, cost } of ways) expect([(saves ?? 0) > 0, cost > 0]).toEqual([true, true])
   // Twenty square metres by block take 5 + 1200 minutes, by random-orbital sander 4 + 360.
@@ -112,50 +183,29 @@ test('where nothing is missing, it says what would be quicker and by how much', 
   if (orbital) expect(orbital.saves).toBe(5 + 20 * 60 - (4 + 20 * 18))
 })
 
-test('the Weigh-up’s answers are plain data, come in rounds where they take time, and end', () => {
-  const ask = (question: object): Reply[] => {
-    const replies: Reply[] = []
-    answer({ request: 1, workspace, today, ...question } as Question, (reply) =>
-      replies.push(reply)
-    )
-    expect(structuredClone(replies)).toEqual(replies)
-    return replies
-  }
-  const [ranked] = ask({ kind: 'rank' })
-  const candidates = ranked?.kind === 'rank' ? ranked.ranking.candidates : []
+test('the Weigh-up’s answers are plain data, come in rounds where they take time, and end', async () => {
+  const [ranked] = await said('rank', {})
+  const candidates = ranked?.candidates ?? []
   expect(candidates.length).toBeGreaterThan(5)
-  const rounds = ask({ kind: 'pulls' })
-  expect(rounds.map((reply) => reply.kind === 'pulls' && reply.view.done)).toEqual(
+  const rounds = await said('pulls', {})
+  expect(rounds.map(({ done: whole }) => whole)).toEqual(
     rounds.map((_, i) => i === rounds.length - 1)
   )
-  expect(ask({ kind: 'sway' }).map((reply) => reply.kind === 'sway' && reply.weight)).toEqual([
-    'money',
-    'time',
-    'space',
-    'quiet',
-    'ease',
-    'finish'
-  ])
-  const [explained] = ask({ kind: 'reasons', candidate: candidates[0]?.id ?? '' })
-  expect(explained?.kind === 'reasons' && explained.reasons?.parts.length).toBe(
-    1 + (candidates[0]?.others.length ?? 0)
-  )
-  const [unknown] = ask({ kind: 'reasons', candidate: 'nothing' })
-  expect(unknown?.kind === 'reasons' && unknown.reasons).toBe(undefined)
-  const [owned] = ask({ kind: 'ownership', tool: 'drill-driver', power: 'corded' })
-  expect(owned?.kind === 'ownership' && owned.view?.options.length).toBeGreaterThan(12)
-  const [divided] = ask({
-    kind: 'split',
-    total: 60_000,
-    years: 5,
-    tools: [
-      { tool: 'drill-driver', power: 'corded', count: 1 },
-      { tool: 'pull-saw', power: 'hand', count: 1 }
-    ]
-  })
-  expect(divided?.kind === 'split' && divided.view.split.kind).toBe('split')
-  const [powered] = ask({ kind: 'batteries' })
-  expect(powered?.kind === 'batteries' && powered.view.plans.map(({ mode }) => mode)).toEqual([
+  const weights = ['money', 'time', 'space', 'quiet', 'ease', 'finish']
+  expect((await said('sway', {})).map(({ weight }) => weight)).toEqual(weights)
+  const [explained] = await said('reasons', { candidate: candidates[0]?.id ?? '' })
+  expect(explained?.parts.length).toBe(1 + (candidates[0]?.others.length ?? 0))
+  expect(await said('reasons', { candidate: 'nothing' })).toEqual([undefined])
+  const [owned] = await said('ownership', { tool: 'drill-driver', power: 'corded' })
+  expect(owned?.options.length).toBeGreaterThan(12)
+  const tools = [
+    { tool: 'drill-driver', power: 'corded', count: 1 },
+    { tool: 'pull-saw', power: 'hand', count: 1 }
+  ] as const
+  const [divided] = await said('split', { total: 60_000, years: 5, tools })
+  expect(divided?.split.kind).toBe('split')
+  const [powered] = await said('batteries', {})
+  expect(powered?.plans.map(({ mode }) => mode)).toEqual([
     'best',
     'one-platform',
     'several',
@@ -163,38 +213,42 @@ test('the Weigh-up’s answers are plain data, come in rounds where they take ti
   ])
 })
 
-test('an order tried with other weights is that of a workspace with those weights', () => {
-  const orderOf = (question: object): string[] => {
-    const replies: Reply[] = []
-    answer({ kind: 'rank', request: 1, workspace, today, ...question } as Question, (reply) =>
-      replies.push(reply)
-    )
-    return replies[0]?.kind === 'rank' ? replies[0].ranking.candidates.map(({ id }) => id) : []
-  }
+test('an order tried with other weights is that of a workspace with those weights', async () => {
+  const orderOf = async (asks: Asks<'rank'>, state = workspace): Promise<string[]> =>
+    (await said('rank', asks, state))[0]?.candidates.map(({ id }) => id) ?? []
   const weights = { money: 1, time: 1500, space: 3000, quiet: 0, ease: 200, finish: 0 }
-  expect(orderOf({ weights })).toEqual(orderOf({ workspace: withWeights(workspace, weights) }))
-  expect(orderOf({})).not.toEqual(orderOf({ weights }))
+  const tried = await orderOf({ weights })
+  expect(tried).toEqual(await orderOf({}, withWeights(workspace, weights)))
+  expect(await orderOf({})).not.toEqual(tried)
 })
 
-test('an overtaken plan ends without an answer, the newer one comes; questions about a plan are answered as plain data', async () => {
-  const replies: Reply[] = []
-  const hear = (reply: Reply): void => void replies.push(reply)
-  const first = answer({ kind: 'plan', request: 11, workspace, today }, hear)
-  await Promise.all([first, answer({ kind: 'plan', request: 12, workspace, today }, hear)])
-  expect(replies.filter(({ kind }) => kind === 'plan').map(({ request }) => request)).toEqual([12])
-  const { plan } = demo('hive-yard')
-  if (!plan) throw new Error('no plan')
-  await answer({ kind: 'risk', request: 13, workspace, today, plan }, hear)
-  await answer(
-    { kind: 'answers', request: 14, workspace, today, plan, purchase: 'nothing of the kind' },
-    hear
+test('an overtaken plan ends without an answer, the newer one comes', async () => {
+  const found: FromWorker[] = []
+  const handle = answering(
+    answers,
+    (ground) => worldOf(ground.workspace, library, ground.today),
+    (message) => found.push(message)
   )
-  expect(replies.at(-1)).toEqual({
-    kind: 'answers',
-    request: 14,
-    purchase: 'nothing of the kind',
-    answers: undefined
-  })
-  expect(replies.filter((reply) => reply.kind === 'risk' && reply.done)).toHaveLength(1)
-  expect(structuredClone(replies)).toEqual(replies)
+  await handle({ kind: 'ground', key: 'k', ground: { workspace, today } })
+  const ask = (request: number): Promise<void> =>
+    handle({ kind: 'ask', call: 'plan', request, asks: {} })
+  await Promise.all([ask(11), ask(12)])
+  const last = found.filter((one) => one.kind === 'answer' && one.last)
+  expect(last.map(({ request }) => request)).toEqual([12])
+})
+
+test('questions about a plan that take long end with one answer; what nobody answers is said', async () => {
+  const plan = demoPlan('hive-yard')
+  expect((await said('risk', { plan })).at(-1)?.samples).toBe(1000)
+  expect(await said('answers', { plan, purchase: 'nothing of the kind' })).toEqual([undefined])
+  const found: FromWorker[] = []
+  const handle = answering(
+    {},
+    () => {
+      throw new Error('unused')
+    },
+    (message) => found.push(message)
+  )
+  await handle({ kind: 'ask', call: 'bound', request: 4, asks: {} })
+  expect(found).toMatchObject([{ kind: 'failed', request: 4 }])
 })

@@ -1,16 +1,6 @@
-import { answer } from './answer'
-import type { Question, Reply } from './protocol'
+import { worldOf } from '../../core/workspace'
+import { library } from '../../data'
+import { answers } from './answer'
+import { serve } from './serve'
 
-const send = (reply: Reply): void => self.postMessage(reply)
-
-self.addEventListener('message', async ({ data }: MessageEvent<Question>) => {
-  try {
-    await answer(data, send)
-  } catch (error) {
-    send({
-      kind: 'failed',
-      request: data.request,
-      message: error instanceof Error ? error.message : String(error)
-    })
-  }
-})
+serve(answers, ({ workspace, today }) => worldOf(workspace, library, today))

@@ -1,291 +1,103 @@
 import type { Build } from '../../core/builds'
+import type { Day } from '../../core/calendar'
+import type { Power, School } from '../../core/catalogue'
 import type { Layout, NestPart, SheetSize } from '../../core/cutlist'
-import type { Answers, CurvePoint, Difference } from '../../core/explain'
-import type { Outcome } from '../../core/search'
+import type {
+  Answers,
+  Beginning,
+  CurvePoint,
+  Difference,
+  PurchaseReasons
+} from '../../core/explain'
+import type { Issue } from '../../core/kernel'
+import type { Minor } from '../../core/money'
+import type { Report } from '../../core/plan'
 import type { Risk } from '../../core/risk'
 import type { ScenarioOutcome, SchoolOutcome } from '../../core/scenarios'
-import type { Day } from '../../core/calendar'
-import type { Plan, Scenario, WeightName, Weights, Workspace } from '../../core/workspace'
-import type { NearMiss, PowerMode, PoweredTool, PowerPlan, Regret, RuledOut, ServiceUse, Split, Sway, Tenure } from '../../core/weigh'
-import type { HazardClass, Power, School } from '../../core/catalogue'
-import type { Minor } from '../../core/money'
+import type { Outcome } from '../../core/search'
+import type { NextDay, PocketLine } from '../../core/shopping'
+import type { Sway } from '../../core/weigh'
+import type { Pin, Plan, Scenario, WeightName, Weights, Workspace } from '../../core/workspace'
+import type {
+  BatteriesView,
+  OwnershipView,
+  PullsView,
+  RankingView,
+  ReasonsView,
+  SplitView,
+  WayView
+} from './shapes'
 
-/** One purchase set as the screens show it; plain data that can cross to the page. */
-export interface PartView {
-  readonly id: string
-  readonly tool: string
-  readonly tier: string
-  readonly condition: string
-  readonly power: string
-  readonly count: number
-  readonly cost: Minor
-  readonly typical: boolean
-  /** Set for a shop-made tool: the build that makes it. */
-  readonly jig?: string | undefined
-}
+export type * from './shapes'
 
-export interface EffectView {
-  readonly build: string
-  readonly opens: boolean
-  readonly gain: Minor
-  readonly minutesSaved: number
-  readonly feesSaved: Minor
-  readonly roughMetres: number
-  readonly timberSaved: Minor
-}
-
-/** A bundle or a deal that makes a set cheaper, and by how much. */
-export interface BargainView {
-  readonly name: string
-  readonly saved: Minor
-}
-
-export interface CandidateView {
-  readonly id: string
-  readonly lead: PartView
-  readonly others: readonly PartView[]
-  readonly cost: Minor
-  readonly gain: Minor
-  readonly netGain: Minor
-  readonly backPerMoney: number
-  readonly leaning: number
-  readonly floor: Minor
-  readonly separately: Minor
-  readonly bundles: readonly string[]
-  readonly deals: readonly BargainView[]
-  readonly minutesSaved: number
-  readonly feesSaved: Minor
-  readonly timberSaved: Minor
-  readonly typical: boolean
-  readonly effects: readonly EffectView[]
-  readonly variants: readonly {
-    readonly id: string
-    readonly parts: readonly PartView[]
-    readonly cost: Minor
-  }[]
-}
-
-export interface RankingView {
-  readonly candidates: readonly CandidateView[]
-  readonly feasible: readonly string[]
-  readonly hopeless: readonly { readonly build: string; readonly steps: readonly string[] }[]
-  readonly weightless: boolean
-}
-
-/** How much each purchase pulls its weight, so far. */
-export interface PullsView {
-  readonly pulls: readonly {
-    readonly tool: string
-    readonly count: number
-    readonly share: number
-    readonly error: number
-  }[]
-  readonly exact: boolean
-  readonly looked: number
-  readonly done: boolean
-}
-
-/** A way of doing a step, for a reason. */
-export interface UseView {
-  readonly method: string
-  readonly minutes: number
-  readonly fee: Minor
-}
-
-export interface WayRound {
-  readonly parts: readonly PartView[]
-  readonly cost: Minor
-  readonly minutesMore: number
-}
-
-export type BecauseView =
-  | { readonly kind: 'lead' | 'jig' }
-  | { readonly kind: 'companion'; readonly of: string; readonly why: string }
-  | { readonly kind: 'protection'; readonly of: string }
-  | { readonly kind: 'role'; readonly operation: string }
-
-/** Everything that speaks for and against a candidate. */
-export interface ReasonsView {
-  readonly parts: readonly {
-    readonly part: PartView
-    readonly because: BecauseView
-    readonly tag: Minor
-    readonly tax: Minor
-    readonly delivery: Minor
-    readonly repair: Minor
-  }[]
-  readonly changes: readonly {
-    readonly build: string
-    readonly step: string
-    readonly operation: string
-    readonly before?: UseView | undefined
-    readonly after: UseView
-  }[]
-  readonly nearMisses: readonly NearMiss[]
-  readonly regrets: readonly Regret[]
-  readonly services: readonly ServiceUse[]
-  readonly usesPerYear: number
-  readonly perYear: { readonly minutes: number; readonly fees: Minor; readonly timber: Minor }
-  readonly hazard?:
-    | {
-        readonly kind: HazardClass
-        readonly level: number
-        readonly gentler?: WayRound | undefined
-      }
-    | undefined
-  readonly cheaper?: WayRound | undefined
-}
-
-/** Cost of ownership of one tool, drawn over hours. */
-export interface OwnershipView {
-  readonly tool: string
-  readonly power: Power
-  readonly hours: number
-  readonly builds: readonly { readonly build: string; readonly hours: number }[]
-  readonly limit: number
-  readonly options: readonly {
-    readonly id: string
-    readonly tenure: Tenure
-    readonly typical: boolean
-    readonly ruledOut: boolean
-    readonly points: readonly (readonly [hours: number, cost: number])[]
-    readonly parts: {
-      readonly purchase: number
-      readonly replacements: number
-      readonly consumables: number
-      readonly repairs: number
-      readonly slower: number
-      readonly resale: number
-      readonly total: number
-    }
-  }[]
-  readonly stretches: readonly { readonly from: number; readonly to: number; readonly id: string }[]
-  readonly ruledOut: readonly RuledOut[]
-}
-
-export interface SplitView {
-  readonly places: readonly {
-    readonly tool: string
-    readonly count: number
-    readonly hours: number
-    readonly options: readonly {
-      readonly id: string
-      readonly cost: Minor
+/** What planning has come to so far, or in the end. */
+export type Planned =
+  | {
+      readonly kind: 'so-far'
+      readonly plan: Plan
       readonly value: number
-    }[]
-  }[]
-  readonly split: Split
-  readonly total: Minor
-  readonly ms: number
+      readonly evaluations: number
+      readonly of: number
+    }
+  | { readonly kind: 'done'; readonly outcome: Outcome }
+
+/** What the judge says of a plan. */
+export interface Judged {
+  readonly report: Report
+  /** Days since the plan was made have gone by otherwise than it says. */
+  readonly overtaken: boolean
+  readonly next: NextDay | undefined
+  /** Builds that cannot begin without each of the purchases of that day. */
+  readonly opens: Readonly<Record<string, PurchaseReasons['opens']>>
 }
 
-export interface BatteriesView {
-  readonly tools: readonly PoweredTool[]
-  readonly plans: readonly { readonly mode: PowerMode; readonly plan: PowerPlan | undefined }[]
-  readonly packWh: number
-  readonly pack: Minor
-  readonly owned: readonly string[]
-}
-
-export interface WayView {
-  readonly parts: readonly PartView[]
-  readonly cost: Minor
-  /** For what can be done already: minutes that this would save. */
-  readonly saves?: number | undefined
-}
-
-/** What the page asks. `request` numbers the questions; a reply to an overtaken question is dropped. */
-export type Question =
-  | {
-      readonly kind: 'plan'
-      readonly request: number
-      readonly workspace: Workspace
-      readonly today: Day
-      readonly from?: Plan | undefined
-    }
-  | {
-      readonly kind: 'answers'
-      readonly request: number
-      readonly workspace: Workspace
-      readonly today: Day
+/**
+ * **What a worker can be asked**: for each question what goes in and what comes out. Some answer several times, the last time with
+ * `last`. The state (workspace and day) a question is about is sent once, ahead of it.
+ */
+export interface Calls {
+  plan: { in: { readonly from?: Plan | undefined }; out: Planned }
+  judge: { in: { readonly plan: Plan }; out: Judged }
+  'judge-move': { in: { readonly plan: Plan }; out: Report }
+  'carried-pins': {
+    in: object
+    out: { readonly pins: readonly Pin[]; readonly notes: readonly Issue[] } | undefined
+  }
+  'purchase-reasons': {
+    in: { readonly plan: Plan; readonly purchase: string }
+    out: PurchaseReasons | undefined
+  }
+  'possible-after': { in: { readonly plan: Plan; readonly day: Day }; out: readonly string[] }
+  'fit-after': {
+    in: { readonly plan: Plan; readonly build: string }
+    out: { readonly gaps: number; readonly minutes: number; readonly fees: Minor } | undefined
+  }
+  beginning: {
+    in: {
       readonly plan: Plan
-      readonly purchase: string
+      readonly lead: string
+      readonly cost: Minor
+      readonly opens: readonly string[]
     }
-  | {
-      readonly kind: 'more'
-      readonly request: number
-      readonly workspace: Workspace
-      readonly today: Day
-      readonly plan: Plan
-      readonly amount: Minor
-    }
-  | {
-      readonly kind: 'curve'
-      readonly request: number
-      readonly workspace: Workspace
-      readonly today: Day
-      readonly plan: Plan
-    }
-  | {
-      readonly kind: 'scenarios'
-      readonly request: number
-      readonly workspace: Workspace
-      readonly today: Day
-      readonly scenarios: readonly (Scenario | null)[]
-    }
-  | {
-      readonly kind: 'risk'
-      readonly request: number
-      readonly workspace: Workspace
-      readonly today: Day
-      readonly plan: Plan
-    }
-  | {
-      readonly kind: 'bound'
-      readonly request: number
-      readonly workspace: Workspace
-      readonly today: Day
-    }
-  | {
-      readonly kind: 'rank'
-      readonly request: number
-      readonly workspace: Workspace
-      readonly today: Day
-      readonly weights?: Weights | undefined
-    }
-  | {
-      readonly kind: 'pulls'
-      readonly request: number
-      readonly workspace: Workspace
-      readonly today: Day
-    }
-  | {
-      readonly kind: 'sway'
-      readonly request: number
-      readonly workspace: Workspace
-      readonly today: Day
-    }
-  | {
-      readonly kind: 'reasons'
-      readonly request: number
-      readonly workspace: Workspace
-      readonly today: Day
-      readonly candidate: string
-    }
-  | {
-      readonly kind: 'ownership'
-      readonly request: number
-      readonly workspace: Workspace
-      readonly today: Day
-      readonly tool: string
-      readonly power: Power
-      readonly limit?: number | undefined
-    }
-  | {
-      readonly kind: 'split'
-      readonly request: number
-      readonly workspace: Workspace
-      readonly today: Day
+    out: Beginning | undefined
+  }
+  pocket: { in: { readonly plan: Plan }; out: readonly PocketLine[] }
+  answers: { in: { readonly plan: Plan; readonly purchase: string }; out: Answers | undefined }
+  more: { in: { readonly plan: Plan; readonly amount: Minor }; out: Difference }
+  curve: { in: { readonly plan: Plan }; out: CurvePoint }
+  scenarios: { in: { readonly scenarios: readonly (Scenario | null)[] }; out: ScenarioOutcome }
+  risk: { in: { readonly plan: Plan }; out: Risk }
+  bound: { in: object; out: number | undefined }
+  rank: { in: { readonly weights?: Weights | undefined }; out: RankingView }
+  pulls: { in: object; out: PullsView }
+  sway: { in: object; out: { readonly sway: Sway; readonly weight: WeightName } }
+  reasons: { in: { readonly candidate: string }; out: ReasonsView | undefined }
+  ownership: {
+    in: { readonly tool: string; readonly power: Power; readonly limit?: number | undefined }
+    out: OwnershipView | undefined
+  }
+  split: {
+    in: {
       readonly total: Minor
       readonly years: number
       readonly tools: readonly {
@@ -294,112 +106,44 @@ export type Question =
         readonly count: number
       }[]
     }
-  | {
-      readonly kind: 'batteries'
-      readonly request: number
-      readonly workspace: Workspace
-      readonly today: Day
-      readonly tools?: readonly string[] | undefined
-    }
-  | {
-      readonly kind: 'schools'
-      readonly request: number
-      readonly workspace: Workspace
-      readonly today: Day
-      readonly schools: readonly (School | null)[]
-    }
-  | {
-      readonly kind: 'nest'
-      readonly request: number
-      readonly parts: readonly NestPart[]
-      readonly sheet: SheetSize
-      readonly material: string
-    }
-  | {
-      readonly kind: 'ways'
-      readonly request: number
-      readonly workspace: Workspace
-      readonly today: Day
-      readonly build: string | Build
-      readonly step?: string | undefined
-    }
+    out: SplitView
+  }
+  batteries: { in: { readonly tools?: readonly string[] | undefined }; out: BatteriesView }
+  schools: { in: { readonly schools: readonly (School | null)[] }; out: SchoolOutcome }
+  nest: { in: { readonly parts: readonly NestPart[]; readonly sheet: SheetSize }; out: Layout }
+  ways: {
+    in: { readonly build: string | Build; readonly step?: string | undefined }
+    out: readonly WayView[]
+  }
+}
+export type CallName = keyof Calls
+export type Asks<K extends CallName> = Calls[K]['in']
+export type Answer<K extends CallName> = Calls[K]['out']
 
-export type Reply =
+/** What is planned with: a workspace as far as planning knows of it, and the day. */
+export interface Ground {
+  readonly workspace: Workspace
+  readonly today: Day
+}
+
+/** From the page: the state that the questions after it are about, or a question. */
+export type ToWorker =
+  | { readonly kind: 'ground'; readonly key: string; readonly ground: Ground }
   | {
-      readonly kind: 'plan-so-far'
-      readonly request: number
-      readonly plan: Plan
-      readonly value: number
-      readonly evaluations: number
-      readonly of: number
-    }
+      [K in CallName]: {
+        readonly kind: 'ask'
+        readonly call: K
+        readonly request: number
+        readonly asks: Asks<K>
+      }
+    }[CallName]
+
+/** From the worker: an answer, or that a question could not be answered. */
+export type FromWorker =
   | {
-      readonly kind: 'answers'
+      readonly kind: 'answer'
       readonly request: number
-      readonly purchase: string
-      readonly answers: Answers | undefined
+      readonly answer: Answer<CallName>
+      readonly last: boolean
     }
-  | {
-      readonly kind: 'more'
-      readonly request: number
-      readonly amount: Minor
-      readonly difference: Difference
-    }
-  | {
-      readonly kind: 'curve'
-      readonly request: number
-      readonly point: CurvePoint
-      readonly done: boolean
-    }
-  | {
-      readonly kind: 'scenarios'
-      readonly request: number
-      readonly at: number
-      readonly outcome: ScenarioOutcome
-      readonly done: boolean
-    }
-  | { readonly kind: 'risk'; readonly request: number; readonly risk: Risk; readonly done: boolean }
-  | {
-      readonly kind: 'bound'
-      readonly request: number
-      readonly bound: number | undefined
-      readonly done: boolean
-    }
-  | { readonly kind: 'plan'; readonly request: number; readonly outcome: Outcome }
-  | { readonly kind: 'rank'; readonly request: number; readonly ranking: RankingView }
-  | { readonly kind: 'pulls'; readonly request: number; readonly view: PullsView }
-  | {
-      readonly kind: 'sway'
-      readonly request: number
-      readonly sway: Sway
-      readonly weight: WeightName
-      readonly done: boolean
-    }
-  | {
-      readonly kind: 'reasons'
-      readonly request: number
-      readonly candidate: string
-      readonly reasons: ReasonsView | undefined
-    }
-  | {
-      readonly kind: 'ownership'
-      readonly request: number
-      readonly view: OwnershipView | undefined
-    }
-  | { readonly kind: 'split'; readonly request: number; readonly view: SplitView }
-  | { readonly kind: 'batteries'; readonly request: number; readonly view: BatteriesView }
-  | {
-      readonly kind: 'schools'
-      readonly request: number
-      readonly outcome: SchoolOutcome
-      readonly at: number
-      readonly done: boolean
-    }
-  | { readonly kind: 'ways'; readonly request: number; readonly ways: readonly WayView[] }
-  | {
-      readonly kind: 'nest'
-      readonly request: number
-      readonly material: string
-      readonly layout: Layout
-    }
-  | { readonly kind: 'failed'; readonly request: number; readonly message: string }
+  | { readonly kind: 'failed'; readonly request: number; readonly reason: string }

@@ -3,10 +3,50 @@ import { fingerprint } from '../../core/kernel'
 import type { Power } from '../../core/catalogue'
 import { priceOf } from '../../core/prices'
 import { schoolOutcome } from '../../core/scenarios'
-import { POWER_MODES, Weighing, bestSplit, cheapestOver, hoursOfUse, ownedPlatforms, ownershipOptions, packPrices, poweredTools, powerPlan, pulls, reasonsFor, ruledOut, swayOf, tierPlaces, toolsInView, weightRange, type Candidate, type Pull, type Shares, type Way } from '../../core/weigh'
-import { WEIGHTS, weightsOf, withWeights, workspaceHash, worldOf, type Weights, type Workspace, type World } from '../../core/workspace'
+import {
+  POWER_MODES,
+  Weighing,
+  bestSplit,
+  cheapestOver,
+  hoursOfUse,
+  ownedPlatforms,
+  ownershipOptions,
+  packPrices,
+  poweredTools,
+  powerPlan,
+  pulls,
+  reasonsFor,
+  ruledOut,
+  swayOf,
+  tierPlaces,
+  toolsInView,
+  weightRange,
+  type Candidate,
+  type Pull,
+  type Shares,
+  type Way
+} from '../../core/weigh'
+import {
+  WEIGHTS,
+  weightsOf,
+  withWeights,
+  workspaceHash,
+  worldOf,
+  type Weights,
+  type Workspace,
+  type World
+} from '../../core/workspace'
 import { library } from '../../data'
-import type { CandidateView, PullsView, Question, ReasonsView, Reply, SplitView, WayRound } from './protocol'
+import type {
+  Asks,
+  CandidateView,
+  OwnershipView,
+  PullsView,
+  ReasonsView,
+  SplitView,
+  WayRound
+} from './protocol'
+import type { Answerers } from './serve'
 import { partView } from './part-view'
 
 /** The answers of the Weigh-up. What is on the scale stays there until something else than the weights changes. */
@@ -16,10 +56,7 @@ let kept: { readonly key: string; readonly weighing: Weighing } | undefined
 
 /** The weighing for a workspace, the kept one where only weights differ; brought to the workspace's own weights. */
 export function weighingFor(workspace: Workspace, today: string): Weighing {
-  const plain = withWeights(
-    { ...workspace, plan: undefined, adopted: [], wishes: [] },
-    { ...NO_WEIGHTS, quiet: 0 }
-  )
+  const plain = withWeights({ ...workspace, adopted: [], wishes: [] }, { ...NO_WEIGHTS, quiet: 0 })
   const key = fingerprint([workspaceHash(plain), today, workspace.wishes])
   if (kept?.key !== key) kept = { key, weighing: new Weighing(worldOf(workspace, library, today)) }
   return kept.weighing
@@ -127,7 +164,7 @@ function ownershipView(
   toolId: string,
   power: Power,
   asked: number | undefined
-): Extract<Reply, { kind: 'ownership' }>['view'] {
+): OwnershipView | undefined {
   const tool = world.library.tools.get(toolId)
   if (!tool) return undefined
   const { hours, builds } = hoursOfUse(world, world.library, tool)
@@ -166,7 +203,7 @@ function ownershipView(
   }
 }
 
-function splitView(world: World, question: Extract<Question, { kind: 'split' }>): SplitView {
+function splitView(world: World, question: Asks<'split'>): SplitView {
   const wishes = question.tools.flatMap(({ tool: id, power, count }) => {
     const tool = world.library.tools.get(id)
     return tool ? [{ tool, power, count }] : []
@@ -187,117 +224,59 @@ function splitView(world: World, question: Extract<Question, { kind: 'split' }>)
   }
 }
 
-type WeighQuestion = Extract<
-  Question,
-  { kind: 'rank' | 'pulls' | 'sway' | 'reasons' | 'ownership' | 'split' | 'batteries' | 'schools' }
->
-
-export function answerWeighing(question: WeighQuestion, send: (reply: Reply) => void): void {
-  const { request, workspace, today } = question
-  switch (question.kind) {
-    case 'rank': {
-      const ranking = weighingFor(workspace, today).rank(question.weights ?? weightsOf(workspace))
-      send({
-        kind: 'rank',
-        request,
-        ranking: { ...ranking, candidates: ranking.candidates.map(candidateView) }
-      })
-      return
-    }
-    case 'pulls': {
-      const weighing = weighingFor(workspace, today)
-      const ranking = weighing.rank(weightsOf(workspace))
-      const last = pulls(weighing, ranking, {
-        onRound: (list, shares) => (
-          send({ kind: 'pulls', request, view: pullsView(list, shares, false) }),
-          true
-        )
-      })
-      send({ kind: 'pulls', request, view: pullsView(last.pulls, last.shares, true) })
-      return
-    }
-    case 'sway': {
-      const weighing = weighingFor(workspace, today)
-      const range = weightRange(worldOf(workspace, library, today).pricing.minorPer100Points)
-      WEIGHTS.forEach((weight, i) =>
-        send({
-          kind: 'sway',
-          request,
-          weight,
-          sway: swayOf(weighing, weightsOf(workspace), weight, range[weight]),
-          done: i === WEIGHTS.length - 1
-        })
+/** Questions of the Weigh-up. */
+export const weighing = {
+  rank({ workspace, today }, { weights }, send) {
+    const ranking = weighingFor(workspace, today).rank(weights ?? weightsOf(workspace))
+    send({ ...ranking, candidates: ranking.candidates.map(candidateView) })
+  },
+  pulls({ workspace, today }, _asks, send) {
+    const scale = weighingFor(workspace, today)
+    const ranking = scale.rank(weightsOf(workspace))
+    const last = pulls(scale, ranking, {
+      onRound: (list, shares) => {
+        send(pullsView(list, shares, false), false)
+        return true
+      }
+    })
+    send(pullsView(last.pulls, last.shares, true))
+  },
+  sway({ workspace, today, world }, _asks, send) {
+    const scale = weighingFor(workspace, today)
+    const range = weightRange(world.pricing.minorPer100Points)
+    WEIGHTS.forEach((weight, i) =>
+      send(
+        { weight, sway: swayOf(scale, weightsOf(workspace), weight, range[weight]) },
+        i === WEIGHTS.length - 1
       )
-      return
-    }
-    case 'reasons': {
-      const weighing = weighingFor(workspace, today)
-      send({
-        kind: 'reasons',
-        request,
-        candidate: question.candidate,
-        reasons: reasonsView(
-          worldOf(workspace, library, today),
-          weighing,
-          weightsOf(workspace),
-          question.candidate
-        )
-      })
-      return
-    }
-    case 'ownership':
-      send({
-        kind: 'ownership',
-        request,
-        view: ownershipView(
-          worldOf(workspace, library, today),
-          question.tool,
-          question.power,
-          question.limit
-        )
-      })
-      return
-    case 'split':
-      send({
-        kind: 'split',
-        request,
-        view: splitView(worldOf(workspace, library, today), question)
-      })
-      return
-    case 'batteries': {
-      const world = worldOf(workspace, library, today)
-      const inView = question.tools
-        ? question.tools.flatMap((id) => world.library.tools.get(id) ?? [])
-        : toolsInView(world, world.library)
-      const tools = poweredTools(world, inView)
-      const [owned, prices] = [ownedPlatforms(world), packPrices(world)]
-      send({
-        kind: 'batteries',
-        request,
-        view: {
-          tools,
-          plans: POWER_MODES.map((mode) => ({
-            mode,
-            plan: tools.length === 0 ? undefined : powerPlan(tools, owned, prices, mode)
-          })),
-          packWh: prices.packWh,
-          pack: prices.pack,
-          owned: owned.map(({ name }) => name)
-        }
-      })
-      return
-    }
-    case 'schools': {
-      const world = worldOf(workspace, library, today)
-      question.schools.forEach((school, at) =>
-        send({
-          kind: 'schools',
-          request,
-          at,
-          outcome: schoolOutcome(world, school ?? undefined),
-          done: at === question.schools.length - 1
-        })
-      )
-    }
+    )
+  },
+  reasons({ workspace, today, world }, { candidate }, send) {
+    const scale = weighingFor(workspace, today)
+    send(reasonsView(world, scale, weightsOf(workspace), candidate))
+  },
+  ownership({ world }, { tool, power, limit }, send) {
+    send(ownershipView(world, tool, power, limit))
+  },
+  split({ world }, asks, send) {
+    send(splitView(world, asks))
+  },
+  batteries({ world }, { tools: wanted }, send) {
+    const inView = wanted
+      ? wanted.flatMap((id) => world.library.tools.get(id) ?? [])
+      : toolsInView(world, world.library)
+    const tools = poweredTools(world, inView)
+    const [owned, prices] = [ownedPlatforms(world), packPrices(world)]
+    const plans = POWER_MODES.map((mode) => ({
+      mode,
+      plan: tools.length === 0 ? undefined : powerPlan(tools, owned, prices, mode)
+    }))
+    const { packWh, pack } = prices
+    send({ tools, plans, packWh, pack, owned: owned.map(({ name }) => name) })
+  },
+  schools({ world }, { schools }, send) {
+    schools.forEach((school, at) =>
+      send(schoolOutcome(world, school ?? undefined), at === schools.length - 1)
+    )
   }
-}
+} satisfies Answerers

@@ -25,10 +25,9 @@ function incomeOf(world: World, plan: Plan, receipts: readonly Receipt[]): Plann
 }
 
 /** Keeps the plan of today with what it knew and counts on, so that it can be laid over what really happens even when the money settings have changed since. */
-export function keepPlan(world: World): Workspace {
+export function keepPlan(world: World, plan: Plan): Workspace {
   const { workspace, asOf, balance } = world
-  const { plan, ledger } = workspace
-  if (!plan) return workspace
+  const { ledger } = workspace
   const kept = {
     on: asOf,
     balance,

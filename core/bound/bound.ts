@@ -1,5 +1,17 @@
+import { kitTool, servesFor } from '../fit'
+import { resaleOf } from '../plan'
+import { problemOf, type Activity, type Problem } from '../search'
 import type { World } from '../workspace'
-import { problemOf, type Problem } from '../search'
+import { bucketsOf, type Bucket } from './buckets'
+import {
+  emptyProgram,
+  addBounds,
+  addGain,
+  addRow,
+  programText,
+  type Program,
+  type Term
+} from './program'
 
 /**
  * An upper bound on what any plan of a workspace can be worth: a linear program in which builds, purchases and ways may be divided and
@@ -14,71 +26,6 @@ export interface BoundModel {
   readonly rows: number
 }
 
-/** Stretches of time the horizon is divided into, by default. */
-const BUCKETS = 9
-
-interface Bucket {
-  readonly firstMoment: number
-  readonly lastMoment: number
-  readonly firstDay: number
-  readonly lastDay: number
-}
-
-function bucketsOf({ events }: Problem, most: number): Bucket[] {
-  const size = Math.ceil(events.count / Math.max(1, Math.min(most, events.count)))
-  const buckets: Bucket[] = []
-  for (let first = 0; first < events.count; first += size) {
-    const last = Math.min(events.count - 1, first + size - 1)
-    buckets.push({
-      firstMoment: first,
-      lastMoment: last,
-      firstDay: events.days[first] ?? 0,
-      lastDay: last + 1 < events.count ? (events.days[last + 1] ?? 1) - 1 : events.horizon - 1
-    })
-  }
-  return buckets
-}
-
-const term = (coefficient: number, name: string): string =>
-  `${coefficient < 0 ? '-' : '+'} ${Math.abs(coefficient).toPrecision(12)} ${name}`
-
-/** Writes the rows and columns of the program. */
-class Writer {
-  readonly objective: string[] = []
-  readonly rows: string[] = []
-  readonly bounds: string[] = []
-  readonly columns = new Set<string>()
-
-  add(terms: readonly (readonly [number, string])[], sign: '<=' | '=' | '>=', right: number): void {
-    const used = terms.filter(([coefficient]) => coefficient !== 0)
-    if (used.length === 0) return
-    for (const [, name] of used) this.columns.add(name)
-    this.rows.push(
-      ` r${this.rows.length}: ${used.map(([coefficient, name]) => term(coefficient, name)).join(' ')} ${sign} ${right.toPrecision(12)}`
-    )
-  }
-  gain(coefficient: number, name: string): void {
-    this.columns.add(name)
-    if (coefficient !== 0) this.objective.push(term(coefficient, name))
-  }
-  text(integers: readonly string[]): string {
-    // A program line may not grow without end; terms are broken up.
-    const wrapped = (list: readonly string[]): string =>
-      list.reduce((text, one, i) => text + (i > 0 && i % 8 === 0 ? '\n ' : ' ') + one, '')
-    return [
-      'Maximize',
-      ` value:${wrapped(this.objective)}`,
-      'Subject To',
-      ...this.rows,
-      'Bounds',
-      ...this.bounds,
-      ...(integers.length > 0 ? ['General', ...integers.map((name) => ` ${name}`)] : []),
-      'End',
-      ''
-    ].join('\n')
-  }
-}
-
 export interface BoundOptions {
   /** Stretches of time; more of them give a closer bound and a larger program. */
   readonly buckets?: number
@@ -86,182 +33,340 @@ export interface BoundOptions {
   readonly whole?: boolean
 }
 
-export function boundModel(
-  world: World,
-  options: BoundOptions = {},
-  problem: Problem = problemOf(world)
-): BoundModel {
-  const { activities, choices, modes, requirements, events, maker, guards, constant } = problem
-  const { keptMoneyWorth, latenessPerDay, cap } = world.workspace.money
-  const buckets = bucketsOf(problem, options.buckets ?? BUCKETS)
-  const w = new Writer()
-  const before = (day: number): number => {
-    let sum = 0
-    for (let d = 0; d <= day && d < events.horizon; d++) sum += events.minutes[d] ?? 0
-    return sum
-  }
-  const hoursThrough = buckets.map(({ lastDay }) => before(lastDay))
-  const D = (day: number): number =>
-    events.discount[Math.max(0, Math.min(events.horizon, day))] ?? 1
-  const x = (activity: number, k: number): string => `x${activity}_${k}`
-  const p = (choice: number, k: number): string => `p${choice}_${k}`
-  const z = (activity: number, step: number, alt: number, k: number): string =>
-    `z${activity}_${step}_${alt}_${k}`
-  const used = new Set<number>()
-  const cash: [number, string][][] = buckets.map(() => [])
-  const minutes: [number, string][][] = buckets.map(() => [])
-  /** Money from sales that can be there by the end of each stretch. */
-  const sales: [number, string][][] = buckets.map(() => [])
-  const integers: string[] = []
+/** Stretches of time the horizon is divided into, by default. */
+const BUCKETS = 9
+/** More of one offer than this no plan buys. */
+const MOST_OF_ONE = 50
 
-  activities.forEach((activity, j) => {
-    w.add(
-      buckets.map((_, k) => [1, x(j, k)]),
-      '<=',
-      1
-    )
-    const least =
-      activity.steps.reduce(
-        (sum, { first, last }) =>
-          sum + Math.min(...modes.slice(first, last).map((one) => one.minutes)),
-        0
-      ) - activity.spentMinutes
-    let earliest = 0
-    for (let day = 0, have = 0; day < events.horizon && have < least; day++) {
-      have += events.minutes[day] ?? 0
-      earliest = day
+/** Names of the columns: activity done, purchase made, mode taken, item sold, each in a stretch of time. */
+const done = (activity: number, k: number): string => `x${activity}_${k}`
+const bought = (choice: number, k: number): string => `p${choice}_${k}`
+const taken = (activity: number, step: number, mode: number, k: number): string =>
+  `z${activity}_${step}_${mode}_${k}`
+const sold = (item: number, k: number): string => `s${item}_${k}`
+
+/** A program for a problem while it is being written. */
+interface Writing {
+  readonly program: Program
+  readonly problem: Problem
+  readonly buckets: readonly Bucket[]
+  /** Per stretch of time: money that must be there, money that counts against the cap, minutes, and money from sales that can be there by its end. */
+  readonly cash: Term[][]
+  readonly spent: Term[][]
+  readonly minutes: Term[][]
+  readonly sales: Term[][]
+  /** Choices that matter. */
+  readonly used: Set<number>
+}
+
+/** What counts of something on a day. */
+const worthOn = ({ problem: { events } }: Writing, day: number): number =>
+  events.discount[Math.max(0, Math.min(events.horizon, day))] ?? 1
+
+/** Columns of several things, from the first stretch of time to the k-th. */
+const upTo = (k: number, name: (k: number) => string, coefficient = 1): Term[] =>
+  Array.from({ length: k + 1 }, (_, i): Term => [coefficient, name(i)])
+
+/** The first day by which the hours can have sufficed for an activity's quickest ways. */
+function earliestDay({ problem: { modes, events } }: Writing, activity: Activity): number {
+  const quickest = activity.steps.reduce(
+    (sum, { first, last }) =>
+      sum + Math.min(...modes.slice(first, last).map(({ minutes }) => minutes)),
+    0
+  )
+  const least = quickest - activity.spentMinutes
+  let earliest = 0
+  for (let day = 0, have = 0; day < events.horizon && have < least; day++) {
+    have += events.minutes[day] ?? 0
+    earliest = day
+  }
+  return earliest
+}
+
+/** What an activity is worth when it is done on a day, at the best. */
+function bestWorth(writing: Writing, activity: Activity, day: number): number {
+  const { world, events } = writing.problem
+  if (activity.sold) {
+    const sale = day + activity.sold.afterDays
+    return sale < events.horizon ? worthOn(writing, sale) * activity.worth : 0
+  }
+  const late = Math.max(0, day - activity.wished)
+  const share = 1 - late * world.workspace.money.latenessPerDay
+  return worthOn(writing, day) * Math.max(0, activity.worth * share)
+}
+
+/** An activity done in a stretch of time: its worth, its dues, its minutes, what its sale brings. */
+function writeDone(writing: Writing, j: number, k: number, earliest: number): void {
+  const { program, problem, buckets, cash, spent, minutes, sales } = writing
+  const activity = problem.activities[j]!
+  const { firstDay, lastDay } = buckets[k]!
+  const name = done(j, k)
+  const day = Math.max(firstDay, earliest)
+  const dues = activity.begun ? 0 : activity.material
+  const { keptMoneyWorth } = problem.world.workspace.money
+  addGain(
+    program,
+    bestWorth(writing, activity, day) - keptMoneyWorth * worthOn(writing, lastDay) * dues,
+    name
+  )
+  addBounds(program, name, earliest <= lastDay ? 1 : 0)
+  cash[k]?.push([dues, name])
+  spent[k]?.push([dues, name])
+  if (activity.spentMinutes > 0) minutes[k]?.push([-activity.spentMinutes, name])
+  const { sold: sale } = activity
+  if (sale)
+    buckets.forEach((later, l) => {
+      if (l >= k && day + sale.afterDays <= later.lastDay)
+        sales[l]?.push([-Math.ceil(activity.worth * sale.flowsBack), name])
+    })
+  if (activity.yields >= 0)
+    addGain(program, Math.max(0, ...(problem.choices[activity.yields]?.value ?? [])), name)
+}
+
+/** The modes of an activity done in a stretch of time: one for each step. */
+function writeModes(writing: Writing, j: number, k: number): void {
+  const { program, problem, buckets, cash, spent, minutes } = writing
+  const activity = problem.activities[j]!
+  const { keptMoneyWorth } = problem.world.workspace.money
+  const last = worthOn(writing, buckets[k]!.lastDay)
+  activity.steps.forEach((step, s) => {
+    const row: Term[] = [[-1, done(j, k)]]
+    for (let m = step.first; m < step.last; m++) {
+      const mode = problem.modes[m]!
+      const column = taken(j, s, m, k)
+      const paid = activity.begun ? 0 : mode.pay
+      row.push([1, column])
+      addGain(program, -last * mode.effort - keptMoneyWorth * last * paid, column)
+      minutes[k]?.push([mode.minutes, column])
+      cash[k]?.push([paid, column])
+      spent[k]?.push([paid, column])
     }
-    buckets.forEach(({ firstDay, lastDay }, k) => {
-      const name = x(j, k)
-      integers.push(name)
-      const day = Math.max(firstDay, earliest)
-      const possible = earliest <= lastDay
-      const late = Math.max(0, day - activity.wished)
-      const sale = activity.sold ? day + activity.sold.afterDays : day
-      const worth = activity.sold
-        ? sale < events.horizon
-          ? D(sale) * activity.worth
-          : 0
-        : D(day) * Math.max(0, activity.worth * (1 - late * latenessPerDay))
-      w.gain(worth - (activity.begun ? 0 : keptMoneyWorth * D(lastDay) * activity.material), name)
-      w.bounds.push(` 0 <= ${name} <= ${possible ? 1 : 0}`)
-      if (!activity.begun) cash[k]?.push([activity.material, name])
-      if (activity.spentMinutes > 0) minutes[k]?.push([-activity.spentMinutes, name])
-      if (activity.sold)
-        buckets.forEach((later, l) => {
-          if (day + (activity.sold?.afterDays ?? 0) <= later.lastDay && l >= k)
-            sales[l]?.push([-Math.floor(activity.worth * (activity.sold?.flowsBack ?? 0)), name])
-        })
-      if (activity.yields >= 0)
-        w.gain(Math.max(0, ...(choices[activity.yields]?.value ?? [])), name)
-      activity.steps.forEach(({ first, last }, s) => {
-        const row: [number, string][] = [[-1, name]]
-        for (let alt = first; alt < last; alt++) {
-          const way = modes[alt]!
-          const column = z(j, s, alt, k)
-          row.push([1, column])
-          w.gain(
-            -D(lastDay) * way.effort - (activity.begun ? 0 : keptMoneyWorth * D(lastDay) * way.pay),
-            column
-          )
-          minutes[k]?.push([way.minutes, column])
-          if (!activity.begun) cash[k]?.push([way.pay, column])
-        }
-        w.add(row, '=', 0)
-      })
-    })
-    activity.steps.forEach(({ first, last }, s) => {
-      const needs = new Map<number, number[]>()
-      for (let alt = first; alt < last; alt++)
-        for (const requirement of modes[alt]!.requires)
-          needs.set(requirement, [...(needs.get(requirement) ?? []), alt])
-      for (const [requirement, alts] of needs) {
-        const { from, need, owned } = requirements[requirement]!
-        const lacking = Math.max(1, need - owned)
-        for (const choice of from.keys()) used.add(choice)
-        buckets.forEach((_, k) => {
-          const row: [number, string][] = []
-          for (let i = 0; i <= k; i++) {
-            for (const alt of alts) row.push([1, z(j, s, alt, i)])
-            for (const [choice, units] of from)
-              row.push([-Math.min(1, units / lacking), p(choice, i)])
-          }
-          w.add(row, '<=', 0)
-        })
-      }
-    })
+    addRow(program, row, '=', 0)
   })
-  // Protection of what may be bought is bought too.
-  for (const choice of [...used])
-    for (const requirement of guards[choice] ?? [])
-      if (requirement >= 0)
-        for (const gear of requirements[requirement]?.from.keys() ?? []) used.add(gear)
-  for (const choice of used) {
-    const one = choices[choice]!
-    buckets.forEach(({ firstMoment, lastMoment }, k) => {
-      const name = p(choice, k)
-      const range = Array.from({ length: lastMoment - firstMoment + 1 }, (_, i) => firstMoment + i)
-      const open = one.makes
-        ? maker[choice] !== -1
-        : range.some((m) => (one.cash[m] ?? Infinity) < Infinity)
-      integers.push(name)
-      w.bounds.push(` 0 <= ${name} <= ${open ? (one.single ? 1 : 50) : 0}`)
-      if (!open || one.makes) return
-      const back = one.replaces?.amount ?? 0
-      w.gain(
-        Math.max(...range.map((m) => one.value[m] ?? -Infinity)) +
-          back * (D(events.days[firstMoment] ?? 0) - D(events.horizon - 1)),
-        name
-      )
-      cash[k]?.push([Math.min(...range.map((m) => one.cash[m] ?? Infinity)) - back, name])
-    })
-    if (one.single)
-      w.add(
-        buckets.map((_, k) => [1, p(choice, k)]),
-        '<=',
-        1
-      )
-    const activity = maker[choice] ?? -1
-    buckets.forEach((_, k) => {
-      const bought = Array.from({ length: k + 1 }, (_unused, i): [number, string] => [
-        1,
-        p(choice, i)
-      ])
-      if (one.makes && activity >= 0)
-        w.add(
+}
+
+/** What the modes of an activity require is bought by then. */
+function writeRequirements(writing: Writing, j: number): void {
+  const { program, problem, buckets, used } = writing
+  problem.activities[j]!.steps.forEach(({ first, last }, s) => {
+    const needs = new Map<number, number[]>()
+    for (let m = first; m < last; m++)
+      for (const requirement of problem.modes[m]!.requires)
+        needs.set(requirement, [...(needs.get(requirement) ?? []), m])
+    for (const [requirement, modes] of needs) {
+      const { from, need, owned } = problem.requirements[requirement]!
+      const lacking = Math.max(1, need - owned)
+      for (const choice of from.keys()) used.add(choice)
+      buckets.forEach((_, k) =>
+        addRow(
+          program,
           [
-            ...bought,
-            ...Array.from({ length: k + 1 }, (_unused, i): [number, string] => [-1, x(activity, i)])
+            ...modes.flatMap((m) => upTo(k, (i) => taken(j, s, m, i))),
+            ...[...from].flatMap(([choice, units]) =>
+              upTo(k, (i) => bought(choice, i), -Math.min(1, units / lacking))
+            )
           ],
           '<=',
           0
         )
-      for (const requirement of guards[choice] ?? []) {
-        const { from } = requirements[requirement] ?? { from: new Map<number, number>() }
-        if (from.size > 0)
-          w.add(
-            [
-              ...bought.map(([, name]): [number, string] => [one.single ? 1 : 1 / 50, name]),
-              ...Array.from({ length: k + 1 }, (_unused, i) =>
-                [...from.keys()].map((gear): [number, string] => [-1, p(gear, i)])
-              ).flat()
-            ],
-            '<=',
-            0
-          )
-      }
-    })
-  }
-  buckets.forEach(({ lastMoment }, k) => {
-    const free = Math.max(0, events.free[lastMoment] ?? 0)
-    w.add([...cash.slice(0, k + 1).flat(), ...(sales[k] ?? [])], '<=', free)
-    w.add(minutes.slice(0, k + 1).flat(), '<=', hoursThrough[k] ?? 0)
+      )
+    }
   })
-  if (cap !== undefined) w.add(cash.flat(), '<=', cap)
-  return {
-    text: w.text(options.whole ? integers.filter((name) => w.columns.has(name)) : []),
-    constant,
-    columns: w.columns.size,
-    rows: w.rows.length
+}
+
+function writeActivity(writing: Writing, j: number): void {
+  const { program, problem, buckets } = writing
+  const earliest = earliestDay(writing, problem.activities[j]!)
+  addRow(
+    program,
+    buckets.map((_, k): Term => [1, done(j, k)]),
+    '<=',
+    1
+  )
+  buckets.forEach((_, k) => {
+    writeDone(writing, j, k, earliest)
+    writeModes(writing, j, k)
+  })
+  writeRequirements(writing, j)
+}
+
+/** A purchase in a stretch of time at its best: the lowest price, the best sale, as much off as deals ever take, on its last day. */
+function writePurchase(writing: Writing, choice: number, k: number): void {
+  const { program, problem, buckets, cash, spent } = writing
+  const { events, world } = problem
+  const { keptMoneyWorth } = world.workspace.money
+  const one = problem.choices[choice]!
+  const { firstEvent, lastEvent, lastDay: bucketEnd } = buckets[k]!
+  const name = bought(choice, k)
+  const range = Array.from({ length: lastEvent - firstEvent + 1 }, (_, i) => firstEvent + i)
+  const open = range.filter((m) => (one.cash[m] ?? Infinity) < Infinity)
+  const possible = one.makes ? problem.maker[choice] !== -1 : open.length > 0
+  addBounds(program, name, possible ? (one.single ? 1 : MOST_OF_ONE) : 0)
+  if (!possible || one.makes) return
+  /** The last day on which the prices of an event time hold. */
+  const lastDay = (m: number): number =>
+    Math.min(bucketEnd, (events.days[m + 1] ?? events.horizon) - 1)
+  const worth = (m: number): number =>
+    (one.atEnd[m] ?? 0) -
+    worthOn(writing, lastDay(m)) *
+      ((one.burden[m] ?? 0) - keptMoneyWorth * (one.offByDeals[m] ?? 0))
+  const least = (price: Float64Array): number =>
+    Math.min(...open.map((m) => (price[m] ?? 0) - (one.offByDeals[m] ?? 0)))
+  addGain(program, Math.max(...open.map(worth)), name)
+  cash[k]?.push([least(one.cash), name])
+  spent[k]?.push([least(one.payment), name])
+}
+
+/** What is made is there once it is done, and what needs protection is not bought without. */
+function writeTies(writing: Writing, choice: number, k: number): void {
+  const { program, problem } = writing
+  const one = problem.choices[choice]!
+  const maker = problem.maker[choice] ?? -1
+  if (one.makes && maker >= 0)
+    addRow(
+      program,
+      [...upTo(k, (i) => bought(choice, i)), ...upTo(k, (i) => done(maker, i), -1)],
+      '<=',
+      0
+    )
+  for (const requirement of problem.guards[choice] ?? []) {
+    const gear = [...(problem.requirements[requirement]?.from.keys() ?? [])]
+    if (gear.length === 0) continue
+    const share = one.single ? 1 : 1 / MOST_OF_ONE
+    addRow(
+      program,
+      [
+        ...upTo(k, (i) => bought(choice, i), share),
+        ...gear.flatMap((other) => upTo(k, (i) => bought(other, i), -1))
+      ],
+      '<=',
+      0
+    )
   }
+}
+
+/** Purchases that could be worth something by themselves or through a deal count as well, and the protection of all. */
+function completeUsed({ problem, used }: Writing): void {
+  problem.choices.forEach(({ value, offByDeals }, choice) => {
+    if (value.some((one) => one > 0) || offByDeals.some((off) => off > 0)) used.add(choice)
+  })
+  for (const choice of [...used])
+    for (const requirement of problem.guards[choice] ?? [])
+      for (const gear of problem.requirements[requirement]?.from.keys() ?? []) used.add(gear)
+}
+
+/** Owned things may be sold once something that serves in their place is bought: money comes sooner. */
+function writeSold(writing: Writing): void {
+  const { program, problem, buckets, cash } = writing
+  const { world, events, choices } = problem
+  world.workspace.items.forEach((item, i) => {
+    const owned = kitTool(world.library, item)
+    const amount = owned ? resaleOf(owned, item.cost) : 0
+    const instead = choices.flatMap(({ entries, until }, choice) =>
+      until === Infinity &&
+      owned &&
+      entries.some((one) => servesFor({ ...one, count: owned.count }, owned))
+        ? [choice]
+        : []
+    )
+    if (amount <= 0 || instead.length === 0) return
+    for (const choice of instead) writing.used.add(choice)
+    buckets.forEach(({ firstDay }, k) => {
+      const name = sold(i, k)
+      addBounds(program, name, 1)
+      addGain(
+        program,
+        amount * (worthOn(writing, firstDay) - worthOn(writing, events.horizon - 1)),
+        name
+      )
+      cash[k]?.push([-amount, name])
+      addRow(
+        program,
+        [
+          ...upTo(k, (l) => sold(i, l)),
+          ...instead.flatMap((choice) => upTo(k, (l) => bought(choice, l), -1))
+        ],
+        '<=',
+        0
+      )
+    })
+    addRow(
+      program,
+      upTo(buckets.length - 1, (k) => sold(i, k)),
+      '<=',
+      1
+    )
+  })
+}
+
+/** Money and hours: by the end of each stretch of time no more than there is. */
+function writeLimits(writing: Writing): void {
+  const { program, problem, buckets, cash, spent, minutes, sales } = writing
+  const { events, world } = problem
+  const through = (lastDay: number): number =>
+    events.minutes.subarray(0, lastDay + 1).reduce((sum, one) => sum + one, 0)
+  buckets.forEach(({ lastEvent, lastDay }, k) => {
+    const free = Math.max(0, events.free[lastEvent] ?? 0)
+    addRow(program, [...cash.slice(0, k + 1).flat(), ...(sales[k] ?? [])], '<=', free)
+    addRow(program, minutes.slice(0, k + 1).flat(), '<=', through(lastDay))
+  })
+  const { cap } = world.workspace.money
+  if (cap !== undefined) addRow(program, spent.flat(), '<=', cap)
+}
+
+/** @param problem with everything that could be bought: see `wholeMarket` */
+export function boundModel(
+  world: World,
+  options: BoundOptions = {},
+  problem: Problem = problemOf(world, { wholeMarket: true })
+): BoundModel {
+  const buckets = bucketsOf(problem.events, options.buckets ?? BUCKETS)
+  const lists = (): Term[][] => buckets.map(() => [])
+  const writing: Writing = {
+    program: emptyProgram(),
+    problem,
+    buckets,
+    cash: lists(),
+    spent: lists(),
+    minutes: lists(),
+    sales: lists(),
+    used: new Set()
+  }
+  const { program, used } = writing
+  problem.activities.forEach((_, j) => writeActivity(writing, j))
+  writeSold(writing)
+  completeUsed(writing)
+  for (const choice of used) {
+    buckets.forEach((_, k) => writePurchase(writing, choice, k))
+    if (problem.choices[choice]!.single)
+      addRow(
+        program,
+        upTo(buckets.length - 1, (k) => bought(choice, k)),
+        '<=',
+        1
+      )
+    buckets.forEach((_, k) => writeTies(writing, choice, k))
+  }
+  writeLimits(writing)
+  return {
+    text: programText(program, options.whole ?? false),
+    constant: problem.constant,
+    columns: program.columns.size,
+    rows: program.rows.length
+  }
+}
+
+/** What a solver says of a program. */
+export interface Solved {
+  readonly Status: string
+  readonly ObjectiveValue: number
+}
+
+/** The bound a solved program gives, minor units; undefined where it was not solved. A program without columns has nothing to gain. */
+export function boundFrom(
+  model: BoundModel,
+  { Status, ObjectiveValue }: Solved
+): number | undefined {
+  if (Status === 'Empty' || model.columns === 0) return model.constant
+  return Status === 'Optimal' ? ObjectiveValue + model.constant : undefined
 }

@@ -1,1 +1,1 @@
-export { boundModel, type BoundModel, type BoundOptions } from './bound'
+export { boundFrom, boundModel, type BoundModel, type BoundOptions, type Solved } from './bound'

@@ -56,7 +56,7 @@ export function differenceOf(before: Comes, after: Comes): Difference {
 
 /** The plan made again without some offers, starting from the one at hand. */
 function without(world: World, plan: Plan, avoid: ((offer: Offer) => boolean) | undefined): Comes {
-  const planner = new Planner(world, SEED, plan, problemOf(world, avoid))
+  const planner = new Planner(world, SEED, plan, problemOf(world, { avoid }))
   planner.advance(EVALUATIONS)
   return comesTo(world, planner.best().plan)
 }

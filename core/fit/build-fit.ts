@@ -1,5 +1,5 @@
 import { batchesOf, type Build } from '../builds'
-import { SURFACES, type Library, type Method, type Step } from '../catalogue'
+import type { Library, Method, Step } from '../catalogue'
 import { leastBy, sumOf } from '../kernel'
 import type { Minor } from '../money'
 import type { World } from '../workspace'

@@ -1,14 +1,13 @@
 import { expect, test } from '@jest/globals'
 import ICAL from 'ical.js'
-import { DEMO_FILES, demoWorld } from '../../tests/helpers/workspaces'
+import { DEMO_FILES, demoWorld, demoPlan } from '../../tests/helpers/workspaces'
 import { planCalendar } from '.'
 
 test.each(DEMO_FILES)(
   '%s: a second, independent reader finds each purchase and build on its days',
   (name) => {
     const world = demoWorld(name)
-    const { plan } = world.workspace
-    if (!plan) throw new Error('no plan')
+    const plan = demoPlan(name)
     const text = planCalendar(world, plan) ?? ''
     // RFC 5545: lines end with CRLF and are folded at 75 octets.
     expect(text.split('\r\n').every((line) => new TextEncoder().encode(line).length <= 75)).toBe(
@@ -37,8 +36,7 @@ test.each(DEMO_FILES)(
 
 test('names with commas, semicolons and line breaks come through unharmed', () => {
   const world = demoWorld('hive-yard')
-  const { plan } = world.workspace
-  if (!plan) throw new Error('no plan')
+  const plan = demoPlan('hive-yard')
   const odd = 'Shelf; with, commas\nand \\ a break'
   const first = plan.builds.find(({ build }) => !build.startsWith('make/'))
   const there = {

@@ -4,7 +4,7 @@ import { LONGEST_HORIZON_DAYS, daysBetween, horizonEnd, stagesFrom } from '../ca
 import { issue, type Issue, type Path } from '../kernel'
 import { ledgerProblems } from '../ledger'
 import { typicalOffer } from '../prices'
-import type { Workspace } from '../workspace'
+import type { Workspace, WorkspaceFile } from '../workspace'
 
 const repeated = (list: readonly { readonly id: string }[], path: Path): Issue[] => {
   const first = new Map<string, number>()
@@ -37,7 +37,7 @@ function outOfOrder({ saleWindows = [], time, workshop }: Workspace): Issue[] {
  * Methods that are their own tool's only way are refused elsewhere; here: every id that is referred to exists, none stands twice.
  * @param provenLedger the ledger is known to be what was checked before
  */
-export function crossCheck(workspace: Workspace, base: Library, provenLedger = false): Issue[] {
+export function crossCheck(workspace: WorkspaceFile, base: Library, provenLedger = false): Issue[] {
   const found: Issue[] = []
   const library = withOwn(base, workspace.own)
   const known = (has: boolean, id: string, kind: string, ...path: Path): void => {

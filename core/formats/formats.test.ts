@@ -45,7 +45,7 @@ describe.each(DEMO_FILES)('demo %s', (name) => {
   test('is read, and written as it was', () => {
     const read = readWorkspace(demoText(name), library)
     expect(read.ok ? read.value.notes : read.issues).toEqual([])
-    expect(read.ok && JSON.parse(writeWorkspace(read.value.workspace))).toEqual(
+    expect(read.ok && JSON.parse(writeWorkspace(read.value.workspace, read.value.plan))).toEqual(
       JSON.parse(demoText(name))
     )
   })
@@ -206,7 +206,8 @@ describe('versions', () => {
     if (!read.ok) throw new Error(JSON.stringify(read.issues))
     expect(read.value.notes).toMatchObject([{ code: 'file.migrated', figures: { from: 1, to: 2 } }])
     const { trail, version, ...rest } = read.value.workspace
-    const { version: _old, ...was } = JSON.parse(old) as Record<string, unknown>
+    const { version: _old, plan, ...was } = JSON.parse(old) as Record<string, unknown>
+    expect(read.value.plan).toEqual(plan)
     expect([version, trail, rest]).toEqual([2, { changed: {}, removed: {}, handed: [] }, was])
   })
   test('an older file is brought up step by step; the steps are pure', () => {

@@ -4,6 +4,7 @@ export {
   checkWorkspace,
   pathText,
   readKept,
+  readKeptPlan,
   readPlan,
   readProven,
   readWorkspace,

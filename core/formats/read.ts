@@ -3,7 +3,14 @@ import { companionCircles, withOwn, type Library } from '../catalogue'
 import { checkDay } from '../calendar'
 import { issue, ok, refused, type Issue, type Path, type Result } from '../kernel'
 import type { LedgerEntry } from '../ledger'
-import { partsToPutBack, withParts, type Plan, type Workspace } from '../workspace'
+import {
+  partsToPutBack,
+  splitPlan,
+  withParts,
+  type Plan,
+  type Workspace,
+  type WorkspaceFile
+} from '../workspace'
 import { crossCheck } from './cross-checks'
 import { parseJson, type ParsedJson } from './json'
 import { migrate, MIGRATIONS, type Migration } from './migrations'
@@ -21,6 +28,8 @@ export const MOST_PROBLEMS = 20
 
 export interface ReadWorkspace {
   readonly workspace: Workspace
+  /** The plan the file holds. */
+  readonly plan: Plan | undefined
   /** Things the reader changed and says so: an older version brought up to date, invisible marks taken out of names. */
   readonly notes: readonly Issue[]
 }
@@ -186,12 +195,14 @@ export function readProven(
   if (data.version !== WORKSPACE_VERSION) return readKept(data, library)
   const shape = checkShape({ ...data, ledger: [] })
   if (!shape.ok) return shape
-  const workspace: Workspace = { ...shape.value, ledger: data.ledger }
-  const problems = crossCheck(workspace, library, true)
+  const whole: WorkspaceFile = { ...shape.value, ledger: data.ledger }
+  const { workspace, plan } = splitPlan(whole)
+  const problems = crossCheck(whole, library, true)
   return problems.length > 0
     ? { ok: false, issues: problems }
     : ok({
         workspace,
+        plan,
         notes:
           workspace.libraryVersion === library.version
             ? []
@@ -226,7 +237,7 @@ export function readKept(
       issue('file.other-library', [], { made: checked.value.libraryVersion, now: library.version })
     )
   notes.push(...companionCircles(withOwn(library, checked.value.own), checked.value.own))
-  return ok({ workspace: checked.value, notes })
+  return ok({ ...splitPlan(checked.value), notes })
 }
 
 /** Where a field of the name that JavaScript takes for an object's prototype stands; the schema library passes it over in silence. */
@@ -242,7 +253,7 @@ function prototypeAt(data: unknown, path: Path = []): Path | undefined {
 }
 
 /** Checks the shape alone, as the published JSON Schema does. */
-export function checkShape(data: unknown): Result<Workspace> {
+export function checkShape(data: unknown): Result<WorkspaceFile> {
   const foreign = prototypeAt(data)
   if (foreign) return refused(issue('field.unknown', foreign, { field: '__proto__' }))
   const shape = workspaceSchema.safeParse(data, { reportInput: true })
@@ -250,7 +261,7 @@ export function checkShape(data: unknown): Result<Workspace> {
 }
 
 /** Checks data that is already parsed, such as what the browser has kept. */
-export function checkWorkspace(data: unknown, library: Library): Result<Workspace> {
+export function checkWorkspace(data: unknown, library: Library): Result<WorkspaceFile> {
   const shape = checkShape(data)
   if (!shape.ok) return shape
   const workspace = shape.value
@@ -280,6 +291,12 @@ export function checkMerged(
     putBack.push(...parts.map(([key]) => key))
     state = withParts(state, new Map(parts))
   }
+}
+
+/** A plan the browser has kept; undefined where it cannot be read: it is made anew. */
+export function readKeptPlan(data: unknown): Plan | undefined {
+  const shape = planSchema.safeParse(data)
+  return shape.success ? shape.data : undefined
 }
 
 /** Reads a plan file; what its ids refer to is the evaluator's business. */

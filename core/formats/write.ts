@@ -22,8 +22,8 @@ function inFileOrder(data: unknown): unknown {
 }
 
 /** The workspace file: indented JSON with a line break at the end, keys in a fixed order, so that equal workspaces give equal files. Fields that are left out are not written. */
-export const writeWorkspace = (workspace: Workspace): string =>
-  `${JSON.stringify(inFileOrder(workspace), null, 2)}\n`
+export const writeWorkspace = (workspace: Workspace, plan?: Plan): string =>
+  `${JSON.stringify(inFileOrder({ ...workspace, plan }), null, 2)}\n`
 
 /** What a workspace says, apart from the hand-overs it remembers: two files with the same print hold the same state. */
 export const workspacePrint = (workspace: Workspace): string =>

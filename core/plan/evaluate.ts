@@ -31,18 +31,9 @@ import {
   type DayBalance
 } from './evaluate-cash'
 import { checkHours } from './evaluate-hours'
-import {
-  acquisitions,
-  checkProtection,
-  checkPurchases,
-  checkResales,
-  checkSavings,
-  checkSpace,
-  kitBetween,
-  type Acquired,
-  type Priced,
-  type Resold
-} from './evaluate-purchases'
+import { acquisitions, checkProtection, checkSpace, kitBetween, type Acquired } from './acquired'
+import { checkPurchases, checkSavings, type Priced } from './evaluate-purchases'
+import { checkResales, type Resold } from './resale'
 import { discount, resaleValue, worthWhenDone } from './terms'
 
 /** The objective of a plan, term by term, in minor units at today's worth; costs are negative. */

@@ -8,14 +8,9 @@ export {
   type Report
 } from './evaluate'
 export { salesOf, type CashMovement, type DayBalance } from './evaluate-cash'
-export {
-  bundleOf,
-  bundlePieces,
-  checkPurchases,
-  resaleOf,
-  savingsOn,
-  type Priced
-} from './evaluate-purchases'
+export { bundlePieces } from './acquired'
+export { checkPurchases, savedOn, type Priced } from './evaluate-purchases'
+export { resaleOf } from './resale'
 export { movePurchase, paymentThen, purchaseDays, withSavings } from './move'
 export { comesTo, type Comes } from './outcome'
 export { carriedPins, emptyPlan, pinClash } from './pins'

@@ -20,14 +20,23 @@ import {
   useEats,
   usedUp
 } from '../fit'
-import { bundleThen, findOffer, priceThen, type SaleWindow } from '../prices'
+import { bundleOn, findOffer, offerOn, type Offer, type Pricing, type SaleWindow } from '../prices'
 import { worldOf, type Workspace } from '../workspace'
 import { batchOf } from '../builds'
 import { cashMovements, checkCash } from './evaluate-cash'
-import { bundlePieces, resaleOf } from './evaluate-purchases'
+import { bundlePieces } from './acquired'
+import { resaleOf } from './resale'
 import { comesTo, evaluate } from '.'
 import { emptyPlan } from './pins'
 
+const till = (pricing: Pricing, windows: readonly SaleWindow[] = []) => ({
+  pricing,
+  windows,
+  bundles: [],
+  deals: []
+})
+const priceThen = (pricing: Pricing, windows: readonly SaleWindow[], offer: Offer, day: string) =>
+  offerOn(till(pricing, windows), offer, day)
 const SAW = 'pull-saw/weekend/new/buy/hand'
 const tool = (id: string) => {
   const found = library.tools.get(id)
@@ -119,8 +128,8 @@ describe('prices on a day', () => {
         }
       ]
     })
-    expect(bundleThen(there.pricing, bundle, TODAY)?.payment).toBe(6000)
-    expect(bundleThen(there.pricing, bundle, '2026-06-01')).toBeUndefined()
+    expect(bundleOn(till(there.pricing), bundle, TODAY)?.payment).toBe(6000)
+    expect(bundleOn(till(there.pricing), bundle, '2026-06-01')).toBeUndefined()
     const pieces = bundlePieces(there, bundle, 6000, TODAY)
     expect(pieces.map(({ entry }) => [entry.tool.id, entry.count])).toEqual([
       ['pull-saw', 1],

@@ -1,8 +1,9 @@
 import type { Day } from '../calendar'
-import { bundleThen, findOffer, priceThen } from '../prices'
+import { findOffer, unitOn } from '../prices'
 import { distinct } from '../kernel'
-import type { Plan, World } from '../workspace'
-import { bundleOf, checkPurchases, savingsOn } from './evaluate-purchases'
+import type { Minor } from '../money'
+import { tillOf, type Plan, type World } from '../workspace'
+import { checkPurchases, savedOn } from './evaluate-purchases'
 
 /** The same plan with what deals take off the purchases of each day, worked out anew. */
 export function withSavings(world: World, plan: Plan): Plan {
@@ -11,22 +12,15 @@ export function withSavings(world: World, plan: Plan): Plan {
   const savings = distinct(plan.purchases.map(({ date }) => date))
     .sort()
     .flatMap((date) =>
-      savingsOn(world, list, date).map(({ deal, amount }) => ({ deal, date, amount }))
+      savedOn(world, list, date).map(({ deal, amount }) => ({ deal, date, amount }))
     )
   const { savings: _before, ...rest } = plan
   return savings.length === 0 ? rest : { ...rest, savings }
 }
 
 /** What one of an offer or bundle is paid for on a day; undefined where it has no price then. */
-export function paymentThen(world: World, id: string, date: Day): number | undefined {
-  const offer = findOffer(world.pricing, id)
-  const bundle = offer ? undefined : bundleOf(world, id)
-  return (
-    offer
-      ? priceThen(world.pricing, world.workspace.saleWindows ?? [], offer, date)
-      : bundle && bundleThen(world.pricing, bundle, date)
-  )?.payment
-}
+export const paymentThen = (world: World, id: string, date: Day): Minor | undefined =>
+  unitOn(tillOf(world), id, date)?.payment
 
 /**
  * The plan with one purchase on another day, everything else where it was; what it replaces is not sold before. Rules are the

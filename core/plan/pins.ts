@@ -1,7 +1,10 @@
-import { issue, type Issue } from '../kernel'
-import { findOffer, priceThen, typicalOffer, offerId } from '../prices'
+import { byDate, type Day } from '../calendar'
+import type { Protection, Tool } from '../catalogue'
 import { kitOf } from '../fit'
+import { issue, leastBy, type Issue } from '../kernel'
+import { offerId, soldAs } from '../prices'
 import {
+  tillOf,
   workspaceHash,
   type Pin,
   type Plan,
@@ -9,7 +12,6 @@ import {
   type Workspace,
   type World
 } from '../workspace'
-import { bundleOf } from './evaluate-purchases'
 import { evaluate } from './evaluate'
 import { paymentThen } from './move'
 
@@ -26,44 +28,52 @@ export const emptyPlan = (world: World): Plan => ({
 })
 
 /** The cheapest protection that can be bought on a day, as a purchase. */
-function gearFor(world: World, protection: string, date: string): PlannedPurchase | undefined {
-  const gear = (world.library.protectionFor.get(protection as never) ?? []).flatMap((tool) => {
-    const parts = {
+function gearFor(world: World, protection: Protection, date: Day): PlannedPurchase | undefined {
+  const gear = (world.library.protectionFor.get(protection) ?? []).flatMap((tool) => {
+    const power = tool.forms[0]?.power ?? 'hand'
+    const id = offerId({
       tool: tool.id,
-      tier: 'weekend' as const,
-      condition: 'new' as const,
-      acquisition: 'buy' as const,
-      power: tool.forms[0]?.power ?? ('hand' as const)
-    }
-    const offer = typicalOffer(world.library, offerId(parts))
-    const price = offer && priceThen(world.pricing, world.workspace.saleWindows ?? [], offer, date)
-    return offer && price
-      ? [{ id: `${offer.id}@${date}`, offer: offer.id, count: 1, date, price: price.payment }]
-      : []
+      tier: 'weekend',
+      condition: 'new',
+      acquisition: 'buy',
+      power
+    })
+    const price = paymentThen(world, id, date)
+    return price === undefined ? [] : [{ id: `${id}@${date}`, offer: id, count: 1, date, price }]
   })
-  return gear.sort((a, b) => a.price - b.price)[0]
+  return leastBy(gear, ({ price }) => price)
+}
+
+/** The tools an offer or a bundle brings. */
+function toolsOf(world: World, id: string): Tool[] {
+  const sold = soldAs(tillOf(world), id)
+  if (!sold) return []
+  const ids = 'offer' in sold ? [sold.offer.tool] : sold.bundle.pieces.map(({ tool }) => tool)
+  return ids.flatMap((tool) => world.library.tools.get(tool) ?? [])
+}
+
+/** Adds a purchase, to the one of the same offer on the same day where there is one. */
+function addTo(purchases: PlannedPurchase[], more: PlannedPurchase): void {
+  const at = purchases.findIndex(({ id }) => id === more.id)
+  const present = purchases[at]
+  if (!present) purchases.push(more)
+  else
+    purchases[at] = {
+      ...present,
+      count: present.count + more.count,
+      price: present.price + more.price
+    }
 }
 
 /** The pins as purchases, with the protection they need that nobody owns. */
 function pinnedPurchases(world: World, pins: readonly Pin[]): PlannedPurchase[] {
   const purchases: PlannedPurchase[] = []
   const protects = new Set(kitOf(world.library, world.workspace.items).protects)
-  for (const { offer: id, count, date } of [...pins].sort((a, b) => (a.date < b.date ? -1 : 1))) {
-    const each = paymentThen(world, id, date)
+  for (const { offer, count, date } of [...pins].sort(byDate)) {
+    const each = paymentThen(world, offer, date)
     if (each === undefined || date < world.asOf || date > world.until) continue
-    const same = purchases.findIndex((one) => one.id === `${id}@${date}`)
-    const present = purchases[same]
-    if (present)
-      purchases[same] = {
-        ...present,
-        count: present.count + count,
-        price: present.price + each * count
-      }
-    else purchases.push({ id: `${id}@${date}`, offer: id, count, date, price: each * count })
-    const tools = [
-      findOffer(world.pricing, id)?.tool ?? '',
-      ...(bundleOf(world, id)?.pieces.map(({ tool }) => tool) ?? [])
-    ].flatMap((tool) => world.library.tools.get(tool) ?? [])
+    addTo(purchases, { id: `${offer}@${date}`, offer, count, date, price: each * count })
+    const tools = toolsOf(world, offer)
     for (const tool of tools) for (const protection of tool.protects) protects.add(protection)
     for (const protection of tools.flatMap(({ needs }) => needs)) {
       const gear = protects.has(protection) ? undefined : gearFor(world, protection, date)

@@ -1,4 +1,5 @@
 export * from './offer'
 export * from './bundles'
-export * from './dated'
+export * from './basket'
+export type { DatedPrice } from './dated'
 export { checkLink } from './link'

@@ -1,1 +1,3 @@
-export { FAN, USUAL_RISK, quantile, riskOf, type Risk, type RiskSettings } from './risk'
+export { quantile } from './quantile'
+export { FAN, riskOf, type Risk } from './risk'
+export { NO_RISK, USUAL_RISK, type RiskSettings } from './settings'

@@ -1,41 +1,90 @@
 import { describe, expect, test } from '@jest/globals'
 import { quantileSorted, mean } from 'simple-statistics'
 import fc from 'fast-check'
-import { demo, demoWorld } from '../../tests/helpers/workspaces'
+import {
+  TODAY,
+  demo,
+  demoWorld,
+  funds,
+  item,
+  worldWith,
+  demoPlan
+} from '../../tests/helpers/workspaces'
 import { library, schools } from '../../data'
-import { worldOf } from '../workspace'
+import { tillOf, worldOf, type Plan, type World } from '../workspace'
 import { CURVE_FACTORS, answersFor, curvePoint, withMore } from '../explain'
-import { USUAL_RISK, quantile, riskOf } from '.'
+import { FAN, NO_RISK, USUAL_RISK, quantile, riskOf } from '.'
 import { applyScenario, scenarioOutcome } from '../scenarios'
-import { evaluate } from '../plan'
+import { emptyPlan, evaluate } from '../plan'
+import { unitOn } from '../prices'
+import { makePlan } from '../search'
 
-const world = demoWorld('half-a-garage')
-const plan = world.workspace.plan!
-const CERTAIN = {
-  typicalSpread: 0,
-  quoteSpread: 0,
-  quoteSpreadPerYear: 0,
-  missedPayday: 0,
-  lostWeek: 0,
-  workSpread: 0
+/** With nothing uncertain, the purse of a course is on every day of the fan what the evaluator says. */
+function endsWhereTheJudgeDoes(there: World, made: Plan): void {
+  const risk = riskOf(there, made, 2, 1, NO_RISK)
+  const { balances } = evaluate(there, made)
+  for (const { date, quantiles } of risk.fan) {
+    const balance = balances.filter((one) => one.date <= date).at(-1)?.balance ?? there.balance
+    expect([date, quantiles.map((one) => Math.round(one * 1e6) / 1e6)]).toEqual([
+      date,
+      FAN.map(() => balance)
+    ])
+  }
+  risk.builds.forEach(({ build, by, chance }) => {
+    const done = made.builds.filter((one) => one.build === build).map((one) => one.done)
+    const last = done.sort().at(-1) ?? ''
+    expect([build, chance]).toEqual([build, last <= by ? 1 : 0])
+  })
 }
 
+const world = demoWorld('half-a-garage')
+const plan = demoPlan('half-a-garage')
 describe('possible courses of things', () => {
-  test('without anything uncertain every build is ready by its planned day, and the purse ends as the evaluator says', () => {
-    const risk = riskOf(world, plan, 3, 1, CERTAIN)
-    expect(risk.builds.map(({ build, chance }) => [build, chance])).toEqual(
-      plan.builds.filter(({ build }) => !build.startsWith('make/')).map(({ build }) => [build, 1])
-    )
-    const last = risk.fan.at(-1)
-    const balance =
-      evaluate(world, plan)
-        .balances.filter(({ date }) => date <= (last?.date ?? ''))
-        .at(-1)?.balance ?? 0
-    // What is kept back for repairs is not paid here.
-    expect(Math.abs((last?.quantiles[2] ?? 0) - balance)).toBeLessThan(
-      Math.abs(balance) * 0.05 + 3000
-    )
-    expect(risk.belowReserve).toBe(0)
+  test.each(['hive-yard', 'third-floor', 'half-a-garage'])(
+    '%s: without anything uncertain every build is ready by its planned day, and the purse is every day what the evaluator says',
+    (name) => {
+      const there = demoWorld(name)
+      const made = makePlan(there, { evaluations: 1500 })
+      if (made.kind !== 'planned') throw new Error(made.kind)
+      endsWhereTheJudgeDoes(there, made.plan)
+    }
+  )
+  test('savings of deals, resales of what is replaced and repair kept back count as the evaluator counts them', () => {
+    const saw = 'pull-saw/trade/new/buy/hand'
+    const drill = 'drill-driver/weekend/used/buy/corded'
+    const deals = [{ id: 'd', name: 'd', buy: 1, free: 1, tools: ['pull-saw', 'hand-plane'] }]
+    const there = worldWith({
+      ...funds(60_000, 0),
+      deals,
+      items: [item('pull-saw', { tier: 'get-by', cost: 1500 })]
+    })
+    const price = (id: string): number => unitOn(tillOf(there), id, TODAY)?.payment ?? 0
+    const bought = (offer: string, count: number): Plan['purchases'][number] => ({
+      id: offer,
+      offer,
+      count,
+      date: TODAY,
+      price: price(offer) * count
+    })
+    const made: Plan = {
+      ...emptyPlan(there),
+      purchases: [bought(saw, 2), bought(drill, 1)],
+      savings: [{ deal: 'd', date: TODAY, amount: price(saw) }],
+      resales: [{ item: there.workspace.items[0]?.id ?? '', date: TODAY, amount: 300 }]
+    }
+    expect(
+      evaluate(there, made).broken.filter(({ code }) => code !== 'plan.protection-late')
+    ).toEqual([])
+    endsWhereTheJudgeDoes(there, made)
+  })
+  test('a balance that is below the reserve before anything is bought is not the plan’s doing', () => {
+    const there = worldWith({
+      ...funds(1000, 20_000),
+      money: { ...funds(1000, 20_000).money, reserve: 5000 }
+    })
+    const none = riskOf(there, emptyPlan(there), 20, 1)
+    expect(none.belowReserve).toBe(0)
+    expect(riskOf({ ...world, balance: -1_000_000 }, plan, 20, 1).belowReserve).toBe(0)
   })
   test('the same seed says the same; more that may go wrong never makes the builds surer', () => {
     expect(riskOf(world, plan, 60, 5)).toEqual(riskOf(world, plan, 60, 5))

@@ -68,7 +68,7 @@ export function scenarioOutcome(
   const workspace = scenario
     ? applyScenario(world.workspace, base, scenario, schools)
     : world.workspace
-  const its = worldOf({ ...workspace, asOf: world.asOf, plan: undefined }, base.library, today)
+  const its = worldOf({ ...workspace, asOf: world.asOf }, base.library, today)
   const outcome = makePlan(its, { seed: 1 })
   return {
     scenario: scenario?.id ?? '',

@@ -18,7 +18,7 @@ export function decodingOf(problem: Problem): Decoding {
 
 /** What the user has pinned is bought on its day, with the protection it needs; in order of the days, since an earlier one serves later ones. */
 function buyPinned(model: Model, state: State): void {
-  const { choices, events, pins } = model.problem
+  const { choices, pins } = model.problem
   for (const { choice, event, count } of pins) {
     state.list = []
     add(model, state, choice, count)

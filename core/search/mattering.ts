@@ -1,5 +1,5 @@
 import type { Build } from '../builds'
-import type { Library } from '../catalogue'
+import { CONDITIONS, TIERS, resaleShare, type Library, type Tool } from '../catalogue'
 import { cleanUpStep, neededCompanions } from '../fit'
 import { findOffer } from '../prices'
 import type { World } from '../workspace'
@@ -48,3 +48,18 @@ export function mattering(world: World, builds: readonly Build[]): Set<string> {
   }
   return matters
 }
+
+/** Tools that could pay without any build: what deals hold for, and, where kept money counts little, all that can be sold again. */
+export function paying({ workspace, library }: World): string[] {
+  const dealt = (workspace.deals ?? []).flatMap(({ tools }) => tools)
+  const resold = [...library.tools.values()].filter(
+    (tool) => workspace.money.keptMoneyWorth < mostResaleShare(tool)
+  )
+  return [...dealt, ...resold.map(({ id }) => id)]
+}
+
+/** The largest share of its price that any offer of a tool brings when it is sold again. */
+const mostResaleShare = (tool: Tool): number =>
+  Math.max(
+    ...TIERS.flatMap((tier) => CONDITIONS.map((condition) => resaleShare(tool, tier, condition)))
+  )

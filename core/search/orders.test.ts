@@ -8,7 +8,8 @@ import {
   demoWorld,
   emptyWorkspace,
   funds,
-  items
+  items,
+  demoPlan
 } from '../../tests/helpers/workspaces'
 import { worldOf, type Workspace, type World } from '../workspace'
 import { GENERATED_TODAY, generateWorkspace } from '../../scripts/bench/generate'
@@ -184,8 +185,7 @@ describe('going on from a plan at hand', () => {
   test('begins no worse than that plan, to a hundredth', () => {
     for (const name of ['third-floor', 'half-a-garage']) {
       const world = demoWorld(name)
-      const { plan } = world.workspace
-      if (!plan) throw new Error('no plan')
+      const plan = demoPlan(name)
       const value = evaluate(world, plan).value.total
       const planner = new Planner(world, 3, plan)
       expect(planner.best().report.value.total).toBeGreaterThanOrEqual(value * 0.99)
@@ -193,8 +193,7 @@ describe('going on from a plan at hand', () => {
   })
   test('takes over what still exists and passes over the rest', () => {
     const world = demoWorld('hive-yard')
-    const { plan } = world.workspace
-    if (!plan) throw new Error('no plan')
+    const plan = demoPlan('hive-yard')
     const strange = {
       ...plan,
       purchases: [

@@ -23,13 +23,18 @@ interface Demand {
   readonly floor: number
 }
 
+/** Whether paying so much more takes the plan over the most it may pay. */
+const overCap = ({ cap }: Model, state: State, cost: number): boolean =>
+  state.spent + cost > cap && !isLifted(state, 'money')
+
 /** Adds up the list; undefined where floor or cap do not allow it. */
 function demandOf(
-  { problem, floorLimit, cap }: Model,
+  model: Model,
   state: State,
   activity: number,
   notBefore: number
 ): Demand | undefined {
+  const { problem, floorLimit } = model
   let [cost, regained, varies, added, due] = [0, 0, false, 0, state.dueBy]
   let earliest = max(state.latest, problem.events.days[notBefore] ?? 0)
   for (const choice of state.list) {
@@ -46,7 +51,7 @@ function demandOf(
   cost += state.due[activity] as number
   const full = added > 0 && state.floorTaken + added > floorLimit + FLOOR_TOLERANCE
   if (full && !isLifted(state, 'space')) return undefined
-  if (state.spent + cost > cap && !isLifted(state, 'money')) return undefined
+  if (overCap(model, state, cost)) return undefined
   state.regained = regained
   return { activity, cost: cost - regained, varies, earliest, due, floor: added }
 }
@@ -87,7 +92,9 @@ function place(model: Model, state: State, demand: Demand): void {
   for (;;) {
     let total = demand.cost
     if (demand.varies) total += varyingCost(model, state, k)
-    if (total > 0 && total > (state.slack[k] as number) + CASH_TOLERANCE) {
+    const short = total > 0 && total > (state.slack[k] as number) + CASH_TOLERANCE
+    // A price that varies may bring the plan over the cap on one day and not on another.
+    if (short || (demand.varies && overCap(model, state, total + state.regained))) {
       if (++k >= events.count) return forget(model, state)
       continue
     }

@@ -224,7 +224,7 @@ describe('what people ask of a plan', () => {
     if (made.kind !== 'planned') throw new Error(made.kind)
     const [purchase] = made.plan.purchases
     if (!purchase) throw new Error('nothing bought')
-    const after = change.recordPurchase({ ...demo('hive-yard'), plan: made.plan }, library, {
+    const after = change.recordPurchase(demo('hive-yard'), library, {
       purchase,
       date: TODAY,
       paid: purchase.price + 777,

@@ -5,8 +5,9 @@ import type { Offer } from '../prices'
 import { buildMaterial, buildWorth, type World } from '../workspace'
 import { resaleValue } from '../plan'
 import { eventTimesOf, type EventTimes } from './event-times'
-import { sourcesOf, type Choice, type Sources } from './sources'
-import { mattering } from './mattering'
+import type { Choice } from './choices'
+import { sourcesOf, type Sources } from './sources'
+import { mattering, paying } from './mattering'
 import { modesFor, type Mode, type ModeContext } from './modes'
 import { emptyBook, require, type Requirement } from './requirements'
 
@@ -201,11 +202,21 @@ function pinsOf(
     .sort((a, b) => a.event - b.event)
 }
 
-/** Compiles a workspace. @param avoid offers that are not to be had: for questions of the kind “what if not this one” */
-export function problemOf(world: World, avoid?: (offer: Offer) => boolean): Problem {
+/** How a workspace is compiled. */
+export interface ProblemOptions {
+  /** Offers that are not to be had: for questions of the kind “what if not this one”. */
+  readonly avoid?: ((offer: Offer) => boolean) | undefined
+  /** Also what matters to no build but could pay by itself or through a deal: for an upper bound. */
+  readonly wholeMarket?: boolean
+}
+
+/** Compiles a workspace. */
+export function problemOf(world: World, options: ProblemOptions = {}): Problem {
   const events = eventTimesOf(world)
   const open = world.workspace.builds.filter((build) => !isDone(build))
-  const sources = sourcesOf(world, events, mattering(world, open), avoid)
+  const matters = mattering(world, open)
+  if (options.wholeMarket) for (const tool of paying(world)) matters.add(tool)
+  const sources = sourcesOf(world, events, matters, options.avoid)
   const { choices } = sources
   const compiling: Compiling = {
     world,

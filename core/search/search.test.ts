@@ -10,7 +10,7 @@ import { seededRandom } from '../kernel'
 import { worldOf, type World } from '../workspace'
 import { GENERATED_TODAY, SIZES, generateWorkspace, type Size } from '../../scripts/bench/generate'
 import { Planner, makePlan } from '.'
-import { boundModel } from '../bound'
+import { boundFrom, boundModel, type Solved } from '../bound'
 import { evaluate } from '../plan'
 import { Search } from './anneal'
 import { Calendar } from './calendar'
@@ -147,18 +147,14 @@ describe('what the search says is what the evaluator says', () => {
 
 describe('upper bounds from HiGHS (a published solver), which knows nothing of the search', () => {
   interface Solver {
-    solve(text: string, options: object): { Status: string; ObjectiveValue: number }
+    solve(text: string, options: object): Solved
   }
-  const bound = async (world: World, whole: boolean): Promise<number> => {
+  const bound = async (world: World, whole: boolean, buckets = 6): Promise<number> => {
     const solver = await (highsLoader as unknown as () => Promise<Solver>)()
-    const model = boundModel(world, { whole, buckets: 6 })
-    const { Status, ObjectiveValue } = solver.solve(model.text, {
-      time_limit: 600,
-      mip_rel_gap: 1e-6
-    })
-    // Without anything that could be worth while there is nothing to solve.
-    expect(['Optimal', 'Empty']).toContain(Status)
-    return (Status === 'Empty' ? 0 : ObjectiveValue) + model.constant
+    const model = boundModel(world, { whole, buckets })
+    const found = boundFrom(model, solver.solve(model.text, { time_limit: 600, mip_rel_gap: 1e-6 }))
+    if (found === undefined) throw new Error('not solved')
+    return found
   }
   test('no plan is worth more than the bound, and whole purchases bring it closer', async () => {
     for (const { world } of fc.sample(miniArbitrary(anyMoney), { numRuns: 12, seed: 20_261_125 })) {
@@ -180,9 +176,12 @@ describe('upper bounds from HiGHS (a published solver), which knows nothing of t
     for (const { world } of fc.sample(miniArbitrary(rich), { numRuns: 20, seed: 20_261_126 })) {
       const made = makePlan(world, { evaluations: 4000 })
       if (made.kind === 'clash' || made.kind === 'no-builds') throw new Error(made.kind)
-      const best = await bound(world, true)
+      // Weeks rather than months, so that what a purchase loses by waiting inside one of them hardly counts.
+      const best = await bound(world, true, 40)
       if (best > 0) paying++
-      expect(made.report.value.total).toBeGreaterThanOrEqual(best * 0.995 - 1)
+      // Within one of its stretches of time the solver may pay later than it builds.
+      const slack = 1 + made.report.spent * 0.006
+      expect(made.report.value.total).toBeGreaterThanOrEqual(best * 0.995 - slack)
     }
     expect(paying).toBeGreaterThan(5)
   })

@@ -7,7 +7,8 @@ import {
   demoWorld,
   funds,
   items,
-  worldWith
+  worldWith,
+  demoPlan
 } from '../../tests/helpers/workspaces'
 import { addDays } from '../calendar'
 import { worldOf, type Pin, type Plan, type World } from '../workspace'
@@ -18,8 +19,7 @@ test.each(DEMO_FILES)(
   '%s: what the first day of buying costs, and what it leaves, adds up from the purse of today',
   (name) => {
     const world = demoWorld(name)
-    const { plan } = world.workspace
-    if (!plan) throw new Error('no plan')
+    const plan = demoPlan(name)
     const report = evaluate(world, plan)
     const day = nextDay(plan, report)
     if (!day) throw new Error('nothing is bought')
@@ -54,11 +54,7 @@ test('a plan that buys nothing has no such day', () => {
 })
 
 describe('a plan of an earlier day', () => {
-  const plan = (): Plan => {
-    const made = demo('hive-yard').plan
-    if (!made) throw new Error('no plan')
-    return made
-  }
+  const plan = (): Plan => demoPlan('hive-yard')
   const later = (asOf: string): World => worldOf({ ...demo('hive-yard'), asOf }, library, TODAY)
   test('is overtaken once a day of buying has passed without it, and stands as long as it holds', () => {
     const first = nextDay(plan(), evaluate(later(TODAY), plan()))

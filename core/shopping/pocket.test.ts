@@ -2,15 +2,14 @@ import { describe, expect, test } from '@jest/globals'
 import { sayFor } from '../../app/words/say'
 import { pocketMarkdown } from '../../app/words/pocket'
 import { library } from '../../data'
-import { DEMO_FILES, TODAY, demoWorld } from '../../tests/helpers/workspaces'
+import { DEMO_FILES, TODAY, demoWorld, demoPlan } from '../../tests/helpers/workspaces'
 import { worldOf } from '../workspace'
 import { type CHECKS, FAIR_TIMES, checksFor, pocketDays, pocketList } from '.'
 import { evaluate } from '../plan'
 
 describe.each(DEMO_FILES)('%s', (name) => {
   const world = demoWorld(name)
-  const { plan } = world.workspace
-  if (!plan) throw new Error('no plan')
+  const plan = demoPlan(name)
   const lines = pocketList(world, plan)
   test('holds the purchases of the next three dates, in order', () => {
     const dates = [...new Set(plan.purchases.map(({ date }) => date))].sort().slice(0, 3)

@@ -1,7 +1,7 @@
 import { sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { bundlePrice, findOffer, offerId, priceOf, type Bundle, type BundlePiece } from '../prices'
-import type { World } from '../workspace'
+import type { Plan, World } from '../workspace'
 
 /** Whether a bundle is a bargain for someone: only the pieces they would buy anyway count. */
 export interface Bargain {
@@ -20,18 +20,14 @@ const priceOfPiece = (world: World, { tool, tier, condition, power }: BundlePiec
 }
 
 /** Tools that would be bought anyway: those of the plan and those wished for. */
-export function wantedTools(world: World): ReadonlySet<string> {
-  const planned = (world.workspace.plan?.purchases ?? []).flatMap(
+export function wantedTools(world: World, plan: Plan | undefined): ReadonlySet<string> {
+  const planned = (plan?.purchases ?? []).flatMap(
     ({ offer }) => findOffer(world.pricing, offer)?.tool ?? []
   )
   return new Set([...planned, ...world.workspace.wishes])
 }
 
-export function bargainOf(
-  world: World,
-  bundle: Bundle,
-  wantedIds: ReadonlySet<string> = wantedTools(world)
-): Bargain {
+export function bargainOf(world: World, bundle: Bundle, wantedIds: ReadonlySet<string>): Bargain {
   const owned = new Set(world.workspace.items.map(({ tool }) => tool))
   const wanted = bundle.pieces.filter(({ tool }) => wantedIds.has(tool) && !owned.has(tool))
   const separately = sumOf(wanted, (piece) => priceOfPiece(world, piece) * piece.count)

@@ -8,7 +8,16 @@ import { makePlan } from '../search'
 import { change, worldOf } from '../workspace'
 import { dueIn } from '../care'
 import { salesFor } from '../prices'
-import { Weighing, bargainOf, powerPlan, pulls, poweredTools, packPrices, reasonsFor } from '.'
+import {
+  Weighing,
+  bargainOf,
+  wantedTools,
+  powerPlan,
+  pulls,
+  poweredTools,
+  packPrices,
+  reasonsFor
+} from '.'
 
 const leadOf = (world: ReturnType<typeof worldWith>): string | undefined =>
   new Weighing(world).rank().candidates[0]?.lead.buyable.entry.tool.id
@@ -210,13 +219,15 @@ describe('bargains, sales and second thoughts', () => {
     })
   test('only the piece that is wanted counts: a jigsaw of 60 makes a box of 50 a bargain and one of 90 none', () => {
     // 50 points at 120.00 for 100 are 60.00, and the belt sander counts nothing.
-    expect(bargainOf(offered(5000), bundle)).toMatchObject({
+    expect(bargainOf(offered(5000), bundle, wantedTools(offered(5000), undefined))).toMatchObject({
       separately: 6000,
       allIn: 5000,
       saves: 1000,
       unwanted: [{ tool: 'belt-sander' }]
     })
-    expect(bargainOf(offered(9000), bundle).saves).toBe(-3000)
+    expect(bargainOf(offered(9000), bundle, wantedTools(offered(9000), undefined)).saves).toBe(
+      -3000
+    )
   })
   test('a sale that is over is not said, one for another tool neither', () => {
     const sale = (id: string, until: string, tools: string[]) => ({

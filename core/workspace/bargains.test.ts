@@ -5,7 +5,7 @@ import { makeFitter } from '../fit'
 import { makePlan } from '../search'
 import { Weighing, partsOf } from '../weigh'
 import { specsOf, toolLike } from '../catalogue'
-import { change, worldOf, type Workspace } from '.'
+import { change, worldOf, type Workspace, trimmedPlan, type Plan } from '.'
 
 const quote = (id: string, offer: string, price: number) => ({
   id,
@@ -55,12 +55,12 @@ describe('finds, bundles and deals in a workspace', () => {
     const [top] = new Weighing(worldOf(cheap, library, '2026-05-04')).rank().candidates
     expect(top && partsOf(top).map(({ buyable }) => buyable.id)).toContain(find.id)
     expect(new Weighing(worldOf(base, library, '2026-05-04')).rank().candidates).toEqual([])
-    const pinned = {
-      ...change.pin(cheap, { offer: find.id, count: 1, date: '2026-06-01' }),
-      plan: planWith(cheap, find.id)
-    }
+    const pinned = change.pin(cheap, { offer: find.id, count: 1, date: '2026-06-01' })
+    const plan = planWith(cheap, find.id)
+    expect(trimmedPlan(plan, pinned, library)).toBe(plan)
     const gone = change.removeOffer(pinned, find.id)
-    expect([gone.offers, gone.quotes, gone.pins, gone.plan?.purchases]).toEqual([[], [], [], []])
+    const left = trimmedPlan(plan, gone, library)
+    expect([gone.offers, gone.quotes, gone.pins, left.purchases]).toEqual([[], [], [], []])
   })
   test('a used find is paid without tax, with a repair reserve in what it costs', () => {
     const taxed = change.addOffer(
@@ -210,7 +210,7 @@ describe('second thoughts and leanings', () => {
   })
 })
 
-function planWith(workspace: Workspace, offer: string): NonNullable<Workspace['plan']> {
+function planWith(workspace: Workspace, offer: string): Plan {
   const outcome = makePlan(worldOf(workspace, library, '2026-05-04'))
   if (outcome.kind === 'clash') throw new Error('clash')
   return {

@@ -5,7 +5,7 @@ import { must } from '../kernel'
 import type { LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
 import type { Bundle, Deal, Offer, Quote, SaleWindow, SellerType } from '../prices'
-import type { Ban, Item, NeedTest, Pin, Plan, PlannedPurchase, Workspace } from './types'
+import type { Ban, Item, NeedTest, Pin, PlannedPurchase, Workspace } from './types'
 
 /** Changes a person makes to a workspace, as plain functions from one state to the next. Ids are handed in. */
 
@@ -33,21 +33,13 @@ export function moveBuild(workspace: Workspace, id: string, to: number): Workspa
   return { ...workspace, builds: [...rest.slice(0, target), build, ...rest.slice(target)] }
 }
 
-/** Takes a build out, and the plan's entry for it. */
+/** Takes a build out. */
 export const removeBuild = (workspace: Workspace, id: string): Workspace => ({
   ...workspace,
   builds: workspace.builds.filter((build) => build.id !== id),
   ...(workspace.needTests
     ? { needTests: workspace.needTests.filter(({ build }) => build !== id) }
-    : {}),
-  ...(workspace.plan === undefined
-    ? {}
-    : {
-        plan: {
-          ...workspace.plan,
-          builds: workspace.plan.builds.filter(({ build }) => build !== id)
-        }
-      })
+    : {})
 })
 
 /** An item of the usual kind: weekend tier, new, cost unknown. */
@@ -90,20 +82,13 @@ export const addEntry = (workspace: Workspace, entry: LedgerEntry): Workspace =>
   ledger: [...workspace.ledger, entry]
 })
 
-/** Without a purchase: the plan's entry, and the pin on it. */
-export function withoutPurchase(workspace: Workspace, purchase: PlannedPurchase): Workspace {
-  const plan: Plan | undefined = workspace.plan && {
-    ...workspace.plan,
-    purchases: workspace.plan.purchases.filter(({ id }) => id !== purchase.id)
-  }
-  return {
-    ...workspace,
-    ...(plan === undefined ? {} : { plan }),
-    pins: workspace.pins.filter(
-      (pin) => !(pin.offer === purchase.offer && pin.date === purchase.date)
-    )
-  }
-}
+/** Without the pin on a purchase. */
+export const withoutPinOn = (workspace: Workspace, purchase: PlannedPurchase): Workspace => ({
+  ...workspace,
+  pins: workspace.pins.filter(
+    (pin) => !(pin.offer === purchase.offer && pin.date === purchase.date)
+  )
+})
 
 /** Adds a tool of the user's own, or puts it in the place of the one with its id. */
 export const putOwnTool = (workspace: Workspace, tool: Tool): Workspace => ({
@@ -165,15 +150,7 @@ export function removeOwn(workspace: Workspace, id: string): Workspace | undefin
       : workspace.preferences,
     bans: workspace.bans.filter((ban) => ban.id !== id),
     quotes: workspace.quotes.filter(({ offer }) => free(offer)),
-    pins: workspace.pins.filter(({ offer }) => free(offer)),
-    ...(workspace.plan === undefined
-      ? {}
-      : {
-          plan: {
-            ...workspace.plan,
-            purchases: workspace.plan.purchases.filter(({ offer }) => free(offer))
-          }
-        })
+    pins: workspace.pins.filter(({ offer }) => free(offer))
   }
 }
 
@@ -284,7 +261,7 @@ export const removeQuote = (workspace: Workspace, id: string): Workspace => ({
 export const addOffer = (workspace: Workspace, offer: Offer, quote: Quote): Workspace =>
   addQuotes({ ...workspace, offers: [...workspace.offers, offer] }, [quote])
 
-/** Takes an own offer or a bundle out, with its prices, its pins and what the plan has of it. */
+/** Takes an own offer or a bundle out, with its prices and its pins. */
 export function removeOffer(workspace: Workspace, id: string): Workspace {
   return {
     ...workspace,
@@ -293,15 +270,7 @@ export function removeOffer(workspace: Workspace, id: string): Workspace {
       ? { bundles: workspace.bundles.filter((bundle) => bundle.id !== id) }
       : {}),
     quotes: workspace.quotes.filter(({ offer }) => offer !== id),
-    pins: workspace.pins.filter(({ offer }) => offer !== id),
-    ...(workspace.plan
-      ? {
-          plan: {
-            ...workspace.plan,
-            purchases: workspace.plan.purchases.filter(({ offer }) => offer !== id)
-          }
-        }
-      : {})
+    pins: workspace.pins.filter(({ offer }) => offer !== id)
   }
 }
 

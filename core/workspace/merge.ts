@@ -160,7 +160,7 @@ const laterOf = (
 }
 
 /**
- * Brings the other state in: each part as chosen, the ledgers united. The plan here goes with it, since it was made for neither.
+ * Brings the other state in: each part as chosen, the ledgers united.
  * @param choices by part, where the user decided otherwise than proposed
  * @param now the moment conflicts were decided at, so that the decision counts as the newest change elsewhere too
  */
@@ -177,7 +177,6 @@ export function mergeStates(
       .map(({ key, theirs: value }) => [key, value])
   )
   const merged = withParts(mine, taken)
-  const { plan: _plan, ...rest } = merged
   const known = new Set(mine.trail.handed.map(({ print }) => print))
   const changed = laterOf(mine.trail.changed, theirs.trail.changed)
   const removed = laterOf(mine.trail.removed, theirs.trail.removed)
@@ -191,7 +190,7 @@ export function mergeStates(
   const ledger =
     comparison.entries.length === 0 ? mine.ledger : [...mine.ledger, ...comparison.entries]
   return {
-    ...rest,
+    ...merged,
     ledger,
     trail: {
       changed,

@@ -1,6 +1,6 @@
 import { isDone } from '../builds'
 import type { HazardClass, HazardLevel, Library } from '../catalogue'
-import type { Workspace } from './types'
+import type { Plan, Workspace } from './types'
 
 /** Finished builds at a level after which the next one is suggested. Common practice; only the user can declare it. */
 const BUILDS_FOR_NEXT = 3
@@ -13,8 +13,8 @@ export interface Practice {
   readonly suggests: HazardLevel | undefined
 }
 
-export function practiceOf(workspace: Workspace, library: Library): Practice[] {
-  const plans = [...workspace.adopted, ...(workspace.plan ? [workspace.plan] : [])]
+export function practiceOf(workspace: Workspace, library: Library, plan?: Plan): Practice[] {
+  const plans = [...workspace.adopted, ...(plan ? [plan] : [])]
   const done = workspace.builds.filter(isDone)
   return (Object.entries(workspace.workshop.comfort) as [HazardClass, HazardLevel][]).map(
     ([hazard, level]) => {

@@ -11,7 +11,7 @@ import { must } from '../kernel'
 import { reversalOf, type EntryKind, type LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
 import { findOffer } from '../prices'
-import { addEntry, addItem, changeItem, removeItem, withoutPurchase } from './changes'
+import { addEntry, addItem, changeItem, removeItem, withoutPinOn } from './changes'
 import type { Item, Photo, PlannedPurchase, Workspace } from './types'
 
 /** Money that really moved for things: purchases, receipts with several lines, returns, sales, corrections. Nothing in the ledger is ever rewritten. */
@@ -40,7 +40,7 @@ export type RealPurchase = Receipted & {
   readonly entryId: string
 }
 
-/** A planned purchase that was really made: into the kit, into the ledger at its real price, out of the plan. A bundle puts all its pieces into the kit. */
+/** A planned purchase that was really made: into the kit, into the ledger at its real price. A bundle puts all its pieces into the kit. */
 export function recordPurchase(
   workspace: Workspace,
   library: Library,
@@ -74,7 +74,7 @@ export function recordPurchase(
       item: itemId,
       ...said(receipted)
     }
-    return addEntry(shares.reduce(addItem, withoutPurchase(workspace, purchase)), entry)
+    return addEntry(shares.reduce(addItem, withoutPinOn(workspace, purchase)), entry)
   }
   const offer = must(
     findOffer({ library, offers: workspace.offers }, purchase.offer),
@@ -104,7 +104,7 @@ export function recordPurchase(
     item: itemId,
     ...said(receipted)
   }
-  return addEntry(addItem(withoutPurchase(workspace, purchase), item), entry)
+  return addEntry(addItem(withoutPinOn(workspace, purchase), item), entry)
 }
 
 /** A line of a receipt: something for the kit, or money for something else. */

@@ -282,9 +282,13 @@ export interface Workspace {
   readonly saleWindows?: readonly SaleWindow[] | undefined
   readonly scenarios?: readonly Scenario[] | undefined
   readonly ledger: readonly LedgerEntry[]
-  readonly plan?: Plan | undefined
   /** Plans kept, so that later one can see what was true. */
   readonly adopted: readonly Plan[]
   readonly photos?: readonly Photo[] | undefined
   readonly trail: Trail
+}
+
+/** A workspace as a file holds it: with the plan that was last made for it. In memory the two are apart, since a plan is derived. */
+export interface WorkspaceFile extends Workspace {
+  readonly plan?: Plan | undefined
 }

@@ -12,7 +12,7 @@ import {
 import { fingerprint, must } from '../kernel'
 import { answeredBy, balanceOn, type LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
-import { calibratedLevel, typicalOffer, type Pricing } from '../prices'
+import { calibratedLevel, typicalOffer, type Pricing, type Till } from '../prices'
 import { NO_TRAIL } from './trail'
 import type { Workspace } from './types'
 
@@ -140,6 +140,14 @@ export function worldOf(workspace: Workspace, baseLibrary: Library, today: Day):
   }
 }
 
+/** Everything that says what things cost at the till. */
+export const tillOf = ({ pricing, workspace }: World): Till => ({
+  pricing,
+  windows: workspace.saleWindows ?? [],
+  bundles: workspace.bundles ?? [],
+  deals: workspace.deals ?? []
+})
+
 /** The build with this id: one of the workspace's, or the derived build of a shop-made jig. */
 export const findBuild = (world: World, id: string): Build | undefined =>
   world.workspace.builds.find((build) => build.id === id) ?? jigBuild(world.library, id)
@@ -177,7 +185,6 @@ export function workspaceHash(workspace: Workspace): string {
   const hash = fingerprint({
     ...workspace,
     ledger: ledgerPrint(workspace.ledger),
-    plan: undefined,
     adopted: undefined,
     name: undefined,
     wishes: undefined,
@@ -219,7 +226,6 @@ export function forPlanning(workspace: Workspace, today: Day): Workspace {
   ]
   return {
     ...workspace,
-    plan: undefined,
     adopted: [],
     photos: undefined,
     trail: NO_TRAIL,

@@ -75,8 +75,7 @@ const worldFor = (size: Size, seed: number): World =>
   worldOf(generateWorkspace(library, size, seed), library, GENERATED_TODAY)
 
 function runFor(search: Search, seconds: number, started: number): number {
-  while (performance.now() - started < seconds * 1000)
-    search.advance(search.evaluations + 200)
+  while (performance.now() - started < seconds * 1000) search.advance(search.evaluations + 200)
   return search.bestValue
 }
 

@@ -1,6 +1,14 @@
 import { buildFromTemplate, type Build } from '../../core/builds'
 import { specsOf } from '../../core/catalogue'
-import { Scale, Weighing, bestSplit, pulls, sampledShares, playersOf, type SplitPlace } from '../../core/weigh'
+import {
+  Scale,
+  Weighing,
+  bestSplit,
+  pulls,
+  sampledShares,
+  playersOf,
+  type SplitPlace
+} from '../../core/weigh'
 import { freshWorkspace, weightsOf, worldOf, type Item, type World } from '../../core/workspace'
 import { library } from '../../data'
 import { median, timed, under, type Figure } from './figures'

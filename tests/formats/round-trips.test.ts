@@ -6,7 +6,21 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { zipSync } from 'fflate'
 import Papa from 'papaparse'
-import { LARGEST_PHOTO, pictureType, readItems, readLedgerCsv, readQuotes, readWorkspace, readZip, writeItems, writeJournal, writeLedgerCsv, writeQuotes, writeWorkspace, writeZip } from '../../core/formats'
+import {
+  LARGEST_PHOTO,
+  pictureType,
+  readItems,
+  readLedgerCsv,
+  readQuotes,
+  readWorkspace,
+  readZip,
+  writeItems,
+  writeJournal,
+  writeLedgerCsv,
+  writeQuotes,
+  writeWorkspace,
+  writeZip
+} from '../../core/formats'
 import { balanceOn, ledgerProblems, reversalOf, type LedgerEntry } from '../../core/ledger'
 import { exponentOf } from '../../core/money'
 import { library } from '../../data'

@@ -2,7 +2,15 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import { Ajv2020 } from 'ajv/dist/2020.js'
 import addFormats from 'ajv-formats'
-import { planJsonSchema, readWorkspace, schemaText, workspaceJsonSchema, writeWorkspace, crossCheck, checkShape } from '../../core/formats'
+import {
+  planJsonSchema,
+  readWorkspace,
+  schemaText,
+  workspaceJsonSchema,
+  writeWorkspace,
+  crossCheck,
+  checkShape
+} from '../../core/formats'
 import { fingerprint } from '../../core/kernel'
 import { library } from '../../data'
 import { damaged } from '../helpers/mutate'

@@ -1,7 +1,16 @@
 import { readFileSync } from 'node:fs'
 import { buildFromTemplate, type Build } from '../../core/builds'
 import { specsOf } from '../../core/catalogue'
-import { freshWorkspace, worldOf, type Item, type Workspace, type World } from '../../core/workspace'
+import {
+  freshWorkspace,
+  splitPlan,
+  worldOf,
+  type Item,
+  type Plan,
+  type Workspace,
+  type WorkspaceFile,
+  type World
+} from '../../core/workspace'
 import { library } from '../../data'
 
 /** Invented workspaces for tests. */
@@ -57,5 +66,12 @@ export const funds = (opening: number, monthly: number): Pick<Workspace, 'money'
 export const DEMO_FILES = ['hive-yard', 'third-floor', 'half-a-garage'] as const
 export const demoText = (name: string): string =>
   readFileSync(new URL(`../../data/demo/${name}.json`, import.meta.url), 'utf8')
-export const demo = (name: string): Workspace => JSON.parse(demoText(name)) as Workspace
+const demoFile = (name: string): WorkspaceFile => JSON.parse(demoText(name)) as WorkspaceFile
+export const demo = (name: string): Workspace => splitPlan(demoFile(name)).workspace
+/** The plan a demo is shipped with. */
+export const demoPlan = (name: string): Plan => {
+  const { plan } = demoFile(name)
+  if (!plan) throw new Error(`${name} has no plan`)
+  return plan
+}
 export const demoWorld = (name: string): World => worldOf(demo(name), library, TODAY)

@@ -1,5 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
-import { specsOf, type Method, type SpecRule, type Step, type StockSize } from '../../core/catalogue'
+import {
+  specsOf,
+  type Method,
+  type SpecRule,
+  type Step,
+  type StockSize
+} from '../../core/catalogue'
 import { fitContext, fitMethod, makeKit, reach, type KitTool } from '../../core/fit'
 import { library } from '../../data'
 import { worldWith } from '../helpers/workspaces'

@@ -1,5 +1,12 @@
 import { describe, expect, test } from '@jest/globals'
-import { checkLibrary, indexLibrary, specsOf, tierPrice, type LibraryData, type Power } from '../../core/catalogue'
+import {
+  checkLibrary,
+  indexLibrary,
+  specsOf,
+  tierPrice,
+  type LibraryData,
+  type Power
+} from '../../core/catalogue'
 import { fitBuild, fitMethod, makeKit, type FitContext } from '../../core/fit'
 import { buildFromTemplate } from '../../core/builds'
 import { library } from '../../data'

@@ -1,5 +1,13 @@
 import { describe, expect, test } from '@jest/globals'
-import { TIERS, dutyMinutesPerHour, errorFactor, tierPrice, timeFactor, type ToolGroup, specsOf } from '../../core/catalogue'
+import {
+  TIERS,
+  dutyMinutesPerHour,
+  errorFactor,
+  tierPrice,
+  timeFactor,
+  type ToolGroup,
+  specsOf
+} from '../../core/catalogue'
 import { buildFromTemplate, materialCost, worthOf } from '../../core/builds'
 import { fitBuild, fitContext, makeKit } from '../../core/fit'
 import { library } from '../../data'

@@ -1,5 +1,15 @@
 import { describe, expect, test } from '@jest/globals'
-import { indexLibrary, specsOf, tierPrice, type Companion, type Library, type Method, type Step, type Tier, type Tool } from '../../core/catalogue'
+import {
+  indexLibrary,
+  specsOf,
+  tierPrice,
+  type Companion,
+  type Library,
+  type Method,
+  type Step,
+  type Tier,
+  type Tool
+} from '../../core/catalogue'
 import { cleanUpStep, fitContext, fitStep, makeKit, reach, type KitTool } from '../../core/fit'
 import { library } from '../../data'
 import { worldWith } from '../helpers/workspaces'

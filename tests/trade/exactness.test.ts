@@ -1,7 +1,16 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import type { Build } from '../../core/builds'
-import { EXACT_SIZE, entriesOf, fitBuild, fitContext, kitOf, kitWith, makeFitter, type Buyable } from '../../core/fit'
+import {
+  EXACT_SIZE,
+  entriesOf,
+  fitBuild,
+  fitContext,
+  kitOf,
+  kitWith,
+  makeFitter,
+  type Buyable
+} from '../../core/fit'
 import { worldOf } from '../../core/workspace'
 import { library } from '../../data'
 import { emptyWorkspace, items } from '../helpers/workspaces'

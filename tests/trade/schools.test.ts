@@ -1,9 +1,27 @@
 import { describe, expect, test } from '@jest/globals'
 import { Weighing, partsOf, weightRange } from '../../core/weigh'
-import { adoptSchool, blend, followsSchool, leaveSchool, schoolWeights, takeSide, weightsOf, worldOf, WEIGHTS } from '../../core/workspace'
+import {
+  adoptSchool,
+  blend,
+  followsSchool,
+  leaveSchool,
+  schoolWeights,
+  takeSide,
+  weightsOf,
+  worldOf,
+  WEIGHTS
+} from '../../core/workspace'
 import { schoolOutcome } from '../../core/scenarios'
 import { disputes, library, schools } from '../../data'
-import { build, demo, demoWorld, emptyWorkspace, funds, items, worldWith } from '../helpers/workspaces'
+import {
+  build,
+  demo,
+  demoWorld,
+  emptyWorkspace,
+  funds,
+  items,
+  worldWith
+} from '../helpers/workspaces'
 
 const BASICS = [
   'tape',

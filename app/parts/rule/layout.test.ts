@@ -1,7 +1,16 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { stagesFrom } from '../../../core/calendar'
-import { bandPath, LEAST_STAGE_WIDTH, LEAST_ZOOMED_WIDTH, levelPath, nearestDay, notches, scaleFor, tags } from './layout'
+import {
+  bandPath,
+  LEAST_STAGE_WIDTH,
+  LEAST_ZOOMED_WIDTH,
+  levelPath,
+  nearestDay,
+  notches,
+  scaleFor,
+  tags
+} from './layout'
 
 const stages = stagesFrom('2026-03-01', 'month', 12)
 const scale = scaleFor(stages, 1200)

@@ -4,11 +4,11 @@ import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { dueIn, type Due } from '../../../core/care'
 import { isBegun, isDone, type Build } from '../../../core/builds'
 import { fitBuild, fitContext, kitOf } from '../../../core/fit'
-import { beginningOf, toolOfPurchase } from '../../../core/explain'
-import { nextDay } from '../../../core/shopping'
+import { toolOfPurchase } from '../../../core/explain'
 import { change, type PlannedPurchase } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { newId } from '../../stores/clock'
+import { useJudging } from '../../stores/judging'
 import { usePlanning } from '../../stores/planning'
 import { useWeighing } from '../../stores/weighing'
 import { useWorkspace } from '../../stores/workspace'
@@ -22,18 +22,11 @@ const BuildLog = defineAsyncComponent(() => import('../../parts/BuildLog.vue'))
 
 const store = useWorkspace()
 const planning = usePlanning()
+const judging = useJudging()
 const weighing = useWeighing()
 const recording = ref<PlannedPurchase>()
 const logging = ref<string>()
 
-const ready = ref(false)
-onMounted(() =>
-  requestAnimationFrame(() =>
-    setTimeout(() => {
-      ready.value = true
-    })
-  )
-)
 const RANK_AFTER_MS = 1500
 /** The ranking is only compared with the plan here; it waits until the page stands. */
 onMounted(() => setTimeout(() => weighing.weigh(false), RANK_AFTER_MS))
@@ -42,10 +35,14 @@ watch(
   () => setTimeout(() => weighing.weigh(false), RANK_AFTER_MS)
 )
 
-const day = computed(() =>
-  planning.plan && planning.report ? nextDay(planning.plan, planning.report) : undefined
-)
-const next = computed(() => day.value?.purchases ?? [])
+/** What the next day of buying comes to, as soon as the judge has looked. */
+const day = computed(() => judging.says?.next)
+/** The purchases of that day can be read off the plan at once. */
+const next = computed(() => {
+  const purchases = planning.plan?.purchases ?? []
+  const first = purchases.map(({ date }) => date).sort()[0]
+  return purchases.filter(({ date }) => date === first)
+})
 const isMain = (purchase: PlannedPurchase): boolean =>
   store.world?.library.tools.get(toolOfPurchase(store.world, purchase) ?? '')?.kind === 'tool'
 const shown = computed(() =>
@@ -59,10 +56,9 @@ function whyOf(purchase: PlannedPurchase): string {
   if (!say || !world) return ''
   const tool = world.library.tools.get(toolOfPurchase(world, purchase) ?? '')
   if (planning.isPinned(purchase)) return bench.pinned
-  // Replaying the plan takes a moment: the reasons follow once the page stands.
-  const opens = ready.value
-    ? planning.opens(purchase).filter(({ build }) => !build.startsWith('make/'))
-    : []
+  const opens = (judging.says?.opens[purchase.id] ?? []).filter(
+    ({ build }) => !build.startsWith('make/')
+  )
   const first = opens[0]
   const opened = first
     ? bench.opens(
@@ -108,24 +104,9 @@ const subtitle = computed(() => {
 /** Why the plan starts elsewhere than the ranking, when it does; the same words as in the Weigh-up. */
 const differs = computed(() => {
   const first = weighing.ranking?.candidates[0]
-  const { say, world } = store
-  if (
-    !first ||
-    !say ||
-    !world ||
-    !planning.plan ||
-    next.value.length === 0 ||
-    weighing.rankedFor !== weighing.hash
-  )
-    return undefined
-  const beginning = beginningOf(
-    world,
-    planning.plan,
-    first.lead.tool,
-    first.cost,
-    first.effects.filter(({ opens }) => opens).map(({ build }) => build)
-  )
-  return beginning && beginning.kind !== 'same'
+  const { say } = store
+  const beginning = judging.beginning
+  return first && say && beginning && beginning.kind !== 'same' && next.value.length > 0
     ? `${bench.differs(say.shortTool(first.lead.tool))} ${weigh.beginning(say, first.lead.tool, beginning)}`
     : undefined
 })

@@ -1,12 +1,18 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { bearingOf, buildLike, isBegun, isDone, materialPrice, type Build } from '../../../core/builds'
+import {
+  bearingOf,
+  buildLike,
+  isBegun,
+  isDone,
+  materialPrice,
+  type Build
+} from '../../../core/builds'
 import { derive } from '../../../core/cutlist'
 import { fitBuild, fitContext, kitOf } from '../../../core/fit'
-import { kitAfter } from '../../../core/plan'
 import { timesRatio } from '../../../core/money'
 import { buildMaterial, buildWorth, change } from '../../../core/workspace'
 import DayField from '../../parts/DayField.vue'
@@ -16,12 +22,14 @@ import PlaceHead from '../../parts/PlaceHead.vue'
 import TextField from '../../parts/TextField.vue'
 import { issue, ok, refused, type Result } from '../../../core/kernel'
 import { newId } from '../../stores/clock'
+import { useJudging } from '../../stores/judging'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
 import { buildPage as words } from '../../words/builds'
 import { duration } from '../../words/say'
 import { cutList as cutWords } from '../../words/cutlist'
 import { steps } from '../../words/steps'
+import type { Answer } from '../../workers/protocol'
 import { cellOf } from './cells'
 import MaterialRows from './MaterialRows.vue'
 import StepRows from './StepRows.vue'
@@ -34,6 +42,7 @@ const props = defineProps<{ id: string }>()
 const store = useWorkspace()
 const router = useRouter()
 const planning = usePlanning()
+const judging = useJudging()
 const logging = ref(false)
 const whyStep = ref<string>()
 
@@ -47,19 +56,23 @@ const fit = computed(() =>
       )
     : undefined
 )
-const after = computed(() => {
-  const { world } = store
-  const plan = planning.plan
-  return world && plan && build.value
-    ? fitBuild(fitContext(world), kitAfter(world, plan), build.value)
-    : undefined
-})
+/** What the build takes once the plan has been followed. */
+const after = shallowRef<Answer<'fit-after'>>()
+watch(
+  [build, () => planning.plan, () => judging.state],
+  ([its, plan]) => {
+    if (its && plan)
+      judging.ask('fit-after', { plan, build: its.id }, (found) => (after.value = found))
+    else after.value = undefined
+  },
+  { immediate: true }
+)
 const afterText = computed(() =>
   after.value === undefined ||
   (after.value.minutes === fit.value?.minutes && after.value.fees === fit.value.fees)
     ? undefined
-    : after.value.gaps.length > 0
-      ? words.afterPlanGaps(after.value.gaps.length)
+    : after.value.gaps > 0
+      ? words.afterPlanGaps(after.value.gaps)
       : words.afterPlan(
           duration(after.value.minutes),
           after.value.fees > 0 ? store.say?.money(after.value.fees) : undefined

@@ -85,7 +85,6 @@ watch(parts, (now) => {
     planning.layOut(
       nestParts(own),
       { lengthMm: stock.lengthMm ?? 0, widthMm: stock.widthMm ?? 0 },
-      material,
       (layout) => {
         if (now === parts.value) layouts.value = new Map([...layouts.value, [material, layout]])
         next()

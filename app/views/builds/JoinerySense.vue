@@ -5,7 +5,14 @@ import { bearingOf, type Build } from '../../../core/builds'
 import { JOINTS, type Joint, type Template } from '../../../core/catalogue'
 import { jointOperation } from '../../../core/cutlist'
 import { fitContext, fitStep, kitOf } from '../../../core/fit'
-import { USUAL_HUMIDITY, adviseJoint, alternatives, partMovement, pocketScrewMm, throughScrewMm } from '../../../core/joinery'
+import {
+  USUAL_HUMIDITY,
+  adviseJoint,
+  alternatives,
+  partMovement,
+  pocketScrewMm,
+  throughScrewMm
+} from '../../../core/joinery'
 import SetLine from '../../parts/SetLine.vue'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
@@ -69,7 +76,7 @@ function look(joint: Joint): void {
     ways.value = []
     return
   }
-  planning.waysInFor(probe, (found) => {
+  planning.waysIn(probe, undefined, (found) => {
     if (asked.value === joint) ways.value = found
   })
 }

@@ -1,6 +1,14 @@
 import type { Build } from '../../../core/builds'
 import type { Operation } from '../../../core/catalogue'
-import { fitBuild, type BuildFit, type FitContext, type Kit, type MethodFit, type MethodUse, type StepFit } from '../../../core/fit'
+import {
+  fitBuild,
+  type BuildFit,
+  type FitContext,
+  type Kit,
+  type MethodFit,
+  type MethodUse,
+  type StepFit
+} from '../../../core/fit'
 
 export type CellState = 'fast' | 'slow' | 'service' | 'near' | 'none'
 

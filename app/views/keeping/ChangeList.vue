@@ -2,7 +2,13 @@
 import { computed } from 'vue'
 import type { Comparison, PartChange } from '../../../core/workspace'
 import { useWorkspace } from '../../stores/workspace'
-import { incoming as words, isEmpty, momentText, partDifference, partName } from '../../words/keeping'
+import {
+  incoming as words,
+  isEmpty,
+  momentText,
+  partDifference,
+  partName
+} from '../../words/keeping'
 
 /** What would change, part by part, and in the ledger. Where both sides changed a part, it can be chosen. */
 const props = defineProps<{

@@ -1,16 +1,19 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed } from 'vue'
-import { pocketDays, pocketList } from '../../../core/shopping'
+import { computed, shallowRef, watch } from 'vue'
+import { pocketDays, type PocketLine } from '../../../core/shopping'
 import PlaceHead from '../../parts/PlaceHead.vue'
-import { usePlanning } from '../../stores/planning'
+import { useJudging } from '../../stores/judging'
 import { useWorkspace } from '../../stores/workspace'
 import { pocket as words } from '../../words/pocket'
 
 const store = useWorkspace()
-const planning = usePlanning()
-const lines = computed(() =>
-  store.world && planning.plan ? pocketList(store.world, planning.plan) : []
+const judging = useJudging()
+const lines = shallowRef<readonly PocketLine[]>([])
+watch(
+  [() => store.plan, () => judging.state],
+  () => judging.pocket((found) => (lines.value = found)),
+  { immediate: true }
 )
 const days = computed(() => pocketDays(lines.value))
 const print = (): void => window.print()

@@ -5,7 +5,17 @@ import Select from 'primevue/select'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { capacityGaps, dueIn } from '../../../core/care'
-import { CONDITIONS, SPECS, TIERS, TOOL_GROUPS, matchesSearch, namesInAllSets, specsOf, type SpecName, type Tool } from '../../../core/catalogue'
+import {
+  CONDITIONS,
+  SPECS,
+  TIERS,
+  TOOL_GROUPS,
+  matchesSearch,
+  namesInAllSets,
+  specsOf,
+  type SpecName,
+  type Tool
+} from '../../../core/catalogue'
 import { fitMethod, fitContext, kitOf } from '../../../core/fit'
 import { toolOfPurchase } from '../../../core/explain'
 import { change, type Item } from '../../../core/workspace'

@@ -5,7 +5,16 @@ import InputText from 'primevue/inputtext'
 import MultiSelect from 'primevue/multiselect'
 import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
-import { SPECS, checkOwn, circumstancesOf, methodWith, ownId, toolLike, type SpecName, type Specs } from '../../../core/catalogue'
+import {
+  SPECS,
+  checkOwn,
+  circumstancesOf,
+  methodWith,
+  ownId,
+  toolLike,
+  type SpecName,
+  type Specs
+} from '../../../core/catalogue'
 import { issue, type Issue } from '../../../core/kernel'
 import { exponentOf } from '../../../core/money'
 import { parseLengths } from '../../../core/units'

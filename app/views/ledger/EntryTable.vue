@@ -3,7 +3,16 @@ import InputText from 'primevue/inputtext'
 import MultiSelect from 'primevue/multiselect'
 import { useVirtualList } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
-import { ENTRY_KINDS, filterRows, movedIn, sortRows, type EntryKind, type LedgerFilter, type LedgerRow, type SortBy } from '../../../core/ledger'
+import {
+  ENTRY_KINDS,
+  filterRows,
+  movedIn,
+  sortRows,
+  type EntryKind,
+  type LedgerFilter,
+  type LedgerRow,
+  type SortBy
+} from '../../../core/ledger'
 import { useWorkspace } from '../../stores/workspace'
 import { entryKinds, ledger as words } from '../../words/ledger'
 
@@ -79,6 +88,10 @@ async function go(event: KeyboardEvent, index: number): Promise<void> {
     await new Promise((resolve) => requestAnimationFrame(resolve))
   }
   row()?.focus()
+}
+function choose(index: number, entry: string): void {
+  active.value = index
+  emit('choose', entry)
 }
 </script>
 
@@ -158,10 +171,7 @@ async function go(event: KeyboardEvent, index: number): Promise<void> {
               gone: row.reversed || row.takesBack !== undefined,
               chosen: chosen === row.entry.id
             }"
-            @click="
-              active = index
-              emit('choose', row.entry.id)
-            "
+            @click="choose(index, row.entry.id)"
             @keydown="go($event, index)"
             @keydown.enter.prevent="emit('choose', row.entry.id)"
             @keydown.escape="emit('choose', undefined)"

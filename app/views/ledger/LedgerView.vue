@@ -2,7 +2,14 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
-import { dailyBalances, ledgerRows, ledgerSums, thinned, type LedgerEntry, type LedgerRow } from '../../../core/ledger'
+import {
+  dailyBalances,
+  ledgerRows,
+  ledgerSums,
+  thinned,
+  type LedgerEntry,
+  type LedgerRow
+} from '../../../core/ledger'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useWorkspace } from '../../stores/workspace'
 import { ledger as words } from '../../words/ledger'

@@ -7,9 +7,15 @@ import { computed, ref } from 'vue'
 import { checkDay } from '../../../core/calendar'
 import type { Condition } from '../../../core/catalogue'
 import { issue, type Issue } from '../../../core/kernel'
-import { COMES_IN, ENTRY_KINDS, receiptTotal, splitReceipt, type EntryKind } from '../../../core/ledger'
+import {
+  COMES_IN,
+  ENTRY_KINDS,
+  receiptTotal,
+  splitReceipt,
+  type EntryKind
+} from '../../../core/ledger'
 import { parseAmount, type Minor } from '../../../core/money'
-import { change, type BoughtLine, type Line } from '../../../core/workspace'
+import { change, type BoughtLine, type Line, withoutPurchases } from '../../../core/workspace'
 import type { SellerType } from '../../../core/prices'
 import PhotoPick from '../../parts/PhotoPick.vue'
 import ReceiptFields from '../../parts/ReceiptFields.vue'
@@ -154,15 +160,19 @@ async function confirm(): Promise<void> {
     return one && part ? [{ ...one, ...part, entryId: newId('e'), itemId: newId('item') }] : []
   })
   const { library } = world
-  store.run(steps.receipt(bought.length), (state) =>
-    change.recordReceipt(state, library, {
-      id: newId('r'),
-      date: day.value,
-      lines: bought,
-      seller: seller.value,
-      condition: condition.value,
-      ...(until?.ok ? { warrantyUntil: until.value } : {})
-    })
+  const planned = bought.flatMap((line) => (line.what === 'planned' ? [line.purchase] : []))
+  store.run(
+    steps.receipt(bought.length),
+    (state) =>
+      change.recordReceipt(state, library, {
+        id: newId('r'),
+        date: day.value,
+        lines: bought,
+        seller: seller.value,
+        condition: condition.value,
+        ...(until?.ok ? { warrantyUntil: until.value } : {})
+      }),
+    { plan: (plan) => plan && withoutPurchases(plan, planned) }
   )
   const [first] = bought
   if (photo.value && first) await attachPhoto(first.entryId, words.receiptNo, photo.value)

@@ -3,7 +3,17 @@ import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
-import { CONDITIONS, SPECS, TIERS, ownId, type Condition, type Power, type SpecName, type Specs, type Tier } from '../../../core/catalogue'
+import {
+  CONDITIONS,
+  SPECS,
+  TIERS,
+  ownId,
+  type Condition,
+  type Power,
+  type SpecName,
+  type Specs,
+  type Tier
+} from '../../../core/catalogue'
 import type { Day } from '../../../core/calendar'
 import type { Minor } from '../../../core/money'
 import { issue } from '../../../core/kernel'

@@ -6,7 +6,7 @@ import { computed, ref } from 'vue'
 import { ownId } from '../../../core/catalogue'
 import { addDays, type Day } from '../../../core/calendar'
 import type { Minor } from '../../../core/money'
-import { bargainOf } from '../../../core/weigh'
+import { bargainOf, wantedTools } from '../../../core/weigh'
 import { change } from '../../../core/workspace'
 import DayField from '../../parts/DayField.vue'
 import MoneyField from '../../parts/MoneyField.vue'
@@ -127,7 +127,7 @@ const bundles = computed(() =>
   store.world
     ? (store.workspace?.bundles ?? []).map((bundle) => ({
         bundle,
-        bargain: store.world && bargainOf(store.world, bundle)
+        bargain: store.world && bargainOf(store.world, bundle, wantedTools(store.world, store.plan))
       }))
     : []
 )

@@ -13,6 +13,8 @@ import TextField from '../../parts/TextField.vue'
 import { useSave } from '../../shell/use-save'
 import { DEMOS } from '../../stores/demos'
 import { useKeeping } from '../../stores/keeping'
+import { useLoading } from '../../stores/loading'
+import { useSettings } from '../../stores/settings'
 import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
 import { settings as words } from '../../words/ledger'
@@ -24,6 +26,8 @@ import { weigh } from '../../words/weigh'
 const LARGEST_TEXT = 40_000_000
 const LARGEST_ZIP = 600_000_000
 const store = useWorkspace()
+const loading = useLoading()
+const settings = useSettings()
 const keeping = useKeeping()
 const save = useSave()
 const router = useRouter()
@@ -31,8 +35,8 @@ const refusal = ref<{ name: string; issues: readonly Issue[] }>()
 const mine = ref<readonly { id: string; name: string }[]>([])
 const picker = ref<HTMLInputElement>()
 onMounted(async () => {
-  store.warm()
-  const listed = await store.keptWorkspaces()
+  loading.warm()
+  const listed = await loading.keptWorkspaces()
   if (listed.ok)
     mine.value = listed.value.filter(({ id }) => !DEMOS.some((demo) => demo.workspaceId === id))
 })
@@ -66,11 +70,11 @@ async function saveNow(): Promise<void> {
   refusal.value = issues.length > 0 ? { name: store.workspace?.name ?? '', issues } : undefined
 }
 async function demo(id: (typeof DEMOS)[number]['id'], afresh: boolean): Promise<void> {
-  await store.showDemo(id, afresh)
+  await loading.showDemo(id, afresh)
   await router.push('/')
 }
 async function openMine(id: string): Promise<void> {
-  if (await store.openKept(id)) await router.push('/')
+  if (await loading.openKept(id)) await router.push('/')
 }
 const readName = (text: string): Result<string> =>
   text.trim() === ''
@@ -153,20 +157,20 @@ const where = (one: Issue): string =>
       />
       <div class="field">
         <span id="theme-label" class="label">{{ words.theme }}</span><Select
-          :model-value="store.settings.theme ?? 'system'"
+          :model-value="settings.settings.theme ?? 'system'"
           :options="listOf(words.themes)"
           option-label="name"
           option-value="id"
           aria-labelledby="theme-label"
-          @update:model-value="store.changeSettings({ theme: $event })"
+          @update:model-value="settings.change({ theme: $event })"
         />
       </div>
       <label class="row"
         ><Checkbox
-          :model-value="store.settings.letters !== false"
+          :model-value="settings.settings.letters !== false"
           binary
           input-id="letters"
-          @update:model-value="store.changeSettings({ letters: $event === true })"
+          @update:model-value="settings.change({ letters: $event === true })"
         />
         {{ words.letters }}</label
       >

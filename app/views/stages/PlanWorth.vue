@@ -5,6 +5,7 @@ import { usePlanning } from '../../stores/planning'
 import { useStaging } from '../../stores/staging'
 import { useWorkspace } from '../../stores/workspace'
 import { exponentOf } from '../../../core/money'
+import { sentence } from '../../words/issues'
 import { staging as words } from '../../words/staging'
 
 /** What the plan is worth, how much better one could be at most, and what the next money would do. */
@@ -59,7 +60,9 @@ const gain = computed(() => {
         {{ words.difference(staging.more.difference, store.say) }}
       </p>
     </div>
-    <p v-if="staging.failure" class="small" role="alert">{{ staging.failure }}</p>
+    <p v-if="staging.failure" class="small" role="alert">
+      {{ sentence(staging.failure, store.say) }}
+    </p>
   </section>
 </template>
 

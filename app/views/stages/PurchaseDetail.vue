@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed } from 'vue'
-import { toolOfPurchase } from '../../../core/explain'
+import { computed, shallowRef, watch } from 'vue'
+import { toolOfPurchase, type PurchaseReasons } from '../../../core/explain'
 import { change, type PlannedPurchase } from '../../../core/workspace'
+import { useJudging } from '../../stores/judging'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
@@ -16,7 +17,15 @@ const props = defineProps<{ purchase: PlannedPurchase }>()
 defineEmits<{ step: [by: 1 | -1]; record: [] }>()
 const store = useWorkspace()
 const planning = usePlanning()
-const reasons = computed(() => planning.reasons(props.purchase))
+const judging = useJudging()
+const reasons = shallowRef<PurchaseReasons>()
+watch(
+  [() => props.purchase, () => planning.shown],
+  ([purchase, plan]) => {
+    if (plan) judging.reasons(plan, purchase, (found) => (reasons.value = found))
+  },
+  { immediate: true }
+)
 const tool = computed(() =>
   store.world?.library.tools.get(toolOfPurchase(store.world, props.purchase) ?? '')
 )

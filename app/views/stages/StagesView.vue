@@ -1,17 +1,19 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { useMediaQuery } from '@vueuse/core'
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import type { Day, Stage } from '../../../core/calendar'
 import { isDone } from '../../../core/builds'
 import { balanceOn } from '../../../core/ledger'
-import { possibleAfter, purchaseDays, type Report } from '../../../core/plan'
+import { purchaseDays, type Report } from '../../../core/plan'
 import { toolOfPurchase } from '../../../core/explain'
 import { change, expectedReceipts, type PlannedPurchase } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import RuleColumn from '../../parts/rule/RuleColumn.vue'
 import RuleDrawing from '../../parts/rule/RuleDrawing.vue'
+import { openFormat } from '../../shell/open-formats'
 import { saveText } from '../../shell/save'
+import { useJudging } from '../../stores/judging'
 import { usePlanning } from '../../stores/planning'
 import { useStaging } from '../../stores/staging'
 import { useWorkspace } from '../../stores/workspace'
@@ -32,6 +34,7 @@ const LOOK_BACK = 2
 
 const store = useWorkspace()
 const planning = usePlanning()
+const judging = useJudging()
 const staging = useStaging()
 const narrow = useMediaQuery('(max-width: 700px)')
 const chosen = ref<string>()
@@ -73,11 +76,12 @@ const days = computed(() => (store.world ? purchaseDays(store.world) : []))
 const purchases = computed(() => planning.shown?.purchases ?? [])
 const builds = computed(() => planning.shown?.builds ?? [])
 const after = ref<Stage>()
-const possible = computed(() =>
-  after.value && store.world && planning.shown
-    ? possibleAfter(store.world, planning.shown, after.value.end)
-    : []
-)
+const possible = shallowRef<readonly string[]>([])
+watch([after, () => planning.shown], ([stage, plan]) => {
+  possible.value = []
+  if (stage && plan)
+    judging.ask('possible-after', { plan, day: stage.end }, (found) => (possible.value = found))
+})
 const drawing = ref<{ zoomBy?: (factor: number) => void }>()
 const broken = computed(() => planning.report?.broken ?? [])
 const clash = computed(() => (planning.outcome?.kind === 'clash' ? planning.outcome : undefined))
@@ -122,7 +126,10 @@ const trialLine = computed(() => {
     : words.wouldHold(say.shortDay(trial.value.day))
 })
 function tryMove(purchase: PlannedPurchase, day: Day): void {
-  trial.value = { day, report: planning.tryMove(purchase, day) }
+  trial.value = { day, report: trial.value?.report }
+  planning.tryMove(purchase, day, (report) => {
+    if (trial.value?.day === day) trial.value = { day, report }
+  })
 }
 function move(purchase: PlannedPurchase, to: Day): void {
   moved.value = { purchase, from: purchase.date, to }
@@ -147,12 +154,12 @@ function putBack(): void {
   store.undo()
 }
 async function saveCsv(): Promise<void> {
-  saveText(`${store.workspace?.name ?? 'plan'} plan.csv`, await store.csvText(), 'text/csv')
+  const file = await openFormat('plan-csv', store)
+  if (file) saveText(file.name, file.text, file.type)
 }
 async function saveCalendar(): Promise<void> {
-  const text = await store.calendarText()
-  if (text !== undefined)
-    saveText(`${store.workspace?.name ?? 'plan'} plan.ics`, text, 'text/calendar')
+  const file = await openFormat('calendar', store)
+  if (file) saveText(file.name, file.text, file.type)
 }
 const printPage = (): void => window.print()
 </script>

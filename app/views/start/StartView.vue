@@ -11,6 +11,7 @@ import { parseAmount } from '../../../core/money'
 import { change, type Workspace } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { newId } from '../../stores/clock'
+import { useLoading } from '../../stores/loading'
 import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
 import { ledger, start as words } from '../../words/ledger'
@@ -96,7 +97,7 @@ async function go(): Promise<void> {
   ]
   if (problems.value.length > 0 || !have?.ok || !set?.ok || !keep?.ok) return
   const today = store.today
-  store.startOwn((fresh): Workspace => {
+  useLoading().startOwn((fresh): Workspace => {
     const income = incomeOf(set.value, today)
     const base: Workspace = {
       ...fresh,

@@ -15,7 +15,14 @@ import { duration } from '../../words/say'
 import { steps } from '../../words/steps'
 import { perUnit } from '../../words/units'
 import { weigh as words } from '../../words/weigh'
-import type { CandidateView, EffectView, PartView, ReasonsView, UseView, WayRound } from '../../workers/protocol'
+import type {
+  CandidateView,
+  EffectView,
+  PartView,
+  ReasonsView,
+  UseView,
+  WayRound
+} from '../../workers/protocol'
 import NeedTest from './NeedTest.vue'
 
 /** Every figure of a candidate, down to the builds and steps it came from; a price of one's own can be put in where it is needed. */

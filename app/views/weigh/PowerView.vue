@@ -2,7 +2,12 @@
 import MultiSelect from 'primevue/multiselect'
 import Select from 'primevue/select'
 import { computed, onMounted, ref, watch } from 'vue'
-import { OTHER_MAKER_SHARE, minutesPerPack, type PowerMode, type PowerPlan } from '../../../core/weigh'
+import {
+  OTHER_MAKER_SHARE,
+  minutesPerPack,
+  type PowerMode,
+  type PowerPlan
+} from '../../../core/weigh'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useWeighing } from '../../stores/weighing'
 import { useWorkspace } from '../../stores/workspace'
@@ -72,6 +77,10 @@ const packsBought = computed(
 )
 const POWERS = ['cheapest', 'corded', 'cordless'] as const
 const preferences = computed(() => POWERS.map((id) => ({ id, name: words.preferName[id] })))
+function pick(tools: string[]): void {
+  picked.value = tools
+  weighing.power(tools)
+}
 </script>
 
 <template>
@@ -90,10 +99,7 @@ const preferences = computed(() => POWERS.map((id) => ({ id, name: words.preferN
           filter
           display="comma"
           :max-selected-labels="5"
-          @update:model-value="
-            picked = $event
-            weighing.power($event)
-          "
+          @update:model-value="pick"
         />
       </div>
       <div class="field">

@@ -4,7 +4,15 @@ import MultiSelect from 'primevue/multiselect'
 import Select from 'primevue/select'
 import Slider from 'primevue/slider'
 import { computed, ref } from 'vue'
-import { adoptSchool, bannedBy, blend, followsSchool, leaveSchool, schoolWeights, takeSide } from '../../../core/workspace'
+import {
+  adoptSchool,
+  bannedBy,
+  blend,
+  followsSchool,
+  leaveSchool,
+  schoolWeights,
+  takeSide
+} from '../../../core/workspace'
 import type { School } from '../../../core/catalogue'
 import { daysBetween } from '../../../core/calendar'
 import { disputes, library, schools } from '../../../data'

@@ -2,12 +2,11 @@
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
-import { beginningOf } from '../../../core/explain'
 import { exponentOf } from '../../../core/money'
 import { change } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import TheBeam from '../../parts/TheBeam.vue'
-import { usePlanning } from '../../stores/planning'
+import { useJudging } from '../../stores/judging'
 import { useWeighing } from '../../stores/weighing'
 import { useWorkspace } from '../../stores/workspace'
 import { duration } from '../../words/say'
@@ -25,7 +24,7 @@ const FIRST_ROWS = 10
 const MOST_COMPARED = 4
 
 const store = useWorkspace()
-const planning = usePlanning()
+const judging = useJudging()
 const weighing = useWeighing()
 const chosen = ref<string>()
 const compared = ref<readonly string[]>([])
@@ -80,18 +79,10 @@ const roundNet = (amount: number): number => {
 /** Where the plan begins, and why there. */
 const plan = computed(() => {
   const [top] = candidates.value
-  const { world, say } = store
-  const beginning =
-    world && planning.plan && top
-      ? beginningOf(
-          world,
-          planning.plan,
-          top.lead.tool,
-          top.cost,
-          top.effects.filter(({ opens }) => opens).map(({ build }) => build)
-        )
-      : undefined
-  return beginning && say && top ? words.beginning(say, top.lead.tool, beginning) : undefined
+  const { say } = store
+  return judging.beginning && say && top
+    ? words.beginning(say, top.lead.tool, judging.beginning)
+    : undefined
 })
 function tick(id: string, on: boolean): void {
   compared.value = on

@@ -67,7 +67,7 @@ const leftOut = (hazard: HazardClass): number =>
       ).length
     : 0
 const practice = computed(() =>
-  store.workspace && store.world ? practiceOf(store.workspace, store.world.library) : []
+  store.workspace && store.world ? practiceOf(store.workspace, store.world.library, store.plan) : []
 )
 const suggestion = (hazard: HazardClass) =>
   practice.value.find((one) => one.hazard === hazard && one.suggests !== undefined)

@@ -1,0 +1,185 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { issue } from '../../core/kernel'
+import {
+  compareWithBase,
+  differingParts,
+  mergeStates,
+  type Plan,
+  type Workspace
+} from '../../core/workspace'
+import { library } from '../../data'
+import type { SnapshotReason } from '../storage'
+import { steps } from '../words/steps'
+import { tabChannel, type TabNews } from './channel'
+import { useNotices } from './notices'
+import { formats, storageHere } from './storage-here'
+import { useWorkspace } from './workspace'
+
+/** A snapshot of the state before a change is made when the last one is older than this, ms. */
+const SNAPSHOT_EVERY = 600_000
+/** Snapshots are packed once the page has drawn the change, ms. */
+const SNAPSHOT_AFTER = 400
+
+/** Keeps the workspace on the table in the browser, together with other tabs, and former states of it. */
+export const useSaving = defineStore('saving', () => {
+  const table = useWorkspace()
+  const notices = useNotices()
+  const storage = storageHere()
+  const kept = ref<'kept' | 'keeping' | 'not-kept'>('kept')
+  /** What the browser has kept could not be opened; something else is shown in its place and must not be written over it. */
+  const standIn = ref(false)
+  /** What each workspace seen so far was when this page last read or kept it. */
+  const known = new Map<string, { readonly revision: number; readonly state: Workspace }>()
+  /** States to be kept, the newest of each workspace. */
+  const pending = new Map<
+    string,
+    { readonly state: Workspace; readonly change?: string | undefined }
+  >()
+  const lastSnapshot = new Map<string, number>()
+  const revisions = ref<Readonly<Record<string, number>>>({})
+  let writing: Promise<void> | undefined
+
+  /** The stored revision of the workspace on the table. */
+  const revision = computed(() => revisions.value[table.workspace?.id ?? ''] ?? 0)
+  const channel = tabChannel((news) => void heard(news))
+  function know(state: Workspace, at: number): void {
+    known.set(state.id, { revision: at, state })
+    revisions.value = { ...revisions.value, [state.id]: at }
+  }
+  function lost(issues: Parameters<typeof notices.setTrouble>[0]): void {
+    kept.value = 'not-kept'
+    notices.setTrouble(issues)
+  }
+
+  async function writeOne(id: string): Promise<void> {
+    const next = pending.get(id)
+    pending.delete(id)
+    if (!next) return
+    const saved = await storage.save(next.state, known.get(id)?.revision ?? 0)
+    if (saved.ok) {
+      know(next.state, saved.value)
+      channel.tell({ workspace: id, revision: saved.value, change: next.change })
+      notices.settle('storage.')
+      kept.value = pending.size > 0 ? 'keeping' : 'kept'
+    } else if (saved.issues.some(({ code }) => code === 'storage.elsewhere'))
+      await bringTogether(id)
+    else lost(saved.issues)
+  }
+  async function write(): Promise<void> {
+    for (let id = [...pending.keys()][0]; id !== undefined; id = [...pending.keys()][0])
+      await writeOne(id)
+    writing = undefined
+  }
+  function keep(state: Workspace, change?: string): void {
+    if (standIn.value) {
+      kept.value = 'not-kept'
+      return
+    }
+    pending.set(state.id, { state, change: change ?? pending.get(state.id)?.change })
+    kept.value = 'keeping'
+    writing ??= write()
+  }
+  const idle = async (): Promise<void> => {
+    while (writing) await writing
+  }
+
+  async function stored(
+    id: string
+  ): Promise<{ readonly state: Workspace; readonly revision: number } | undefined> {
+    const loaded = await storage.load(id)
+    if (!loaded.ok || !loaded.value || loaded.value.damaged.length > 0) return undefined
+    const { readProven } = await formats()
+    const read = readProven(loaded.value.data as { ledger: Workspace['ledger'] }, library)
+    return read.ok ? { state: read.value.workspace, revision: loaded.value.revision } : undefined
+  }
+
+  /** Another tab has changed the workspace meanwhile: both changes are kept, each part from the one that changed it. */
+  async function bringTogether(id: string): Promise<void> {
+    const theirs = await stored(id)
+    const base = known.get(id)?.state
+    const mine = table.workspace
+    if (!mine || mine.id !== id) return
+    if (!theirs) return lost([issue('storage.failed', [], { reason: 'unreadable' })])
+    const untouched =
+      base !== undefined && differingParts(base, mine).size === 0 && base.ledger === mine.ledger
+    if (untouched) return adopt(theirs.state, theirs.revision, undefined)
+    const comparison = compareWithBase(base ?? theirs.state, theirs.state, mine)
+    const merged = mergeStates(theirs.state, mine, comparison)
+    const checked = (await formats()).checkMerged(merged, [theirs.state, mine], library)
+    // Where both together cannot hold, the other tab's stands, and what was changed here can be redone by hand from the step before.
+    const next = checked.ok ? checked.value.workspace : theirs.state
+    const conflicts = comparison.parts.filter(({ kind }) => kind === 'conflict').length
+    know(theirs.state, theirs.revision)
+    followOtherTab(next, undefined)
+    notices.setNotes([
+      issue(checked.ok ? 'storage.merged' : 'storage.elsewhere', [], { conflicts })
+    ])
+    keep(next, steps.otherTab(undefined))
+  }
+  /** Puts on the table what another tab has brought about, as a step that can be undone. */
+  function followOtherTab(state: Workspace, change: string | undefined): void {
+    const before = table.workspace
+    const { plan } = table
+    table.follow({ workspace: state, plan })
+    const differs =
+      before &&
+      (differingParts(before, state).size > 0 || before.ledger.length !== state.ledger.length)
+    if (differs) table.record(steps.otherTab(change), { workspace: before, plan })
+  }
+  /** Shows what another tab has kept; it can be undone here as well. */
+  function adopt(state: Workspace, at: number, change: string | undefined): void {
+    followOtherTab(state, change)
+    know(state, at)
+    kept.value = 'kept'
+  }
+  async function heard({ workspace: id, revision: at, change }: TabNews): Promise<void> {
+    const mine = known.get(id)
+    if (mine && at <= mine.revision) return
+    if (table.workspace?.id !== id) {
+      known.delete(id)
+      return
+    }
+    // With a change of its own under way, this tab notices when it writes.
+    const busy = (): boolean => pending.size > 0 || writing !== undefined
+    if (busy()) return
+    const theirs = await stored(id)
+    const newer = theirs && theirs.revision > (known.get(id)?.revision ?? 0)
+    if (theirs && newer && table.workspace?.id === id && !busy())
+      adopt(theirs.state, theirs.revision, change)
+  }
+
+  const snapshot = async (
+    state: Workspace,
+    reason: SnapshotReason
+  ): ReturnType<typeof storage.snapshot> =>
+    storage.snapshot(state, (await formats()).writeWorkspace(state), reason)
+  /** Keeps the state before a change as a snapshot, when the last one is some time ago. */
+  async function snapshotIfDue(before: Workspace): Promise<void> {
+    const last = lastSnapshot.get(before.id)
+    if (last !== undefined && Date.now() - last < SNAPSHOT_EVERY) return
+    lastSnapshot.set(before.id, Date.now())
+    await new Promise((resolve) => setTimeout(resolve, SNAPSHOT_AFTER))
+    await snapshot(before, 'while-working')
+  }
+  table.onChange((after, name, before) => {
+    keep(after, name)
+    if (!standIn.value) void storage.savePlan(after.id, table.plan)
+    if (before) void snapshotIfDue(before)
+  })
+
+  return {
+    kept,
+    standIn,
+    revision,
+    know,
+    keep,
+    idle,
+    lost,
+    snapshot,
+    /** The plan is kept beside the workspace, not in it: it can always be made anew. */
+    keepPlan(id: string, plan: Plan | undefined): void {
+      if (!standIn.value) void storage.savePlan(id, plan)
+    }
+  }
+})

@@ -1,0 +1,24 @@
+import { issue } from '../../core/kernel'
+import { openStorage, type Storage } from '../storage'
+import { newId } from './clock'
+import { useNotices } from './notices'
+
+let storage: Storage | undefined
+
+/** What this browser keeps; opened once for the page. */
+export function storageHere(): Storage {
+  storage ??= openStorage(
+    () => Date.now(),
+    () => newId('s'),
+    (news) => {
+      const notices = useNotices()
+      if (news === 'restored') notices.setNotes([issue('storage.restored')])
+      else if (news !== 'closed')
+        notices.setTrouble([issue(news === 'blocked' ? 'storage.blocked' : 'storage.outdated')])
+    }
+  )
+  return storage
+}
+
+export const formats = (): Promise<typeof import('../../core/formats')> =>
+  import('../../core/formats')

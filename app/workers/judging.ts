@@ -1,0 +1,44 @@
+import { beginningOf, explainPurchase, purchaseOpens } from '../../core/explain'
+import { fitBuild, fitContext } from '../../core/fit'
+import { carriedPins, evaluate, kitAfter, possibleAfter } from '../../core/plan'
+import { isOvertaken, nextDay, pocketList } from '../../core/shopping'
+import type { Answerers } from './serve'
+
+/** Questions about a plan as it stands, each answered by replaying it. */
+export const judging = {
+  judge({ world }, { plan }, send) {
+    const report = evaluate(world, plan)
+    const next = nextDay(plan, report)
+    const opens = (next?.purchases ?? []).map((purchase) => [
+      purchase.id,
+      purchaseOpens(world, plan, purchase, report.broken)
+    ])
+    const overtaken = isOvertaken(world, plan, () => report)
+    send({ report, overtaken, next, opens: Object.fromEntries(opens) })
+  },
+  'judge-move'({ world }, { plan }, send) {
+    send(evaluate(world, plan))
+  },
+  'carried-pins'({ world }, _asks, send) {
+    const carried = carriedPins(world)
+    send(carried && { pins: carried.workspace.pins, notes: carried.notes })
+  },
+  'purchase-reasons'({ world }, { plan, purchase: id }, send) {
+    const purchase = plan.purchases.find((one) => one.id === id)
+    send(purchase && explainPurchase(world, plan, purchase))
+  },
+  'possible-after'({ world }, { plan, day }, send) {
+    send(possibleAfter(world, plan, day))
+  },
+  'fit-after'({ world }, { plan, build: id }, send) {
+    const build = world.workspace.builds.find((one) => one.id === id)
+    const fit = build && fitBuild(fitContext(world), kitAfter(world, plan), build)
+    send(fit && { gaps: fit.gaps.length, minutes: fit.minutes, fees: fit.fees })
+  },
+  beginning({ world }, { plan, lead, cost, opens }, send) {
+    send(beginningOf(world, plan, lead, cost, opens))
+  },
+  pocket({ world }, { plan }, send) {
+    send(pocketList(world, plan))
+  }
+} satisfies Answerers

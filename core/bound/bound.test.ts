@@ -1,0 +1,63 @@
+import { readFileSync, readdirSync } from 'node:fs'
+import { describe, expect, test } from '@jest/globals'
+import { library } from '../../data'
+import { GENERATED_TODAY, generateWorkspace } from '../../scripts/bench/generate'
+import { upperBound } from '../../cli/solver'
+import { readPlan, readWorkspace } from '../formats'
+import { evaluate } from '../plan'
+import { makePlan } from '../search'
+import { worldOf } from '../workspace'
+import { boundFrom, boundModel } from '.'
+
+const FOLDER = new URL('../../tests/fixtures/planner/', import.meta.url)
+const names = readdirSync(FOLDER)
+  .filter((name) => name.endsWith('.ref.json'))
+  .map((name) => name.replace('.ref.json', ''))
+const text = (name: string): string => readFileSync(new URL(name, FOLDER), 'utf8')
+
+/** Bounds and plans are sums of rounded amounts. */
+const ROUNDING = 1
+
+describe('small workspaces with plans found by exhaustive search, apart from this program’s', () => {
+  test('there are some', () => expect(names.length).toBeGreaterThan(20))
+  test.each(names)(
+    '%s: the reference plan breaks no rule and is worth no more than the bound',
+    async (name) => {
+      const read = readWorkspace(text(`${name}.json`), library)
+      const plan = readPlan(text(`${name}.ref.json`))
+      if (!read.ok || !plan.ok) throw new Error(name)
+      const world = worldOf(read.value.workspace, library, GENERATED_TODAY)
+      const { broken, value } = evaluate(world, plan.value)
+      expect(broken).toEqual([])
+      const found = makePlan(world, { evaluations: 1500 })
+      const bound = await upperBound(boundModel(world))
+      expect(bound).toBeGreaterThanOrEqual(value.total - ROUNDING)
+      if (found.kind === 'planned') {
+        expect(found.report.broken).toEqual([])
+        expect(bound).toBeGreaterThanOrEqual(found.report.value.total - ROUNDING)
+      }
+    }
+  )
+})
+
+test.each([1, 2, 5])(
+  'a deal on every tool of a generated workspace (seed %i): no plan is worth more than the bound',
+  async (seed) => {
+    const made = generateWorkspace(library, 'small', seed)
+    const tools = made.own.tools.map(({ id }) => id)
+    const deals = [{ id: 'deal', name: 'Buy one, get one', buy: 1, free: 1, tools }]
+    const world = worldOf({ ...made, deals }, library, GENERATED_TODAY)
+    const plan = makePlan(world, { evaluations: 4000 })
+    const bound = await upperBound(boundModel(world))
+    if (plan.kind === 'clash') throw new Error(plan.kind)
+    expect(plan.report.value.total).toBeLessThanOrEqual(bound ?? -Infinity)
+  }
+)
+
+test('a program without anything to gain is an answer, and one that was not solved is none', () => {
+  const model = { text: '', constant: 250, columns: 3, rows: 0 }
+  expect(boundFrom(model, { Status: 'Empty', ObjectiveValue: Number.NaN })).toBe(250)
+  expect(boundFrom({ ...model, columns: 0 }, { Status: 'Infeasible', ObjectiveValue: 0 })).toBe(250)
+  expect(boundFrom(model, { Status: 'Optimal', ObjectiveValue: 50 })).toBe(300)
+  expect(boundFrom(model, { Status: 'Time limit reached', ObjectiveValue: 50 })).toBeUndefined()
+})

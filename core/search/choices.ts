@@ -1,0 +1,244 @@
+import { daysBetween, type Day } from '../calendar'
+import { jigEntry, servesFor, type Kit, type KitTool } from '../fit'
+import type { Build } from '../builds'
+import { sumOf } from '../kernel'
+import { bundleOn, dealShare, offerOn, type Bundle, type Offer, type Unit } from '../prices'
+import { bundlePieces, discount, resaleOf, resaleValue } from '../plan'
+import { tillOf, type World } from '../workspace'
+import type { EventTimes } from './event-times'
+
+/** One thing that could be acquired. Figures per event time are for one of it; what cannot be had then is Infinity, or −Infinity worth. */
+export interface Choice {
+  readonly id: string
+  readonly entries: readonly KitTool[]
+  /** Must be in the purse at each event time, with what is kept back for repairs. */
+  readonly cash: Float64Array
+  /** What the purchase adds to the objective at each event time: less what it costs on average, plus its resale at the end. */
+  readonly value: Float64Array
+  /** Price for the plan at each event time. */
+  readonly payment: Float64Array
+  /** What counts as spent and taken on the day, not discounted: expected price with repairs at what kept money is worth, and floor. */
+  readonly burden: Float64Array
+  /** What it brings at the end, at today's worth. */
+  readonly atEnd: Float64Array
+  /** The most that deals can take off one of it at each event time, minor units. */
+  readonly offByDeals: Float64Array
+  readonly storedM2: number
+  /** Only one can be had. */
+  readonly single: boolean
+  /** Days it is there, counted from today, for hire and loan. */
+  readonly from: number
+  readonly until: number
+  /** Price or worth differs from event to event. */
+  readonly varies: boolean
+  /** The build that makes it, for jigs. */
+  readonly makes: Build | undefined
+  /** An owned item it takes the place of, with what that brings. */
+  readonly replaces: { readonly item: string; readonly amount: number } | undefined
+}
+
+/** What one of something costs and brings on a day it can be had. */
+interface Figures {
+  readonly unit: Unit
+  /** Price it is resold from at the end, by piece. */
+  readonly brings: number
+  readonly storedM2: number
+}
+
+type PerEvent = Pick<Choice, 'cash' | 'value' | 'payment' | 'burden' | 'atEnd' | 'offByDeals'>
+
+/** The figures of a choice at each event time. @param on what it costs on a day; undefined where it cannot be had */
+function perEvent(
+  world: World,
+  events: EventTimes,
+  on: (date: Day) => Figures | undefined
+): PerEvent {
+  const till = tillOf(world)
+  const { keptMoneyWorth } = world.workspace.money
+  const perM2 = world.workspace.preferences.weighting?.spacePerM2 ?? 0
+  const end = discount(world, world.until)
+  const list = (): Float64Array => new Float64Array(events.count)
+  const made = {
+    cash: list(),
+    value: list(),
+    payment: list(),
+    burden: list(),
+    atEnd: list(),
+    offByDeals: list()
+  }
+  events.dates.forEach((date, k) => {
+    const figures = on(date)
+    if (!figures) {
+      made.cash[k] = Infinity
+      made.value[k] = -Infinity
+      return
+    }
+    const { unit, brings, storedM2 } = figures
+    const at = events.discount[events.days[k] ?? 0] ?? 1
+    made.cash[k] = unit.payment + unit.repair
+    made.payment[k] = unit.payment
+    made.burden[k] = keptMoneyWorth * (unit.expected + unit.repair) + perM2 * storedM2
+    made.atEnd[k] = end * brings
+    made.offByDeals[k] = unit.dealt ? dealShare(till, unit.what, date) * unit.atTill : 0
+    made.value[k] =
+      -keptMoneyWorth * at * (unit.expected + unit.repair) + end * brings - perM2 * at * storedM2
+  })
+  return made
+}
+
+/** The item that a purchase makes needless: a single one of the same tool, no better. */
+function replacedBy(world: World, kit: Kit, entry: KitTool): Choice['replaces'] {
+  if (entry.tool.madeBy !== undefined) return undefined
+  for (const item of world.workspace.items) {
+    if (item.tool !== entry.tool.id || item.count !== 1) continue
+    const owned = (kit.byTool.get(item.tool) ?? []).find(
+      (one) =>
+        one.count === 1 &&
+        one.tier === item.tier &&
+        one.condition === item.condition &&
+        one.power === item.power
+    )
+    const amount = owned ? resaleOf(owned, item.cost) : 0
+    if (owned && amount > 0 && servesFor(entry, owned) && entry.tier !== owned.tier)
+      return { item: item.id, amount }
+  }
+  return undefined
+}
+
+/** Whether an offer can be had on a day: in its time, and not slept on. */
+const openOn = (world: World, { tool, from, until }: Offer, date: Day): boolean => {
+  const sleeps = world.workspace.needTests?.find((test) => test.tool === tool)?.until
+  return !(
+    (from !== undefined && date < from) ||
+    (until !== undefined && date > until) ||
+    (sleeps !== undefined && date < sleeps)
+  )
+}
+
+/** Whether an offer's price is the same on every day. */
+const steadyPrice = ({ workspace }: World, id: string): boolean =>
+  (workspace.saleWindows ?? []).length === 0 &&
+  !workspace.quotes.some(({ offer, until }) => offer === id && until !== undefined)
+
+export function offerChoice(
+  world: World,
+  events: EventTimes,
+  kit: Kit,
+  offer: Offer,
+  entry: KitTool
+): Choice {
+  const till = tillOf(world)
+  const steady = steadyPrice(world, offer.id)
+  const today = offerOn(till, offer, world.asOf)
+  const keeps = offer.acquisition === 'buy' || offer.acquisition === 'gift'
+  const sleeps = world.workspace.needTests?.some(({ tool }) => tool === offer.tool)
+  let varies = offer.from !== undefined || offer.until !== undefined || sleeps === true
+  const made = perEvent(world, events, (date) => {
+    const unit = steady ? today : offerOn(till, offer, date)
+    if (unit?.payment !== today?.payment || unit?.expected !== unit?.payment) varies = true
+    if (!unit || !openOn(world, offer, date)) return undefined
+    const brings = keeps ? resaleValue(entry, unit.tag) : 0
+    return { unit, brings, storedM2: entry.tool.storedM2 }
+  })
+  const day = (date: Day | undefined, otherwise: number): number =>
+    date === undefined ? otherwise : daysBetween(world.asOf, date)
+  return {
+    id: offer.id,
+    entries: [entry],
+    ...made,
+    storedM2: entry.tool.storedM2,
+    single: offer.single ?? false,
+    from: day(offer.from, 0),
+    until: day(offer.until, Infinity),
+    varies,
+    makes: undefined,
+    replaces: offer.until === undefined ? replacedBy(world, kit, entry) : undefined
+  }
+}
+
+export function jigChoice(world: World, events: EventTimes, build: Build): Choice | undefined {
+  const tool = world.library.tools.get(build.yields ?? '')
+  if (!tool) return undefined
+  const perM2 = world.workspace.preferences.weighting?.spacePerM2 ?? 0
+  const zero = new Float64Array(events.count)
+  const burden = Float64Array.from(zero, () => perM2 * tool.storedM2)
+  return {
+    id: build.id,
+    entries: [jigEntry(tool)],
+    cash: zero,
+    value: burden.map((one, k) => -one * (events.discount[events.days[k] ?? 0] ?? 1)),
+    payment: zero,
+    burden,
+    atEnd: zero,
+    offByDeals: zero,
+    storedM2: tool.storedM2,
+    single: true,
+    from: 0,
+    until: Infinity,
+    varies: false,
+    makes: build,
+    replaces: undefined
+  }
+}
+
+export function bundleChoice(world: World, events: EventTimes, bundle: Bundle): Choice | undefined {
+  const till = tillOf(world)
+  const holds = (tool: string): boolean => bundle.pieces.some((piece) => piece.tool === tool)
+  const sleeps = (world.workspace.needTests ?? []).filter(({ tool }) => holds(tool))
+  let entries: KitTool[] = []
+  const made = perEvent(world, events, (date) => {
+    const unit = sleeps.some(({ until }) => date < until) ? undefined : bundleOn(till, bundle, date)
+    if (!unit) return undefined
+    const pieces = bundlePieces(world, bundle, unit.payment, date)
+    if (pieces.length > 0) entries = pieces.map(({ entry }) => entry)
+    return {
+      unit,
+      brings: sumOf(pieces, ({ entry, paid }) => resaleValue(entry, paid)),
+      storedM2: sumOf(pieces, ({ entry }) => entry.tool.storedM2 * entry.count)
+    }
+  })
+  if (entries.length === 0) return undefined
+  return {
+    id: bundle.id,
+    entries,
+    ...made,
+    storedM2: sumOf(entries, ({ tool, count }) => tool.storedM2 * count),
+    single: true,
+    from: 0,
+    until: Infinity,
+    varies: true,
+    makes: undefined,
+    replaces: undefined
+  }
+}
+
+/** Offers of one tool without those that another one beats in price, worth and work. What is single, dated, on sale or in a deal beats nothing. */
+const inDeal = ({ offByDeals }: Choice): boolean => offByDeals.some((off) => off > 0)
+
+export function undominated(list: readonly Choice[]): Choice[] {
+  const steady = (one: Choice): boolean =>
+    !one.single &&
+    !one.varies &&
+    one.makes === undefined &&
+    one.replaces === undefined &&
+    !inDeal(one)
+  const beats = (a: Choice, b: Choice): boolean => {
+    const [x, y] = [a.entries[0], b.entries[0]]
+    return (
+      x !== undefined &&
+      y !== undefined &&
+      steady(a) &&
+      servesFor(x, y) &&
+      (a.cash[0] ?? 0) <= (b.cash[0] ?? 0) &&
+      (a.value[0] ?? 0) >= (b.value[0] ?? 0) &&
+      (a.value.at(-1) ?? 0) >= (b.value.at(-1) ?? 0)
+    )
+  }
+  return list.filter(
+    (one, i) =>
+      one.replaces !== undefined ||
+      one.varies ||
+      inDeal(one) ||
+      !list.some((other, k) => other !== one && beats(other, one) && (!beats(one, other) || k < i))
+  )
+}
