@@ -8,6 +8,7 @@ import { checkDay, type Day } from '../../core/calendar'
 import { fitBuild, fitContext, kitOf } from '../../core/fit'
 import { issue, type Issue } from '../../core/kernel'
 import { exponentOf, parseAmount } from '../../core/money'
+import { parseNumber } from '../../core/units'
 import { buildMaterial, change, findBuild } from '../../core/workspace'
 import { newId } from '../stores/clock'
 import { useWorkspace } from '../stores/workspace'
@@ -44,7 +45,7 @@ function confirm(): void {
   const { world, workspace } = store
   if (!world || !workspace || !build.value) return
   const day = checkDay(date.value)
-  const hours = Number(figure.value.replace(',', '.'))
+  const hours = finishing.value ? parseNumber(figure.value) : undefined
   const amount = finishing.value ? undefined : parseAmount(figure.value, workspace.money.currency)
   problems.value = [
     ...(day.ok
@@ -58,9 +59,11 @@ function confirm(): void {
           ? [issue('money.negative')]
           : []
         : amount.issues
-      : Number.isFinite(hours) && hours >= 0 && figure.value.trim() !== ''
-        ? []
-        : [issue('field.type', [], { expected: 'a number of hours' })])
+      : hours && !hours.ok
+        ? hours.issues
+        : hours && hours.value < 0
+          ? [issue('field.type', [], { expected: 'a number of hours' })]
+          : [])
   ]
   if (problems.value.length > 0 || !day.ok) return
   const { name, id } = build.value
@@ -70,7 +73,7 @@ function confirm(): void {
       change.finishBuild(state, library, {
         build: id,
         date: day.value,
-        minutesSpent: Math.round(hours * 60),
+        minutesSpent: Math.round((hours?.ok ? hours.value : 0) * 60),
         itemId: newId('item')
       })
     )

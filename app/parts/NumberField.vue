@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { issue, ok, refused, type Result } from '../../core/kernel'
+import { parseNumber } from '../../core/units'
 import TextField from './TextField.vue'
 
 const props = defineProps<{
@@ -13,11 +14,14 @@ const props = defineProps<{
   optional?: boolean
 }>()
 defineEmits<{ change: [value: number | undefined] }>()
+const text = (value: number): string => String(Math.round(value * 1000) / 1000)
 function read(typed: string): Result<number | undefined> {
   if (typed.trim() === '' && props.optional) return ok(undefined)
-  const value = Number(typed.trim().replace(',', '.'))
-  if (typed.trim() === '' || !Number.isFinite(value))
-    return refused(issue('field.type', [], { expected: 'a number' }))
+  // What stands in the field was written by the program itself.
+  if (props.value !== undefined && typed === text(props.value)) return ok(props.value)
+  const figure = parseNumber(typed)
+  if (!figure.ok) return figure
+  const { value } = figure
   if (props.whole && !Number.isInteger(value)) return refused(issue('number.whole'))
   if (props.least !== undefined && value < props.least)
     return refused(issue('number.too-small', [], { limit: props.least }))
@@ -30,7 +34,7 @@ function read(typed: string): Result<number | undefined> {
 <template>
   <TextField
     :label="label"
-    :value="value === undefined ? '' : String(Math.round(value * 1000) / 1000)"
+    :value="value === undefined ? '' : text(value)"
     :read="read"
     :hide-label="hideLabel ?? false"
     :width="width ?? '5rem'"

@@ -47,6 +47,14 @@ const FILES: Readonly<Record<string, Sentence>> = {
     `The id ${quoted(f.id)} stands twice; entry ${t(f.first)} has it already. Give one of them another id.`,
   'text.empty': () => 'A name is needed here.',
   'text.too-long': () => 'The text is too long.',
+  'number.not-a-number': (_, f) =>
+    f.text === ''
+      ? 'A number is missing.'
+      : `${quoted(f.text)} is no number. Write it in figures: 12 or 1.5.`,
+  'number.ambiguous': (_, f) =>
+    `${quoted(f.text)} can be read in two ways. Write ${t(f.thousands)} for the large number, or one more 0 at the end for the fraction.`,
+  'number.not-a-count': (_, f) =>
+    `${quoted(f.text)} is no number of things: a whole number from ${t(f.least)} up is asked for.`,
   'number.whole': () => 'A whole number is needed here.',
   'number.too-small': (_, f) =>
     f.limit === undefined
@@ -115,6 +123,8 @@ const FIGURES: Readonly<Record<string, Sentence>> = {
   'day.does-not-exist': (_, f) => `The date ${t(f.text)} does not exist.`,
   'length.not-a-length': (_, f) =>
     `${quoted(f.text)} is not a length. Write it like 450, 45 cm, 23 1/2 or 6 ft.`,
+  'length.ambiguous': (_, f) =>
+    `${quoted(f.text)} can be read in two ways. Write ${t(f.thousands)} without a mark, or one digit more or fewer behind it.`,
   'length.not-positive': () => 'A length must be more than zero.',
   'ledger.future': (say, f) =>
     `${say.day(t(f.date))} is still to come. The ledger holds only money that has moved; use a planned one-off instead.`,
@@ -218,6 +228,8 @@ const PLAN: Readonly<Record<string, Sentence>> = {
     `Row ${t(f.row)}, ${t(f.column)}: ${quoted(f.text)} is no length. Write 600, 60 cm, 23 1/2 in or 2' 6".`,
   'cut.say-unit': (_, f) =>
     `Row ${t(f.row)}, ${t(f.column)}: ${quoted(f.text)} is a fraction among millimetres. Say which it is: ${t(f.text)} in, or a figure in mm.`,
+  'cut.ambiguous': (_, f) =>
+    `Row ${t(f.row)}: the ${t(f.column)} ${quoted(f.text)} can be read in two ways. Write it without a mark, or with one digit more or fewer behind it.`,
   'cut.not-positive': (_, f) =>
     `Row ${t(f.row)}, ${t(f.column)}: ${quoted(f.text)} is not more than nothing.`,
   'cut.absurd': (_, f) =>

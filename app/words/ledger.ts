@@ -71,6 +71,7 @@ export const ledger = {
     'The entry is taken back and entered again as it should have been; both stay in the ledger.',
   refund: 'Money came back',
   refundHint: (most: string) => `A return or a refund, at most ${most}.`,
+  returnedOf: (count: number): string => `How many of the ${count} went back`,
   returned: 'The tool went back: take it out of the kit',
   reverseHint: 'Taking a purchase back takes its tool out of the kit too.',
   confirm: 'Put it in the ledger',

@@ -36,7 +36,7 @@ test('paid less what was refunded, age in years, worth by the usual share, warra
     date: TODAY,
     amount: 1000,
     id: 'f',
-    returned: false
+    returned: 0
   })
   const [saw, clamps, hook] = inventoryOf(worldWith(refunded))
   expect(saw).toMatchObject({

@@ -233,3 +233,39 @@ describe('the same list in other words', () => {
     )
   })
 })
+
+describe('what stands in a cell is read for what it says', () => {
+  const read = (row: string) =>
+    readCutList(`part,qty,length,width,thickness,material,edges,joints\n${row}`, 'metric')
+  test('plywood of 4x8 feet is a sheet, not a board of four by eight', () => {
+    expect(read('Side,2,900,300,18,plywood 4x8,,').parts[0]).toMatchObject({
+      stock: 'sheet',
+      widthMm: 300
+    })
+    expect(read('Leg,4,700,,,2x4,,').parts[0]).toMatchObject({ stock: 'softwood' })
+  })
+  test('how thick a band is does not say where it goes', () => {
+    const run = (edges: string) =>
+      read(`Side,2,900,300,18,plywood,"${edges}",`).parts[0]?.edges?.run
+    expect([
+      run('band all, 1 mm'),
+      run('band 2 mm'),
+      run('band front 0.5 mm'),
+      run('band 2 long')
+    ]).toEqual(['all', 'all', 'front', 'long'])
+  })
+  test('a half lap written as a fraction is one joint', () => {
+    expect(read('Rail,2,900,60,20,pine,,1/2 lap').parts[0]?.joints).toEqual([
+      { joint: 'half-lap', count: 2 }
+    ])
+    expect(read('Rail,2,900,60,20,pine,,dowel 4 / 1/2 lap 1').parts[0]?.joints).toEqual([
+      { joint: 'dowel', count: 4 },
+      { joint: 'half-lap', count: 1 }
+    ])
+  })
+  test('a length that can be read in two ways is asked about', () => {
+    expect(read('Side,2,"1,200",300,18,plywood,,').problems.map(({ code }) => code)).toEqual([
+      'cut.ambiguous'
+    ])
+  })
+})

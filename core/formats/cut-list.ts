@@ -1,7 +1,7 @@
 import { JOINTS, type Joint, type StockKind } from '../catalogue'
 import { dressedSize, type EdgeWork, type Part } from '../cutlist'
 import { issue, ok, refused, type Issue, type Result } from '../kernel'
-import { parseLength, type UnitSystem } from '../units'
+import { parseCount, parseLength, type UnitSystem } from '../units'
 import { readSheet, writeSheet } from './sheet'
 
 /** A cut list as read: the rows that are in order, and what is wrong with the others, by row and column. */
@@ -166,7 +166,11 @@ function size(
   const read = parseLength(bare && unit !== undefined ? `${text} ${unit}` : text, system)
   if (!read.ok)
     return note(
-      read.issues[0]?.code === 'length.not-positive' ? 'cut.not-positive' : 'cut.not-a-length'
+      read.issues[0]?.code === 'length.not-positive'
+        ? 'cut.not-positive'
+        : read.issues[0]?.code === 'length.ambiguous'
+          ? 'cut.ambiguous'
+          : 'cut.not-a-length'
     )
   const [least, most] = LIMITS[column]
   return read.value < least || read.value > most
@@ -183,9 +187,10 @@ interface Timber {
 function timber(row: Row): Timber | undefined {
   const text = row.text('material')
   if (text === '') return { stock: 'softwood', species: 'white-pine' }
+  // A sheet of 4x8 feet is no board of four by eight.
+  if (SHEETS.test(text)) return { stock: 'sheet' }
   const nominal = dressedSize(/\d+\s*[x×*]\s*\d+/i.exec(text)?.[0] ?? '')
   if (nominal) return { stock: 'softwood', species: 'white-pine', nominal }
-  if (SHEETS.test(text)) return { stock: 'sheet' }
   const known = Object.entries(SPECIES).find(([, { words }]) => words.test(text))
   const rough = /\brough|sawn\b/i.test(text)
   if (known?.[1].kind === 'softwood' && !rough) return { stock: 'softwood', species: known[0] }
@@ -204,8 +209,11 @@ function timber(row: Row): Timber | undefined {
   return undefined
 }
 
+const THICKNESS_OF_BAND = /\d+(?:[.,]\d+)?\s*(?:mm|in|")/g
+
 function edges(row: Row): EdgeWork | undefined {
-  const text = row.text('edges').toLowerCase()
+  // How thick a band is does not say which edges it goes on.
+  const text = row.text('edges').toLowerCase().replace(THICKNESS_OF_BAND, ' ').trim()
   if (text === '' || /^(no|none|0|-|–)$/.test(text)) return undefined
   const work = /band|lip|iron/.test(text)
     ? 'band'
@@ -224,14 +232,21 @@ function edges(row: Row): EdgeWork | undefined {
   }
   return {
     work,
-    run: /front|1|one/.test(text) ? 'front' : /long|2|two/.test(text) ? 'long' : 'all'
+    run: /\ball\b|round$|\b4\b|four/.test(text)
+      ? 'all'
+      : /long|\b2\b|2l|two/.test(text)
+        ? 'long'
+        : /front|\b1\b|1l|one/.test(text)
+          ? 'front'
+          : 'all'
   }
 }
 
 function joints(row: Row): Part['joints'] {
   return row
     .text('joints')
-    .split(/[;,+/]|\band\b/i)
+    .replace(/\b1\s*\/\s*2[ -]?(?=lap)/gi, 'half ')
+    .split(/[;,+]|(?<!\d)\/|\/(?!\d)|\band\b/i)
     .map((part) => part.trim())
     .filter((part) => part !== '' && !/^(no|none|0|-|–)$/i.test(part))
     .flatMap((part) => {
@@ -259,12 +274,13 @@ function partOf(
 ): Part | undefined {
   const name = row.text('part') || `Part ${row.number}`
   const count = row.text('quantity')
-  const quantity = Number(count.replace(/\s*(x|pcs|no)\.?$/i, ''))
+  const read = parseCount(count.replace(/\s*(x|pcs|no)\.?$/i, ''))
+  const quantity = read.ok ? read.value : 0
   if (count === '')
     row.problems.push(
       issue('cut.missing', ['row', row.number, 'quantity'], { row: row.number, column: 'quantity' })
     )
-  else if (!Number.isInteger(quantity) || quantity < 1 || quantity > MOST_PIECES)
+  else if (!read.ok || quantity > MOST_PIECES)
     row.problems.push(
       issue('cut.not-a-count', ['row', row.number, 'quantity'], {
         row: row.number,

@@ -2,6 +2,7 @@ import { CONDITIONS, POWERS, SPECS, TIERS, specsOf, type Library, type Specs } f
 import { checkDay, type Day } from '../calendar'
 import { issue, ok, refused, type Issue, type Result } from '../kernel'
 import { parseAmount } from '../money'
+import { parseCount, parseNumber } from '../units'
 import type { Item } from '../workspace'
 import { findTool, idIn } from './quotes-csv'
 import {
@@ -110,12 +111,11 @@ function itemOf(
   if (!condition) return wrong('condition', 'items-csv.choice', { choices: CONDITIONS.join(', ') })
   if (!power || !(forms.includes(power) || tool.madeBy !== undefined))
     return wrong('power', 'items-csv.choice', { choices: forms.join(', ') })
-  const count = cell('count') === '' ? 1 : Number(cell('count'))
-  const uses = cell('uses') === '' ? undefined : Number(cell('uses'))
-  if (!Number.isInteger(count) || count < 1 || count > 100_000)
-    return wrong('count', 'items-csv.cell')
-  if (uses !== undefined && (!Number.isInteger(uses) || uses < 0 || uses > 1_000_000))
-    return wrong('uses', 'items-csv.cell')
+  const counted = cell('count') === '' ? ok(1) : parseCount(cell('count'))
+  const used = cell('uses') === '' ? ok(undefined) : parseCount(cell('uses'), 0)
+  if (!counted.ok || counted.value > 100_000) return wrong('count', 'items-csv.cell')
+  if (!used.ok || (used.value ?? 0) > 1_000_000) return wrong('uses', 'items-csv.cell')
+  const [count, uses] = [counted.value, used.value]
   const since = cell('since') === '' ? today : cell('since')
   if (!checkDay(since).ok) return wrong('since', 'items-csv.cell')
   const paid =
@@ -155,10 +155,9 @@ function readSpecs(text: string): Specs | undefined {
   for (const part of text.split(';')) {
     const [name = '', value = ''] = part.trim().split(/[\s=:]+/)
     const spec = SPECS.find((one) => one === name)
-    const figure = Number(value.replace(',', '.'))
-    if (spec === undefined || value === '' || !Number.isFinite(figure) || figure < 0)
-      return undefined
-    specs[spec] = figure
+    const figure = parseNumber(value)
+    if (spec === undefined || !figure.ok || figure.value < 0) return undefined
+    specs[spec] = figure.value
   }
   return specs
 }

@@ -337,6 +337,14 @@ const ownMix = z.strictObject({
   bans: z.array(ban).max(2000),
   reinvestShare: share
 })
+/** What was before a side in a dispute was taken. */
+const beforeSide = z.strictObject({
+  power: powerWish,
+  tier,
+  condition,
+  leanings,
+  bans: z.array(id).max(2000)
+})
 const preferences = z.strictObject({
   units: z.enum(['metric', 'imperial']),
   tier,
@@ -348,7 +356,8 @@ const preferences = z.strictObject({
   soldTimes: soldTimes.optional(),
   school: id.optional(),
   ownMix: ownMix.optional(),
-  sides: z.record(id, id).optional()
+  sides: z.record(id, id).optional(),
+  beforeSides: z.record(id, beforeSide).optional()
 })
 
 export const workspaceSchema = z.strictObject({

@@ -14,6 +14,11 @@ describe('amounts as people type them', () => {
     ['8.90 €', 'EUR', 890],
     ['.5', 'GBP', 50],
     ['-3', 'EUR', -300],
+    ['−12', 'EUR', -1200],
+    ['(12.00)', 'EUR', -1200],
+    ['12-', 'EUR', -1200],
+    ['12,34,567.50', 'EUR', 123456750],
+    ['kr 1 200', 'SEK', 120000],
     ['1,234', 'EUR', 123400],
     ['500', 'JPY', 500],
     ['1.234', 'KWD', 1234]
@@ -23,6 +28,10 @@ describe('amounts as people type them', () => {
   test.each([
     ['', 'money.not-a-number'],
     ['twelve', 'money.not-a-number'],
+    ['0.125', 'money.fraction'],
+    ['12k', 'money.not-a-number'],
+    ['12.34.56', 'money.not-a-number'],
+    ['-(3)', 'money.not-a-number'],
     ['1.2345', 'money.fraction'],
     ['12.555', 'ok'],
     ['9999999999999', 'money.too-large']

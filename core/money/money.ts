@@ -1,3 +1,4 @@
+import { readFigure } from '../units'
 import { bug, issue, ok, refused, type Path, type Result } from '../kernel'
 
 /** An amount in integer minor units (cents, pence …) of the workspace's one currency. */
@@ -72,9 +73,14 @@ export function foreignCurrency(text: string, own: string): string | undefined {
   return sign === undefined || SIGNS[sign]?.includes(own) ? undefined : sign
 }
 
+/** A currency's sign or a short word for it: €, EUR, kr, zł, Fr. */
+const CURRENCY_WORD = /\p{Sc}|\p{L}{1,4}\.?(?!\p{L})/gu
+/** Letters that stand for thousands or millions: such an amount is asked for in figures. */
+const SHORT_FOR_MORE = /\d\s*(?:k|m|mio|mn|bn|tsd|t)\b/i
+
 /**
- * Reads an amount as people type it: "12", "12.50", "12,50", "1 234,5", "1.234,50", with or without a currency sign.
- * The last mark followed by no more than the currency's number of digits is the decimal mark.
+ * Reads an amount as people type it: "12", "12.50", "12,50", "1 234,5", "1.234,50", "−12", "(12.00)", "12-", with or without a currency
+ * sign. A mark before three digits parts thousands, unless the currency has three decimals or nothing but a zero stands before it.
  * An amount in another currency is refused (`money.other-currency`): nothing is converted in silence.
  */
 export function parseAmount(text: string, currency: string): Result<Minor> {
@@ -82,16 +88,13 @@ export function parseAmount(text: string, currency: string): Result<Minor> {
   const foreign = foreignCurrency(text, currency)
   if (foreign !== undefined && /\d/.test(text))
     return refused(issue('money.other-currency', [], { found: foreign, expected: currency }))
-  const bare = text.replace(/[\s\u00a0\u202f'’]/g, '').replace(/^[^\d.,+-]+|[^\d.,]+$/g, '')
-  const match = /^([+-]?)(\d[\d.,]*|[.,]\d+)$/.exec(bare)
-  if (!match) return refused(issue('money.not-a-number', [], { text }))
-  const digits = match[2] ?? ''
-  const mark = Math.max(digits.lastIndexOf('.'), digits.lastIndexOf(','))
-  const after = mark < 0 ? 0 : digits.length - mark - 1
-  const isDecimal = mark >= 0 && (after !== 3 || exponent === 3 || mark === 0)
-  if (isDecimal && after > exponent) return refused(issue('money.fraction', [], { value: text }))
-  const whole = (isDecimal ? digits.slice(0, mark) : digits).replace(/[.,]/g, '')
-  const part = isDecimal ? digits.slice(mark + 1) : ''
-  const minor = Number(`${whole || '0'}${part.padEnd(exponent, '0')}`)
-  return checkAmount(match[1] === '-' ? -minor : minor)
+  const bare = text.replace(CURRENCY_WORD, ' ').replace(/([-\u2212(])\s+/g, '$1')
+  const figure = SHORT_FOR_MORE.test(text) ? undefined : readFigure(bare)
+  if (!figure) return refused(issue('money.not-a-number', [], { text }))
+  const thousands = figure.orThousands && exponent !== 3
+  const whole = thousands ? figure.whole + figure.fraction : figure.whole
+  const fraction = thousands ? '' : figure.fraction
+  if (fraction.length > exponent) return refused(issue('money.fraction', [], { value: text }))
+  const minor = Number(`${whole}${fraction.padEnd(exponent, '0')}`)
+  return checkAmount(figure.negative && minor !== 0 ? -minor : minor)
 }

@@ -70,6 +70,14 @@ describe('prices on a day', () => {
     )
     expect(then?.expected).toBe(then?.payment)
   })
+  test('a certain sale is counted on even where a deeper one only may come; the deeper one is hoped for beside it', () => {
+    const both = [sale({ off: 0.1 }), sale({ id: 'deep', off: 0.4, chance: 0.5 })]
+    const then = priceThen(world.pricing, both, offer, TODAY)
+    const whole = plain?.payment ?? 0
+    const [tenth, deep] = [Math.floor(whole * 0.1 + 0.5), Math.floor(whole * 0.4 + 0.5)]
+    expect(then?.payment).toBe(whole - tenth)
+    expect(then?.expected).toBeCloseTo((whole - tenth + whole - deep) / 2, 6)
+  })
   test('of several sales the one from which more is to be hoped counts', () => {
     const then = priceThen(
       world.pricing,

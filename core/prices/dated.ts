@@ -18,6 +18,7 @@ export interface DatedPrice {
 
 /** A chance at or above this is taken as certain. */
 const CERTAIN = 0.9999
+const isCertain = ({ chance }: SaleWindow): boolean => chance >= CERTAIN
 
 /** A price on a day on which a sale holds: off the tag where it is certain, in the expectation where it may come. New things bought only. */
 function inSale(
@@ -30,22 +31,25 @@ function inSale(
   const plain: DatedPrice = { tag, payment, expected: payment, repair, atTill: tag + tax }
   if (windows.length === 0 || offer.condition !== 'new' || offer.acquisition !== 'buy') return plain
   const open = salesFor(windows, offer.tool, day).filter(({ from }) => from <= day)
-  let best = plain
-  for (const { off, chance } of open) {
-    const saved = timesRatio(tag + tax, off)
-    const then: DatedPrice =
-      chance >= CERTAIN
-        ? {
-            tag: tag - timesRatio(tag, off),
-            payment: payment - saved,
-            expected: payment - saved,
-            repair,
-            atTill: tag + tax - saved
-          }
-        : { ...plain, expected: payment - chance * saved }
-    if (then.expected < best.expected) best = then
-  }
-  return best
+  const offTag = Math.max(0, ...open.filter(isCertain).map(({ off }) => off))
+  const sure: DatedPrice =
+    offTag === 0
+      ? plain
+      : {
+          tag: tag - timesRatio(tag, offTag),
+          payment: payment - timesRatio(tag + tax, offTag),
+          expected: payment - timesRatio(tag + tax, offTag),
+          repair,
+          atTill: tag + tax - timesRatio(tag + tax, offTag)
+        }
+  // What only may come is hoped for beside what is certain: it takes off as much more as it is deeper.
+  const hoped = open
+    .filter((one) => !isCertain(one))
+    .map(({ off, chance }) => {
+      const then = Math.min(sure.payment, payment - timesRatio(tag + tax, off))
+      return sure.payment - chance * (sure.payment - then)
+    })
+  return { ...sure, expected: Math.min(sure.expected, ...hoped) }
 }
 
 /** What an offer costs on a day, sales included; undefined where it has no price. */

@@ -187,6 +187,15 @@ describe('scenarios', () => {
       workspace
     )
   })
+  test('no hours at all leave none, also in weeks that have other hours', () => {
+    const other = { from: '2026-06-01', until: '2026-06-30', minutesPerWeek: 600 }
+    const busy = { ...workspace, time: { minutesPerWeek: 300, changes: [other] } }
+    const idle = { id: 'i', name: 'None', change: { hoursTimes: 0 } }
+    expect(applyScenario(busy, world, idle, schools).time).toEqual({
+      minutesPerWeek: 0,
+      changes: [{ ...other, minutesPerWeek: 0 }]
+    })
+  })
   test('is planned by its own money; pins that cannot hold leave it without figures', () => {
     const poor = scenarioOutcome(
       world,

@@ -1,9 +1,22 @@
-import type { Day } from '../calendar'
+import type { Day, ShopTime } from '../calendar'
 import type { School } from '../catalogue'
 import type { Minor } from '../money'
 import { adoptSchool, worldOf, type Scenario, type Workspace, type World } from '../workspace'
 import { comesTo, type Comes } from '../plan'
 import { makePlan } from '../search'
+
+/** Hours multiplied: the usual ones, and those of other weeks as well. */
+const hoursTimes = ({ minutesPerWeek, changes }: ShopTime, times: number): ShopTime => ({
+  minutesPerWeek: Math.round(minutesPerWeek * times),
+  ...(changes
+    ? {
+        changes: changes.map((one) => ({
+          ...one,
+          minutesPerWeek: Math.round(one.minutesPerWeek * times)
+        }))
+      }
+    : {})
+})
 
 /** The workspace as a scenario would have it. Pins stay unless the scenario buys what they hold; ids that are gone are passed over. */
 export function applyScenario(
@@ -42,7 +55,7 @@ export function applyScenario(
   return {
     ...taught,
     money: { ...money, income, oneOffs: [...money.oneOffs, ...extra] },
-    time: { ...time, minutesPerWeek: Math.round(time.minutesPerWeek * (change.hoursTimes ?? 1)) },
+    time: hoursTimes(time, change.hoursTimes ?? 1),
     bans: [...taught.bans, ...(change.without ?? []).map((id) => ({ kind: 'tool' as const, id }))],
     pins: [
       ...taught.pins.filter((pin) => !(change.pins ?? []).some(({ offer }) => offer === pin.offer)),

@@ -1,1 +1,2 @@
+export { parseCount, parseNumber, readFigure, valueOf, type Figure } from './figure'
 export * from './length'

@@ -1,4 +1,5 @@
-import { issue, ok, refused, type Result, type Issue } from '../kernel'
+import { issue, ok, refused, type Issue, type Result } from '../kernel'
+import { readFigure, valueOf } from './figure'
 
 export type UnitSystem = 'metric' | 'imperial'
 
@@ -28,34 +29,54 @@ const UNIT_MM: Readonly<Record<string, number>> = {
   "'": MM_PER_FOOT
 }
 
+/** No board or sheet is longer, mm: a reading beyond is none. */
+const LONGEST_MM = 20_000
+
+/** A decimal figure of a unit in millimetres. Code `length.ambiguous` where thousands are as likely as thousandths: "1,200 mm". */
+function decimalLength(text: string, unitMm: number, whole: string): Result<number> {
+  const figure = readFigure(text)
+  if (!figure || figure.negative) return refused(issue('length.not-a-length', [], { text: whole }))
+  const thousands = Number(figure.whole + figure.fraction)
+  if (figure.orThousands && thousands * unitMm <= LONGEST_MM)
+    return refused(issue('length.ambiguous', [], { text: whole, thousands }))
+  return ok(valueOf(figure) * unitMm)
+}
+
+/** A figure with a fraction: "23 1/2", "1-1/2", "3/4"; undefined where it is none. */
+function fractionOf(text: string): number | undefined {
+  const match = /^(?:(\d+)[\s-]+)?(\d+)\/(\d+)$/.exec(text)
+  if (!match || Number(match[3]) === 0) return undefined
+  return Number(match[1] ?? 0) + Number(match[2]) / Number(match[3])
+}
+
+/** Feet and what stands behind them: `2' 6 1/2"`; undefined where there are none. */
+function feetAndInches(clean: string, system: UnitSystem): Result<number> | undefined {
+  const feet = /^(\d+(?:[.,]\d+)?)\s*(?:'|ft)\s*(.+)$/.exec(clean)
+  const behind = feet?.[2]
+  if (!feet || behind === undefined) return undefined
+  const rest = parseLength(/("|in)$/.test(behind) ? behind : `${behind} in`, system)
+  const whole = readFigure(feet[1] ?? '')
+  return rest.ok && whole
+    ? ok(valueOf(whole) * MM_PER_FOOT + rest.value)
+    : refused(issue('length.not-a-length', [], { text: clean }))
+}
+
 /**
  * Reads a length in millimetres: "450", "45 cm", "1,2 m", "23 1/2", "1-1/2 in", "6 ft", `2' 6 1/2"`. A bare number is
- * millimetres in the metric system and inches in the imperial one. Zero and negative lengths are refused.
+ * millimetres in the metric system and inches in the imperial one. Zero and negative lengths are refused; so is what can be read in two ways.
  */
 export function parseLength(text: string, system: UnitSystem): Result<number> {
-  const clean = text
-    .trim()
-    .toLowerCase()
-    .replace(/[″”]/g, '"')
-    .replace(/[′’]/g, "'")
-    .replace(/,/g, '.')
-  const feet = /^(\d+(?:\.\d+)?)\s*(?:'|ft)\s*(.*)$/.exec(clean)
-  if (feet && (feet[2] ?? '') !== '') {
-    const rest = parseLength(
-      /("|in)$/.test(feet[2] ?? '') ? (feet[2] ?? '') : `${feet[2]} in`,
-      system
-    )
-    return rest.ok
-      ? ok(Number(feet[1]) * MM_PER_FOOT + rest.value)
-      : refused(issue('length.not-a-length', [], { text }))
-  }
-  const match =
-    /^(?:(\d+(?:\.\d+)?)(?:[\s-]+(\d+)\/(\d+))?|(\d+)\/(\d+))\s*(mm|cm|m|in|ft|"|')?$/.exec(clean)
-  const [, whole, over = match?.[4], under = match?.[5]] = match ?? []
-  if (!match || Number(under ?? 1) === 0) return refused(issue('length.not-a-length', [], { text }))
-  const number = Number(whole ?? 0) + (over === undefined ? 0 : Number(over) / Number(under))
-  const mm = number * (UNIT_MM[match[6] ?? (system === 'metric' ? 'mm' : 'in')] ?? 1)
-  return mm > 0 ? ok(mm) : refused(issue('length.not-positive', [], { text }))
+  const clean = text.trim().toLowerCase().replace(/[″”]/g, '"').replace(/[′’]/g, "'")
+  const feet = feetAndInches(clean, system)
+  if (feet) return feet
+  const match = /^(.*?)\s*(mm|cm|m|in|ft|"|')?$/.exec(clean)
+  const unitMm = UNIT_MM[match?.[2] ?? (system === 'metric' ? 'mm' : 'in')] ?? 1
+  const figure = match?.[1] ?? ''
+  const fraction = fractionOf(figure)
+  const read =
+    fraction === undefined ? decimalLength(figure, unitMm, text.trim()) : ok(fraction * unitMm)
+  if (!read.ok) return read
+  return read.value > 0 ? read : refused(issue('length.not-positive', [], { text }))
 }
 
 /** Lengths of several fields, mm; empty fields are left out. What is no length is refused with the name of its field as the path. */

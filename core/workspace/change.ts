@@ -1,3 +1,6 @@
+export { itemsOf } from './bought'
 export * from './changes'
+export * from './photos'
 export * from './purchases'
+export * from './refunds'
 export * from './take-in'

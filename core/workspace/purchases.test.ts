@@ -3,7 +3,9 @@ import { library } from '../../data'
 import { TODAY, demo, emptyWorkspace, funds, item } from '../../tests/helpers/workspaces'
 import { crossCheck } from '../formats'
 import { balanceOn, standing } from '../ledger'
-import { change, type PlannedPurchase, type Workspace } from '.'
+import { unitOn } from '../prices'
+import { makePlan } from '../search'
+import { change, tillOf, worldOf, type PlannedPurchase, type Workspace } from '.'
 
 const ids = (): (() => string) => {
   let n = 0
@@ -67,7 +69,7 @@ describe('a purchase', () => {
         date: TODAY,
         amount: 500,
         id: 'f1',
-        returned: false
+        returned: 0
       }),
       { id: 'ph', entry: 'e1', type: 'image/jpeg', widthPx: 4, heightPx: 3, bytes: 10 }
     )
@@ -129,7 +131,7 @@ describe('money that comes back', () => {
       date: TODAY,
       amount: 900,
       id: 'f1',
-      returned: false
+      returned: 0
     })
     expect([
       after.items.length,
@@ -144,7 +146,7 @@ describe('money that comes back', () => {
       date: TODAY,
       amount: 3900,
       id: 'f1',
-      returned: true
+      returned: 1
     })
     expect([
       after.items,
@@ -172,6 +174,105 @@ describe('money that comes back', () => {
         { item: 'c', date: TODAY, amount: 1, id: 's', name: 'x' }
       ).items
     ).toEqual([])
+  })
+})
+
+describe('several pieces, bundles and finds', () => {
+  const piece = (tool: string, count = 1) => ({
+    tool,
+    tier: 'weekend' as const,
+    condition: 'new' as const,
+    power: 'hand' as const,
+    count
+  })
+  const box = {
+    id: 'my/set',
+    name: 'Set',
+    pieces: [piece('mallet'), piece('tape'), piece('f-clamp-600', 4)]
+  }
+  const quote = {
+    id: 'q',
+    offer: 'my/set',
+    date: '2026-05-01',
+    price: 9000,
+    seller: 'private' as const
+  }
+  const withBox = { ...start, bundles: [box], quotes: [quote] }
+  const boughtBox = change.recordPurchase(withBox, library, {
+    purchase: { ...saw, offer: 'my/set' },
+    date: TODAY,
+    paid: 9001,
+    itemId: 'i',
+    entryId: 'e'
+  })
+  const back = { entry: 'e', date: TODAY, amount: 9001, id: 'f', returned: 1 }
+  test('a bundle taken back or returned leaves no piece behind', () => {
+    expect(boughtBox.items).toHaveLength(3)
+    expect(change.reverseEntry(boughtBox, 'e', 'r').items).toEqual(start.items)
+    expect(change.refundEntry(boughtBox, back).items).toEqual(start.items)
+    expect(change.refundEntry(boughtBox, { ...back, returned: 0 }).items).toHaveLength(3)
+  })
+  test('a corrected amount is shared out among all pieces, to the cent', () => {
+    const after = change.correctEntry(boughtBox, 'e', { amount: -6000 }, ids())
+    expect(after.items.map(({ cost }) => cost)).toEqual([2002, 1999, 1999])
+    expect(after.items.reduce((sum, { cost }) => sum + cost, 0)).toBe(6000)
+  })
+  test('of four clamps one goes back: three stay with three quarters of the cost, also once the price is corrected', () => {
+    const clamps = change.recordReceipt(start, library, {
+      id: 'r',
+      date: TODAY,
+      lines: [
+        {
+          ...piece('f-clamp-600', 4),
+          what: 'tool',
+          amount: 4000,
+          tax: 0,
+          delivery: 0,
+          entryId: 'e',
+          itemId: 'i'
+        }
+      ]
+    })
+    const one = change.refundEntry(clamps, { ...back, amount: 1000 })
+    expect(one.items.map(({ count, cost }) => [count, cost])).toEqual([[3, 3000]])
+    const right = change.correctEntry(one, 'e', { amount: -4400 }, ids())
+    expect(right.items.map(({ count, cost }) => [count, cost])).toEqual([[3, 3300]])
+    expect(crossCheck(right, library)).toEqual([])
+  })
+  test('what there is only one of is on offer no more once it is bought, and again when that was a mistake', () => {
+    const find = {
+      id: 'my/find',
+      tool: 'mallet',
+      tier: 'weekend' as const,
+      condition: 'used' as const,
+      acquisition: 'buy' as const,
+      power: 'hand' as const,
+      single: true
+    }
+    const there = {
+      ...withBox,
+      offers: [find],
+      quotes: [quote, { ...quote, id: 'q2', offer: 'my/find', price: 500 }]
+    }
+    const priceOn = (state: Workspace, id: string): number | undefined => {
+      const world = worldOf(state, library, TODAY)
+      const open = state.offers.find((one) => one.id === id)
+      return (open?.until ?? TODAY) < TODAY ? undefined : unitOn(tillOf(world), id, TODAY)?.payment
+    }
+    const purchase = { ...saw, offer: 'my/find' }
+    const bought = { date: TODAY, paid: 500, itemId: 'n', entryId: 'x' }
+    const after = change.recordPurchase(there, library, { purchase, ...bought })
+    expect([priceOn(there, 'my/find') !== undefined, priceOn(after, 'my/find')]).toEqual([
+      true,
+      undefined
+    ])
+    expect(priceOn(change.reverseEntry(after, 'x', 'r'), 'my/find')).toBe(priceOn(there, 'my/find'))
+    expect([priceOn(withBox, 'my/set'), priceOn(boughtBox, 'my/set')]).toEqual([9000, undefined])
+    expect([crossCheck(after, library), crossCheck(boughtBox, library)]).toEqual([[], []])
+    const planned = makePlan(worldOf(after, library, TODAY), { evaluations: 200 })
+    expect(
+      planned.kind !== 'clash' && planned.plan.purchases.some(({ offer }) => offer === 'my/find')
+    ).toBe(false)
   })
 })
 

@@ -1,7 +1,7 @@
-import type { Dispute, HazardClass, HazardLevel, Library, School, Stance } from '../catalogue'
+import type { Dispute, HazardClass, HazardLevel, Library, School, Side, Stance } from '../catalogue'
 import { distinct } from '../kernel'
 import { timesRatio, type Minor } from '../money'
-import type { Ban, OwnMix, Workspace } from './types'
+import type { Ban, BeforeSide, OwnMix, Workspace } from './types'
 import { weightsOf, withWeights, type Weights } from './weights'
 
 /** A school's weights in the workspace's money. */
@@ -176,6 +176,62 @@ export function blend(a: School, b: School, share: number, id: string, name: str
   }
 }
 
+/** Without what a side had set: settings it changed go back to what they were, unless the user has changed them again since. */
+function withoutSide(workspace: Workspace, dispute: Dispute): Workspace {
+  const { sides = {}, beforeSides = {} } = workspace.preferences
+  const side = dispute.sides.find(({ id }) => id === sides[dispute.id])
+  const before = beforeSides[dispute.id]
+  if (!side) return workspace
+  const { preferences } = workspace
+  // A side taken by an older version remembers nothing: what it banned is taken for its own.
+  const itsBans = before?.bans ?? side.bans
+  const back = <T>(set: T | undefined, now: T, was: T | undefined): T =>
+    set !== undefined && now === set && was !== undefined ? was : now
+  const freed = (bans: readonly Ban[]): Ban[] =>
+    bans.filter(({ kind, id }) => !(kind === 'tool' && itsBans.includes(id)))
+  const { ownMix } = preferences
+  return {
+    ...workspace,
+    bans: freed(workspace.bans),
+    preferences: defined({
+      ...preferences,
+      power: back(side.power, preferences.power, before?.power),
+      tier: back(side.tier, preferences.tier, before?.tier),
+      condition: back(side.condition, preferences.condition, before?.condition),
+      leanings: [
+        ...(preferences.leanings ?? []).filter(
+          ({ tool }) => !side.leanings.some((one) => one.tool === tool)
+        ),
+        ...(before?.leanings ?? [])
+      ],
+      ownMix: ownMix && {
+        ...ownMix,
+        bans: freed(ownMix.bans),
+        power: back(side.power, ownMix.power, before?.power)
+      },
+      sides: without(sides, dispute.id),
+      beforeSides: without(beforeSides, dispute.id)
+    })
+  }
+}
+const without = <T>(record: Readonly<Record<string, T>>, gone: string): Record<string, T> =>
+  Object.fromEntries(Object.entries(record).filter(([id]) => id !== gone))
+
+/** What a side will change, to be put back when it is left. */
+function beforeSide({ preferences, bans }: Workspace, side: Side, library: Library): BeforeSide {
+  const isBanned = (tool: string): boolean =>
+    bans.some(({ kind, id }) => kind === 'tool' && id === tool)
+  return {
+    power: preferences.power,
+    tier: preferences.tier,
+    condition: preferences.condition,
+    leanings: (preferences.leanings ?? []).filter(({ tool }) =>
+      side.leanings.some((one) => one.tool === tool)
+    ),
+    bans: bannedBy(library, side).filter((tool) => !isBanned(tool))
+  }
+}
+
 /** Takes a side in a dispute, or none; what another side of it had set is taken back. */
 export function takeSide(
   workspace: Workspace,
@@ -183,37 +239,19 @@ export function takeSide(
   dispute: Dispute,
   sideId: string | undefined
 ): Workspace {
-  const { sides = {}, ...preferences } = workspace.preferences
-  const before = dispute.sides.find(({ id }) => id === sides[dispute.id])
   const side = dispute.sides.find(({ id }) => id === sideId)
-  const cleared: Workspace = before
-    ? {
-        ...workspace,
-        bans: workspace.bans.filter(
-          ({ kind, id }) => !(kind === 'tool' && before.bans.includes(id))
-        ),
-        preferences: {
-          ...preferences,
-          leanings: (preferences.leanings ?? []).filter(
-            ({ tool }) => !before.leanings.some((one) => one.tool === tool)
-          )
-        }
-      }
-    : { ...workspace, preferences }
-  const rest = Object.fromEntries(Object.entries(sides).filter(([id]) => id !== dispute.id))
-  if (!side) return { ...cleared, preferences: { ...cleared.preferences, sides: rest } }
-  const set = laid(cleared, library, {
-    leanings: side.leanings,
-    bans: side.bans,
-    power: side.power
-  })
+  const cleared = withoutSide(workspace, dispute)
+  if (!side) return cleared
+  const set = laid(cleared, library, side)
+  const { sides, beforeSides } = cleared.preferences
   return {
     ...set,
     preferences: defined({
       ...set.preferences,
       condition: side.condition ?? set.preferences.condition,
       tier: side.tier ?? set.preferences.tier,
-      sides: { ...rest, [dispute.id]: side.id }
+      sides: { ...sides, [dispute.id]: side.id },
+      beforeSides: { ...beforeSides, [dispute.id]: beforeSide(cleared, side, library) }
     })
   }
 }

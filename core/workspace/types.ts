@@ -95,6 +95,17 @@ export interface OwnMix {
   readonly reinvestShare: number
 }
 
+/** Settings from before a side in a dispute was taken, and what the side has set. */
+export interface BeforeSide {
+  readonly power: PowerWish
+  readonly tier: Tier
+  readonly condition: Condition
+  /** Leanings that the side's own took the place of. */
+  readonly leanings: readonly Leaning[]
+  /** Tools that were banned by the side and by nothing before it. */
+  readonly bans: readonly string[]
+}
+
 export interface Preferences {
   readonly units: UnitSystem
   /** The tier offers are taken in unless a step asks for more. */
@@ -113,6 +124,8 @@ export interface Preferences {
   readonly ownMix?: OwnMix | undefined
   /** The sides taken in disputes of the trade, by dispute. */
   readonly sides?: Readonly<Record<string, string>> | undefined
+  /** What was before each of these sides was taken: it comes back when the side is left. */
+  readonly beforeSides?: Readonly<Record<string, BeforeSide>> | undefined
 }
 
 /** "I need it for …": a purchase thought over before it is made. */

@@ -175,8 +175,11 @@ test('settled plans survive a reload without planning again', async ({ page }) =
     const asked: string[] = []
     const post = Worker.prototype.postMessage
     Object.assign(window, { asked })
-    Worker.prototype.postMessage = function (this: Worker, question: { kind: string }) {
-      asked.push(question.kind)
+    Worker.prototype.postMessage = function (
+      this: Worker,
+      question: { kind: string; call?: string }
+    ) {
+      asked.push(question.call ?? question.kind)
       post.call(this, question)
     }
   })

@@ -6,6 +6,7 @@ import Select from 'primevue/select'
 import { computed, ref } from 'vue'
 import { buildFromTemplate, buildLike } from '../../../core/builds'
 import { issue, type Issue } from '../../../core/kernel'
+import { parseCount } from '../../../core/units'
 import { change } from '../../../core/workspace'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
@@ -30,15 +31,17 @@ const template = ref(options.value[0]?.id ?? OWN)
 const name = ref('')
 const copies = ref('1')
 const problems = ref<readonly Issue[]>([])
+const MOST_COPIES = 100_000
 
 function add(): void {
   const chosen = store.world?.library.templates.get(template.value)
   const pattern = store.workspace?.builds.find(({ id }) => `${LIKE}${id}` === template.value)
-  const count = Number(copies.value)
+  const counted = parseCount(copies.value)
+  const count = counted.ok ? counted.value : 0
   const wholeName = name.value.trim() || chosen?.name || pattern?.name || ''
   problems.value = [
     ...(wholeName === '' ? [issue('text.empty')] : []),
-    ...(Number.isInteger(count) && count >= 1 && count <= 100_000 ? [] : [issue('number.whole')])
+    ...(counted.ok ? (count <= MOST_COPIES ? [] : [issue('number.whole')]) : counted.issues)
   ]
   if (problems.value.length > 0) return
   const id = newId('build')

@@ -17,7 +17,7 @@ import {
 } from '../../../core/catalogue'
 import { issue, type Issue } from '../../../core/kernel'
 import { exponentOf } from '../../../core/money'
-import { parseLengths } from '../../../core/units'
+import { parseLengths, parseNumber } from '../../../core/units'
 import { change } from '../../../core/workspace'
 import { library } from '../../../data'
 import { useWorkspace } from '../../stores/workspace'
@@ -64,7 +64,11 @@ watch(visible, (shown) => {
   if (shown) problems.value = []
 })
 
-const amount = (text: string): number => Number(text.trim().replace(',', '.'))
+const amount = (text: string): number => {
+  if (text.trim() === '') return 0
+  const read = parseNumber(text)
+  return read.ok ? read.value : Number.NaN
+}
 function readSizes(): Specs | undefined {
   const read = parseLengths(
     sizes.value,

@@ -7,6 +7,7 @@ import { issue, type Issue } from '../../../core/kernel'
 import type { LedgerEntry } from '../../../core/ledger'
 import { parseAmount } from '../../../core/money'
 import { change } from '../../../core/workspace'
+import NumberField from '../../parts/NumberField.vue'
 import PhotoPick from '../../parts/PhotoPick.vue'
 import PhotoView from '../../parts/PhotoView.vue'
 import type { Taken } from '../../shell/photo'
@@ -29,6 +30,8 @@ const amount = ref('')
 const date = ref('')
 const text = ref('')
 const returned = ref(true)
+/** How many of several alike went back. */
+const pieces = ref(1)
 const problems = ref<readonly Issue[]>([])
 const currency = computed(() => store.workspace?.money.currency ?? 'EUR')
 const photos = computed(() =>
@@ -51,6 +54,11 @@ const refundable = computed(() =>
 const inKit = computed(
   () => store.workspace?.items.some(({ id }) => id === props.entry.item) === true
 )
+/** Of several alike, how many there still are; a bundle goes back whole. */
+const several = computed(() => {
+  const there = store.workspace ? change.itemsOf(store.workspace, props.entry) : []
+  return there.length === 1 ? (there[0]?.count ?? 1) : 1
+})
 watch(
   () => props.entry.id,
   () => {
@@ -83,6 +91,7 @@ function begin(what: 'correct' | 'refund'): void {
   date.value = what === 'correct' ? props.entry.date : (store.world?.asOf ?? '')
   text.value = props.entry.text
   returned.value = inKit.value
+  pieces.value = several.value
 }
 function confirm(): void {
   const { world, workspace } = store
@@ -120,7 +129,7 @@ function confirm(): void {
         date: day.value,
         amount: read.value,
         id: newId('e'),
-        returned: returned.value && inKit.value
+        returned: returned.value && inKit.value ? pieces.value : 0
       })
     )
   else
@@ -244,6 +253,15 @@ async function addPhoto(photo: Taken): Promise<void> {
       <label v-if="doing === 'refund' && inKit" class="row small"
         ><input v-model="returned" type="checkbox" /> {{ words.returned }}</label
       >
+      <NumberField
+        v-if="doing === 'refund' && inKit && returned && several > 1"
+        :label="words.returnedOf(several)"
+        :value="pieces"
+        :least="1"
+        :most="several"
+        whole
+        @change="pieces = $event ?? several"
+      />
       <div class="row">
         <Button type="submit" size="small" :label="words.confirm" /><Button
           type="button"

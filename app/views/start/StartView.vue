@@ -8,6 +8,7 @@ import { buildFromTemplate } from '../../../core/builds'
 import type { Rhythm } from '../../../core/calendar'
 import { type Issue, issue } from '../../../core/kernel'
 import { parseAmount } from '../../../core/money'
+import { parseNumber } from '../../../core/units'
 import { change, type Workspace } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { newId } from '../../stores/clock'
@@ -84,18 +85,21 @@ function incomeOf(amount: number, today: string): Rhythm {
     ? { kind: 'monthly', first: today, dayOfMonth: Number(today.slice(8, 10)), amount }
     : { kind: rhythm.value, first: today, amount }
 }
+const HOURS_OF_A_WEEK = 168
 async function go(): Promise<void> {
-  const perWeek = Number(hours.value.replace(',', '.'))
+  const perWeek = parseNumber(hours.value)
   const [have, set, keep] = amounts.value
   problems.value = [
     ...amounts.value.flatMap((read) =>
       read.ok ? (read.value < 0 ? [issue('money.negative')] : []) : read.issues
     ),
-    ...(Number.isFinite(perWeek) && perWeek >= 0 && perWeek <= 168
-      ? []
-      : [issue('field.type', [], { expected: 'a number of hours' })])
+    ...(perWeek.ok
+      ? perWeek.value >= 0 && perWeek.value <= HOURS_OF_A_WEEK
+        ? []
+        : [issue('field.type', [], { expected: 'a number of hours' })]
+      : perWeek.issues)
   ]
-  if (problems.value.length > 0 || !have?.ok || !set?.ok || !keep?.ok) return
+  if (problems.value.length > 0 || !have?.ok || !set?.ok || !keep?.ok || !perWeek.ok) return
   const today = store.today
   useLoading().startOwn((fresh): Workspace => {
     const income = incomeOf(set.value, today)
@@ -108,7 +112,7 @@ async function go(): Promise<void> {
           income.kind === 'weekly' ? 'week' : income.kind === 'fortnightly' ? 'fortnight' : 'month',
         count: income.kind === 'weekly' || income.kind === 'fortnightly' ? 26 : 12
       },
-      time: { minutesPerWeek: Math.round(perWeek * 60) },
+      time: { minutesPerWeek: Math.round(perWeek.value * 60) },
       builds: templates
         .filter(({ id }) => builds.value.includes(id))
         .map((template) => buildFromTemplate(template, newId('build'), template.name)),
