@@ -6,13 +6,15 @@ import {
   useIntervalFn,
   useOnline,
   usePreferredDark,
-  useTitle
+  useTitle,
+  useEventListener
 } from '@vueuse/core'
 import Button from 'primevue/button'
 import MessageBox from 'primevue/message'
 import FindDialog from './shell/FindDialog.vue'
 import KeysDialog from './shell/KeysDialog.vue'
 import ThumbIndex from './shell/ThumbIndex.vue'
+import { shownAgain } from './shell/found'
 import { useKeys } from './shell/keys'
 import { takeUp, waiting } from './shell/offline'
 import { useSave } from './shell/use-save'
@@ -70,18 +72,14 @@ const demoLine = computed(() =>
 /** A part of the page that was not loaded yet may be gone with a newer version; the page is asked for anew. */
 const partMissing = ref(false)
 const online = useOnline()
-onMounted(() =>
-  window.addEventListener('vite:preloadError', (event) => {
-    event.preventDefault()
-    partMissing.value = true
-  })
-)
+useEventListener(window, 'vite:preloadError', (event) => {
+  event.preventDefault()
+  partMissing.value = true
+})
 /** A page that is closed while a change is being written asks first. */
-onMounted(() =>
-  window.addEventListener('beforeunload', (event) => {
-    if (saving.kept === 'keeping') event.preventDefault()
-  })
-)
+useEventListener(window, 'beforeunload', (event) => {
+  if (saving.kept === 'keeping') event.preventDefault()
+})
 const backupLine = computed(() =>
   keeping.backupDue !== undefined && (route.path === '/' || route.path === '/settings')
     ? keepingWords.due(keeping.backupDue, keeping.backup === undefined)
@@ -208,7 +206,7 @@ const save = useSave()
         </div>
       </MessageBox>
       <RouterView v-if="store.world" v-slot="{ Component }">
-        <component :is="Component" :key="`${store.workspace?.id}${route.path}`" />
+        <component :is="Component" :key="`${store.workspace?.id}${route.fullPath}#${shownAgain}`" />
       </RouterView>
       <p v-else class="soft">{{ shell.loading }}</p>
     </main>

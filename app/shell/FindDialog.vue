@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useWorkspace } from '../stores/workspace'
 import { shell } from '../words/shell'
+import { shownAgain } from './found'
 import { findables, search } from './search'
 
 const visible = defineModel<boolean>('visible', { required: true })
@@ -21,7 +22,8 @@ function go(index: number): void {
   const target = found.value[index]
   if (!target) return
   visible.value = false
-  void router.push(target.path)
+  if (router.currentRoute.value.fullPath === target.path) shownAgain.value += 1
+  else void router.push(target.path)
 }
 </script>
 

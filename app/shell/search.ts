@@ -116,7 +116,7 @@ export function findables(world: World, say: Say, plan: Plan | undefined): Finda
       kind: 'operation',
       label: name,
       more: '',
-      path: `/kit?tool=${to(name)}`,
+      path: `/kit?operation=${to(id)}`,
       words: [name, ...(aliases ?? [])].join(' ')
     }))
   ]

@@ -47,6 +47,11 @@ const FOLDER_KEEPS = 20
 /** Once the page has come to rest, photos that have had their time are cleared away and the second copy is made whole, ms. */
 const TIDY_AFTER = 30_000
 
+const withoutPhotos = (
+  text: Result<string>
+): Result<{ readonly text: string; readonly photos: PhotoFile[] }> =>
+  text.ok ? ok({ text: text.value, photos: [] }) : text
+
 /** Files in and out, snapshots and backups of the workspace on the table. */
 export const useKeeping = defineStore('keeping', () => {
   const store = useWorkspace()
@@ -101,12 +106,15 @@ export const useKeeping = defineStore('keeping', () => {
     const lasting = (await navigator.storage?.persisted?.()) ?? false
     room.value = estimate && { used: estimate.usage ?? 0, quota: estimate.quota ?? 0, lasting }
   }
+  /** One tidying at a time is waited for: that of the workspace on the table. */
+  let tidying: ReturnType<typeof setTimeout> | undefined
   watch(
     () => store.workspace?.id,
     () => {
       snapshots.value = []
       void lookForBackup()
-      setTimeout(() => {
+      clearTimeout(tidying)
+      tidying = setTimeout(() => {
         if (store.workspace && saving.kept === 'kept') void storage.clearPhotos(store.workspace)
         void storage.completeCopy()
       }, TIDY_AFTER)
@@ -226,10 +234,8 @@ export const useKeeping = defineStore('keeping', () => {
 
   /** Takes a file in: a workspace that is not known here is opened; for any other, what it would change is shown first. What is refused leaves everything as it is. */
   async function openFile(name: string, bytes: Uint8Array): Promise<readonly Issue[]> {
-    const { isZip, readWorkspace, readZip } = await formats()
-    const zip = isZip(bytes)
-      ? readZip(bytes)
-      : ok({ text: new TextDecoder().decode(bytes), photos: [] as PhotoFile[] })
+    const { isZip, readWorkspace, readZip, textOf } = await formats()
+    const zip = isZip(bytes) ? readZip(bytes) : withoutPhotos(textOf(bytes))
     if (!zip.ok) return zip.issues
     const read = readWorkspace(zip.value.text, library)
     if (!read.ok) return read.issues

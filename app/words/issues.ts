@@ -17,6 +17,10 @@ const FILES: Readonly<Record<string, Sentence>> = {
     `The file has ${(n(f.size) / 1e6).toFixed(1)} MB; at most ${n(f.limit) / 1e6} MB are read. A workspace file is far smaller: is it the right file?`,
   'json.syntax': (_, f) =>
     `The file stops making sense at line ${t(f.line)}, column ${t(f.column)} (${t(f.what)}). It may have been cut short or edited; use an earlier copy.`,
+  'json.twice': (_, f) =>
+    `The file says ${quoted(f.key)} twice in one place (line ${t(f.line)}), and only one of them could hold. Take one out, or use an earlier copy.`,
+  'file.not-text': () =>
+    'The file holds signs that are no text in UTF-8. Save it again as UTF-8, or use an earlier copy; nothing was changed here.',
   'file.not-this-format': (_, f) =>
     `This is not a ${t(f.expected)} file${f.found === undefined ? '' : ` (it calls itself ${quoted(f.found)})`}. Choose a file that was saved from here.`,
   'file.no-version': () =>
@@ -79,6 +83,8 @@ const FILES: Readonly<Record<string, Sentence>> = {
   'unknown.entry': (_, f) => `There is no ledger entry ${quoted(f.id)} to take back.`,
   'build.done-before-begun': (say, f) =>
     `The build is done on ${say.day(t(f.done))}, before it was begun on ${say.day(t(f.begun))}.`,
+  'horizon.too-late': (_, f) =>
+    `The plan would reach beyond ${t(f.last)}, the last day that is reckoned with. Begin earlier, or plan fewer stages.`,
   'horizon.too-long': () =>
     'The plan reaches more than five years ahead. Choose fewer or shorter stages.',
   'quotes.empty': () =>

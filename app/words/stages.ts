@@ -58,6 +58,8 @@ export const stages = {
   earlierFine:
     'It could be, at no cost to the rules. The plan buys as late as it can, so that the money stays free.',
   unopenedTitle: 'Left out of the plan',
+  curtailed: (operations: readonly string[]): string =>
+    `There are more combinations of tools for ${operations.join(', ')} than can be looked at: a better way to do it may have been missed. Fewer tools that stand in for one another, or a ban on some, make it exact again.`,
   unopened: (
     build: string,
     why: 'no-way' | 'money' | 'hours' | 'space' | 'does-not-pay',

@@ -24,6 +24,9 @@ function incomeOf(world: World, plan: Plan, receipts: readonly Receipt[]): Plann
     .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
 }
 
+/** Plans kept at the most, the newest of them: as many as a file may hold. */
+const PLANS_KEPT = 200
+
 /** Keeps the plan of today with what it knew and counts on, so that it can be laid over what really happens even when the money settings have changed since. */
 export function keepPlan(world: World, plan: Plan): Workspace {
   const { workspace, asOf, balance } = world
@@ -38,7 +41,7 @@ export function keepPlan(world: World, plan: Plan): Workspace {
       world.receipts.filter(({ date }) => date <= plan.until)
     )
   }
-  return { ...workspace, adopted: [...workspace.adopted, { ...plan, kept }] }
+  return { ...workspace, adopted: [...workspace.adopted, { ...plan, kept }].slice(-PLANS_KEPT) }
 }
 
 /** Where a kept plan begins, and what has really moved since. */

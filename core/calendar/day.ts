@@ -3,6 +3,9 @@ import { bug, issue, ok, refused, type Path, type Result } from '../kernel'
 /** A calendar day without a zone, as `YYYY-MM-DD`. Sorts as text. Years 1900 to 2199. */
 export type Day = string
 
+/** The last day that is reckoned with. */
+export const LAST_DAY: Day = '2199-12-31'
+
 const PATTERN = /^(\d{4})-(\d{2})-(\d{2})$/
 export const MS_PER_DAY = 86_400_000
 /** Days a year is reckoned with in rates and ages. */

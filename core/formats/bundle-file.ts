@@ -1,5 +1,6 @@
-import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
+import { strToU8, unzipSync, zipSync } from 'fflate'
 import { issue, ok, refused, type Result } from '../kernel'
+import { textOf } from './json'
 import type { Photo } from '../workspace'
 import { LARGEST_FILE } from './json'
 
@@ -89,5 +90,6 @@ export function readZip(
       return []
     }
   })
-  return ok({ text: strFromU8(workspace), photos })
+  const text = textOf(workspace)
+  return text.ok ? ok({ text: text.value, photos }) : text
 }

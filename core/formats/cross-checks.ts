@@ -1,6 +1,6 @@
 import { jigBuild } from '../builds'
 import { withOwn, type Library } from '../catalogue'
-import { LONGEST_HORIZON_DAYS, daysBetween, horizonEnd, stagesFrom } from '../calendar'
+import { LAST_DAY, LONGEST_HORIZON_DAYS, daysBetween, horizonEnd, stagesFrom } from '../calendar'
 import { issue, type Issue, type Path } from '../kernel'
 import { ledgerProblems } from '../ledger'
 import { typicalOffer } from '../prices'
@@ -211,6 +211,11 @@ export function crossCheck(workspace: WorkspaceFile, base: Library, provenLedger
   found.push(...outOfOrder(workspace))
   const { start, length, count } = workspace.horizon
   const end = horizonEnd(stagesFrom(start, length, count)) ?? start
+  // A fixed day may lie behind the start: the plan then reaches as far from there.
+  const from = workspace.asOf !== undefined && workspace.asOf > start ? workspace.asOf : start
+  const last = horizonEnd(stagesFrom(from, length, count + 1)) ?? from
+  if (last > LAST_DAY)
+    found.push(issue('horizon.too-late', ['horizon', 'count'], { last: LAST_DAY }))
   if (daysBetween(start, end) > LONGEST_HORIZON_DAYS)
     found.push(
       issue('horizon.too-long', ['horizon', 'count'], { count, limit: LONGEST_HORIZON_DAYS })

@@ -7,6 +7,7 @@ import {
   TODAY,
   build,
   demo,
+  demoPlan,
   demoText,
   demoWorld,
   emptyWorkspace,
@@ -25,8 +26,11 @@ import {
   readPlan,
   readProven,
   readWorkspace,
+  textOf,
   writeWorkspace
 } from '.'
+import { parseJson } from './json'
+import { keepPlan } from '../against'
 
 const text = (change: object): string => JSON.stringify({ ...demo('hive-yard'), ...change })
 const refusals = (raw: string): { code: string; path: string; line: unknown }[] => {
@@ -447,5 +451,79 @@ describe('a workspace whose ledger is known to be what was written', () => {
       library
     )
     expect(wrong.ok ? '' : wrong.issues[0]?.code).toBe('money.fraction')
+  })
+})
+
+describe('files found by attack', () => {
+  const whole = JSON.parse(demoText('hive-yard')) as Record<string, unknown>
+  const readOf = (change: object) => readWorkspace(JSON.stringify({ ...whole, ...change }), library)
+  const money = whole.money as object
+  test('whatever is planned and kept at the largest amounts can be read back', () => {
+    const huge = readOf({
+      money: { ...money, minorPer100Points: 100_000_000_000, reserve: 0 },
+      ledger: [1, 2, 3].map((n) => ({
+        id: `o${n}`,
+        date: '2026-04-01',
+        kind: n === 1 ? 'opening' : 'one-off',
+        amount: 100_000_000_000,
+        text: 'Purse'
+      })),
+      plan: undefined,
+      quotes: []
+    })
+    if (!huge.ok) throw new Error(JSON.stringify(huge.issues))
+    const world = worldOf(huge.value.workspace, library, '2026-05-04')
+    const made = makePlan(world, { evaluations: 200 })
+    if (made.kind === 'clash') throw new Error('clash')
+    const kept = keepPlan(world, made.plan)
+    expect(kept.adopted.at(-1)?.kept?.balance).toBe(300_000_000_000)
+    const again = readWorkspace(writeWorkspace(kept, made.plan), library)
+    expect(again.ok ? [] : again.issues).toEqual([])
+  })
+  test('a horizon beyond the last day that can be written is refused at the door', () => {
+    const late = readOf({
+      asOf: undefined,
+      plan: undefined,
+      horizon: { start: '2199-06-01', length: 'month', count: 12 }
+    })
+    expect(late.ok ? [] : late.issues.map(({ code }) => code)).toContain('horizon.too-late')
+  })
+  test('a key that stands twice is said, with its line, wherever it stands', () => {
+    const twice = demoText('hive-yard').replace(/\}\s*$/, ', "ledger": [] }')
+    expect(readWorkspace(twice, library)).toMatchObject({
+      issues: [{ code: 'json.twice', figures: { key: 'ledger' } }]
+    })
+    expect(parseJson('{"format":"x","money":{"reserve":1,"reserve":2}}')).toMatchObject({
+      issues: [{ code: 'json.twice', figures: { key: 'reserve', line: 1 } }]
+    })
+    // The same key in two objects, and one that stands in a text, are no repeats.
+    expect(parseJson('{"a":{"b":1},"c":{"b":"\\"b\\":"}}').ok).toBe(true)
+  })
+  test('bytes that are no UTF-8 are refused; halves of characters are cleaned away and said', () => {
+    expect(textOf(new Uint8Array([0x7b, 0xff, 0x7d]))).toMatchObject({
+      ok: false,
+      issues: [{ code: 'file.not-text' }]
+    })
+    const read = readOf({ name: 'Shop \ud800 one' })
+    if (!read.ok) throw new Error(JSON.stringify(read.issues))
+    expect([read.value.workspace.name, read.value.notes.map(({ code }) => code)]).toEqual([
+      'Shop one',
+      ['file.cleaned']
+    ])
+  })
+  test('a name stands on one line and has at least one sign that is seen', () => {
+    const lined = readOf({ name: 'Two\nlines' })
+    expect(lined.ok && lined.value.workspace.name).toBe('Two lines')
+    for (const name of ['\u200b', '\u2800\u3164', '\u00ad\u034f', ' \n '])
+      expect(readOf({ name }).ok).toBe(false)
+  })
+  test('no more plans are kept than a file may hold', () => {
+    const world = worldOf(demo('hive-yard'), library, '2026-05-04')
+    const full = {
+      ...world.workspace,
+      adopted: Array.from({ length: 200 }, () => demoPlan('hive-yard'))
+    }
+    const kept = keepPlan(worldOf(full, library, '2026-05-04'), demoPlan('hive-yard'))
+    expect([kept.adopted.length, kept.adopted.at(-1)?.kept !== undefined]).toEqual([200, true])
   })
 })

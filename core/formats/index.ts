@@ -11,7 +11,7 @@ export {
   MOST_PROBLEMS,
   type ReadWorkspace
 } from './read'
-export { LARGEST_FILE } from './json'
+export { LARGEST_FILE, textOf } from './json'
 export { decimal, planCsv, workspacePrint, writePlan, writeWorkspace } from './write'
 export { WORKSPACE_VERSION } from './workspace-schema'
 export { planJsonSchema, schemaText, workspaceJsonSchema } from './published-schema'

@@ -2,6 +2,7 @@ import {
   findNodeAtLocation,
   parseTree,
   printParseErrorCode,
+  visit,
   type Node,
   type ParseError
 } from 'jsonc-parser'
@@ -22,7 +23,37 @@ const lineAt = (text: string, offset: number): number => {
   return line
 }
 
-/** Reads JSON text; a syntax error is reported with its line and column. Codes: `file.empty`, `file.too-large`, `json.syntax`. */
+/** Keys of all objects of the data, and keys the text has: fewer where one stands twice. Far quicker than following the text. */
+function keysIn(data: unknown): number {
+  if (typeof data !== 'object' || data === null) return 0
+  const values: unknown[] = Object.values(data)
+  return values.reduce<number>(
+    (sum, value) => sum + keysIn(value),
+    Array.isArray(data) ? 0 : values.length
+  )
+}
+function keysWritten(text: string): number {
+  let count = 0
+  for (const [, colon] of text.matchAll(/"(?:[^"\\]|\\.)*"(\s*:)?/g)) if (colon) count++
+  return count
+}
+
+/** The first key that stands twice in one object, which JSON leaves open: the last one would silently win. */
+function repeatedKey(text: string): { readonly key: string; readonly offset: number } | undefined {
+  let found: { key: string; offset: number } | undefined
+  const open: Set<string>[] = []
+  visit(text, {
+    onObjectBegin: () => void open.push(new Set()),
+    onObjectEnd: () => void open.pop(),
+    onObjectProperty: (key, offset) => {
+      if (open.at(-1)?.has(key)) found ??= { key, offset }
+      open.at(-1)?.add(key)
+    }
+  })
+  return found
+}
+
+/** Reads JSON text; a syntax error is reported with its line and column. Codes: `file.empty`, `file.too-large`, `json.syntax`, `json.twice`. */
 export function parseJson(raw: string): Result<ParsedJson> {
   const text = raw.replace(/^\ufeff/, '')
   if (text.length > LARGEST_FILE)
@@ -45,6 +76,9 @@ export function parseJson(raw: string): Result<ParsedJson> {
       })
     )
   }
+  const twice = keysIn(data) < keysWritten(text) ? repeatedKey(text) : undefined
+  if (twice)
+    return refused(issue('json.twice', [], { key: twice.key, line: lineAt(text, twice.offset) }))
   let tree: Node | undefined
   const lineOf = (path: Path): number => {
     tree ??= parseTree(text)
@@ -55,4 +89,13 @@ export function parseJson(raw: string): Result<ParsedJson> {
     return 1
   }
   return ok({ data, lineOf })
+}
+
+/** The text of a file; code `file.not-text` where its bytes are not UTF-8, which a program of ours always writes. */
+export function textOf(bytes: Uint8Array): Result<string> {
+  try {
+    return ok(new TextDecoder('utf-8', { fatal: true }).decode(bytes))
+  } catch {
+    return refused(issue('file.not-text'))
+  }
 }

@@ -15,7 +15,7 @@ import {
   TOOL_GROUPS,
   WORK_AROUNDS
 } from '../catalogue'
-import { LARGEST_AMOUNT } from '../money'
+import { LARGEST_AMOUNT, LARGEST_TOTAL } from '../money'
 
 /** No code is made from strings: a strict content security policy forbids it, and nothing here needs it. */
 z.config({ jitless: true })
@@ -34,16 +34,24 @@ export const id = z
 /** Direction overrides and other invisible controls: they can make a name read as another one, so they are taken out on reading. */
 const HIDDEN =
   '\\u0000-\\u0008\\u000b-\\u001f\\u007f-\\u009f\\u200b\\u200e\\u200f\\u202a-\\u202e\\u2060-\\u2064\\u2066-\\u2069\\ufeff'
+/** Signs without ink of other kinds: a name of nothing else is none, though a name may hold them (joiners of many scripts). */
+const BLANK =
+  '\\u00ad\\u034f\\u061c\\u115f\\u1160\\u17b4\\u17b5\\u180b-\\u180e\\u200c\\u200d\\u2800\\u3164\\ud800-\\udfff\\ufe00-\\ufe0f\\uffa0'
 const INVISIBLE = new RegExp(`[${HIDDEN}]`, 'g')
 /** At least one character that is seen. */
-const SEEN = new RegExp(`[^\\s${HIDDEN}]`)
-export const cleanText = (text: string): string => text.normalize('NFC').replace(INVISIBLE, '')
+const SEEN = new RegExp(`[^\\s${HIDDEN}${BLANK}]`)
+/** Halves of a character that stand alone, as damaged text holds them. */
+const LONE_HALVES = /[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g
+export const cleanText = (text: string): string =>
+  text.replace(LONE_HALVES, '').normalize('NFC').replace(INVISIBLE, '')
+/** A name stands on one line. */
+const cleanName = (text: string): string => cleanText(text).replace(/\s+/g, ' ').trim()
 
 export const name = z
   .string()
   .max(200, 'text.too-long')
   .regex(SEEN, 'text.empty')
-  .transform(cleanText)
+  .transform(cleanName)
 export const text = z.string().max(2000, 'text.too-long').transform(cleanText)
 /** A calendar day of the years 1900 to 2199; whether the month has it, is said apart. */
 export const day = z
@@ -72,6 +80,18 @@ export const price = z
   .multipleOf(1, 'money.fraction')
   .min(0, 'money.negative')
   .max(LARGEST_AMOUNT, 'money.too-large')
+/** A sum the program makes of amounts: of a purse, of a planned purchase or of a build's timber. It may be larger than any amount that is entered. */
+export const total = z
+  .number()
+  .multipleOf(1, 'money.fraction')
+  .min(-LARGEST_TOTAL, 'money.too-large')
+  .max(LARGEST_TOTAL, 'money.too-large')
+/** The same where it must not be negative. */
+export const paidTotal = z
+  .number()
+  .multipleOf(1, 'money.fraction')
+  .min(0, 'money.negative')
+  .max(LARGEST_TOTAL, 'money.too-large')
 export const count = z
   .number()
   .multipleOf(1, 'number.whole')

@@ -12,6 +12,8 @@ export const WORKSPACE_VERSION = 2
 export const PLAN_VERSION = 1
 
 const {
+  paidTotal,
+  total,
   id,
   name,
   text,
@@ -34,7 +36,7 @@ const plannedBuild = z.strictObject({
   done: day,
   work: z.array(z.strictObject({ stage: day, minutes })).max(2000),
   methods: z.record(id, id),
-  material: price
+  material: paidTotal
 })
 
 export const planSchema = z.strictObject({
@@ -45,23 +47,25 @@ export const planSchema = z.strictObject({
   asOf: day,
   until: day,
   purchases: z
-    .array(z.strictObject({ id, offer: id, count, date: day, price, forBuild: id.optional() }))
+    .array(
+      z.strictObject({ id, offer: id, count, date: day, price: paidTotal, forBuild: id.optional() })
+    )
     .max(2000),
   builds: z.array(plannedBuild).max(2000),
   resales: z
-    .array(z.strictObject({ item: id, date: day, amount: price }))
+    .array(z.strictObject({ item: id, date: day, amount: paidTotal }))
     .max(2000)
     .optional(),
   savings: z
-    .array(z.strictObject({ deal: id, date: day, amount: price }))
+    .array(z.strictObject({ deal: id, date: day, amount: paidTotal }))
     .max(2000)
     .optional(),
   kept: z
     .strictObject({
       on: day,
-      balance: amount,
+      balance: total,
       entries: z.array(id).max(5000),
-      income: z.array(z.strictObject({ date: day, amount })).max(5000)
+      income: z.array(z.strictObject({ date: day, amount: total })).max(5000)
     })
     .optional()
 })

@@ -7,6 +7,9 @@ export type Minor = number
 /** The largest amount accepted anywhere: one thousand million major units at two decimals. */
 export const LARGEST_AMOUNT: Minor = 100_000_000_000
 
+/** The largest sum of amounts that is kept: what whole numbers are exact to. */
+export const LARGEST_TOTAL: Minor = Number.MAX_SAFE_INTEGER
+
 /** Digits after the decimal mark for currencies that do not have two. Source: ISO 4217 (from memory). */
 const EXPONENTS: Readonly<Record<string, number>> = {
   BIF: 0,

@@ -41,6 +41,8 @@ export interface ModeContext {
   readonly world: World
   readonly sources: Sources
   readonly book: RequirementBook
+  /** Operations with more combinations of tools than are looked at. */
+  readonly curtailed: Set<string>
 }
 
 /** Modes of one step that are kept, the cheapest first. */
@@ -51,6 +53,8 @@ const FEW = 2
 const PER_METHOD = 12
 /** Combinations of groups looked at for one method. */
 const PAIRINGS = 600
+/** Combinations looked at before that, whether anything comes of them or not: ties may let none of very many hold. */
+const LOOKED_AT = 20_000
 /** Rough ways, and ways to clean up after them, that are combined. */
 const COMBINED = 12
 
@@ -133,8 +137,12 @@ function modesOfMethod(context: ModeContext, method: Method, task: Task, exact: 
   )
   if (families.some((family) => family.length === 0)) return []
   const found: Mode[] = []
+  let looked = 0
   const visit = (index: number, chosen: readonly Players[]): void => {
-    if (found.length >= PAIRINGS) return
+    if (found.length >= PAIRINGS || looked++ >= LOOKED_AT) {
+      context.curtailed.add(method.operation)
+      return
+    }
     const family = families[index]
     if (!family) {
       const one = modeOf(context, partAt(0), chosen)

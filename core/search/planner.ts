@@ -21,6 +21,8 @@ export type Outcome =
       readonly plan: Plan
       readonly report: Report
       readonly unopened: readonly Unopened[]
+      /** Operations of which not all ways could be looked at: there are too many. */
+      readonly curtailed: readonly string[]
       readonly effort: Effort
     }
   | {
@@ -28,6 +30,8 @@ export type Outcome =
       readonly plan: Plan
       readonly report: Report
       readonly unopened: readonly Unopened[]
+      /** Operations of which not all ways could be looked at: there are too many. */
+      readonly curtailed: readonly string[]
       readonly effort: Effort
     }
   | { readonly kind: 'no-builds'; readonly plan: Plan; readonly report: Report }
@@ -116,6 +120,7 @@ export class Planner {
       plan,
       report,
       unopened: leftOut(this.problem, this.search.decoding, this.search.best, plan),
+      curtailed: this.problem.curtailed,
       effort: this.effort
     }
   }

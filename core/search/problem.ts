@@ -50,6 +50,8 @@ export interface Problem {
   readonly constant: number
   /** Protection each choice needs, as requirements; −1 where it cannot be had. */
   readonly guards: readonly (readonly number[])[]
+  /** Operations with more combinations of tools than were looked at: for these a better way may have been missed. */
+  readonly curtailed: readonly string[]
   /** What the user has pinned, in order of the days. */
   readonly pins: readonly {
     readonly choice: number
@@ -222,6 +224,7 @@ export function problemOf(world: World, options: ProblemOptions = {}): Problem {
     world,
     sources,
     book: emptyBook(),
+    curtailed: new Set(),
     modes: [],
     activities: [],
     known: new Map(),
@@ -243,6 +246,7 @@ export function problemOf(world: World, options: ProblemOptions = {}): Problem {
     hopeless,
     constant: resaleOfOwned(world, sources, events.discount[events.horizon - 1] ?? 1),
     guards,
+    curtailed: [...compiling.curtailed],
     pins: pinsOf(world, choices, events)
   }
 }

@@ -2,6 +2,8 @@ import { describe, expect, test } from '@jest/globals'
 import { library } from '../../data'
 import { TODAY, build, emptyWorkspace, funds, item } from '../../tests/helpers/workspaces'
 import { worldOf, type Workspace } from '../workspace'
+import type { Method, Operation, Tool } from '../catalogue'
+import { makePlan } from '.'
 import { problemOf } from './problem'
 
 const base: Workspace = emptyWorkspace({
@@ -59,4 +61,64 @@ describe('what the search may buy', () => {
     }).find(({ id }) => id === 'drill-driver/weekend/new/buy/corded')
     expect([slept?.cash[0], Number.isFinite(slept?.cash.at(-1))]).toEqual([Infinity, true])
   })
+})
+
+test('twelve roles that twelve tools could each play, tied so that none of the combinations holds: looked at so far, and said', () => {
+  const base = emptyWorkspace()
+  const roles = Array.from({ length: 12 }, (_, i) => `my/role-${i}`)
+  const tool = (id: string, change: Partial<Tool>): Tool => ({
+    id,
+    name: id,
+    aliases: [],
+    group: 'hand-power',
+    kind: 'tool',
+    roles: [],
+    specs: {},
+    forms: [{ power: 'hand', points: 10 }],
+    lifeHours: null,
+    storedM2: 0,
+    companions: [],
+    hazard: null,
+    needs: [],
+    protects: [],
+    ...change
+  })
+  const others = (i: number): string[] => Array.from({ length: 10 }, (_, k) => `my/other-${i}-${k}`)
+  const tools = Array.from({ length: 12 }, (_, i) => [
+    tool(`my/tool-${i}`, {
+      roles,
+      specs: { shankMm: 6, colletMm: 12 },
+      companions: [{ anyOf: others(i), count: 1, kind: 'needed', why: 'It is of no use alone.' }]
+    }),
+    ...others(i).map((id) => tool(id, {}))
+  ]).flat()
+  const method: Method = {
+    id: 'my/work/way',
+    operation: 'my/work',
+    name: 'Way',
+    form: 'hand',
+    roles: roles.map((role) => ({ role, count: 1, rules: [] })),
+    ties: [{ comparator: 'shank-fits-collet', role: 'my/role-0', withRole: 'my/role-11' }],
+    setupMinutes: 1,
+    runMinutes: 1,
+    accuracyMm: 1,
+    marked: false,
+    surface: 'clean',
+    hazard: null,
+    soundDbA: 60,
+    dust: 'none'
+  }
+  const operation: Operation = { id: 'my/work', name: 'Work', unit: 'piece', order: 0 }
+  const one = { id: 'b', name: 'B', copies: 1, materials: [], worthEach: 90_000 }
+  const world = worldOf(
+    {
+      ...base,
+      own: { operations: [operation], methods: [method], tools, materials: [] },
+      builds: [{ ...one, steps: [{ id: 's', operation: 'my/work', quantity: 1, stock: {} }] }]
+    },
+    library,
+    TODAY
+  )
+  const made = makePlan(world, { evaluations: 100 })
+  expect(made.kind !== 'clash' && made.kind !== 'no-builds' && made.curtailed).toEqual(['my/work'])
 })

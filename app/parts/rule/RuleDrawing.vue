@@ -107,7 +107,13 @@ const highest = computed(() =>
     ...(props.fan ?? []).map(({ quantiles }) => quantiles.at(-1) ?? 0)
   )
 )
-const lowest = computed(() => Math.min(0, ...props.balances.map(({ balance }) => balance)))
+const lowest = computed(() =>
+  Math.min(
+    0,
+    ...props.balances.map(({ balance }) => balance),
+    ...(props.fan ?? []).map(({ quantiles }) => quantiles[0] ?? 0)
+  )
+)
 const yOf = (balance: number): number =>
   ruleY.value - 2 - ((balance - lowest.value) / (highest.value - lowest.value)) * (LEVEL_HEIGHT - 6)
 const level = computed(() => levelPath(props.balances, scale.value, yOf))

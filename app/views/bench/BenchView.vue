@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
+import { useTimeoutFn } from '@vueuse/core'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { dueIn, type Due } from '../../../core/care'
 import { isBegun, isDone, type Build } from '../../../core/builds'
 import { fitBuild, fitContext, kitOf } from '../../../core/fit'
@@ -29,10 +30,10 @@ const logging = ref<string>()
 
 const RANK_AFTER_MS = 1500
 /** The ranking is only compared with the plan here; it waits until the page stands. */
-onMounted(() => setTimeout(() => weighing.weigh(false), RANK_AFTER_MS))
+const { start: rankSoon } = useTimeoutFn(() => weighing.weigh(false), RANK_AFTER_MS)
 watch(
   () => weighing.hash,
-  () => setTimeout(() => weighing.weigh(false), RANK_AFTER_MS)
+  () => rankSoon()
 )
 
 /** What the next day of buying comes to, as soon as the judge has looked. */

@@ -40,9 +40,18 @@ const store = useWorkspace()
 const planning = usePlanning()
 const route = useRoute()
 const asked = typeof route.query.tool === 'string' ? route.query.tool : undefined
-const search = ref('')
+/** Asked for an operation: every tool that has a part in it. */
+const askedOperation =
+  typeof route.query.operation === 'string'
+    ? store.world?.library.operations.get(route.query.operation)?.name
+    : undefined
+const search = ref(askedOperation ?? '')
 const show = ref<Shown>(
-  (store.workspace?.items.length ?? 0) > 0 || asked !== undefined ? 'mine' : 'usual'
+  askedOperation !== undefined
+    ? 'all'
+    : (store.workspace?.items.length ?? 0) > 0 || asked !== undefined
+      ? 'mine'
+      : 'usual'
 )
 const adding = ref<'tool' | 'method'>()
 const opened = ref<string | undefined>(asked)

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, defineAsyncComponent, ref } from 'vue'
+import TroubleLine from '../../parts/TroubleLine.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useStaging } from '../../stores/staging'
 import { usePlanning } from '../../stores/planning'
@@ -120,7 +121,7 @@ const bar = (chance: number): string => `${Math.round(chance * 90)}%`
       </section>
     </div>
   </template>
-  <p v-if="staging.failure" role="alert">{{ staging.failure }}</p>
+  <TroubleLine :trouble="staging.failure" @again="staging.weighRisk()" />
 </template>
 
 <style scoped>

@@ -12,6 +12,7 @@ import { schools } from '../../../data'
 import DayField from '../../parts/DayField.vue'
 import MoneyField from '../../parts/MoneyField.vue'
 import NumberField from '../../parts/NumberField.vue'
+import TroubleLine from '../../parts/TroubleLine.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import TextField from '../../parts/TextField.vue'
 import { newId } from '../../stores/clock'
@@ -239,7 +240,7 @@ const at = (done: string): number =>
         </tbody>
       </table>
     </div>
-    <p v-if="staging.failure" role="alert">{{ staging.failure }}</p>
+    <TroubleLine :trouble="staging.failure" @again="run()" />
   </section>
   <div v-if="store.say && store.workspace" class="sides">
     <section class="stack draft">

@@ -88,6 +88,9 @@ const clash = computed(() => (planning.outcome?.kind === 'clash' ? planning.outc
 const unopened = computed(() =>
   planning.outcome && 'unopened' in planning.outcome ? planning.outcome.unopened : []
 )
+const curtailed = computed(() =>
+  planning.outcome && 'curtailed' in planning.outcome ? planning.outcome.curtailed : []
+)
 const chosenPurchase = computed(() => purchases.value.find(({ id }) => id === chosen.value))
 const chosenBuild = computed(() => builds.value.find(({ build }) => build === chosen.value))
 const isHazard = (purchase: PlannedPurchase): boolean => {
@@ -386,6 +389,11 @@ const printPage = (): void => window.print()
         }}
       </li>
     </ul>
+    <p v-if="curtailed.length > 0" class="small" role="status">
+      {{
+        words.curtailed(curtailed.map((id) => store.world?.library.operations.get(id)?.name ?? id))
+      }}
+    </p>
     <section v-if="unopened.length > 0" class="stack">
       <h3>{{ words.unopenedTitle }}</h3>
       <ul class="plain-list small">

@@ -8,6 +8,7 @@ import {
   type PowerMode,
   type PowerPlan
 } from '../../../core/weigh'
+import TroubleLine from '../../parts/TroubleLine.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useWeighing } from '../../stores/weighing'
 import { useWorkspace } from '../../stores/workspace'
@@ -86,6 +87,7 @@ function pick(tools: string[]): void {
 <template>
   <PlaceHead :title="title" :subtitle="view && view.tools.length === 0 ? words.none : undefined" />
   <WeighTabs />
+  <TroubleLine :trouble="weighing.failure" @again="weighing.power()" />
   <template v-if="store.say && view">
     <p class="caption">{{ words.caption }}</p>
     <div class="row fields">

@@ -8,6 +8,7 @@ import type { Power } from '../../../core/catalogue'
 import { toolOfPurchase } from '../../../core/explain'
 import MoneyField from '../../parts/MoneyField.vue'
 import NumberField from '../../parts/NumberField.vue'
+import TroubleLine from '../../parts/TroubleLine.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { usePlanning } from '../../stores/planning'
 import { useWeighing } from '../../stores/weighing'
@@ -191,6 +192,7 @@ const chosenTier = (id: string): string | undefined =>
 <template>
   <PlaceHead :title="title" :subtitle="view ? lent : words.none" />
   <WeighTabs />
+  <TroubleLine :trouble="weighing.failure" @again="weighing.weigh(false)" />
   <div v-if="store.say" class="row fields">
     <div class="field">
       <span id="quality-tool-label" class="label">{{ words.tool }}</span><Select

@@ -16,6 +16,7 @@ import {
 import type { School } from '../../../core/catalogue'
 import { daysBetween } from '../../../core/calendar'
 import { disputes, library, schools } from '../../../data'
+import TroubleLine from '../../parts/TroubleLine.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useWeighing } from '../../stores/weighing'
 import { useWorkspace } from '../../stores/workspace'
@@ -162,6 +163,7 @@ const argumentOf = (id: string): string =>
       @click="leave"
   /></PlaceHead>
   <WeighTabs />
+  <TroubleLine :trouble="weighing.failure" @again="weighing.stopComparing()" />
   <div v-if="store.say" class="book">
     <ul class="plain-list spines">
       <li v-for="one in schools" :key="one.id">

@@ -4,6 +4,7 @@ import Checkbox from 'primevue/checkbox'
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { exponentOf } from '../../../core/money'
 import { change } from '../../../core/workspace'
+import TroubleLine from '../../parts/TroubleLine.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import TheBeam from '../../parts/TheBeam.vue'
 import { useJudging } from '../../stores/judging'
@@ -125,6 +126,7 @@ function step(event: KeyboardEvent): void {
     "
   />
   <WeighTabs />
+  <TroubleLine :trouble="weighing.failure" @again="weighing.weigh()" />
   <WeightsPanel />
   <p v-if="weighing.ranking?.weightless" class="attention strong">{{ words.weightless }}</p>
   <ComparePanel v-if="side.length >= 2" :candidates="side" @clear="compared = []" />
