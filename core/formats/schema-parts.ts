@@ -35,11 +35,10 @@ export const id = z
 const HIDDEN =
   '\\u0000-\\u0008\\u000b-\\u001f\\u007f-\\u009f\\u200b\\u200e\\u200f\\u202a-\\u202e\\u2060-\\u2064\\u2066-\\u2069\\ufeff'
 /** Signs without ink of other kinds: a name of nothing else is none, though a name may hold them (joiners of many scripts). */
-const BLANK =
-  '\\u00ad\\u034f\\u061c\\u115f\\u1160\\u17b4\\u17b5\\u180b-\\u180e\\u200c\\u200d\\u2800\\u3164\\ud800-\\udfff\\ufe00-\\ufe0f\\uffa0'
+const BLANK = '\\p{Default_Ignorable_Code_Point}\\u{2800}\\p{Surrogate}'
 const INVISIBLE = new RegExp(`[${HIDDEN}]`, 'g')
 /** At least one character that is seen. */
-const SEEN = new RegExp(`[^\\s${HIDDEN}${BLANK}]`)
+const SEEN = new RegExp(`[^\\s${HIDDEN}${BLANK}]`, 'u')
 /** Halves of a character that stand alone, as damaged text holds them. */
 const LONE_HALVES = /[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g
 export const cleanText = (text: string): string =>

@@ -2,13 +2,25 @@ import { spawnSync } from 'node:child_process'
 import { existsSync, readFileSync, readdirSync } from 'node:fs'
 import type { AddressInfo } from 'node:net'
 import { gzipSync } from 'node:zlib'
-import { chromium, type Browser } from '@playwright/test'
+import { chromium, type Browser, type Page } from '@playwright/test'
+import type { Asks, CallName, FromWorker } from '../../app/workers/protocol'
 import { createApp } from '../../server/app'
 import { median, under, type Figure } from './figures'
 
 const CHROMIUM = '/usr/bin/chromium'
 const RUNS = 5
 const MANY_ENTRIES = 5000
+/** The day the default demo is looked at. */
+const DEMO_TODAY = '2026-05-04'
+
+/** What stands in the page: asks its worker, and says after how many milliseconds it heard of the answer first and last. */
+interface Bench {
+  readonly ask: <K extends CallName>(
+    call: K,
+    asks: Asks<K>
+  ) => Promise<{ readonly first: number; readonly last: number }>
+}
+declare const bench: Bench
 
 /** The default demo with many ledger entries, as a file. */
 function manyEntries(): string {
@@ -73,48 +85,64 @@ async function openingMany(browser: Browser, url: string): Promise<number> {
   return ms
 }
 
+/** A page with one worker of its own, that has been given the default demo to stand on. */
+async function pageWithWorker(browser: Browser, url: string, worker: string): Promise<Page> {
+  const page = await (await browser.newContext()).newPage()
+  await page.goto(url)
+  await page.getByRole('heading', { level: 1, name: /^Buy/ }).waitFor()
+  // The loader of this script marks named functions; the page has to know the mark.
+  await page.evaluate('globalThis.__name = (one) => one')
+  await page.evaluate(
+    ({ script, ground }) => {
+      const core = new Worker(script, { type: 'module' })
+      let request = 0
+      const bench: Bench = {
+        ask: (call, asks) =>
+          new Promise((answered, failed) => {
+            const mine = ++request
+            const started = performance.now()
+            let first = Number.NaN
+            core.onmessage = ({ data }: MessageEvent<FromWorker>) => {
+              if (data.request !== mine) return
+              if (data.kind === 'failed') failed(new Error(`${call}: ${data.reason}`))
+              else {
+                if (Number.isNaN(first)) first = performance.now() - started
+                if (data.last) answered({ first, last: performance.now() - started })
+              }
+            }
+            core.postMessage({ kind: 'ask', call, request: mine, asks })
+          })
+      }
+      Object.assign(globalThis, { bench })
+      core.postMessage({ kind: 'ground', key: 'bench', ground })
+    },
+    {
+      script: worker,
+      ground: {
+        workspace: JSON.parse(readFileSync('data/demo/hive-yard.json', 'utf8')) as unknown,
+        today: DEMO_TODAY
+      }
+    }
+  )
+  return page
+}
+
+/** The first answer to `plan` of a worker that has done nothing, and of one that has ranked. */
 async function firstPlanInWorker(
   browser: Browser,
   url: string,
   worker: string
 ): Promise<{ cold: number; warm: number }> {
-  const page = await (await browser.newContext()).newPage()
-  await page.goto(url)
-  await page.getByRole('heading', { level: 1, name: /^Buy/ }).waitFor()
-  const ms = await page.evaluate(
-    async ({ script, workspace }) => {
-      const core = new Worker(script, { type: 'module' })
-      const marks: number[] = []
-      const started = performance.now()
-      await new Promise<void>((resolve) => {
-        core.onmessage = ({ data }: MessageEvent<{ kind: string }>) => {
-          if (data.kind.startsWith('plan')) resolve()
-        }
-        core.postMessage({ kind: 'plan', request: 1, workspace, today: '2026-05-04' })
-      })
-      const cold = performance.now() - started
-      // The page's worker has ranked by the time anyone asks for a plan; so has this one before it is asked again.
-      const again = performance.now()
-      await new Promise<void>((resolve) => {
-        core.onmessage = ({ data }: MessageEvent<{ kind: string; request: number }>) => {
-          if (data.kind === 'rank')
-            core.postMessage({ kind: 'plan', request: 3, workspace, today: '2026-05-04' })
-          if (data.request === 3) resolve()
-          if (data.kind === 'rank') marks.push(performance.now())
-        }
-        core.postMessage({ kind: 'rank', request: 2, workspace, today: '2026-05-04' })
-      })
-      const warm = performance.now() - (marks[0] ?? again)
-      core.terminate()
-      return { cold, warm }
-    },
-    {
-      script: worker,
-      workspace: JSON.parse(readFileSync('data/demo/hive-yard.json', 'utf8')) as unknown
-    }
-  )
-  await page.context().close()
-  return ms
+  const cold = await pageWithWorker(browser, url, worker)
+  const first = await cold.evaluate(() => bench.ask('plan', {}))
+  await cold.context().close()
+  const warm = await pageWithWorker(browser, url, worker)
+  const second = await warm.evaluate(async () => {
+    await bench.ask('rank', {})
+    return await bench.ask('plan', {})
+  })
+  await warm.context().close()
+  return { cold: first.first, warm: second.first }
 }
 
 /** Times in a page's worker: the list with other weights, and the sharing of its gain, after it has ranked once. */
@@ -123,59 +151,27 @@ async function weighInWorker(
   url: string,
   worker: string
 ): Promise<{ slider: number; firstPicture: number; shared: number }> {
-  const page = await (await browser.newContext()).newPage()
-  await page.goto(url)
-  await page.getByRole('heading', { level: 1, name: /^Buy/ }).waitFor()
-  // The loader of this script marks named functions; the page has to know the mark.
-  await page.evaluate('globalThis.__name = (one) => one')
-  const ms = await page.evaluate(
-    async ({ script, workspace }) => {
-      const core = new Worker(script, { type: 'module' })
-      let request = 0
-      const ask = (
-        question: object,
-        heard: (data: { kind: string; view?: { done: boolean } }) => boolean
-      ): Promise<number> =>
-        new Promise((resolve) => {
-          const started = performance.now()
-          core.onmessage = ({ data }: MessageEvent<{ kind: string; view?: { done: boolean } }>) => {
-            if (heard(data)) resolve(performance.now() - started)
-          }
-          core.postMessage({ ...question, request: ++request, workspace, today: '2026-05-04' })
-        })
-      await ask({ kind: 'rank' }, () => true)
-      const sliders: number[] = []
-      for (let i = 1; i <= 9; i++)
-        sliders.push(
-          await ask(
-            {
-              kind: 'rank',
-              weights: { money: 1, time: 100 * i, space: 0, quiet: 0, ease: 50 * i, finish: 0 }
-            },
-            () => true
-          )
-        )
-      await ask({ kind: 'rank' }, () => true)
-      let first = Number.NaN
-      const began = performance.now()
-      const shared = await ask({ kind: 'pulls' }, ({ view }) => {
-        if (Number.isNaN(first)) first = performance.now() - began
-        return view?.done === true
-      })
-      core.terminate()
-      return {
-        slider: [...sliders].sort((a, b) => a - b)[4] ?? Number.NaN,
-        firstPicture: first,
-        shared
-      }
-    },
-    {
-      script: worker,
-      workspace: JSON.parse(readFileSync('data/demo/hive-yard.json', 'utf8')) as unknown
-    }
-  )
+  const page = await pageWithWorker(browser, url, worker)
+  const times = await page.evaluate(async () => {
+    await bench.ask('rank', {})
+    const sliders: number[] = []
+    for (let i = 1; i <= 9; i++)
+      sliders.push(
+        (
+          await bench.ask('rank', {
+            weights: { money: 1, time: 100 * i, space: 0, quiet: 0, ease: 50 * i, finish: 0 }
+          })
+        ).last
+      )
+    await bench.ask('rank', {})
+    return { sliders, shares: await bench.ask('pulls', {}) }
+  })
   await page.context().close()
-  return ms
+  return {
+    slider: median(times.sliders),
+    firstPicture: times.shares.first,
+    shared: times.shares.last
+  }
 }
 
 /** The longest task of the page while the default demo is planned again; 0 where none was long enough to be told of (50 ms). */
