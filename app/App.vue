@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { computed, onErrorCaptured, onMounted, ref, watch, watchEffect } from 'vue'
+import {
+  computed,
+  defineAsyncComponent,
+  onErrorCaptured,
+  onMounted,
+  ref,
+  watch,
+  watchEffect
+} from 'vue'
 import { useRoute } from 'vue-router'
 import {
   useDocumentVisibility,
@@ -11,8 +19,6 @@ import {
 } from '@vueuse/core'
 import Button from 'primevue/button'
 import MessageBox from 'primevue/message'
-import FindDialog from './shell/FindDialog.vue'
-import KeysDialog from './shell/KeysDialog.vue'
 import ThumbIndex from './shell/ThumbIndex.vue'
 import { shownAgain } from './shell/found'
 import { useKeys } from './shell/keys'
@@ -32,6 +38,10 @@ import { useWorkspace } from './stores/workspace'
 import { usePlanning } from './stores/planning'
 import { sentence } from './words/issues'
 import { pageTitle, shell } from './words/shell'
+
+// What is opened by hand is fetched when it is.
+const FindDialog = defineAsyncComponent(() => import('./shell/FindDialog.vue'))
+const KeysDialog = defineAsyncComponent(() => import('./shell/KeysDialog.vue'))
 
 const store = useWorkspace()
 const loading = useLoading()

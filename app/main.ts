@@ -22,4 +22,4 @@ createApp(App)
   })
   .mount('#app')
 
-keepOffline()
+void keepOffline()

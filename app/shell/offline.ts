@@ -1,4 +1,4 @@
-import { Workbox } from 'workbox-window'
+import type { Workbox } from 'workbox-window'
 import { ref } from 'vue'
 
 /** Whether a newer version of the program waits here; `elsewhere` when another tab has already taken it up. */
@@ -13,9 +13,10 @@ let first = true
 const LOOK_EVERY = 3_600_000
 
 /** Keeps the whole program in the browser, so that it works without a network from the second visit on. A newer version waits until it is asked for. */
-export function keepOffline(): void {
+export async function keepOffline(): Promise<void> {
   if (!('serviceWorker' in navigator) || !import.meta.env.PROD) return
   first = navigator.serviceWorker.controller === null
+  const { Workbox } = await import('workbox-window')
   workbox = new Workbox('./sw.js')
   workbox.addEventListener('waiting', () => (waiting.value = 'here'))
   workbox.addEventListener('controlling', () => {

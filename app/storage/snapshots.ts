@@ -1,5 +1,4 @@
 import { DAYS_PER_YEAR, MS_PER_DAY } from '../../core/calendar'
-import { gunzipSync, gzipSync, strFromU8, strToU8 } from 'fflate'
 import { balanceOn } from '../../core/ledger'
 import { textPrint } from '../../core/kernel'
 import type { Workspace } from '../../core/workspace'
@@ -25,15 +24,19 @@ const through = async (
     ).arrayBuffer()
   )
 
+/** Packs for browsers that cannot; fetched only by those. */
+const packer = (): Promise<typeof import('fflate')> => import('fflate')
+const bytesOf = (text: string): Uint8Array => new TextEncoder().encode(text)
+
 /** Text packed as gzip: by the browser beside the page's own work where it can, else by a library. */
 const pack = async (text: string): Promise<Uint8Array> =>
   typeof CompressionStream === 'undefined'
-    ? gzipSync(strToU8(text))
-    : through(strToU8(text), new CompressionStream('gzip'))
+    ? (await packer()).gzipSync(bytesOf(text))
+    : through(bytesOf(text), new CompressionStream('gzip'))
 const unpack = async (bytes: Uint8Array): Promise<string> =>
-  strFromU8(
+  new TextDecoder().decode(
     typeof DecompressionStream === 'undefined'
-      ? gunzipSync(bytes)
+      ? (await packer()).gunzipSync(bytes)
       : await through(bytes, new DecompressionStream('gzip'))
   )
 

@@ -94,12 +94,11 @@ export const useLoading = defineStore('loading', () => {
 
   /** Opens what was open last, or the default demo. */
   async function start(): Promise<void> {
-    // What reads the store is fetched while the store opens.
-    void formats()
-    void recovery()
     const issues = await settings.load()
     if (issues.length > 0) return showInstead(issues)
     const { current } = settings.settings
+    // What reads the store is fetched while the record is; a first visit has none, and its demo needs no reader.
+    if (current !== undefined) void recovery()
     const opened = current === undefined ? 'absent' : await open(current)
     if (opened === 'shown' || opened === 'failed') return
     const unreadable = notices.trouble
