@@ -1,4 +1,19 @@
-import type { Bound, Companion, HazardClass, Method, RoleNeed, SpecName, SpecRule, Step, StockField, StockLimit, StockSize, Surface, Tool, WorkAround } from '../core/catalogue'
+import type {
+  Bound,
+  Companion,
+  HazardClass,
+  Method,
+  RoleNeed,
+  SpecName,
+  SpecRule,
+  Step,
+  StockField,
+  StockLimit,
+  StockSize,
+  Surface,
+  Tool,
+  WorkAround
+} from '../core/catalogue'
 
 /** Short ways to write library entries, so that each stays readable as one line of a table. */
 

@@ -6,6 +6,14 @@ rmSync('test-results', { recursive: true, force: true })
 const looked = [
   ['Lint', 'node_modules/eslint/bin/eslint.js', '.'],
   [
+    'Layout of the text',
+    'node_modules/prettier/bin/prettier.cjs',
+    '--check',
+    '--log-level',
+    'warn',
+    '.'
+  ],
+  [
     'Boundaries',
     'node_modules/dependency-cruiser/bin/dependency-cruise.mjs',
     '--config',

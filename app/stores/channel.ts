@@ -1,4 +1,4 @@
-/** What a tab tells the others of this browser: it has kept a workspace, or a newer program waits. */
+/** What a tab tells the others of this browser: it has kept a workspace. */
 export interface TabNews {
   readonly workspace: string
   readonly revision: number

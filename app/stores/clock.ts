@@ -1,6 +1,8 @@
 import type { Day } from '../../core/calendar'
 
-/** The only place of the application that looks at the clock. */
+/** What the application takes from the machine it runs on: the day, the moment and chance. Nothing else looks at the clock. */
+
+/** Today where the person is. */
 export function todayHere(): Day {
   const now = new Date()
   return [
@@ -18,3 +20,6 @@ export function newId(prefix: string): string {
 
 /** This moment in UTC, to the millisecond. */
 export const momentNow = (): string => new Date().toISOString()
+
+/** This moment, ms since the epoch. */
+export const msNow = (): number => Date.now()

@@ -18,7 +18,7 @@ import type { PhotoFile } from '../../core/formats'
 import { library } from '../../data'
 import type { BackupNote, SnapshotInfo, StoredPhoto } from '../storage'
 import { steps } from '../words/steps'
-import { momentNow, newId } from './clock'
+import { momentNow, msNow, newId } from './clock'
 import { useLoading } from './loading'
 import { useNotices } from './notices'
 import { useSaving } from './saving'
@@ -68,7 +68,7 @@ export const useKeeping = defineStore('keeping', () => {
     readonly quota: number
     readonly lasting: boolean
   }>()
-  const now = ref(Date.now())
+  const now = ref(msNow())
 
   /** The first moment anything was changed here; undefined where nothing was. */
   const oldest = computed(() =>
@@ -92,7 +92,7 @@ export const useKeeping = defineStore('keeping', () => {
   async function lookForBackup(): Promise<void> {
     const id = store.workspace?.id
     if (id === undefined) return
-    now.value = Date.now()
+    now.value = msNow()
     const [noted, kept] = await Promise.all([storage.backup(id), storage.folder()])
     if (noted.ok) backup.value = noted.value
     if (kept.ok) folder.value = kept.value
@@ -164,7 +164,7 @@ export const useKeeping = defineStore('keeping', () => {
     await saving.idle()
     const note: BackupNote = {
       workspace: store.workspace.id,
-      at: Date.now(),
+      at: msNow(),
       revision: saving.revision,
       where
     }
@@ -218,7 +218,7 @@ export const useKeeping = defineStore('keeping', () => {
     if (
       !to ||
       store.isDemo ||
-      (backup.value?.where === 'folder' && Date.now() - backup.value.at < FOLDER_EVERY)
+      (backup.value?.where === 'folder' && msNow() - backup.value.at < FOLDER_EVERY)
     )
       return
     if ((await to.queryPermission?.({ mode: 'readwrite' })) === 'granted') {

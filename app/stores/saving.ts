@@ -12,6 +12,7 @@ import { library } from '../../data'
 import type { SnapshotReason } from '../storage'
 import { steps } from '../words/steps'
 import { tabChannel, type TabNews } from './channel'
+import { msNow } from './clock'
 import { useNotices } from './notices'
 import { formats, storageHere } from './storage-here'
 import { useWorkspace } from './workspace'
@@ -157,8 +158,8 @@ export const useSaving = defineStore('saving', () => {
   /** Keeps the state before a change as a snapshot, when the last one is some time ago. */
   async function snapshotIfDue(before: Workspace): Promise<void> {
     const last = lastSnapshot.get(before.id)
-    if (last !== undefined && Date.now() - last < SNAPSHOT_EVERY) return
-    lastSnapshot.set(before.id, Date.now())
+    if (last !== undefined && msNow() - last < SNAPSHOT_EVERY) return
+    lastSnapshot.set(before.id, msNow())
     await new Promise((resolve) => setTimeout(resolve, SNAPSHOT_AFTER))
     await snapshot(before, 'while-working')
   }

@@ -1,6 +1,6 @@
 import { issue } from '../../core/kernel'
 import { openStorage, type Storage } from '../storage'
-import { newId } from './clock'
+import { msNow, newId } from './clock'
 import { useNotices } from './notices'
 
 let storage: Storage | undefined
@@ -8,7 +8,7 @@ let storage: Storage | undefined
 /** What this browser keeps; opened once for the page. */
 export function storageHere(): Storage {
   storage ??= openStorage(
-    () => Date.now(),
+    msNow,
     () => newId('s'),
     (news) => {
       const notices = useNotices()

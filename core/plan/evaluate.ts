@@ -274,7 +274,7 @@ function valueOf(
 }
 
 /**
- * Replays a plan day by day against the rules of model.md §6 and prices it. Knows nothing of how the plan was made; it is the only
+ * Replays a plan day by day against the rules of docs/model.md, 5, and prices it. Knows nothing of how the plan was made; it is the only
  * judge of what is feasible. Every broken rule is reported, with the place in the plan and the figures.
  */
 export function evaluate(world: World, plan: Plan): Report {

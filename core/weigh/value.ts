@@ -8,7 +8,7 @@ import { roughVariant } from './rough-timber'
 export interface BuildValue {
   readonly build: Build
   readonly feasible: boolean
-  /** max(0, worth − material − hours at their value − fees − penalties); 0 when not feasible. model: value of a kit. */
+  /** max(0, worth − material − hours at their value − fees − penalties); 0 when not feasible. docs/model.md, 4. */
   readonly net: Minor
   readonly minutes: number
   readonly fees: Minor
