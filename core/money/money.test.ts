@@ -1,6 +1,14 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { checkAmount, exponentOf, parseAmount, roundHalfUp, timesRatio } from '.'
+import {
+  LARGEST_AMOUNT,
+  checkAmount,
+  exponentOf,
+  foreignCurrency,
+  parseAmount,
+  roundHalfUp,
+  timesRatio
+} from '.'
 
 describe('amounts as people type them', () => {
   test.each([
@@ -44,9 +52,91 @@ describe('amounts as people type them', () => {
   })
 })
 
-test('exponents of ISO 4217', () => {
-  expect([exponentOf('EUR'), exponentOf('JPY'), exponentOf('KWD'), exponentOf('ISK')]).toEqual([
-    2, 0, 3, 0
+/** ISO 4217, list one, column "minor unit" (from memory). */
+describe('exponents of ISO 4217', () => {
+  test.each('BIF CLP DJF GNF ISK JPY KMF KRW PYG RWF UGX VND VUV XAF XOF XPF'.split(' '))(
+    '%s has no minor unit',
+    (currency) => expect(exponentOf(currency)).toBe(0)
+  )
+  test.each('BHD IQD JOD KWD LYD OMR TND'.split(' '))('%s has thousandths', (currency) =>
+    expect(exponentOf(currency)).toBe(3)
+  )
+  test.each('EUR USD GBP CHF SEK INR'.split(' '))('%s has hundredths', (currency) =>
+    expect(exponentOf(currency)).toBe(2)
+  )
+})
+
+describe('an amount of another currency is refused, since nothing is converted in silence', () => {
+  test.each([
+    ['12 USD', 'EUR', 'USD'],
+    ['usd 12', 'EUR', 'USD'],
+    ['£12', 'EUR', '£'],
+    ['€12', 'GBP', '€'],
+    ['$ 12', 'EUR', '$'],
+    ['¥12', 'USD', '¥']
+  ])('%s where %s is paid', (text, own, found) => {
+    const read = parseAmount(text, own)
+    expect(read.ok ? [] : read.issues).toMatchObject([
+      { code: 'money.other-currency', figures: { found, expected: own } }
+    ])
+  })
+  test.each([
+    ['$12', 'USD'],
+    ['$12', 'CAD'],
+    ['$12', 'AUD'],
+    ['$12', 'NZD'],
+    ['¥12', 'JPY'],
+    ['¥12', 'CNY'],
+    ['£12', 'GBP'],
+    ['12 EUR', 'EUR'],
+    ['12 kr', 'SEK'],
+    ['twelve', 'EUR']
+  ])('%s may stand where %s is paid', (text, own) =>
+    expect(foreignCurrency(text, own)).toBeUndefined()
+  )
+  test('letters without a figure are no amount of anything', () => {
+    const read = parseAmount('usd', 'EUR')
+    expect(read.ok ? '' : read.issues[0]?.code).toBe('money.not-a-number')
+  })
+})
+
+test.each(['12k', '3 m', '2 mio', '1 mn', '5 bn', '7 tsd', '12 t'])(
+  '%s is asked for in figures',
+  (text) => {
+    const read = parseAmount(text, 'EUR')
+    expect(read.ok ? '' : read.issues).toMatchObject([
+      { code: 'money.not-a-number', figures: { text } }
+    ])
+  }
+)
+
+test('the largest amount is one thousand million at two decimals, of either sign', () => {
+  expect([checkAmount(LARGEST_AMOUNT), checkAmount(-LARGEST_AMOUNT)]).toEqual([
+    { ok: true, value: 100_000_000_000 },
+    { ok: true, value: -100_000_000_000 }
+  ])
+  expect(
+    [LARGEST_AMOUNT + 1, -LARGEST_AMOUNT - 1, 0.5].map((value) => checkAmount(value, ['price']))
+  ).toMatchObject(
+    ['money.too-large', 'money.too-large', 'money.fraction'].map((code) => ({
+      ok: false,
+      issues: [{ code, path: ['price'] }]
+    }))
+  )
+})
+
+test('what is no amount is a fault of the program, not a figure', () => {
+  expect(() => timesRatio(100, Infinity)).toThrow('an amount of Infinity')
+  expect(() => timesRatio(Number.NaN, 1)).toThrow('an amount of NaN')
+})
+
+test('a negative zero is no amount', () => {
+  expect(parseAmount('-0', 'EUR')).toEqual({ ok: true, value: 0 })
+})
+
+test('losses are rounded as gains are: half towards plus infinity', () => {
+  expect([timesRatio(-100, 0.015), timesRatio(-100, 0.0151), timesRatio(-100, 1.005)]).toEqual([
+    -1, -2, -100
   ])
 })
 

@@ -50,7 +50,7 @@ export const roundHalfUp = (value: number): number => Math.floor(value + 0.5)
 export function timesRatio(amount: Minor, ratio: number): Minor {
   const product = amount * ratio
   if (!Number.isFinite(product)) bug(`an amount of ${product}`)
-  return roundHalfUp(product + Math.sign(product) * Math.abs(product) * 1e-12)
+  return roundHalfUp(product + Math.abs(product) * 1e-12)
 }
 
 /** Checks that a number may stand as money: a whole number of minor units within range. */
@@ -87,12 +87,13 @@ const SHORT_FOR_MORE = /\d\s*(?:k|m|mio|mn|bn|tsd|t)\b/i
  * An amount in another currency is refused (`money.other-currency`): nothing is converted in silence.
  */
 export function parseAmount(text: string, currency: string): Result<Minor> {
+  if (SHORT_FOR_MORE.test(text)) return refused(issue('money.not-a-number', [], { text }))
   const exponent = exponentOf(currency)
   const foreign = foreignCurrency(text, currency)
   if (foreign !== undefined && /\d/.test(text))
     return refused(issue('money.other-currency', [], { found: foreign, expected: currency }))
   const bare = text.replace(CURRENCY_WORD, ' ').replace(/([-\u2212(])\s+/g, '$1')
-  const figure = SHORT_FOR_MORE.test(text) ? undefined : readFigure(bare)
+  const figure = readFigure(bare)
   if (!figure) return refused(issue('money.not-a-number', [], { text }))
   const thousands = figure.orThousands && exponent !== 3
   const whole = thousands ? figure.whole + figure.fraction : figure.whole

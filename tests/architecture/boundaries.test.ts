@@ -50,10 +50,34 @@ describe('the linter says the same where the code is written', () => {
       "import { x } from '../../app/stores/y'\nexport const y = x",
       'cli/probe.ts',
       'no-restricted-imports'
+    ],
+    [
+      "import { evaluate } from '../../core/plan'\nexport const y = evaluate",
+      'app/stores/probe.ts',
+      '@typescript-eslint/no-restricted-imports'
+    ],
+    [
+      "import { searchPlan } from '../../../core/search'\nexport const y = searchPlan",
+      'app/views/bench/probe.ts',
+      '@typescript-eslint/no-restricted-imports'
     ]
   ])('%s in %s', async (code, file, rule) => expect(await lint(code, file)).toContain(rule))
   test('and keeps quiet about what is allowed', async () =>
     expect(
       await lint("import { z } from 'zod'\nexport const x = z\n", 'core/formats/probe.ts')
     ).toEqual([]))
+  test('a worker judges, and the page may move a purchase', async () => {
+    expect(
+      await lint(
+        "import { evaluate } from '../../core/plan'\nexport const y = evaluate\n",
+        'app/workers/probe.ts'
+      )
+    ).toEqual([])
+    expect(
+      await lint(
+        "import { movePurchase } from '../../core/plan'\nexport const y = movePurchase\n",
+        'app/stores/probe.ts'
+      )
+    ).toEqual([])
+  })
 })
