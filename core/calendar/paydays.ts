@@ -1,5 +1,5 @@
 import type { Minor } from '../money'
-import { addDays, daysBetween, monthlyDay, type Day } from './day'
+import { addDays, byDate, daysBetween, earlierDay, monthlyDay, type Day } from './day'
 
 /** When money is set aside. `until` is the last day on which it may fall; without it the rhythm goes on. */
 export type Rhythm =
@@ -39,11 +39,11 @@ export function paydays(rhythm: Rhythm, from: Day, to: Day): Payday[] {
       return rhythm.receipts
         .filter(({ date }) => date >= from && date <= to)
         .map(({ date, amount }) => ({ date, amount }))
-        .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
+        .sort(byDate)
     case 'weekly':
     case 'fortnightly': {
       const step = rhythm.kind === 'weekly' ? 7 : 14
-      const last = rhythm.until !== undefined && rhythm.until < to ? rhythm.until : to
+      const last = earlierDay(rhythm.until ?? to, to)
       const skipped = Math.max(0, Math.ceil(daysBetween(rhythm.first, from) / step))
       const found: Payday[] = []
       for (
@@ -55,7 +55,7 @@ export function paydays(rhythm: Rhythm, from: Day, to: Day): Payday[] {
       return found
     }
     case 'monthly': {
-      const last = rhythm.until !== undefined && rhythm.until < to ? rhythm.until : to
+      const last = earlierDay(rhythm.until ?? to, to)
       const found: Payday[] = []
       for (let k = 0; ; k++) {
         const date = monthlyDay(rhythm.first, k, rhythm.dayOfMonth)
