@@ -1,14 +1,8 @@
-import type { Issue } from '../../core/kernel'
 import { momentText } from './keeping'
-import type { Say } from './say'
-
-type Sentence = (say: Say, f: Issue['figures']) => string
-const t = (value: string | number | undefined): string => String(value ?? '')
-const n = (value: string | number | undefined): number => Number(value ?? 0)
-const quoted = (value: string | number | undefined): string => `“${t(value)}”`
+import { n, quoted, t, type Sentences } from './sentences'
 
 /** Sentences for what can be wrong with the ledger, with sheets and zips that come in, and with what the browser keeps. */
-export const KEEPING: Readonly<Record<string, Sentence>> = {
+export const KEEPING = {
   'ledger.reversed-twice': (_, f) =>
     `The entry ${quoted(f.id)} is taken back twice. Take one of the two out of the file.`,
   'ledger.reversal-differs': (_, f) =>
@@ -90,4 +84,4 @@ export const KEEPING: Readonly<Record<string, Sentence>> = {
     `A part of the ledger could not be read any more; ${t(f.entries)} entries are left. The damaged record is put aside; if you have a copy in a file, open it to bring both together.`,
   'storage.merged': (_, f) =>
     `Another tab changed this workspace at the same time. Both changes were kept${n(f.conflicts) > 0 ? `; where both changed the same thing (${t(f.conflicts)}), the later one stands` : ''}.`
-}
+} satisfies Partial<Sentences>

@@ -1,7 +1,7 @@
 import { jigBuild } from '../builds'
 import { withOwn, type Library } from '../catalogue'
 import { LAST_DAY, LONGEST_HORIZON_DAYS, daysBetween, horizonEnd, stagesFrom } from '../calendar'
-import { issue, type Issue, type Path } from '../kernel'
+import { issue, type Code, type Issue, type Path } from '../kernel'
 import { ledgerProblems } from '../ledger'
 import { typicalOffer } from '../prices'
 import type { Workspace, WorkspaceFile } from '../workspace'
@@ -33,6 +33,9 @@ function outOfOrder({ saleWindows = [], time, workshop }: Workspace): Issue[] {
   ]
 }
 
+/** What a reference may lead to. */
+type UnknownKind = Code extends infer C ? (C extends `unknown.${infer K}` ? K : never) : never
+
 /**
  * Methods that are their own tool's only way are refused elsewhere; here: every id that is referred to exists, none stands twice.
  * @param provenLedger the ledger is known to be what was checked before
@@ -40,7 +43,7 @@ function outOfOrder({ saleWindows = [], time, workshop }: Workspace): Issue[] {
 export function crossCheck(workspace: WorkspaceFile, base: Library, provenLedger = false): Issue[] {
   const found: Issue[] = []
   const library = withOwn(base, workspace.own)
-  const known = (has: boolean, id: string, kind: string, ...path: Path): void => {
+  const known = (has: boolean, id: string, kind: UnknownKind, ...path: Path): void => {
     if (!has) found.push(issue(`unknown.${kind}`, path, { id }))
   }
   const { bundles = [], deals = [], saleWindows = [], needTests = [] } = workspace

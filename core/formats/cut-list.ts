@@ -1,6 +1,6 @@
 import { JOINTS, type Joint, type StockKind } from '../catalogue'
 import { dressedSize, type EdgeWork, type Part } from '../cutlist'
-import { issue, ok, refused, type Issue, type Result } from '../kernel'
+import { issue, issueNamed, ok, refused, type Code, type Issue, type Result } from '../kernel'
 import { parseCount, parseLength, type UnitSystem } from '../units'
 import { readSheet, writeSheet } from './sheet'
 
@@ -152,9 +152,9 @@ function size(
   system: UnitSystem
 ): number | undefined {
   const text = row.text(column)
-  const note = (code: string, figures: Record<string, string | number> = {}): undefined => {
+  const note = (code: Code, figures: Record<string, string | number> = {}): undefined => {
     row.problems.push(
-      issue(code, ['row', row.number, column], { row: row.number, column, text, ...figures })
+      issueNamed(code, ['row', row.number, column], { row: row.number, column, text, ...figures })
     )
     return undefined
   }

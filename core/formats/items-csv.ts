@@ -1,6 +1,6 @@
 import { CONDITIONS, POWERS, SPECS, TIERS, specsOf, type Library, type Specs } from '../catalogue'
 import { checkDay, type Day } from '../calendar'
-import { issue, ok, refused, type Issue, type Result } from '../kernel'
+import { issueNamed, ok, refused, type Code, type Issue, type Result } from '../kernel'
 import { parseAmount } from '../money'
 import { parseCount, parseNumber } from '../units'
 import type { Item } from '../workspace'
@@ -95,8 +95,8 @@ function itemOf(
     newId
   }: { readonly currency: string; readonly today: Day; readonly newId: () => string }
 ): Result<Item> {
-  const wrong = (column: Column, code: string, figures: Issue['figures'] = {}): Result<never> =>
-    refused(issue(code, [row, column], { row, column, text: cell(column), ...figures }))
+  const wrong = (column: Column, code: Code, figures: Issue['figures'] = {}): Result<never> =>
+    refused(issueNamed(code, [row, column], { row, column, text: cell(column), ...figures }))
   const tool = findTool(library, cell('tool'))
   if (!tool) return wrong('tool', 'items-csv.tool')
   const one = <T extends string>(column: Column, list: readonly T[], usual: T): T | undefined =>

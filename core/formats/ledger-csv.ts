@@ -1,6 +1,6 @@
 import { CONDITIONS, type Condition } from '../catalogue'
 import { checkDay, type Day } from '../calendar'
-import { issue, ok, refused, type Issue, type Result } from '../kernel'
+import { issueNamed, ok, refused, type Code, type Issue, type Result } from '../kernel'
 import { COMES_IN, ENTRY_KINDS, type EntryKind, type LedgerEntry } from '../ledger'
 import { foreignCurrency, parseAmount, type Minor } from '../money'
 import { SELLER_TYPES, type SellerType } from '../prices'
@@ -109,10 +109,10 @@ type Defaults = { readonly currency: string; readonly today: Day; readonly newId
 const wrong = (
   { row, cell }: Cells,
   column: Column,
-  code: string,
+  code: Code,
   figures: Issue['figures'] = {}
 ): Result<never> =>
-  refused(issue(code, [row, column], { row, column, text: cell(column), ...figures }))
+  refused(issueNamed(code, [row, column], { row, column, text: cell(column), ...figures }))
 
 /** The amount of a row, in minor units with its sign. */
 function amountOf(cells: Cells, { currency }: Defaults): Result<Minor> {

@@ -9,7 +9,7 @@ import {
   type Tool
 } from '../catalogue'
 import { checkDay, type Day } from '../calendar'
-import { issue, ok, refused, type Result } from '../kernel'
+import { issueNamed, ok, refused, type Code, type Result } from '../kernel'
 import { foreignCurrency, parseAmount } from '../money'
 import { SELLER_TYPES, offerId, typicalOffer, type Quote, type SellerType } from '../prices'
 import {
@@ -97,7 +97,7 @@ export function readQuotes(
 
 type Wrong = (
   column: Column,
-  code: string,
+  code: Code,
   figures?: Record<string, string | number>
 ) => Result<never>
 
@@ -135,7 +135,7 @@ function rowOf(
   defaults: QuoteDefaults
 ): Result<Quote> {
   const wrong: Wrong = (column, code, figures = {}) =>
-    refused(issue(code, [row, column], { row, text: cell(column), ...figures }))
+    refused(issueNamed(code, [row, column], { row, text: cell(column), ...figures }))
   const named = cell('offer')
   const known = named !== '' && defaults.offers?.has(named) === true
   const tool = known ? undefined : findTool(library, cell('tool'))

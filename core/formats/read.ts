@@ -1,7 +1,16 @@
 import type { z } from 'zod'
 import { companionCircles, withOwn, type Library } from '../catalogue'
 import { checkDay } from '../calendar'
-import { issue, ok, refused, type Issue, type Path, type Result } from '../kernel'
+import {
+  issue,
+  issueNamed,
+  ok,
+  refused,
+  type Code,
+  type Issue,
+  type Path,
+  type Result
+} from '../kernel'
 import type { LedgerEntry } from '../ledger'
 import {
   partsToPutBack,
@@ -34,8 +43,9 @@ export interface ReadWorkspace {
   readonly notes: readonly Issue[]
 }
 
-/** Whether a message is one of our codes rather than a sentence of the library's. */
-const isCode = (message: string): boolean => /^[a-z]+\.[a-z-]+$/.test(message)
+/** The code a check of ours has put in the place of the library's own sentence; `otherwise` where there is none. */
+const codeIn = (message: string, otherwise: Code): Code =>
+  /^[a-z-]+\.[a-z.-]+$/.test(message) ? (message as Code) : otherwise
 
 /** Issues of a Zod refusal, in the core's form. */
 function fromZod(error: z.ZodError): Issue[] {
@@ -46,12 +56,8 @@ function fromZod(error: z.ZodError): Issue[] {
         return problem.keys.map((key) => issue('field.unknown', [...path, key], { field: key }))
       case 'invalid_type':
         return [
-          issue(
-            problem.input === undefined
-              ? 'field.missing'
-              : isCode(problem.message)
-                ? problem.message
-                : 'field.type',
+          issueNamed(
+            problem.input === undefined ? 'field.missing' : codeIn(problem.message, 'field.type'),
             path,
             { expected: problem.expected }
           )
@@ -59,28 +65,29 @@ function fromZod(error: z.ZodError): Issue[] {
       case 'invalid_value':
         return [issue('field.choice', path, { choices: problem.values.map(String).join(', ') })]
       case 'custom':
-        return [issue(problem.message, path, (problem.params ?? {}) as Issue['figures'])]
+        return [
+          issueNamed(
+            codeIn(problem.message, 'field.type'),
+            path,
+            (problem.params ?? {}) as Issue['figures']
+          )
+        ]
       case 'too_big':
         return [
-          issue(
-            problem.message.includes('.') && !problem.message.includes(' ')
-              ? problem.message
-              : problem.origin === 'array'
-                ? 'list.too-long'
-                : 'number.too-large',
+          issueNamed(
+            codeIn(
+              problem.message,
+              problem.origin === 'array' ? 'list.too-long' : 'number.too-large'
+            ),
             path,
             { limit: Number(problem.maximum) }
           )
         ]
       case 'too_small':
         return [
-          issue(
-            problem.message.includes('.') && !problem.message.includes(' ')
-              ? problem.message
-              : 'number.too-small',
-            path,
-            { limit: Number(problem.minimum) }
-          )
+          issueNamed(codeIn(problem.message, 'number.too-small'), path, {
+            limit: Number(problem.minimum)
+          })
         ]
       case 'invalid_union':
         return [
@@ -93,14 +100,14 @@ function fromZod(error: z.ZodError): Issue[] {
           if (!day.ok) return [...day.issues]
         }
         return [
-          issue(isCode(problem.message) ? problem.message : 'field.type', path, {
+          issueNamed(codeIn(problem.message, 'field.type'), path, {
             expected: problem.code,
             text: String(problem.input).slice(0, 60)
           })
         ]
       case 'not_multiple_of':
         return [
-          issue(isCode(problem.message) ? problem.message : 'field.type', path, {
+          issueNamed(codeIn(problem.message, 'field.type'), path, {
             expected: problem.code,
             value: String(problem.input)
           })
@@ -108,7 +115,7 @@ function fromZod(error: z.ZodError): Issue[] {
       case 'invalid_key':
       case 'invalid_element':
         return [
-          issue(isCode(problem.message) ? problem.message : 'field.type', path, {
+          issueNamed(codeIn(problem.message, 'field.type'), path, {
             expected: problem.code
           })
         ]

@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import { issue, ok, refused, type Issue, type Result } from '../kernel'
+import { issue, ok, refused, type Code, type Issue, type Result } from '../kernel'
 import { cleanText } from './schema-parts'
 
 /** A row of cells with its number in the file, 1 first. */
@@ -61,9 +61,9 @@ export interface SheetKind<C extends string> {
   /** What cannot be done without: of each group one column at the least. The first of a group names it where it is missing. */
   readonly needed: readonly (readonly [C, ...C[]])[]
   readonly most: number
-  readonly empty: string
-  readonly tooMany: string
-  readonly noColumn: string
+  readonly empty: Extract<Code, `${string}.empty`>
+  readonly tooMany: Extract<Code, `${string}.too-many`>
+  readonly noColumn: Extract<Code, `${string}.no-column`>
 }
 export interface SheetReading<T> {
   readonly found: readonly T[]

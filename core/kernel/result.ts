@@ -1,3 +1,5 @@
+import type { Code, Findings, Nothing } from './findings'
+
 /** A place inside a document: field names and list positions, outermost first. */
 export type Path = readonly (string | number)[]
 
@@ -6,7 +8,7 @@ export type Path = readonly (string | number)[]
  * figures; one place in the application turns these into words.
  */
 export interface Issue {
-  readonly code: string
+  readonly code: Code
   readonly path: Path
   readonly figures: Readonly<Record<string, string | number>>
 }
@@ -17,7 +19,20 @@ export type Result<T> =
 
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value })
 export const refused = (...issues: readonly Issue[]): Result<never> => ({ ok: false, issues })
-export const issue = (code: string, path: Path = [], figures: Issue['figures'] = {}): Issue => ({
+
+/** What `issue` takes after code and place: the figures of the code, which may be left out where it has none it must have. */
+type With<C extends Code> = Nothing extends Findings[C]
+  ? [figures?: Findings[C]]
+  : [figures: Findings[C]]
+
+/** A finding with its place and figures; the compiler holds the figures to the code. */
+export const issue = <C extends Code>(code: C, path: Path = [], ...[figures]: With<C>): Issue => ({
+  code,
+  path,
+  figures: Object.fromEntries(Object.entries(figures ?? {}))
+})
+/** A finding whose code is only known at run time: one of several, or that of a shape that does not hold. Its figures come as they are. */
+export const issueNamed = (code: Code, path: Path, figures: Issue['figures']): Issue => ({
   code,
   path,
   figures

@@ -1,4 +1,4 @@
-import { issue, type Issue, type Path } from '../kernel'
+import { issueNamed, type Code, type Issue, type Path } from '../kernel'
 import { COMES_IN, EITHER_WAY, type LedgerEntry } from './ledger'
 
 /**
@@ -14,8 +14,8 @@ export function ledgerProblems(ledger: readonly LedgerEntry[], path: Path = ['le
   const standingRefunds = new Map<string, number>()
   const takenBack = new Set(ledger.flatMap(({ reverses }) => reverses ?? []))
   ledger.forEach((entry, i) => {
-    const note = (code: string, field: string, figures: Issue['figures'] = {}): void =>
-      void found.push(issue(code, [...path, i, field], { id: entry.id, ...figures }))
+    const note = (code: Code, field: string, figures: Issue['figures'] = {}): void =>
+      void found.push(issueNamed(code, [...path, i, field], { id: entry.id, ...figures }))
     const { reverses, refunds, kind, amount } = entry
     if ((kind === 'reversal') !== (reverses !== undefined)) note('ledger.reversal-kind', 'kind')
     if (reverses !== undefined) {

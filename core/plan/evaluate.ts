@@ -13,7 +13,7 @@ import {
   type MethodUse,
   usedUp
 } from '../fit'
-import { issue, sumOf, type Issue } from '../kernel'
+import { issue, issueNamed, sumOf, type Issue } from '../kernel'
 import type { Minor } from '../money'
 import {
   buildMaterial,
@@ -145,7 +145,7 @@ function checkBuild(
     const fit = useMethod(context, kit, method, step, build)
     for (const miss of fit.misses)
       broken.push(
-        issue(`plan.miss.${miss.kind}`, [...path, 'methods', step.id], {
+        issueNamed(`plan.miss.${miss.kind}`, [...path, 'methods', step.id], {
           build: build.id,
           method: method.id,
           begin: planned.begin,

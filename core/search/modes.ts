@@ -105,7 +105,30 @@ function markingRequires({ sources, book }: ModeContext, allowed: number): Asked
   return [require(book, fine, 1, false)]
 }
 
-function modeOf(context: ModeContext, part: Part, groups: readonly Players[]): Mode | undefined {
+/** What each group asks for, worked out when a combination first holds it. */
+type RoleAsks = Map<Players, readonly Asked[]>
+
+function asksOf(
+  context: ModeContext,
+  part: Part,
+  groups: readonly Players[],
+  known: RoleAsks
+): Asked[] {
+  return groups.flatMap((group, index) => {
+    const before = known.get(group)
+    if (before) return before
+    const asks = roleRequires(context, part, group, index)
+    known.set(group, asks)
+    return asks
+  })
+}
+
+function modeOf(
+  context: ModeContext,
+  part: Part,
+  groups: readonly Players[],
+  known: RoleAsks
+): Mode | undefined {
   const { method, task, exact } = part
   const { world, sources } = context
   const [lead, ...others] = groups
@@ -114,7 +137,7 @@ function modeOf(context: ModeContext, part: Part, groups: readonly Players[]): M
   if (!lead && !exactEnough(own, limit)) return undefined
   const marking = lead?.marking ?? markingAllowed(method, own, limit)
   const requires = requireAll([
-    ...groups.flatMap((group, index) => roleRequires(context, part, group, index)),
+    ...asksOf(context, part, groups, known),
     ...markingRequires(context, marking)
   ])
   if (!requires) return undefined
@@ -137,6 +160,7 @@ function modesOfMethod(context: ModeContext, method: Method, task: Task, exact: 
   )
   if (families.some((family) => family.length === 0)) return []
   const found: Mode[] = []
+  const known: RoleAsks = new Map()
   let looked = 0
   const visit = (index: number, chosen: readonly Players[]): void => {
     if (found.length >= PAIRINGS || looked++ >= LOOKED_AT) {
@@ -145,7 +169,7 @@ function modesOfMethod(context: ModeContext, method: Method, task: Task, exact: 
     }
     const family = families[index]
     if (!family) {
-      const one = modeOf(context, partAt(0), chosen)
+      const one = modeOf(context, partAt(0), chosen, known)
       if (one) found.push(one)
       return
     }

@@ -1,8 +1,6 @@
 import type { Method, RoleNeed } from '../catalogue'
 import {
   exactEnough,
-  lackingCompanions,
-  lackingProtection,
   leadError,
   markingAllowed,
   minutesOf,
@@ -45,14 +43,9 @@ function playerOf(
   const { entry } = source
   const need = method.roles[index]
   const uses = need && reach(entry, need, task.step.stock)
-  const { kit, context } = sources
+  const { context } = sources
   if (!need || !uses || overload(entry, context.workshop)) return undefined
-  const service = serviceOf(
-    book,
-    sources,
-    lackingCompanions(kit, entry.tool, method.operation),
-    lackingProtection(kit, entry.tool)
-  )
+  const service = serviceOf(book, sources, entry.tool, method.operation)
   if (!service) return undefined
   const shared = {
     sources: [source],

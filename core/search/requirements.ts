@@ -1,3 +1,5 @@
+import type { Tool } from '../catalogue'
+import { lackingCompanions, lackingProtection } from '../fit'
 import type { Source, Sources } from './sources'
 
 /** Something that must be there for a mode: so many of any of these sources. */
@@ -15,12 +17,21 @@ export interface Requirement {
 /** What asking for a requirement comes to: its number, that what is owned suffices, or that nothing can meet it. */
 export type Asked = number | 'met' | 'never'
 
-/** Requirements met with so far, each once. */
+/** Requirements met with so far, each once, and what was worked out about them. */
 export interface RequirementBook {
   readonly list: Requirement[]
   readonly numbers: Map<string, number>
+  /** Which is enough for which: by the number of the strong one, then of the weak one. */
+  readonly implied: (boolean | undefined)[][]
+  /** What a tool needs beside itself, by tool and operation. */
+  readonly services: Map<string, number[] | undefined>
 }
-export const emptyBook = (): RequirementBook => ({ list: [], numbers: new Map() })
+export const emptyBook = (): RequirementBook => ({
+  list: [],
+  numbers: new Map(),
+  implied: [],
+  services: new Map()
+})
 
 /** Enters a requirement into the book. @param along bought along without being asked for */
 export function require(
@@ -57,7 +68,11 @@ export function requireAll(asked: readonly Asked[]): number[] | undefined {
 /** Whether meeting one requirement is enough for another. */
 export function implies(book: RequirementBook, strong: number, weak: number): boolean {
   if (strong === weak) return true
-  const [a, b] = [book.list[strong], book.list[weak]]
+  const row = (book.implied[strong] ??= [])
+  return (row[weak] ??= enoughFor(book.list[strong], book.list[weak]))
+}
+
+function enoughFor(a: Requirement | undefined, b: Requirement | undefined): boolean {
   if (!a || !b || a.need < b.need || a.owned > b.owned || a.from.size > b.from.size) return false
   for (const [offer, count] of a.from) if ((b.from.get(offer) ?? 0) < count) return false
   return true
@@ -66,14 +81,20 @@ export function implies(book: RequirementBook, strong: number, weak: number): bo
 /** What has to be there for a tool to serve in an operation beyond itself: companions and protection; undefined where that cannot be had. */
 export function serviceOf(
   book: RequirementBook,
-  { byTool, byProtection }: Sources,
-  companions: readonly { readonly anyOf: readonly string[]; readonly count: number }[],
-  protections: readonly string[]
+  { byTool, byProtection, kit }: Sources,
+  tool: Tool,
+  operation: string
 ): number[] | undefined {
-  return requireAll([
-    ...companions.map(({ anyOf, count }) =>
+  const key = `${tool.id}|${operation}`
+  if (book.services.has(key)) return book.services.get(key)
+  const service = requireAll([
+    ...lackingCompanions(kit, tool, operation).map(({ anyOf, count }) =>
       require(book, anyOf.flatMap((id) => byTool.get(id) ?? []), count, true)
     ),
-    ...protections.map((protection) => require(book, byProtection.get(protection) ?? [], 1, true))
+    ...lackingProtection(kit, tool).map((protection) =>
+      require(book, byProtection.get(protection) ?? [], 1, true)
+    )
   ])
+  book.services.set(key, service)
+  return service
 }

@@ -95,7 +95,7 @@ function readList(text: string): void {
     const value = parseAmount(amount, money.value?.currency ?? 'EUR')
     return day.ok && value.ok && value.value >= 0
       ? ok({ date: day.value, amount: value.value })
-      : refused(issue('line', [number], { line }))
+      : refused(issue('money.line', [number], { line }))
   })
   const bad = read.find((one) => !one.ok)
   listProblem.value =
