@@ -9,7 +9,7 @@ export const ROOMS = {
   calendar: { change: ['core/calendar/*.ts'], tests: ['core/calendar'] },
   ledger: {
     change: ['core/ledger/*.ts'],
-    tests: ['core/ledger', 'core/against', 'core/workspace']
+    tests: ['core/ledger', 'core/workspace/purchases']
   },
   kernel: {
     change: ['core/fit/kernel/*.ts'],

@@ -169,6 +169,81 @@ describe('what a ledger must keep to', () => {
       'ledger.parts-too-large ledger.0.amount'
     ]
   ])('%s', (_what, ledger, expected) => expect(codes(...ledger)).toEqual([expected]))
+
+  const goes = (kind: LedgerEntry['kind'], amount: number): string[] =>
+    codes({ id: 'a', date: '2026-05-03', kind, amount, text: 'x' })
+  test.each(['set-aside', 'sale', 'resale', 'refund'] as const)('%s only brings money', (kind) =>
+    expect([goes(kind, 100), goes(kind, 0), goes(kind, -100)]).toEqual([
+      [],
+      [],
+      ['ledger.wrong-way ledger.0.amount']
+    ])
+  )
+  test.each(['tool', 'companion', 'consumable', 'timber', 'fee', 'repair'] as const)(
+    '%s only costs money',
+    (kind) =>
+      expect([goes(kind, -100), goes(kind, 0), goes(kind, 100)]).toEqual([
+        [],
+        [],
+        ['ledger.wrong-way ledger.0.amount']
+      ])
+  )
+  test.each(['opening', 'one-off', 'other'] as const)('%s goes either way', (kind) =>
+    expect([goes(kind, 100), goes(kind, -100)]).toEqual([[], []])
+  )
+  test('tax and delivery may be all of what was paid', () =>
+    expect(codes({ ...paid, tax: 4000, delivery: 1000 })).toEqual([]))
+  test('what is found names the entry and the sums', () => {
+    expect(ledgerProblems([paid, refund('f', 3000), refund('g', 2001)], [])).toEqual([
+      {
+        code: 'ledger.refund-too-large',
+        path: [2, 'refunds'],
+        figures: { id: 'a', amount: 5001, paid: 5000 }
+      }
+    ])
+    expect(ledgerProblems([{ ...back, reverses: 'gone' }])[0]?.figures).toEqual({ id: 'gone' })
+    expect(ledgerProblems([refund('f', 1)])[0]).toMatchObject({
+      code: 'unknown.entry',
+      figures: { id: 'a' }
+    })
+  })
+  test('only a refund brings money back for a purchase', () =>
+    expect(codes(paid, { ...refund('f', 100), kind: 'sale' })).toEqual([
+      'ledger.refund-too-large ledger.1.refunds'
+    ]))
+})
+
+test('a reversal turns what was planned too, and stays with the build and the tool', () => {
+  const entry: LedgerEntry = {
+    id: 'a',
+    date: '2026-05-03',
+    kind: 'tool',
+    amount: -5000,
+    text: 'saw',
+    planned: -4500,
+    build: 'stool',
+    tool: 'pull-saw',
+    offer: 'o'
+  }
+  expect(reversalOf(entry, 'r')).toEqual({
+    id: 'r',
+    date: '2026-05-03',
+    kind: 'reversal',
+    amount: 5000,
+    text: 'saw',
+    reverses: 'a',
+    planned: 4500,
+    build: 'stool',
+    tool: 'pull-saw'
+  })
+  expect(
+    Object.keys(
+      reversalOf({ ...entry, planned: undefined, build: undefined, tool: undefined }, 'r')
+    )
+  ).toEqual(['id', 'date', 'kind', 'amount', 'text', 'reverses'])
+  expect(
+    standing([entry, reversalOf(entry, 'r'), { ...entry, id: 'b' }]).map(({ id }) => id)
+  ).toEqual(['b'])
 })
 
 describe('a receipt with several lines', () => {
