@@ -130,6 +130,34 @@ test('what is no amount is a fault of the program, not a figure', () => {
   expect(() => timesRatio(Number.NaN, 1)).toThrow('an amount of NaN')
 })
 
+test('what is refused names the text and the figure', () => {
+  const found = (text: string): unknown => {
+    const read = parseAmount(text, 'EUR')
+    return read.ok ? read.value : read.issues
+  }
+  expect(['1€5', '12 k', '0.125'].map(found)).toEqual([
+    [{ code: 'money.not-a-number', path: [], figures: { text: '1€5' } }],
+    [{ code: 'money.not-a-number', path: [], figures: { text: '12 k' } }],
+    [{ code: 'money.fraction', path: [], figures: { value: '0.125' } }]
+  ])
+  expect([checkAmount(1.5), checkAmount(LARGEST_AMOUNT + 1)]).toEqual([
+    { ok: false, issues: [{ code: 'money.fraction', path: [], figures: { value: 1.5 } }] },
+    {
+      ok: false,
+      issues: [{ code: 'money.too-large', path: [], figures: { value: 100_000_000_001 } }]
+    }
+  ])
+})
+
+test.each([
+  ['-  12', -1200],
+  ['€ - 12', -1200],
+  ['(  12.00)', -1200],
+  ['− 3,50 €', -350]
+])('a sign may stand apart: %s', (text, minor) =>
+  expect(parseAmount(text, 'EUR')).toEqual({ ok: true, value: minor })
+)
+
 test('a negative zero is no amount', () => {
   expect(parseAmount('-0', 'EUR')).toEqual({ ok: true, value: 0 })
 })
