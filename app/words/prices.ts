@@ -49,6 +49,7 @@ export const prices = {
   ended: (day: string) => `ended ${day}`,
   endsOn: (day: string) => `until ${day}`,
   remove: 'Take out',
+  noLonger: ' · no longer on offer',
   noTable: 'Prices you put in stand here with their age.',
   find: 'A used find',
   findHint:

@@ -94,3 +94,15 @@ export function onMarketAgain(workspace: Workspace, offer: string, bought: Day):
       : workspace.quotes
   }
 }
+
+/** Whether an offer of one's own, or a bundle, can still be had on a day: its time is not over. Bundles last as long as a price of theirs. */
+export function stillOnOffer(
+  { offers, quotes, bundles }: Workspace,
+  id: string,
+  day: Day
+): boolean {
+  const ends = bundles?.some((one) => one.id === id)
+    ? quotes.filter(({ offer }) => offer === id)
+    : offers.filter((one) => one.id === id)
+  return ends.length === 0 || ends.some(({ until }) => until === undefined || until >= day)
+}

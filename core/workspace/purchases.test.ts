@@ -5,7 +5,7 @@ import { crossCheck } from '../formats'
 import { balanceOn, standing } from '../ledger'
 import { unitOn } from '../prices'
 import { makePlan } from '../search'
-import { change, tillOf, worldOf, type PlannedPurchase, type Workspace } from '.'
+import { change, stillOnOffer, tillOf, worldOf, type PlannedPurchase, type Workspace } from '.'
 
 const ids = (): (() => string) => {
   let n = 0
@@ -268,6 +268,13 @@ describe('several pieces, bundles and finds', () => {
     ])
     expect(priceOn(change.reverseEntry(after, 'x', 'r'), 'my/find')).toBe(priceOn(there, 'my/find'))
     expect([priceOn(withBox, 'my/set'), priceOn(boughtBox, 'my/set')]).toEqual([9000, undefined])
+    const onOffer = (state: Workspace): boolean[] =>
+      ['my/find', 'my/set'].map((id) => stillOnOffer(state, id, TODAY))
+    expect([onOffer(there), onOffer(after), onOffer(boughtBox)]).toEqual([
+      [true, true],
+      [false, true],
+      [true, false]
+    ])
     expect([crossCheck(after, library), crossCheck(boughtBox, library)]).toEqual([[], []])
     const planned = makePlan(worldOf(after, library, TODAY), { evaluations: 200 })
     expect(

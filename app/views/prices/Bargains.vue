@@ -7,7 +7,7 @@ import { ownId } from '../../../core/catalogue'
 import { addDays, type Day } from '../../../core/calendar'
 import type { Minor } from '../../../core/money'
 import { bargainOf, wantedTools } from '../../../core/weigh'
-import { change } from '../../../core/workspace'
+import { change, stillOnOffer } from '../../../core/workspace'
 import DayField from '../../parts/DayField.vue'
 import MoneyField from '../../parts/MoneyField.vue'
 import NumberField from '../../parts/NumberField.vue'
@@ -123,14 +123,16 @@ function putSale(): void {
   )
   saleName.value = ''
 }
-const bundles = computed(() =>
-  store.world
-    ? (store.workspace?.bundles ?? []).map((bundle) => ({
+const bundles = computed(() => {
+  const { world, workspace } = store
+  return world && workspace
+    ? (workspace.bundles ?? []).map((bundle) => ({
         bundle,
-        bargain: store.world && bargainOf(store.world, bundle, wantedTools(store.world, store.plan))
+        isOver: !stillOnOffer(workspace, bundle.id, world.asOf),
+        bargain: bargainOf(world, bundle, wantedTools(world, store.plan))
       }))
     : []
-)
+})
 const empty = computed(
   () =>
     bundles.value.length +
@@ -145,9 +147,10 @@ const empty = computed(
     <h2>{{ words.lists }}</h2>
     <p v-if="empty" class="soft">{{ words.noLists }}</p>
     <ul class="plain-list">
-      <li v-for="{ bundle, bargain } in bundles" :key="bundle.id">
+      <li v-for="{ bundle, bargain, isOver } in bundles" :key="bundle.id">
         <span class="strong">{{ bundle.name }}</span>
-        <template v-if="bargain && bargain.allIn !== undefined">{{
+        <template v-if="isOver">{{ words.noLonger }}</template>
+        <template v-else-if="bargain && bargain.allIn !== undefined">{{
           words.bargain(store.say, bargain, bargain.allIn)
         }}</template>
         <button

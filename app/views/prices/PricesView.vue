@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { STALE_AFTER_DAYS } from '../../../core/care'
 import { daysBetween } from '../../../core/calendar'
 import { findOffer, offerId, priceOf } from '../../../core/prices'
-import { change, levelBasis } from '../../../core/workspace'
+import { change, levelBasis, stillOnOffer } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import WebLink from '../../parts/WebLink.vue'
 import { library } from '../../../data'
@@ -41,7 +41,15 @@ const rows = computed(() => {
       }
     })
 })
-const finds = computed(() => store.workspace?.offers ?? [])
+const finds = computed(() => {
+  const { world, workspace } = store
+  return world && workspace
+    ? workspace.offers.map((find) => ({
+        find,
+        isOver: !stillOnOffer(workspace, find.id, world.asOf)
+      }))
+    : []
+})
 </script>
 
 <template>
@@ -138,10 +146,11 @@ const finds = computed(() => store.workspace?.offers ?? [])
     <section class="stack">
       <h2>{{ words.find }}</h2>
       <ul v-if="finds.length > 0" class="plain-list small">
-        <li v-for="find in finds" :key="find.id">
+        <li v-for="{ find, isOver } in finds" :key="find.id">
           {{ store.say.tool(find.tool) }}, {{ weigh.conditionName[find.condition] }} ({{
             find.id.replace('my/', '')
-          }})<template v-if="find.link">, <WebLink :link="find.link" /></template>
+          }})<template v-if="find.link">, <WebLink :link="find.link" /></template
+          ><template v-if="isOver">{{ words.noLonger }}</template>
           <button
             type="button"
             class="link"
