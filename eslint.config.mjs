@@ -189,6 +189,18 @@ export default ts.config(
     files: ['app/parts/**'],
     rules: forbid('Parts are used by views, not the other way round.', ...from('views'))
   },
+  {
+    files: ['core/*/index.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'ExportAllDeclaration[exported=null]',
+          message: 'A room says by name what it shows.'
+        }
+      ]
+    }
+  },
   ...Object.entries(BEYOND).map(([rule, files]) => ({ files, rules: { [rule]: 'off' } })),
   {
     files: ['cli/**/*.ts', 'server/**/*.ts'],

@@ -1,3 +1,19 @@
-export * from './build'
+export {
+  type BuildLog,
+  type Build,
+  type MaterialPrice,
+  batchesOf,
+  isDone,
+  isBegun,
+  type MaterialPricing,
+  materialPrice,
+  materialCost,
+  worthOf,
+  buildFromTemplate,
+  bearingOf,
+  buildLike,
+  jigBuildId,
+  jigBuild
+} from './build'
 
 export { batchOf } from './batch'

@@ -1,4 +1,14 @@
-export * from './result'
+export {
+  type Path,
+  type Issue,
+  type Result,
+  ok,
+  refused,
+  issue,
+  issueNamed,
+  bug,
+  must
+} from './result'
 export { fingerprint, stableText, textPrint } from './hash'
 export { byId, distinct, groupBy, leastBy, sumOf } from './collections'
 export { seededRandom } from './random'

@@ -1,4 +1,16 @@
-export * from './ledger'
+export {
+  ENTRY_KINDS,
+  type EntryKind,
+  COMES_IN,
+  EITHER_WAY,
+  type LedgerEntry,
+  balanceOn,
+  reversalOf,
+  standing,
+  reconcile,
+  commonStart,
+  answeredBy
+} from './ledger'
 export { ledgerProblems } from './check'
 export {
   receiptTotal,

@@ -1,5 +1,41 @@
-export * from './offer'
-export * from './bundles'
-export * from './basket'
+export {
+  type Offer,
+  SELLER_TYPES,
+  type SellerType,
+  type Quote,
+  offerId,
+  typicalOffer,
+  type Pricing,
+  calibratedLevel,
+  type Price,
+  findOffer,
+  priceOf
+} from './offer'
+export {
+  type BundlePiece,
+  type Bundle,
+  type Deal,
+  type SaleWindow,
+  type PricedBundle,
+  bundlePrice,
+  salesFor
+} from './bundles'
+export {
+  type Till,
+  type Unit,
+  offerOn,
+  bundleOn,
+  soldAs,
+  unitOn,
+  type Saving,
+  savingsOn,
+  dealShare,
+  type Basket,
+  basketOn,
+  type Wanted,
+  type SetPrice,
+  bestDeals,
+  priceSet
+} from './basket'
 export type { DatedPrice } from './dated'
 export { checkLink } from './link'

@@ -1,2 +1,9 @@
 export { parseCount, parseNumber, readFigure, valueOf, type Figure } from './figure'
-export * from './length'
+export {
+  type UnitSystem,
+  MM_PER_INCH,
+  MM_PER_FOOT,
+  inchText,
+  parseLength,
+  parseLengths
+} from './length'

@@ -1,1 +1,1 @@
-export * from './workshop'
+export { type Workshop, LOUD_DBA, floorFor, comfortable, ampsOf, circuitCarries } from './workshop'

@@ -1,10 +1,46 @@
-export * from './types'
-export * from './world'
+export {
+  type Item,
+  type OneOff,
+  type MoneySettings,
+  type Weighting,
+  type OwnMix,
+  type BeforeSide,
+  type Preferences,
+  type NeedTest,
+  type Pin,
+  type Ban,
+  type PlannedPurchase,
+  type PlannedBuild,
+  type PlannedResale,
+  type PlannedSaving,
+  type PlannedIncome,
+  type Plan,
+  type Scenario,
+  type Photo,
+  type Moment,
+  type Trail,
+  type Workspace,
+  type WorkspaceFile
+} from './types'
+export {
+  type Receipt,
+  type World,
+  priceLevel,
+  levelBasis,
+  expectedReceipts,
+  worldOf,
+  tillOf,
+  findBuild,
+  buildMaterial,
+  buildWorth,
+  workspaceHash,
+  forPlanning
+} from './world'
 export * as change from './change'
 export { freshWorkspace } from './fresh'
 export { stillOnOffer } from './bought'
 export { splitPlan, trimmedPlan, withoutPurchases } from './plan-apart'
-export * from './weights'
+export { type Weights, WEIGHTS, type WeightName, weightsOf, withWeights } from './weights'
 export { practiceOf, type Practice } from './practice'
 export { NO_TRAIL, handedOver, lastCommon, stamped } from './trail'
 export { differingParts, partsOf, samePart, withParts, type PartKey } from './parts'

@@ -41,6 +41,7 @@ describe('the linter says the same where the code is written', () => {
     ["import { z } from 'zod'\nexport const x = z", 'core/fit/probe.ts', 'no-restricted-imports'],
     ['export const x = Math.random()', 'core/fit/probe.ts', 'no-restricted-properties'],
     ['export const x = document', 'core/fit/probe.ts', 'no-restricted-globals'],
+    ["export * from './kit'", 'core/fit/index.ts', 'no-restricted-syntax'],
     [
       "import { x } from '../views/bench'\nexport const y = x",
       'app/stores/probe.ts',
