@@ -12,6 +12,7 @@ import { library } from '../../data'
 import { sayFor, type Say } from '../words/say'
 import { momentNow, newId, todayHere } from './clock'
 import { DEMOS } from './demos'
+import { plain } from './plain'
 import {
   NO_HISTORY,
   recorded,
@@ -69,7 +70,7 @@ export const useWorkspace = defineStore('workspace', () => {
   ): void {
     const before = onTable()
     if (!before) return
-    const changed = change(before.workspace)
+    const changed = plain(change(before.workspace), before.workspace)
     if (changed === before.workspace) return
     const after = kind ? changed : stamped(before.workspace, changed, momentNow())
     const left = before.plan && world.value && trimmedPlan(before.plan, after, world.value.library)

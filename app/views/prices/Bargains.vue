@@ -118,7 +118,7 @@ function putSale(): void {
       until: saleUntil.value,
       off: saleOff.value / 100,
       chance: saleChance.value / 100,
-      tools: saleTools.value
+      tools: [...saleTools.value]
     })
   )
   saleName.value = ''
