@@ -1,4 +1,4 @@
-import { stagesFrom, type Day, type Stage } from '../calendar'
+import { byDate, stagesFrom, type Day, type Stage } from '../calendar'
 import { groupBy, sumOf } from '../kernel'
 import type { EntryKind, LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
@@ -67,7 +67,7 @@ function plannedMovements(plan: Plan, { from, income }: Since): Movement[] {
     ...(plan.savings ?? [])
   ]
     .map(({ date, amount }) => ({ date: date < from ? from : date, amount }))
-    .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
+    .sort(byDate)
 }
 
 /** What comes in (1) or goes out (-1). */
@@ -183,7 +183,7 @@ export function againstPlan(world: World, plan: Plan): Against {
   const moved = [
     ...(since.corrected === 0 ? [] : [{ date: from, amount: since.corrected }]),
     ...real
-  ].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
+  ].sort(byDate)
   const planned = [{ date: from, balance: start }, ...running(start, movements)]
   const actual = [{ date: from, balance: start }, ...running(start, moved)]
   // What is planned for today and has not moved yet is no difference.

@@ -1,4 +1,4 @@
-import type { Day } from '../calendar'
+import { byDate, type Day } from '../calendar'
 import { balanceOn, standing, type LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
 import {
@@ -19,9 +19,7 @@ function incomeOf(world: World, plan: Plan, receipts: readonly Receipt[]): Plann
     const build = findBuild(world, id)
     return build ? salesOf(world, batchOf(build, copies), done, plan.until) : []
   })
-  return [...receipts, ...sales]
-    .map(({ date, amount }) => ({ date, amount }))
-    .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
+  return [...receipts, ...sales].map(({ date, amount }) => ({ date, amount })).sort(byDate)
 }
 
 /** Plans kept at the most, the newest of them: as many as a file may hold. */

@@ -1,4 +1,4 @@
-import type { Day } from '../calendar'
+import { byDate, type Day } from '../calendar'
 import { findOffer } from '../prices'
 import type { Minor } from '../money'
 import type { Plan, World } from '../workspace'
@@ -50,9 +50,7 @@ export function beginningOf(
   opens: readonly string[]
 ): Beginning | undefined {
   const tool = (offer: string): string | undefined => findOffer(world.pricing, offer)?.tool
-  const [earliest] = [...plan.purchases].sort((a, b) =>
-    a.date < b.date ? -1 : a.date > b.date ? 1 : b.price - a.price
-  )
+  const [earliest] = [...plan.purchases].sort((a, b) => byDate(a, b) || b.price - a.price)
   if (!earliest) return undefined
   const now = plan.purchases.filter(({ date }) => date === earliest.date)
   if (now.some(({ offer }) => tool(offer) === lead)) return { kind: 'same' }

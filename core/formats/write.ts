@@ -1,3 +1,4 @@
+import { byDate } from '../calendar'
 import { fingerprint } from '../kernel'
 import { exponentOf, type Minor } from '../money'
 import { findOffer } from '../prices'
@@ -75,9 +76,7 @@ export function planCsv(world: World, plan: Plan): string {
     done: planned.done,
     forBuild: ''
   }))
-  const rows = [...purchases, ...builds].sort((a, b) =>
-    a.date < b.date ? -1 : a.date > b.date ? 1 : 0
-  )
+  const rows = [...purchases, ...builds].sort((a, b) => byDate(a, b))
   return writeSheet(
     [
       'date',

@@ -1,4 +1,4 @@
-import type { Day } from '../calendar'
+import { byDate, type Day } from '../calendar'
 import { sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { commonStart, type EntryKind, type LedgerEntry } from './ledger'
@@ -59,7 +59,7 @@ export function ledgerRows(
   if (reversed.size > 0)
     for (const { id, text } of entries) if (reversed.has(id)) texts.set(id, text)
   // Sorting keeps the order of entry within a day.
-  const inOrder = [...entries].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
+  const inOrder = [...entries].sort(byDate)
   let balance = 0
   return inOrder
     .map((entry): LedgerRow => {

@@ -1,5 +1,5 @@
 import type { Build } from '../builds'
-import { addDays, type Day } from '../calendar'
+import { addDays, byDate, type Day } from '../calendar'
 import { issue, type Issue, type Path } from '../kernel'
 import { timesRatio, type Minor } from '../money'
 import type { World } from '../workspace'
@@ -61,8 +61,8 @@ export function cashMovements(
     amount === 0 ? [] : [{ kind: 'kept', date, amount: -amount, path }]
   )
   const sales = builds.flatMap(({ build, done }) => salesOf(world, build, done, world.until))
-  return [...receipts, ...sales, ...others, ...payments, ...kept].sort((a, b) =>
-    a.date < b.date ? -1 : a.date > b.date ? 1 : b.amount - a.amount
+  return [...receipts, ...sales, ...others, ...payments, ...kept].sort(
+    (a, b) => byDate(a, b) || b.amount - a.amount
   )
 }
 

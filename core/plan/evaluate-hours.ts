@@ -1,4 +1,4 @@
-import { checkDay, minutesBetween, stageOf, type Day, type Stage } from '../calendar'
+import { checkDay, laterDay, minutesBetween, stageOf, type Day, type Stage } from '../calendar'
 import { issue, must, sumOf, type Issue } from '../kernel'
 import type { Plan, PlannedBuild, World } from '../workspace'
 
@@ -11,7 +11,6 @@ interface Share {
   readonly minutes: number
 }
 
-const later = (a: Day, b: Day): Day => (a > b ? a : b)
 const earlier = (a: Day, b: Day): Day => (a < b ? a : b)
 
 /** Minutes the user has from one day to another. */
@@ -30,7 +29,7 @@ function sharesOf(
     const share = stage && {
       index,
       build: planned.build,
-      from: later(later(stage.start, planned.begin), world.asOf),
+      from: laterDay(laterDay(stage.start, planned.begin), world.asOf),
       to: earlier(stage.end, planned.done),
       minutes
     }

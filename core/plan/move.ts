@@ -1,4 +1,4 @@
-import type { Day } from '../calendar'
+import { byDate, type Day } from '../calendar'
 import { findOffer, unitOn } from '../prices'
 import { distinct } from '../kernel'
 import type { Minor } from '../money'
@@ -42,7 +42,7 @@ export function movePurchase(world: World, plan: Plan, id: string, date: Day): P
   )
   return withSavings(world, {
     ...plan,
-    purchases: purchases.sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0)),
+    purchases: purchases.sort(byDate),
     ...(resales ? { resales } : {})
   })
 }

@@ -1,5 +1,5 @@
 import type { Condition, Power, Tier } from '../catalogue'
-import type { Day } from '../calendar'
+import { compareDays, type Day } from '../calendar'
 import { timesRatio, type Minor } from '../money'
 import type { Pricing, Quote } from './offer'
 
@@ -71,4 +71,4 @@ export function bundlePrice(pricing: Pricing, bundle: Bundle, day: Day): PricedB
 export const salesFor = (windows: readonly SaleWindow[], tool: string, day: Day): SaleWindow[] =>
   windows
     .filter(({ until, tools }) => until >= day && (tools.length === 0 || tools.includes(tool)))
-    .sort((a, b) => (a.from < b.from ? -1 : a.from > b.from ? 1 : 0))
+    .sort((a, b) => compareDays(a.from, b.from))

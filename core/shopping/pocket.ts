@@ -1,4 +1,4 @@
-import type { Day } from '../calendar'
+import { byDate, type Day } from '../calendar'
 import type { Condition, Tool } from '../catalogue'
 import { sumOf } from '../kernel'
 import type { Minor } from '../money'
@@ -73,7 +73,7 @@ export function pocketList(world: World, plan: Plan, days = 3): PocketLine[] {
   const dates = [...new Set(plan.purchases.map(({ date }) => date))].sort().slice(0, days)
   return plan.purchases
     .filter(({ date }) => dates.includes(date))
-    .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : b.price - a.price))
+    .sort((a, b) => byDate(a, b) || b.price - a.price)
     .map(({ id, offer: offerId, count, date, price, forBuild }): PocketLine => {
       const offer = findOffer(world.pricing, offerId)
       const tool = offer && world.library.tools.get(offer.tool)

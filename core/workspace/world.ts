@@ -2,7 +2,9 @@ import { jigBuild, materialCost, worthOf, type Build, type MaterialPricing } fro
 import { withNames, withOwn, type Library } from '../catalogue'
 import {
   addDays,
+  byDate,
   horizonEnd,
+  laterDay,
   paydays,
   stageOf,
   stagesFrom,
@@ -94,7 +96,7 @@ export function expectedReceipts(workspace: Workspace, from: Day, to: Day): Rece
   const oneOffs = workspace.money.oneOffs
     .filter(({ date }) => date >= from && date <= to)
     .map(({ id, date, amount, text }) => ({ key: `one-off/${id}`, date, amount, text }))
-  return [...income, ...oneOffs].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
+  return [...income, ...oneOffs].sort(byDate)
 }
 
 /** How far back an income that was never entered is still asked about, days. */
@@ -116,7 +118,7 @@ export function worldOf(workspace: Workspace, baseLibrary: Library, today: Day):
   const opened =
     workspace.ledger.find(({ kind }) => kind === 'opening')?.date ?? workspace.horizon.start
   const past = addDays(asOf, -ASK_BACK_DAYS)
-  const open = expectedReceipts(workspace, past > opened ? past : opened, until).filter(
+  const open = expectedReceipts(workspace, laterDay(past, opened), until).filter(
     ({ key }) => !answered.has(key)
   )
   return {
