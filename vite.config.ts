@@ -30,17 +30,14 @@ export default defineConfig({
           { src: 'icon-maskable-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' }
         ]
       },
-      workbox: {
+      strategies: 'injectManifest',
+      srcDir: 'app',
+      filename: 'sw.ts',
+      injectManifest: {
         globPatterns: ['**/*.{html,js,css,json,svg,png,woff2,wasm}'],
         // The icons' drawings for browsers that know no fonts; all that are meant here do.
         globIgnores: ['**/primeicons-*.svg'],
-        maximumFileSizeToCacheInBytes: 5 * 1024 * 1024,
-        skipWaiting: false,
-        clientsClaim: true,
-        cleanupOutdatedCaches: true,
-        inlineWorkboxRuntime: true,
-        sourcemap: false,
-        navigateFallback: 'index.html'
+        maximumFileSizeToCacheInBytes: 5 * 1024 * 1024
       }
     })
   ],

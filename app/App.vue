@@ -36,7 +36,7 @@ import { useSaving } from './stores/saving'
 import { useSettings } from './stores/settings'
 import { useWorkspace } from './stores/workspace'
 import { usePlanning } from './stores/planning'
-import { sentence } from './words/issues'
+import { placed } from './words/issues'
 import { pageTitle, shell } from './words/shell'
 
 // What is opened by hand is fetched when it is.
@@ -86,9 +86,9 @@ useEventListener(window, 'vite:preloadError', (event) => {
   event.preventDefault()
   partMissing.value = true
 })
-/** A page that is closed while a change is being written asks first. */
+/** A page that is closed while a change is being written, or could not be, asks first. */
 useEventListener(window, 'beforeunload', (event) => {
-  if (saving.kept === 'keeping') event.preventDefault()
+  if (saving.kept !== 'kept' && !saving.standIn) event.preventDefault()
 })
 const backupLine = computed(() =>
   keeping.backupDue !== undefined && (route.path === '/' || route.path === '/settings')
@@ -97,7 +97,7 @@ const backupLine = computed(() =>
 )
 /** A message with what takes it away: itself alone. */
 const message = (one: Issue, severity: 'error' | 'info'): Shown => ({
-  text: sentence(one, store.say),
+  text: placed(one, store.say),
   severity,
   again: undefined,
   dismiss: () => notices.dismiss(one)

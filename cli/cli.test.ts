@@ -133,3 +133,36 @@ test('library counts what there is, follows every reference and ends well', () =
     json.methods
   )
 })
+
+test('whoever reads may stop reading: a closed pipe is no fault', () => {
+  const { status, stderr } = spawnSync(
+    'bash',
+    [
+      '-c',
+      `"${process.execPath}" --import tsx scripts/generate.ts --size large --seed 1 | head -c 10 > /dev/null; exit "\${PIPESTATUS[0]}"`
+    ],
+    { encoding: 'utf8' }
+  )
+  expect([status, stderr]).toEqual([0, ''])
+})
+
+test('days that do not exist, nesting without end and bytes that are no text are said, and end with 2', () => {
+  const plan = {
+    format: 'frugal-ledger/plan',
+    version: 1,
+    workspace: { id: 'demo-hive-yard', hash: 'x' },
+    libraryVersion: '1',
+    asOf: '2026-02-30',
+    until: '2026-13-01',
+    purchases: [],
+    builds: []
+  }
+  const checked = run('check', 'data/demo/hive-yard.json', keep('days.json', plan))
+  expect([checked.status, checked.errors.match(/2026-02-30|2026-13-01/g)?.length]).toEqual([2, 2])
+  const deep = run('plan', keep('deep.json', '['.repeat(6000)))
+  expect([deep.status, deep.errors.includes('64 deep')]).toEqual([2, true])
+  const path = join(folder, 'bytes.json')
+  writeFileSync(path, Buffer.from([0xff, 0xfe, 0x7b, 0x7d]))
+  const bytes = run('plan', path)
+  expect([bytes.status, bytes.errors.includes('UTF-8')]).toEqual([2, true])
+})

@@ -1,12 +1,18 @@
 import { readFileSync } from 'node:fs'
 import { library } from '../data'
 import { issue, refused, type Issue, type Result } from '../core/kernel'
-import { pathText, readWorkspace } from '../core/formats'
+import { pathText, readWorkspace, textOf } from '../core/formats'
 import { sentence } from '../app/words/issues'
 import type { Workspace } from '../core/workspace'
 
 /** Exit codes shared by the commands. */
 export const EXIT = { fine: 0, broken: 1, unreadable: 2 } as const
+
+// Whoever reads our output may stop reading: that is no fault.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => {
+  if (error.code !== 'EPIPE') throw error
+  process.exit(EXIT.fine)
+})
 
 /** The real date, for workspaces without a fixed one: the only place where the commands look at the clock. */
 export const today = (): string => {
@@ -18,10 +24,10 @@ export const today = (): string => {
   ].join('-')
 }
 
-/** Reads a file as text; what the system refuses becomes an issue. */
+/** Reads a file as text; what the system refuses, or bytes that are no text, become an issue. */
 export function readText(path: string): Result<string> {
   try {
-    return { ok: true, value: readFileSync(path, 'utf8') }
+    return textOf(readFileSync(path))
   } catch (error) {
     return refused(
       issue('file.unreadable', [], {

@@ -74,7 +74,7 @@ function damagedFiles(): void {
 }
 
 /** Zips and sheets with bytes changed, cut and doubled. */
-function damagedOthers(): void {
+async function damagedOthers(): Promise<void> {
   const random = seededRandom(seed)
   const demo = readWorkspace(demos[0] ?? '', library)
   if (!demo.ok) throw new Error('the demo cannot be read')
@@ -104,7 +104,7 @@ function damagedOthers(): void {
       const bytes = zip.slice(0, random() < 0.3 ? Math.floor(random() * zip.length) : zip.length)
       for (let k = 0; k < 4; k++)
         bytes[Math.floor(random() * bytes.length)] = Math.floor(random() * 256)
-      readZip(bytes)
+      await readZip(bytes)
       const sheet = sheets[i % sheets.length]
       if (!sheet) continue
       const at = Math.floor(random() * sheet.text.length)
@@ -122,7 +122,7 @@ function damagedOthers(): void {
 }
 
 damagedFiles()
-damagedOthers()
+await damagedOthers()
 if (kills > 0) {
   spawnSync(process.execPath, ['scripts/start.mjs', '--build-only'], { stdio: 'inherit' })
   // A copy of its own, so that a build beside it does not disturb the run.

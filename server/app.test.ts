@@ -69,3 +69,21 @@ test('the policy names no foreign host, allows no inline script, and lets pictur
   })
   expect((await request(app).get('/')).headers['referrer-policy']).toBe('no-referrer')
 })
+
+test('what cannot be answered is said in a sentence, never with the program’s insides', async () => {
+  for (const [path, range, status] of [
+    ['/sw.js', 'bytes=900-999', 416],
+    ['/%E0%A4%A', '', 404]
+  ] as const) {
+    const answer = await request(app).get(path).set('Range', range)
+    expect(answer.status).toBe(status)
+    expect(answer.text).toMatch(/^[A-Z][^\n<]{10,120}\.$/)
+    expect(answer.text).not.toMatch(/node_modules|Error:|\n {4}at /)
+  }
+})
+
+test('powers of the browser that nothing here needs are given away', async () => {
+  expect((await request(app).get('/')).headers['permissions-policy']).toMatch(
+    /camera=\(\).*geolocation=\(\).*microphone=\(\)/
+  )
+})

@@ -2,10 +2,23 @@ import { randomBytes } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import compression from 'compression'
-import express, { type Express } from 'express'
+import express, { type Express, type NextFunction, type Request, type Response } from 'express'
 import helmet from 'helmet'
 
 const PLACEHOLDER = '__CSP_NONCE__'
+/** Powers of the browser that the application has no use for. */
+const UNUSED = [
+  'accelerometer',
+  'camera',
+  'display-capture',
+  'geolocation',
+  'gyroscope',
+  'magnetometer',
+  'microphone',
+  'midi',
+  'payment',
+  'usb'
+]
 const YEAR_SECONDS = 31_536_000
 
 /** Serves the built application with a strict content security policy and a fresh nonce for every page. */
@@ -26,7 +39,7 @@ export function createApp(dist: string): Express {
           scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
           styleSrcElem: [
             "'self'",
-            (_request, response) => `'nonce-${String((response as express.Response).locals.nonce)}'`
+            (_request, response) => `'nonce-${String((response as Response).locals.nonce)}'`
           ],
           styleSrcAttr: ["'none'"],
           fontSrc: ["'self'"],
@@ -44,6 +57,10 @@ export function createApp(dist: string): Express {
       strictTransportSecurity: false
     })
   )
+  app.use((_request, response, next) => {
+    response.set('Permissions-Policy', UNUSED.map((feature) => `${feature}=()`).join(', '))
+    next()
+  })
   app.use(compression())
   app.get(['/', '/index.html'], (_request, response) => {
     response
@@ -71,5 +88,19 @@ export function createApp(dist: string): Express {
       .type('text/plain')
       .send('There is nothing at this address. The application is at the start page.')
   })
+  // Four parameters tell Express that this one hears of errors.
+  app.use(
+    (error: { status?: number }, _request: Request, response: Response, _next: NextFunction) => {
+      const status = error.status ?? 500
+      response
+        .status(status)
+        .type('text/plain')
+        .send(
+          status === 416
+            ? 'The file has no such part. Ask for all of it.'
+            : 'This request cannot be answered. The application is at the start page.'
+        )
+    }
+  )
   return app
 }

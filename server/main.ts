@@ -1,3 +1,4 @@
+import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import { createApp } from './app'
 
@@ -6,7 +7,7 @@ const DEFAULT_PORT = 4173
 /** The port to listen on: `PORT`, or 4173. */
 export function portFrom(text: string | undefined): number | undefined {
   if (text === undefined || text === '') return DEFAULT_PORT
-  const port = Number(text)
+  const port = text.trim() === '' ? Number.NaN : Number(text)
   return Number.isInteger(port) && port >= 0 && port <= 65_535 ? port : undefined
 }
 
@@ -19,8 +20,18 @@ function main(): void {
     process.exitCode = 1
     return
   }
-  const server = createApp(join(import.meta.dirname, '..', 'dist')).listen(
+  const dist = process.env.DIST ?? join(import.meta.dirname, '..', 'dist')
+  if (!existsSync(join(dist, 'index.html'))) {
+    console.error(
+      'Nothing has been built yet, so there is nothing to serve. npm start builds first, then serves.'
+    )
+    process.exitCode = 1
+    return
+  }
+  // This machine alone, unless told otherwise: HOST=0.0.0.0 for all of a network.
+  const server = createApp(dist).listen(
     port,
+    process.env.HOST || 'localhost',
     (error?: NodeJS.ErrnoException) => {
       if (!error)
         console.log(

@@ -69,7 +69,7 @@ function confirm(): void {
   const { name, id } = build.value
   const { library } = world
   if (finishing.value)
-    store.run(steps.finished(name), (state) =>
+    problems.value = store.attempt(steps.finished(name), (state) =>
       change.finishBuild(state, library, {
         build: id,
         date: day.value,
@@ -78,7 +78,7 @@ function confirm(): void {
       })
     )
   else
-    store.run(steps.begun(name), (state) =>
+    problems.value = store.attempt(steps.begun(name), (state) =>
       change.beginBuild(state, library, {
         build: id,
         date: day.value,
@@ -88,7 +88,7 @@ function confirm(): void {
         newBuildId: newId('build')
       })
     )
-  visible.value = false
+  visible.value = problems.value.length > 0
 }
 </script>
 

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { onUnmounted, ref, watch } from 'vue'
 import { storageHere } from '../stores/storage-here'
+import { useWorkspace } from '../stores/workspace'
 import { ledger as words } from '../words/ledger'
 
 /** One kept photo; it is opened large in place. */
 const props = defineProps<{ id: string; what: string }>()
+const store = useWorkspace()
 const url = ref('')
 const missing = ref(false)
 const large = ref(false)
@@ -16,7 +18,7 @@ watch(
   () => props.id,
   async (id) => {
     release()
-    const kept = await storageHere().photo(id)
+    const kept = await storageHere().photo(store.workspace?.id ?? '', id)
     missing.value = !kept.ok || !kept.value
     if (kept.ok && kept.value)
       url.value = URL.createObjectURL(

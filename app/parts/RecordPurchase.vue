@@ -55,7 +55,7 @@ async function confirm(): Promise<void> {
   const entryId = newId('e')
   const what = tool()
   const made = props.purchase
-  store.run(
+  problems.value = store.attempt(
     steps.bought(what),
     (state) =>
       change.recordPurchase(state, library, {
@@ -70,6 +70,7 @@ async function confirm(): Promise<void> {
       }),
     { plan: (plan) => plan && withoutPurchases(plan, [made]) }
   )
+  if (problems.value.length > 0) return
   const kept = photo.value ? await attachPhoto(entryId, what, photo.value) : ok(undefined)
   if (!kept.ok) {
     problems.value = kept.issues

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
+import { useEventListener } from '@vueuse/core'
 import { ref, useId, watch } from 'vue'
 import type { Issue, Result } from '../../core/kernel'
+import { refusalsDuring } from '../stores/door'
 import { sentence } from '../words/issues'
 
 /**
- * A field that is read when it is left or Enter is pressed. What cannot be read stays in the field with a sentence beside it, and
- * the former value stays in force.
+ * A field that is read when it is left, Enter is pressed, or the page is about to close. What cannot be read, or could not be kept, stays
+ * in the field with a sentence beside it, and the former value stays in force.
  */
 const props = defineProps<{
   label: string
@@ -36,8 +38,10 @@ function leave(): void {
   }
   const read = props.read(text.value)
   refusal.value = read.ok ? [] : read.issues
-  if (read.ok) emit('change', read.value)
+  if (read.ok) refusal.value = refusalsDuring(() => emit('change', read.value))
 }
+// Before the page asks whether all is kept.
+useEventListener(window, 'beforeunload', leave, { capture: true })
 </script>
 
 <template>

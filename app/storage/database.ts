@@ -1,5 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction } from 'idb'
 import { issue, ok, refused, type Issue, type Result } from '../../core/kernel'
+import type { SetAside } from '../../core/formats'
 import type { Photo, Workspace } from '../../core/workspace'
 import { printOf, splitRecord, type Head, type LedgerChunk } from './records'
 
@@ -44,6 +45,8 @@ export interface StoredSnapshot {
   readonly workspace: string
   readonly at: number
   readonly reason: SnapshotReason
+  /** Which one of the workspace's it is, counted from 1; older ones have none. */
+  readonly order?: number | undefined
   readonly packed: Uint8Array
   readonly print: string
   readonly builds: number
@@ -61,6 +64,16 @@ export interface StoredPhoto {
   readonly at?: number | undefined
 }
 
+/** A record, or parts of it, that could not be read, kept untouched. */
+export interface StoredAside {
+  readonly key: string
+  readonly at: number
+  /** The whole record as it stood. */
+  readonly record: unknown
+  /** What of it could not be read, where all else could; records from before know none. */
+  readonly parts?: readonly SetAside[] | undefined
+}
+
 /** When a workspace was last saved outside the browser, and what it was then. */
 export interface BackupNote {
   readonly workspace: string
@@ -76,12 +89,16 @@ export interface Schema extends DBSchema {
   plans: { key: string; value: StoredPlan }
   settings: { key: string; value: Settings }
   snapshots: { key: string; value: StoredSnapshot; indexes: { workspace: string } }
-  photos: { key: string; value: StoredPhoto; indexes: { workspace: string } }
+  photos: {
+    key: [workspace: string, id: string]
+    value: StoredPhoto
+    indexes: { workspace: string }
+  }
   backups: { key: string; value: BackupNote }
   /** Records that could not be read, kept untouched. */
   aside: {
     key: string
-    value: { readonly key: string; readonly at: number; readonly record: unknown }
+    value: StoredAside
   }
   /** The folder backups go to; only the browser can hold such a handle. */
   handles: { key: string; value: FileSystemDirectoryHandle }
@@ -104,7 +121,7 @@ type Upgrading = IDBPTransaction<
 >
 
 export const NAME = 'frugal-ledger'
-export const VERSION = 3
+export const VERSION = 4
 
 /** Steps that bring the database from one version to the next; none is ever changed once it has been released. */
 const UPGRADES: readonly ((db: Database, transaction: Upgrading) => void | Promise<void>)[] = [
@@ -144,6 +161,14 @@ const UPGRADES: readonly ((db: Database, transaction: Upgrading) => void | Promi
       await transaction.objectStore('plans').put({ workspace: old.id, plan })
       await workspaces.put({ ...old, head, print: printOf(head) })
     }
+  },
+  // Photos are a workspace's own: two of them may have one of the same id.
+  async (db, transaction) => {
+    const all = await transaction.objectStore('photos').getAll()
+    db.deleteObjectStore('photos')
+    const photos = db.createObjectStore('photos', { keyPath: ['workspace', 'id'] })
+    photos.createIndex('workspace', 'workspace')
+    for (const photo of all) await photos.put(photo)
   }
 ]
 
@@ -183,14 +208,13 @@ async function patiently<T>(open: () => Promise<T>): Promise<T> {
 }
 
 /** A connection that is opened on first use, and again after it was lost. Nothing here throws: refusals come back as issues. */
-/** @param first is done once after the store has been opened, before anything else */
+/** @param first is done each time the store has been opened, before anything else: it may have been emptied meanwhile */
 export function connection(
   tell: (news: ConnectionNews) => void,
   first: (db: Database) => Promise<void> = async () => undefined
 ): <T>(work: (db: Database) => Promise<T>) => Promise<Result<T>> {
   let opened: Promise<Database> | undefined
   let outdated = false
-  let begun = false
   const forget = (): void => {
     opened = undefined
   }
@@ -202,11 +226,12 @@ export function connection(
             await step(db, transaction as unknown as Upgrading)
         },
         blocked: () => tell('blocked'),
-        // A newer program in another tab wants to bring the database up to date; this one must let go of it.
-        blocking: (_current, _blocked, event) => {
-          outdated = true
+        // A newer program in another tab wants to bring the database up to date, or it is being cleared; this one must let go of it.
+        blocking: (_current, wanted, event) => {
           ;(event.target as IDBDatabase).close()
           forget()
+          if (wanted === null) return tell('closed')
+          outdated = true
           tell('outdated')
         },
         terminated: () => {
@@ -216,8 +241,7 @@ export function connection(
       })
     )
       .then(async (db) => {
-        if (!begun) await first(db)
-        begun = true
+        await first(db)
         return db
       })
       .catch((error: unknown) => {

@@ -1,3 +1,10 @@
 export { openStorage, type Loaded, type Storage } from './storage'
-export type { BackupNote, ConnectionNews, Settings, SnapshotReason, StoredPhoto } from './database'
+export type {
+  BackupNote,
+  ConnectionNews,
+  Settings,
+  SnapshotReason,
+  StoredAside,
+  StoredPhoto
+} from './database'
 export type { SnapshotInfo } from './snapshots'

@@ -4,6 +4,7 @@ import fc from 'fast-check'
 import { beforeEach, describe, expect, jest, test } from '@jest/globals'
 import type { LedgerEntry } from '../../core/ledger'
 import type { Workspace } from '../../core/workspace'
+import { entry, ledgerIn } from '../../tests/helpers/stored'
 import { demo, emptyWorkspace } from '../../tests/helpers/workspaces'
 import { CHUNK } from './records'
 import { openStorage, type Storage } from '.'
@@ -27,25 +28,7 @@ const opened = (
 const emptied = (): void => {
   globalThis.indexedDB = new IDBFactory()
 }
-const entry = (i: number): LedgerEntry => ({
-  id: `e${i}`,
-  date: '2026-05-01',
-  kind: 'other',
-  amount: 0 - i,
-  text: `Entry ${i}`
-})
 const workspace = emptyWorkspace({ name: 'Mine' })
-const ledgerOf = async (storage: Storage, id = workspace.id): Promise<unknown> => {
-  const loaded = await storage.load(id)
-  return (
-    loaded.ok &&
-    loaded.value && [
-      loaded.value.revision,
-      loaded.value.damaged,
-      (loaded.value.data as Workspace).ledger
-    ]
-  )
-}
 
 describe('a store the browser has emptied', () => {
   test('is filled again from the second copy: workspaces, ledger, photos, and which was open', async () => {
@@ -68,9 +51,12 @@ describe('a store the browser has emptied', () => {
       value: { current: expect.any(String) }
     })
     expect(news).toEqual(['restored'])
-    expect(await ledgerOf(again)).toEqual([2, [], [entry(1), entry(2)]])
-    expect(await ledgerOf(again, 'demo-hive-yard')).toEqual([1, [], demo('hive-yard').ledger])
-    expect(await again.photo('p')).toEqual({ ok: true, value: { ...photo, at: 1 } })
+    expect(await ledgerIn(again, workspace.id)).toEqual([2, [], [entry(1), entry(2)]])
+    expect(await ledgerIn(again, 'demo-hive-yard')).toEqual([1, [], demo('hive-yard').ledger])
+    expect(await again.photo(photo.workspace, 'p')).toEqual({
+      ok: true,
+      value: { ...photo, at: 1 }
+    })
     // And it goes on from there.
     expect(await again.save({ ...workspace, ledger: [entry(1), entry(2), entry(3)] }, 2)).toEqual({
       ok: true,
@@ -139,7 +125,7 @@ describe('a store the browser has emptied', () => {
           await storage.load(workspace.id)
           await storage.save({ ...workspace, ledger }, revision)
           emptied()
-          expect(await ledgerOf(opened())).toEqual([revision + 1, [], ledger])
+          expect(await ledgerIn(opened(), workspace.id)).toEqual([revision + 1, [], ledger])
         }
       ),
       { numRuns: 20 }
@@ -200,12 +186,12 @@ test('a copy that is new, or that the browser has emptied, is made whole from th
   ])
   emptied()
   const restored = opened()
-  expect(await ledgerOf(restored)).toEqual([
+  expect(await ledgerIn(restored, workspace.id)).toEqual([
     1,
     [],
     Array.from({ length: CHUNK + 3 }, (_, i) => entry(i))
   ])
-  expect([await restored.settings(), (await restored.photo('p')).ok]).toEqual([
+  expect([await restored.settings(), (await restored.photo(workspace.id, 'p')).ok]).toEqual([
     { ok: true, value: { current: workspace.id, theme: 'dark' } },
     true
   ])
@@ -223,7 +209,7 @@ test('a copy that is made whole while changes are saved ends with the newest of 
       .then(() => storage.save({ ...workspace, ledger: [entry(0), entry(1), entry(2)] }, 2))
   ])
   emptied()
-  expect(await ledgerOf(opened())).toEqual([3, [], [entry(0), entry(1), entry(2)]])
+  expect(await ledgerIn(opened(), workspace.id)).toEqual([3, [], [entry(0), entry(1), entry(2)]])
 })
 
 test('a copy that does not answer holds one save up for a moment, the next not at all, and takes the whole once it answers', async () => {
@@ -257,7 +243,7 @@ test('a copy that does not answer holds one save up for a moment, the next not a
   while (waits() === 1) await save()
   timers.mockRestore()
   emptied()
-  expect(await ledgerOf(opened())).toEqual([
+  expect(await ledgerIn(opened(), workspace.id)).toEqual([
     revision,
     [],
     Array.from({ length: revision }, (_, i) => entry(i))

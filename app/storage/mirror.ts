@@ -6,10 +6,13 @@ import type { LedgerChunk } from './records'
  * A second copy of what is kept, in a store of its own with files of its own. A browser that is killed in the middle of a write can find
  * its store torn at a later start and throw all of it away; the two are written one after the other, so that a kill tears one at most.
  */
+/** A photo by its workspace and its own id. */
+export type PhotoKey = [workspace: string, id: string]
+
 interface MirrorSchema extends DBSchema {
   workspaces: { key: string; value: StoredHead }
   ledger: { key: [string, number]; value: LedgerChunk }
-  photos: { key: string; value: StoredPhoto }
+  photos: { key: PhotoKey; value: StoredPhoto }
   settings: { key: string; value: Settings }
 }
 type MirrorDatabase = IDBPDatabase<MirrorSchema>
@@ -34,14 +37,14 @@ export interface Mirror {
   /** Writes a save after the store itself has it. A mirror that is behind takes the whole from the store with `all`. */
   save(records: Records, all: () => Promise<Records>): Promise<void>
   photos(photos: readonly StoredPhoto[]): Promise<void>
-  dropPhotos(ids: readonly string[]): Promise<void>
+  dropPhotos(keys: readonly PhotoKey[]): Promise<void>
   settings(settings: Settings): Promise<void>
   remove(id: string): Promise<void>
   /** Which of these the copy does not have: none where there is no copy to be had. */
   lacking(ids: {
     readonly workspaces: readonly string[]
-    readonly photos: readonly string[]
-  }): Promise<{ readonly workspaces: readonly string[]; readonly photos: readonly string[] }>
+    readonly photos: readonly PhotoKey[]
+  }): Promise<{ readonly workspaces: readonly string[]; readonly photos: readonly PhotoKey[] }>
   /** Everything, where the mirror holds any workspace at all. */
   everything(): Promise<Everything | undefined>
 }
@@ -68,15 +71,17 @@ const pieces = (id: string, from = 0): IDBKeyRange =>
   IDBKeyRange.bound([id, from], [id, Number.MAX_SAFE_INTEGER])
 
 function openAt(factory: IDBFactory): Promise<MirrorDatabase> {
-  const request = factory.open('frugal-ledger-copy', 2)
+  const request = factory.open('frugal-ledger-copy', 3)
   request.onupgradeneeded = ({ oldVersion }) => {
     const db = request.result
     if (oldVersion < 1) {
       db.createObjectStore('workspaces', { keyPath: 'id' })
       db.createObjectStore('ledger', { keyPath: ['workspace', 'index'] })
-      db.createObjectStore('photos', { keyPath: 'id' })
     }
     if (oldVersion < 2) db.createObjectStore('settings')
+    // Photos are filled in again from the store itself.
+    if (oldVersion > 0 && oldVersion < 3) db.deleteObjectStore('photos')
+    if (oldVersion < 3) db.createObjectStore('photos', { keyPath: ['workspace', 'id'] })
   }
   return (wrap(request) as unknown as Promise<MirrorDatabase>).then((db) => {
     db.addEventListener('versionchange', () => db.close())
@@ -151,18 +156,19 @@ export function openMirror(factory: () => Promise<IDBFactory | undefined>): Mirr
           transaction.done
         ])
       })),
-    dropPhotos: async (ids) =>
+    dropPhotos: async (keys) =>
       void (await attempt(async (db) => {
         const transaction = db.transaction('photos', 'readwrite')
-        await Promise.all([...ids.map((id) => transaction.store.delete(id)), transaction.done])
+        await Promise.all([...keys.map((key) => transaction.store.delete(key)), transaction.done])
       })),
     settings: async (settings) =>
       void (await attempt(async (db) => db.put('settings', settings, SETTINGS_KEY))),
     remove: async (id) =>
       void (await attempt(async (db) => {
-        const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite')
+        const transaction = db.transaction(['workspaces', 'ledger', 'photos'], 'readwrite')
         await Promise.all([
           transaction.objectStore('workspaces').delete(id),
+          transaction.objectStore('photos').delete(IDBKeyRange.bound([id], [id, []])),
           transaction.objectStore('ledger').delete(pieces(id)),
           transaction.done
         ])
@@ -174,11 +180,11 @@ export function openMirror(factory: () => Promise<IDBFactory | undefined>): Mirr
           transaction.objectStore('workspaces').getAllKeys(),
           transaction.objectStore('photos').getAllKeys()
         ])
-        return [new Set(known), new Set(pictures)] as const
+        return [new Set(known), new Set(pictures.map((key) => JSON.stringify(key)))] as const
       })
       return {
         workspaces: there ? workspaces.filter((id) => !there[0].has(id)) : [],
-        photos: there ? photos.filter((id) => !there[1].has(id)) : []
+        photos: there ? photos.filter((key) => !there[1].has(JSON.stringify(key))) : []
       }
     },
     everything: () =>

@@ -46,7 +46,7 @@ export async function makeSnapshot(
   at: number,
   reason: SnapshotReason,
   key: string
-): Promise<StoredSnapshot> {
+): Promise<Omit<StoredSnapshot, 'order'>> {
   return {
     key,
     workspace: workspace.id,
@@ -86,14 +86,21 @@ const MOST: Readonly<Record<Exclude<SnapshotReason, 'while-working'>, number>> =
   'by-hand': 30
 }
 
-/** Which snapshots of a workspace have had their time. @param now ms since the epoch */
+/** The later of two snapshots first: by the order they were made in, which a clock that was set back does not turn round. */
+export const newestFirst = (
+  a: Pick<SnapshotInfo, 'at' | 'order'>,
+  b: Pick<SnapshotInfo, 'at' | 'order'>
+): number => (b.order ?? 0) - (a.order ?? 0) || b.at - a.at
+
+/** Which snapshots of a workspace have had their time. @param clock ms since the epoch */
 export function expired(
-  list: readonly Pick<SnapshotInfo, 'key' | 'at' | 'reason'>[],
-  now: number
+  list: readonly Pick<SnapshotInfo, 'key' | 'at' | 'order' | 'reason'>[],
+  clock: number
 ): string[] {
-  const newestFirst = [...list].sort((a, b) => b.at - a.at)
+  const inOrder = [...list].sort(newestFirst)
+  const now = Math.max(clock, ...list.map(({ at }) => at))
   const kept = new Set<string>()
-  const working = newestFirst.filter(({ reason }) => reason === 'while-working')
+  const working = inOrder.filter(({ reason }) => reason === 'while-working')
   for (const { key } of working.slice(0, NEWEST)) kept.add(key)
   for (const { every, for: span } of LADDER) {
     const slots = new Set<number>()
@@ -105,7 +112,7 @@ export function expired(
     }
   }
   for (const [reason, most] of Object.entries(MOST))
-    for (const { key } of newestFirst.filter((one) => one.reason === reason).slice(0, most))
+    for (const { key } of inOrder.filter((one) => one.reason === reason).slice(0, most))
       kept.add(key)
-  return newestFirst.filter(({ key }) => !kept.has(key)).map(({ key }) => key)
+  return inOrder.filter(({ key }) => !kept.has(key)).map(({ key }) => key)
 }

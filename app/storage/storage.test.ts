@@ -10,6 +10,7 @@ import type { Workspace, WorkspaceFile } from '../../core/workspace'
 import { library } from '../../data'
 import { demo, emptyWorkspace } from '../../tests/helpers/workspaces'
 import { readStored } from '../stores/recovery'
+import { VERSION } from './database'
 import { CHUNK } from './records'
 import { expired } from './snapshots'
 import { openStorage, type Storage } from '.'
@@ -177,7 +178,7 @@ describe('a database of version 1', () => {
     const { plan, ...rest } = old
     expect([loaded.value.revision, loaded.value.damaged, loaded.value.data]).toEqual([41, [], rest])
     expect([plan !== undefined, loaded.value.plan]).toEqual([true, plan])
-    const read = await readStored(old.id, loaded.value, storage, library)
+    const read = await readStored(old.id, loaded.value, storage, library, '2026-05-04')
     expect(read).toMatchObject({
       ok: true,
       value: { repaired: false, workspace: { version: 2 }, notes: [{ code: 'file.migrated' }] }
@@ -233,7 +234,7 @@ describe('damage is noticed and repaired from the newest good snapshot', () => {
     store: 'workspaces' | 'ledger' | 'snapshots',
     change: (record: Record<string, unknown>) => void
   ): Promise<void> => {
-    const db = await openDB('frugal-ledger', 3)
+    const db = await openDB('frugal-ledger', VERSION)
     for (const record of (await db.getAll(store)) as Record<string, unknown>[]) {
       change(record)
       await db.put(store, record)
@@ -260,7 +261,7 @@ describe('damage is noticed and repaired from the newest good snapshot', () => {
     if (!loaded.ok || !loaded.value) throw new Error('not loaded')
     return {
       damaged: loaded.value.damaged,
-      read: await readStored(hive.id, loaded.value, storage, library)
+      read: await readStored(hive.id, loaded.value, storage, library, '2026-05-04')
     }
   }
   test('the head: the snapshot’s state with every entry of the ledger, also the later ones', async () => {
@@ -313,7 +314,7 @@ describe('damage is noticed and repaired from the newest good snapshot', () => {
       record.print = 'x'
     })
     expect(await storage.repair(later, 1)).toEqual({ ok: true, value: 2 })
-    const db = await openDB('frugal-ledger', 3)
+    const db = await openDB('frugal-ledger', VERSION)
     expect((await db.getAll('aside')) as unknown[]).toMatchObject([
       { record: { head: { print: 'x' }, ledger: [{ index: 0 }] } }
     ])
@@ -340,6 +341,7 @@ describe('snapshots', () => {
       value: [
         {
           key: 'key',
+          order: 1,
           workspace: hive.id,
           at: 5,
           reason: 'by-hand',
@@ -406,7 +408,10 @@ test('photos, backup notes and who owns them', async () => {
     ok: true,
     value: [{ ...photo('a', 'one'), at: 1 }]
   })
-  expect(await storage.photo('b')).toEqual({ ok: true, value: { ...photo('b', 'two'), at: 1 } })
+  expect(await storage.photo('two', 'b')).toEqual({
+    ok: true,
+    value: { ...photo('b', 'two'), at: 1 }
+  })
   await storage.noteBackup({ workspace: 'one', at: 3, revision: 4, where: 'file' })
   expect(await storage.backup('one')).toEqual({
     ok: true,
@@ -459,7 +464,10 @@ describe('photos nothing speaks of', () => {
       undefined,
       () => Promise.resolve(second)
     )
-    expect([await left(restored), (await restored.photo('others')).ok]).toEqual([['shown'], true])
+    expect([await left(restored), (await restored.photo('another', 'others')).ok]).toEqual([
+      ['shown'],
+      true
+    ])
   })
   test('stay while a snapshot speaks of them, or one that cannot be read might', async () => {
     const { storage } = await filled()
@@ -506,4 +514,114 @@ test('a store another process holds for a moment is opened a little later', asyn
   } as unknown as IDBFactory
   expect(await openStorage(() => 1).settings()).toEqual({ ok: true, value: {} })
   expect(calls).toBe(3)
+})
+
+describe('photos are a workspace’s own', () => {
+  test('two workspaces may have one of the same id; taking one workspace out takes its own along, and its snapshots', async () => {
+    const storage = openStorage(() => 1)
+    await storage.save(workspace, 0)
+    await storage.snapshot(workspace, writeWorkspace(workspace), 'by-hand')
+    await storage.putPhotos([photo('p', workspace.id)])
+    await storage.putPhotos([{ ...photo('p', 'other'), bytes: Uint8Array.from([9]) }])
+    expect([
+      await storage.photo(workspace.id, 'p'),
+      await storage.photo('other', 'p')
+    ]).toMatchObject([
+      { value: { bytes: Uint8Array.from([1, 2]) } },
+      { value: { bytes: Uint8Array.from([9]) } }
+    ])
+    await storage.remove(workspace.id)
+    expect(await storage.photosOf(workspace.id)).toEqual({ ok: true, value: [] })
+    expect(await storage.snapshots(workspace.id)).toEqual({ ok: true, value: [] })
+    expect(await storage.photosOf('other')).toMatchObject({ ok: true, value: [{ id: 'p' }] })
+  })
+  test('a store of version 3 keeps its photos', async () => {
+    const db = await openDB('frugal-ledger', 3, {
+      upgrade(fresh) {
+        for (const [name, keyPath] of [
+          ['workspaces', 'id'],
+          ['plans', 'workspace'],
+          ['snapshots', 'key'],
+          ['photos', 'id'],
+          ['backups', 'workspace'],
+          ['aside', 'key']
+        ] as const)
+          fresh.createObjectStore(name, { keyPath })
+        fresh.createObjectStore('ledger', { keyPath: ['workspace', 'index'] })
+        for (const name of ['settings', 'handles']) fresh.createObjectStore(name)
+      }
+    })
+    await db.put('photos', { ...photo('p', 'one'), at: 7 })
+    db.close()
+    expect(await openStorage(() => 1).photosOf('one')).toEqual({
+      ok: true,
+      value: [{ ...photo('p', 'one'), at: 7 }]
+    })
+  })
+})
+
+describe('a state that is as it was written and that the reader refuses', () => {
+  test('is shown without the part that is wrong, which is set aside with the record, can be seen and let go', async () => {
+    let now = 0
+    const storage = openStorage(
+      () => ++now,
+      () => `k${now}`
+    )
+    const hive = demo('hive-yard')
+    const bad = {
+      ...hive,
+      builds: hive.builds.map((one, i) => (i === 1 ? { ...one, name: 'x'.repeat(201) } : one))
+    }
+    await storage.save(bad, 0)
+    const loaded = await storage.load(hive.id)
+    if (!loaded.ok || !loaded.value) throw new Error('not loaded')
+    const read = await readStored(hive.id, loaded.value, storage, library, '2026-05-04')
+    if (!read.ok) throw new Error('not read')
+    expect(read.value).toMatchObject({
+      repaired: true,
+      aside: [{ path: ['builds', 1, 'name'], value: 'x'.repeat(201) }],
+      notes: [{ code: 'storage.set-aside', figures: { count: 1, places: 'builds, entry 2, name' } }]
+    })
+    expect(read.value.workspace.builds.map(({ id }) => id)).toEqual(hive.builds.map(({ id }) => id))
+    expect(await storage.repair(read.value.workspace, 1, read.value.aside)).toEqual({
+      ok: true,
+      value: 2
+    })
+    const aside = await storage.aside(hive.id)
+    expect(aside).toMatchObject({
+      ok: true,
+      value: [{ parts: [{ issue: { code: 'text.too-long' } }], record: { head: { id: hive.id } } }]
+    })
+    if (aside.ok) for (const { key } of aside.value) await storage.dropAside(key)
+    expect(await storage.aside(hive.id)).toEqual({ ok: true, value: [] })
+  })
+})
+
+test('a clock that was set back neither hides the newest former states nor lets them go', async () => {
+  const YEAR = 365 * 86_400_000
+  let now = 10 * YEAR
+  let count = 0
+  const storage = openStorage(
+    () => now,
+    () => `k${++count}`
+  )
+  const make = async (): Promise<void> => {
+    await storage.snapshot(workspace, writeWorkspace(workspace), 'while-working')
+  }
+  for (let i = 0; i < 14; i++) {
+    now += 3_600_000
+    await make()
+  }
+  now = YEAR
+  for (let i = 0; i < 3; i++) {
+    now += 3_600_000
+    await make()
+  }
+  const listed = await storage.snapshots(workspace.id)
+  expect(listed.ok && listed.value.slice(0, 4).map(({ key }) => key)).toEqual([
+    'k17',
+    'k16',
+    'k15',
+    'k14'
+  ])
 })

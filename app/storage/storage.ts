@@ -1,19 +1,21 @@
 import { MS_PER_DAY } from '../../core/calendar'
 import { issue, must, ok, refused, type Result } from '../../core/kernel'
 import { commonStart, type LedgerEntry } from '../../core/ledger'
+import type { SetAside } from '../../core/formats'
 import type { Plan, Workspace } from '../../core/workspace'
 import {
   connection,
   type BackupNote,
   type ConnectionNews,
   type Database,
+  type StoredAside,
   type Settings,
   type SnapshotReason,
   type StoredPhoto
 } from './database'
-import { openMirror, secondFactory, type Mirror, type Records } from './mirror'
+import { openMirror, secondFactory, type Mirror, type PhotoKey, type Records } from './mirror'
 import { CHUNK, chunkCount, chunkOf, joinRecord, splitRecord, type Joined } from './records'
-import { expired, makeSnapshot, snapshotText, type SnapshotInfo } from './snapshots'
+import { expired, makeSnapshot, newestFirst, snapshotText, type SnapshotInfo } from './snapshots'
 
 export interface Loaded extends Joined {
   readonly revision: number
@@ -34,7 +36,10 @@ export interface Storage {
   savePlan(id: string, plan: Plan | undefined): Promise<Result<void>>
   remove(id: string): Promise<Result<void>>
   /** Puts a record that cannot be read aside, untouched, and the repaired one in its place: both or neither. Answers with the new revision. */
-  repair(repaired: Workspace, base: number): Promise<Result<number>>
+  repair(repaired: Workspace, base: number, parts?: readonly SetAside[]): Promise<Result<number>>
+  /** Records and parts of a workspace that could not be read, the newest first. */
+  aside(id: string): Promise<Result<readonly StoredAside[]>>
+  dropAside(key: string): Promise<Result<void>>
   snapshots(id: string): Promise<Result<readonly SnapshotInfo[]>>
   /** Keeps a state, and lets those go that have had their time. @param text the workspace file of that state */
   snapshot(workspace: Workspace, text: string, reason: SnapshotReason): Promise<Result<void>>
@@ -48,7 +53,7 @@ export interface Storage {
   clearPhotos(workspace: Workspace): Promise<Result<number>>
   /** Puts into the second copy what it lacks: it is new, or the browser has emptied it. Answers with how many workspaces and photos went there. */
   completeCopy(): Promise<Result<number>>
-  photo(id: string): Promise<Result<StoredPhoto | undefined>>
+  photo(workspace: string, id: string): Promise<Result<StoredPhoto | undefined>>
   photosOf(workspace: string): Promise<Result<readonly StoredPhoto[]>>
   backup(workspace: string): Promise<Result<BackupNote | undefined>>
   noteBackup(note: BackupNote): Promise<Result<void>>
@@ -96,11 +101,15 @@ async function write(
   done.catch(() => undefined)
   const [heads, pieces] = [transaction.objectStore('workspaces'), transaction.objectStore('ledger')]
   const stored = await heads.get(id)
-  if (stored && stored.revision !== base) {
+  // A store that was emptied and filled again from the second copy may be behind; it is never ahead by itself.
+  if (stored && stored.revision > base) {
     await done
     return undefined
   }
-  const same = known && known.revision === base && stored ? commonStart(known.ledger, ledger) : 0
+  const same =
+    known && known.revision === base && stored?.revision === base
+      ? commonStart(known.ledger, ledger)
+      : 0
   const from = Math.floor(same / CHUNK)
   const records: Records = {
     head: {
@@ -167,17 +176,28 @@ export function openStorage(
   second: () => Promise<IDBFactory | undefined> = secondFactory
 ): Storage {
   const mirror = openMirror(second)
+  /** What this page last read or kept of the settings, for a store that loses them. */
+  let settings: Settings | undefined
   const attempt = connection(tell, async (db) => {
     if (await restore(db, mirror)) tell('restored')
   })
+  /** A store that was emptied under this page gets back what the second copy holds, and the settings as this page knows them. */
+  async function bringBack(db: Database, current: string): Promise<void> {
+    if (await restore(db, mirror)) tell('restored')
+    if ((await db.count('settings')) === 0)
+      await db.put('settings', { ...settings, current }, SETTINGS_KEY)
+  }
   const known = new Map<string, Known>()
   return {
-    settings: () => attempt(async (db) => (await db.get('settings', SETTINGS_KEY)) ?? {}),
-    saveSettings: async (settings) => {
-      const saved = await attempt(
-        async (db) => void (await db.put('settings', settings, SETTINGS_KEY))
-      )
-      if (saved.ok) await mirror.settings(settings)
+    settings: async () => {
+      const read = await attempt(async (db) => (await db.get('settings', SETTINGS_KEY)) ?? {})
+      if (read.ok) settings = read.value
+      return read
+    },
+    saveSettings: async (next) => {
+      settings = next
+      const saved = await attempt(async (db) => void (await db.put('settings', next, SETTINGS_KEY)))
+      if (saved.ok) await mirror.settings(next)
       return saved
     },
     list: () =>
@@ -200,9 +220,11 @@ export function openStorage(
         return { ...joined, revision, savedAt, plan: beside?.plan }
       }),
     save: async (workspace, base) => {
-      const written = await attempt((db) =>
-        write(db, workspace, base, known.get(workspace.id), now())
-      )
+      const written = await attempt(async (db) => {
+        if (base > 0 && (await db.getKey('workspaces', workspace.id)) === undefined)
+          await bringBack(db, workspace.id)
+        return write(db, workspace, base, known.get(workspace.id), now())
+      })
       if (!written.ok) return written
       const records = written.value
       if (records === undefined) return refused(issue('storage.elsewhere'))
@@ -221,17 +243,25 @@ export function openStorage(
     remove: async (id) => {
       await mirror.remove(id)
       return attempt(async (db) => {
-        const transaction = db.transaction(['workspaces', 'ledger', 'plans'], 'readwrite')
+        const transaction = db.transaction(
+          ['workspaces', 'ledger', 'plans', 'photos', 'snapshots', 'backups'],
+          'readwrite'
+        )
+        const snapshots = transaction.objectStore('snapshots')
+        const former = await snapshots.index('workspace').getAllKeys(id)
         await Promise.all([
           transaction.objectStore('workspaces').delete(id),
           transaction.objectStore('plans').delete(id),
+          transaction.objectStore('backups').delete(id),
           transaction.objectStore('ledger').delete(rangeOf(id)),
+          transaction.objectStore('photos').delete(IDBKeyRange.bound([id], [id, []])),
+          ...former.map((key) => snapshots.delete(key)),
           transaction.done
         ])
         known.delete(id)
       })
     },
-    repair: async (repaired, base) => {
+    repair: async (repaired, base, parts) => {
       const { id, name, ledger } = repaired
       const { head, print } = splitRecord({ ...repaired, ledger: [] })
       const written = await attempt(async (db) => {
@@ -246,7 +276,12 @@ export function openStorage(
         ]
         const record = { head: await heads.get(id), ledger: await chunks.getAll(rangeOf(id)) }
         await Promise.all([
-          transaction.objectStore('aside').put({ key: `${id}@${newKey()}`, at: now(), record }),
+          transaction.objectStore('aside').put({
+            key: `${id}@${newKey()}`,
+            at: now(),
+            record,
+            ...(parts ? { parts } : {})
+          }),
           chunks.delete(rangeOf(id)),
           heads.put({
             id,
@@ -270,20 +305,28 @@ export function openStorage(
       if (all.ok) await mirror.save(all.value, () => Promise.resolve(all.value))
       return written
     },
+    aside: (id) =>
+      attempt(async (db) =>
+        (await db.getAll('aside', IDBKeyRange.bound(`${id}@`, `${id}@\uffff`))).sort(
+          (a, b) => b.at - a.at
+        )
+      ),
+    dropAside: (key) => attempt((db) => db.delete('aside', key)),
     snapshots: (id) =>
       attempt(async (db) =>
         (await db.getAllFromIndex('snapshots', 'workspace', id))
           .map(({ packed: _packed, print: _print, ...info }) => info)
-          .sort((a, b) => b.at - a.at)
+          .sort(newestFirst)
       ),
     snapshot: async (workspace, text, reason) => {
       const made = await makeSnapshot(workspace, text, now(), reason, newKey())
       return attempt(async (db) => {
         const transaction = db.transaction('snapshots', 'readwrite')
         const present = await transaction.store.index('workspace').getAll(workspace.id)
-        const gone = expired([...present, made], now())
+        const order = Math.max(0, ...present.map((one) => one.order ?? 0)) + 1
+        const gone = expired([...present, { ...made, order }], now())
         await Promise.all([
-          transaction.store.put(made),
+          transaction.store.put({ ...made, order }),
           ...gone.filter((key) => key !== made.key).map((key) => transaction.store.delete(key)),
           transaction.done
         ])
@@ -310,17 +353,17 @@ export function openStorage(
       const spoken = new Set(photos.map((photo) => photo.id))
       const cleared = await attempt(async (db) => {
         const unspoken = (await db.getAllKeysFromIndex('photos', 'workspace', id)).filter(
-          (key) => !spoken.has(key)
+          ([, photo]) => !spoken.has(photo)
         )
         if (unspoken.length === 0 || (await db.count('aside')) > 0) return []
         const texts = await Promise.all(
           (await db.getAllFromIndex('snapshots', 'workspace', id)).map(snapshotText)
         )
-        const gone: string[] = []
+        const gone: PhotoKey[] = []
         for (const key of unspoken)
           if (
             now() - ((await db.get('photos', key))?.at ?? 0) > PHOTO_STAYS &&
-            !texts.some((text) => text === undefined || text.includes(JSON.stringify(key)))
+            !texts.some((text) => text === undefined || text.includes(JSON.stringify(key[1])))
           )
             gone.push(key)
         const transaction = db.transaction('photos', 'readwrite')
@@ -340,15 +383,15 @@ export function openStorage(
         const lacking = await mirror.lacking({ workspaces, photos })
         for (const id of lacking.workspaces)
           await mirror.save(await recordsOf(db, id), () => recordsOf(db, id))
-        for (const id of lacking.photos) {
-          const photo = await db.get('photos', id)
+        for (const key of lacking.photos) {
+          const photo = await db.get('photos', key)
           if (photo) await mirror.photos([photo])
         }
         if (lacking.workspaces.length > 0)
           await mirror.settings((await db.get('settings', SETTINGS_KEY)) ?? {})
         return lacking.workspaces.length + lacking.photos.length
       }),
-    photo: (id) => attempt((db) => db.get('photos', id)),
+    photo: (workspace, id) => attempt((db) => db.get('photos', [workspace, id])),
     photosOf: (workspace) => attempt((db) => db.getAllFromIndex('photos', 'workspace', workspace)),
     backup: (workspace) => attempt((db) => db.get('backups', workspace)),
     noteBackup: (note) => attempt(async (db) => void (await db.put('backups', note))),

@@ -11,16 +11,17 @@ import {
   splitPlan,
   type Comparison,
   type PartKey,
-  type Photo,
   type Workspace
 } from '../../core/workspace'
 import type { PhotoFile } from '../../core/formats'
 import { library } from '../../data'
-import type { BackupNote, SnapshotInfo, StoredPhoto } from '../storage'
+import type { BackupNote, SnapshotInfo, StoredAside, StoredPhoto } from '../storage'
 import { steps } from '../words/steps'
 import { momentNow, msNow, newId } from './clock'
+import type { FileRead } from '../workers/protocol'
 import { useLoading } from './loading'
 import { useNotices } from './notices'
+import { readFileApart } from './reading'
 import { useSaving } from './saving'
 import { formats, storageHere } from './storage-here'
 import { useWorkspace } from './workspace'
@@ -47,10 +48,12 @@ const FOLDER_KEEPS = 20
 /** Once the page has come to rest, photos that have had their time are cleared away and the second copy is made whole, ms. */
 const TIDY_AFTER = 30_000
 
-const withoutPhotos = (
-  text: Result<string>
-): Result<{ readonly text: string; readonly photos: PhotoFile[] }> =>
-  text.ok ? ok({ text: text.value, photos: [] }) : text
+/** A workspace's id as part of a file's name: only that workspace's backups are ever let go. */
+const idInName = (id: string): string => id.replace(/[^A-Za-z0-9]+/g, '.')
+const backupOf = (own: string): RegExp =>
+  new RegExp(`^${own.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}-\\d{4}(-\\d\\d){5}\\.(json|zip)$`, 'u')
+const sameBytes = (a: Uint8Array, b: Uint8Array): boolean =>
+  a.length === b.length && a.every((byte, i) => byte === b[i])
 
 /** Files in and out, snapshots and backups of the workspace on the table. */
 export const useKeeping = defineStore('keeping', () => {
@@ -61,6 +64,7 @@ export const useKeeping = defineStore('keeping', () => {
   const storage = storageHere()
   const incoming = shallowRef<Incoming>()
   const snapshots = shallowRef<readonly SnapshotInfo[]>([])
+  const aside = shallowRef<readonly StoredAside[]>([])
   const backup = shallowRef<BackupNote>()
   const folder = shallowRef<FileSystemDirectoryHandle>()
   const room = shallowRef<{
@@ -100,8 +104,13 @@ export const useKeeping = defineStore('keeping', () => {
   async function refresh(): Promise<void> {
     const id = store.workspace?.id
     if (id === undefined) return
-    const [listed] = await Promise.all([storage.snapshots(id), lookForBackup()])
+    const [listed, unread] = await Promise.all([
+      storage.snapshots(id),
+      storage.aside(id),
+      lookForBackup()
+    ])
     if (listed.ok) snapshots.value = listed.value
+    if (unread.ok) aside.value = unread.value
     const estimate = await navigator.storage?.estimate?.()
     const lasting = (await navigator.storage?.persisted?.()) ?? false
     room.value = estimate && { used: estimate.usage ?? 0, quota: estimate.quota ?? 0, lasting }
@@ -112,6 +121,7 @@ export const useKeeping = defineStore('keeping', () => {
     () => store.workspace?.id,
     () => {
       snapshots.value = []
+      aside.value = []
       void lookForBackup()
       clearTimeout(tidying)
       tidying = setTimeout(() => {
@@ -151,6 +161,8 @@ export const useKeeping = defineStore('keeping', () => {
     if (!text.ok) return text
     const name = store.workspace?.name ?? 'workspace'
     const photos = await photosHere()
+    const missing = (store.workspace?.photos ?? []).length - photos.length
+    if (missing > 0) notices.setNotes([issue('photo.missing-here', [], { count: missing })])
     if (photos.length === 0)
       return ok({ name: `${name}.json`, type: 'application/json', data: text.value })
     return ok({
@@ -183,7 +195,8 @@ export const useKeeping = defineStore('keeping', () => {
         .replace(/[^\p{L}\p{N} _-]/gu, '')
         .trim()
         .replace(/\s+/g, '-') || 'workspace'
-    const name = `${stem}-${momentNow().slice(0, 19).replace(/[:T]/g, '-')}.${made.value.name.split('.').at(-1)}`
+    const own = `${stem}-${idInName(store.workspace.id)}`
+    const name = `${own}-${momentNow().slice(0, 19).replace(/[:T]/g, '-')}.${made.value.name.split('.').at(-1)}`
     try {
       const handle = await to.getFileHandle(name, { create: true })
       const stream = await handle.createWritable()
@@ -191,9 +204,10 @@ export const useKeeping = defineStore('keeping', () => {
       await stream.close()
       const mine: string[] = []
       for await (const entry of (to as unknown as { keys(): AsyncIterable<string> }).keys())
-        if (new RegExp(`^${stem}-\\d{4}(-\\d\\d){5}\\.(json|zip)$`, 'u').test(entry))
-          mine.push(entry)
-      for (const old of mine.sort().slice(0, -FOLDER_KEEPS)) await to.removeEntry(old)
+        if (backupOf(own).test(entry)) mine.push(entry)
+      // The one just written stays, also where the clock was set back.
+      const former = mine.filter((entry) => entry !== name).sort()
+      for (const old of former.slice(0, 1 - FOLDER_KEEPS)) await to.removeEntry(old)
     } catch (error) {
       return refused(
         issue('backup.folder', [], { reason: error instanceof Error ? error.name : '' })
@@ -218,7 +232,7 @@ export const useKeeping = defineStore('keeping', () => {
     if (
       !to ||
       store.isDemo ||
-      (backup.value?.where === 'folder' && msNow() - backup.value.at < FOLDER_EVERY)
+      (backup.value?.where === 'folder' && Math.abs(msNow() - backup.value.at) < FOLDER_EVERY)
     )
       return
     if ((await to.queryPermission?.({ mode: 'readwrite' })) === 'granted') {
@@ -234,20 +248,15 @@ export const useKeeping = defineStore('keeping', () => {
 
   /** Takes a file in: a workspace that is not known here is opened; for any other, what it would change is shown first. What is refused leaves everything as it is. */
   async function openFile(name: string, bytes: Uint8Array): Promise<readonly Issue[]> {
-    const { isZip, readWorkspace, readZip, textOf } = await formats()
-    const zip = isZip(bytes) ? readZip(bytes) : withoutPhotos(textOf(bytes))
-    if (!zip.ok) return zip.issues
-    const read = readWorkspace(zip.value.text, library)
+    const read = await readFileApart(bytes)
     if (!read.ok) return read.issues
-    const { workspace: theirs, notes } = read.value
-    const wanted = new Map((theirs.photos ?? []).map((photo) => [photo.id, photo]))
-    const photos = zip.value.photos.filter(({ id }) => wanted.has(id))
+    const { theirs, photos, notes } = await withPhotos(read.value)
     const listed = await storage.list()
     const isHere =
       store.workspace?.id === theirs.id ||
       (listed.ok && listed.value.some(({ id }) => id === theirs.id))
     if (!isHere) {
-      await storage.putPhotos(stored(theirs.id, photos, wanted))
+      await storage.putPhotos(stored(theirs, photos))
       loading.show({ workspace: theirs, plan: read.value.plan })
       loading.askToLast()
       notices.setNotes(notes)
@@ -268,25 +277,62 @@ export const useKeeping = defineStore('keeping', () => {
     }
     return []
   }
-  const stored = (
-    workspace: string,
-    photos: readonly PhotoFile[],
-    wanted: ReadonlyMap<string, Photo>
-  ): StoredPhoto[] =>
-    photos.flatMap(({ id, bytes }) => {
+  const stored = (theirs: Workspace, photos: readonly PhotoFile[]): StoredPhoto[] => {
+    const wanted = new Map((theirs.photos ?? []).map((photo) => [photo.id, photo]))
+    return photos.flatMap(({ id, bytes }) => {
       const photo = wanted.get(id)
-      return photo ? [{ id, workspace, type: photo.type, bytes }] : []
+      return photo ? [{ id, workspace: theirs.id, type: photo.type, bytes }] : []
     })
+  }
+  /**
+   * A file's workspace with the pictures that came along. A picture that is here under the same id and is another one stays: theirs gets
+   * an id of its own. What the workspace speaks of and is neither in the file nor here is said.
+   */
+  async function withPhotos({ workspace, photos: files, notes }: FileRead): Promise<{
+    readonly theirs: Workspace
+    readonly photos: readonly PhotoFile[]
+    readonly notes: readonly Issue[]
+  }> {
+    const spoken = workspace.photos ?? []
+    const all = spoken.length > 0 ? await storage.photosOf(workspace.id) : ok([])
+    const here = new Map(all.ok ? all.value.map((photo) => [photo.id, photo.bytes]) : [])
+    const renamed = new Map<string, string>()
+    const photos = files
+      .filter(({ id }) => spoken.some((photo) => photo.id === id))
+      .map((file) => {
+        const present = here.get(file.id)
+        if (!present || sameBytes(present, file.bytes)) return file
+        renamed.set(file.id, newId('photo'))
+        return { ...file, id: renamed.get(file.id) ?? file.id }
+      })
+    const theirs =
+      renamed.size === 0
+        ? workspace
+        : {
+            ...workspace,
+            photos: spoken.map((photo) => ({ ...photo, id: renamed.get(photo.id) ?? photo.id }))
+          }
+    const there = new Set([...photos.map(({ id }) => id), ...here.keys()])
+    const missing = (theirs.photos ?? []).filter(({ id }) => !there.has(id)).length
+    return {
+      theirs,
+      photos,
+      notes: missing > 0 ? [...notes, issue('photo.missing', [], { count: missing })] : notes
+    }
+  }
 
   /** Rows of a table: tools, prices or the ledger, as CSV. */
   async function openRows(
     name: string,
-    text: string,
+    bytes: Uint8Array,
     what: 'tools' | 'prices' | 'ledger'
   ): Promise<readonly Issue[]> {
     const { world, workspace: mine } = store
     if (!world || !mine) return []
-    const { checkWorkspace, readItems, readLedgerCsv, readQuotes } = await formats()
+    const { checkWorkspace, readItems, readLedgerCsv, readQuotes, textOf } = await formats()
+    const read = textOf(bytes)
+    if (!read.ok) return read.issues
+    const text = read.value
     const { currency } = mine.money
     const defaults = {
       currency,
@@ -347,16 +393,12 @@ export const useKeeping = defineStore('keeping', () => {
     const mine = store.workspace
     if (!from || !mine) return []
     await saving.snapshot(mine, 'before-import')
-    await storage.putPhotos(
-      stored(
-        mine.id,
-        from.photos,
-        new Map((from.theirs.photos ?? []).map((photo) => [photo.id, photo]))
-      )
-    )
-    if (from.kind === 'rows') store.run(steps.takenIn(from.file), () => from.theirs)
+    const kept = await storage.putPhotos(stored(from.theirs, from.photos))
+    if (!kept.ok) return kept.issues
+    let refusal: readonly Issue[]
+    if (from.kind === 'rows') refusal = store.run(steps.takenIn(from.file), () => from.theirs)
     else if (mode === 'replace')
-      store.run(steps.replaced(from.file), () => from.theirs, { kind: 'whole' })
+      refusal = store.run(steps.replaced(from.file), () => from.theirs, { kind: 'whole' })
     else {
       const checked = (await formats()).checkMerged(
         mergeStates(mine, from.theirs, from.merge, choices, momentNow()),
@@ -364,12 +406,15 @@ export const useKeeping = defineStore('keeping', () => {
         library
       )
       if (!checked.ok) return checked.issues
-      store.run(steps.merged(from.file), () => splitPlan(checked.value.workspace).workspace, {
-        kind: 'merged'
-      })
+      refusal = store.run(
+        steps.merged(from.file),
+        () => splitPlan(checked.value.workspace).workspace,
+        { kind: 'merged' }
+      )
       if (checked.value.putBack.length > 0)
         notices.setNotes([issue('merge.put-back', [], { parts: checked.value.putBack.join(', ') })])
     }
+    if (refusal.length > 0) return refusal
     incoming.value = undefined
     await refresh()
     return []
@@ -379,8 +424,13 @@ export const useKeeping = defineStore('keeping', () => {
   async function snapshotState(key: string): Promise<Workspace | undefined> {
     const text = await storage.snapshotText(key)
     if (!text.ok || text.value === undefined) return undefined
-    const read = (await formats()).readWorkspace(text.value, library)
-    return read.ok ? read.value.workspace : undefined
+    const { readWorkspace, salvage } = await formats()
+    const read = readWorkspace(text.value, library)
+    if (read.ok) return read.value.workspace
+    // States from before every change was checked may hold a part that cannot be read.
+    const data: unknown = JSON.parse(text.value)
+    const left = salvage(data, library, store.workspace?.id ?? '', store.today)
+    return left.ok ? left.value.workspace : undefined
   }
   async function snapshotNow(): Promise<readonly Issue[]> {
     if (!store.workspace) return []
@@ -395,8 +445,15 @@ export const useKeeping = defineStore('keeping', () => {
     await refresh()
   }
 
+  async function dropAside(key: string): Promise<void> {
+    await storage.dropAside(key)
+    await refresh()
+  }
+
   return {
     incoming,
+    aside,
+    dropAside,
     snapshots,
     backup,
     backupDue,

@@ -1,10 +1,12 @@
 import { defineStore } from 'pinia'
+import type { SetAside } from '../../core/formats'
 import type { Issue } from '../../core/kernel'
 import { freshWorkspace, splitPlan, type Workspace } from '../../core/workspace'
 import { library } from '../../data'
 import type { Loaded } from '../storage'
 import { newId } from './clock'
 import { DEMOS, loadDemo, type DemoId } from './demos'
+import { notePassed, openDoor } from './door'
 import type { OnTable } from './history'
 import { useNotices } from './notices'
 import { useSaving } from './saving'
@@ -28,9 +30,12 @@ export const useLoading = defineStore('loading', () => {
   /** Shows a workspace as the current one at once, and keeps it behind the scenes. A known revision means it is stored already. */
   function show(next: OnTable, storedRevision?: number): void {
     saving.standIn = false
-    table.lay(next)
-    if (storedRevision !== undefined) saving.know(next.workspace, storedRevision)
-    void remember(next, storedRevision === undefined)
+    const { workspace } = table.lay(next)
+    if (storedRevision !== undefined) {
+      notePassed(workspace)
+      saving.know(workspace, storedRevision)
+    }
+    void remember({ ...next, workspace }, storedRevision === undefined)
   }
   async function remember({ workspace, plan }: OnTable, isNew: boolean): Promise<void> {
     if (isNew) {
@@ -53,8 +58,11 @@ export const useLoading = defineStore('loading', () => {
     if (demo.ok) table.lay(splitPlan(demo.value))
     saving.lost(issues)
   }
-  async function showRepaired(loaded: Loaded, state: OnTable): Promise<void> {
-    const written = await storage.repair(state.workspace, loaded.revision)
+  async function showRepaired(
+    loaded: Loaded,
+    state: OnTable & { readonly aside?: readonly SetAside[] | undefined }
+  ): Promise<void> {
+    const written = await storage.repair(state.workspace, loaded.revision, state.aside)
     show(state, written.ok ? written.value : loaded.revision)
     if (!written.ok) notices.setTrouble(written.issues)
   }
@@ -66,7 +74,9 @@ export const useLoading = defineStore('loading', () => {
       return 'failed'
     }
     if (!loaded.value) return 'absent'
-    const read = await (await recovery()).readStored(id, loaded.value, storage, library)
+    const read = await (
+      await recovery()
+    ).readStored(id, loaded.value, storage, library, table.today)
     if (!read.ok) {
       notices.setTrouble(read.issues)
       const unreadable = read.issues.some(({ code }) => code === 'storage.unreadable')
@@ -113,7 +123,10 @@ export const useLoading = defineStore('loading', () => {
   /** Asks the browser not to clear what is kept here when it runs short of room; it may say no. */
   const askToLast = (): void => void navigator.storage?.persist?.()
   return {
-    start,
+    start: async (): Promise<void> => {
+      await start()
+      void openDoor()
+    },
     show,
     showDemo,
     askToLast,

@@ -1,11 +1,13 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
-import type { Issue } from '../../core/kernel'
+import { issue, type Issue } from '../../core/kernel'
 
 /** What the page has to say above everything else: troubles, which stay until they are settled, and notes. */
 export const useNotices = defineStore('notices', () => {
   const trouble = shallowRef<readonly Issue[]>([])
   const notes = shallowRef<readonly Issue[]>([])
+  /** Why the last change was refused, while nothing else was changed since. */
+  let refused: readonly Issue[] = []
   return {
     trouble,
     notes,
@@ -16,6 +18,17 @@ export const useNotices = defineStore('notices', () => {
     settle: (kind: string): void => {
       if (trouble.value.some(({ code }) => code.startsWith(kind)))
         trouble.value = trouble.value.filter(({ code }) => !code.startsWith(kind))
+    },
+    /** Says of a change that it was refused, and why. */
+    setRefused: (name: string, issues: readonly Issue[]): void => {
+      const rest = trouble.value.filter((one) => !refused.includes(one))
+      refused = [issue('change.refused', [], { name }), ...issues]
+      trouble.value = [...rest, ...refused]
+    },
+    settleRefused: (): void => {
+      if (refused.length === 0) return
+      trouble.value = trouble.value.filter((one) => !refused.includes(one))
+      refused = []
     },
     setNotes: (issues: readonly Issue[]): void => {
       notes.value = issues

@@ -1,21 +1,27 @@
+import type { Day } from '../../core/calendar'
 import type { Library } from '../../core/catalogue'
 import {
   checkWorkspace,
   readKept,
   readKeptPlan,
   readProven,
-  readWorkspace
+  readWorkspace,
+  salvage,
+  type SetAside
 } from '../../core/formats'
 import { issue, ok, refused, type Issue, type Result } from '../../core/kernel'
 import type { LedgerEntry } from '../../core/ledger'
 import { splitPlan, type Plan, type Workspace } from '../../core/workspace'
 import type { Loaded, Storage } from '../storage'
+import { placeText } from '../words/issues'
 
 export interface Recovered {
   readonly workspace: Workspace
   /** The plan that was kept beside it. */
   readonly plan: Plan | undefined
   readonly notes: readonly Issue[]
+  /** Parts that could not be read, where all else could. */
+  readonly aside?: readonly SetAside[] | undefined
   /** The stored record is not what is shown: it has to be put aside and written anew. */
   readonly repaired: boolean
 }
@@ -35,8 +41,26 @@ function united(first: readonly LedgerEntry[], more: readonly LedgerEntry[]): Le
   )
 }
 
+/** Places named in a note. */
+const MOST_PLACES = 5
+
 const ledgerOf = (data: unknown): readonly LedgerEntry[] =>
   (data as { ledger?: readonly LedgerEntry[] }).ledger ?? []
+
+/** What is left of a record that is as it was written once the parts that cannot be read are set aside; undefined where nothing is. */
+function leftOf(loaded: Loaded, library: Library, id: string, today: Day): Recovered | undefined {
+  const left = salvage(loaded.data, library, id, today)
+  if (!left.ok) return undefined
+  const { workspace, plan, aside } = left.value
+  const places = aside.slice(0, MOST_PLACES).map(({ path }) => placeText(path))
+  return {
+    workspace,
+    plan: plan ?? readKeptPlan(loaded.plan),
+    aside,
+    notes: [issue('storage.set-aside', [], { count: aside.length, places: places.join('; ') })],
+    repaired: true
+  }
+}
 
 /**
  * Reads what the browser has kept, and repairs it where it is damaged: the state from the newest good snapshot, with every ledger entry
@@ -46,7 +70,8 @@ export async function readStored(
   id: string,
   loaded: Loaded,
   storage: Storage,
-  library: Library
+  library: Library,
+  today: Day
 ): Promise<Result<Recovered>> {
   const read =
     loaded.damaged.length === 0
@@ -58,6 +83,9 @@ export async function readStored(
       plan: read.value.plan ?? readKeptPlan(loaded.plan),
       repaired: false
     })
+  // What is as it was written and cannot be read: the parts that are wrong are set aside, all else stays.
+  const left = loaded.damaged.length === 0 ? leftOf(loaded, library, id, today) : undefined
+  if (left) return ok(left)
   const listed = await storage.snapshots(id)
   for (const { key, at } of listed.ok ? listed.value : []) {
     const text = await storage.snapshotText(key)

@@ -1,9 +1,10 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { issue } from '../../core/kernel'
+import { issue, type Issue } from '../../core/kernel'
 import {
   compareWithBase,
   differingParts,
+  freshWorkspace,
   mergeStates,
   type Plan,
   type Workspace
@@ -13,14 +14,23 @@ import type { SnapshotReason } from '../storage'
 import { steps } from '../words/steps'
 import { tabChannel, type TabNews } from './channel'
 import { msNow } from './clock'
+import { hasPassed, notePassed } from './door'
 import { useNotices } from './notices'
 import { formats, storageHere } from './storage-here'
 import { useWorkspace } from './workspace'
 
 /** A snapshot of the state before a change is made when the last one is older than this, ms. */
 const SNAPSHOT_EVERY = 600_000
+/** Waits before what could not be kept is written again, ms; the last one from then on. */
+const TRY_AGAIN = [1000, 3000, 10_000, 30_000]
 /** Snapshots are packed once the page has drawn the change, ms. */
 const SNAPSHOT_AFTER = 400
+
+/** A state to be written, with the name of the change that brought it about. */
+interface Waiting {
+  readonly state: Workspace
+  readonly change?: string | undefined
+}
 
 /** Keeps the workspace on the table in the browser, together with other tabs, and former states of it. */
 export const useSaving = defineStore('saving', () => {
@@ -33,10 +43,7 @@ export const useSaving = defineStore('saving', () => {
   /** What each workspace seen so far was when this page last read or kept it. */
   const known = new Map<string, { readonly revision: number; readonly state: Workspace }>()
   /** States to be kept, the newest of each workspace. */
-  const pending = new Map<
-    string,
-    { readonly state: Workspace; readonly change?: string | undefined }
-  >()
+  const pending = new Map<string, Waiting>()
   const lastSnapshot = new Map<string, number>()
   const revisions = ref<Readonly<Record<string, number>>>({})
   let writing: Promise<void> | undefined
@@ -48,29 +55,68 @@ export const useSaving = defineStore('saving', () => {
     known.set(state.id, { revision: at, state })
     revisions.value = { ...revisions.value, [state.id]: at }
   }
-  function lost(issues: Parameters<typeof notices.setTrouble>[0]): void {
+  function lost(issues: readonly Issue[]): void {
     kept.value = 'not-kept'
     notices.setTrouble(issues)
+  }
+
+  let failures = 0
+  let again: ReturnType<typeof setTimeout> | undefined
+  /** A state that could not be written waits, unless a newer one does, and is written again by itself. */
+  function tryAgain(id: string, next: Waiting, issues: readonly Issue[]): void {
+    if (!pending.has(id)) pending.set(id, next)
+    lost(issues)
+    clearTimeout(again)
+    again = setTimeout(
+      () => {
+        writing ??= write()
+      },
+      TRY_AGAIN[Math.min(failures++, TRY_AGAIN.length - 1)]
+    )
+  }
+  /** A state that was never checked, since what checks was not there yet, is checked before it is written; what could not be read is taken back. */
+  async function proven({ state, change }: Waiting): Promise<Workspace | undefined> {
+    if (hasPassed(state)) return state
+    const { checkChange } = await formats()
+    const former =
+      known.get(state.id)?.state ??
+      freshWorkspace(library, state.id, state.name, state.money.currency, table.today)
+    if (former === state) return state
+    const checked = checkChange(former, state, library)
+    if (checked.ok) {
+      notePassed(state)
+      return state
+    }
+    notices.setRefused(change ?? state.name, checked.issues)
+    if (table.workspace?.id === state.id && known.has(state.id)) table.takeBack(former)
+    return undefined
   }
 
   async function writeOne(id: string): Promise<void> {
     const next = pending.get(id)
     pending.delete(id)
     if (!next) return
-    const saved = await storage.save(next.state, known.get(id)?.revision ?? 0)
+    const state = await proven(next)
+    if (!state) {
+      kept.value = known.has(id) ? 'kept' : 'not-kept'
+      return
+    }
+    const saved = await storage.save(state, known.get(id)?.revision ?? 0)
     if (saved.ok) {
-      know(next.state, saved.value)
+      failures = 0
+      know(state, saved.value)
       channel.tell({ workspace: id, revision: saved.value, change: next.change })
       notices.settle('storage.')
       kept.value = pending.size > 0 ? 'keeping' : 'kept'
     } else if (saved.issues.some(({ code }) => code === 'storage.elsewhere'))
       await bringTogether(id)
-    else lost(saved.issues)
+    else tryAgain(id, next, saved.issues)
   }
   async function write(): Promise<void> {
-    for (let id = [...pending.keys()][0]; id !== undefined; id = [...pending.keys()][0])
-      await writeOne(id)
+    for (const id of [...pending.keys()]) await writeOne(id)
     writing = undefined
+    // What came in meanwhile is written at once; what failed waits for its turn.
+    if (pending.size > 0 && kept.value === 'keeping') writing = write()
   }
   function keep(state: Workspace, change?: string): void {
     if (standIn.value) {
@@ -79,6 +125,7 @@ export const useSaving = defineStore('saving', () => {
     }
     pending.set(state.id, { state, change: change ?? pending.get(state.id)?.change })
     kept.value = 'keeping'
+    clearTimeout(again)
     writing ??= write()
   }
   const idle = async (): Promise<void> => {
@@ -150,15 +197,24 @@ export const useSaving = defineStore('saving', () => {
       adopt(theirs.state, theirs.revision, change)
   }
 
-  const snapshot = async (
+  /** Keeps a former state. One that has not come through the door is read back first: a state that cannot be read is no way back. */
+  async function snapshot(
     state: Workspace,
     reason: SnapshotReason
-  ): ReturnType<typeof storage.snapshot> =>
-    storage.snapshot(state, (await formats()).writeWorkspace(state), reason)
+  ): ReturnType<typeof storage.snapshot> {
+    const { checkWorkspace, writeWorkspace } = await formats()
+    if (!hasPassed(state)) {
+      const read = checkWorkspace(state, library)
+      if (!read.ok) return read
+      notePassed(state)
+    }
+    return storage.snapshot(state, writeWorkspace(state), reason)
+  }
   /** Keeps the state before a change as a snapshot, when the last one is some time ago. */
   async function snapshotIfDue(before: Workspace): Promise<void> {
     const last = lastSnapshot.get(before.id)
-    if (last !== undefined && msNow() - last < SNAPSHOT_EVERY) return
+    // A clock that was set back must not keep states from being made.
+    if (last !== undefined && Math.abs(msNow() - last) < SNAPSHOT_EVERY) return
     lastSnapshot.set(before.id, msNow())
     await new Promise((resolve) => setTimeout(resolve, SNAPSHOT_AFTER))
     await snapshot(before, 'while-working')

@@ -10,8 +10,11 @@ import {
 } from '../../core/workspace'
 import { library } from '../../data'
 import { sayFor, type Say } from '../words/say'
+import type { Issue } from '../../core/kernel'
 import { momentNow, newId, todayHere } from './clock'
 import { DEMOS } from './demos'
+import { atDoor, isDoorOpen, notePassed, refusalsDuring, tellRefused } from './door'
+import { useNotices } from './notices'
 import { plain } from './plain'
 import {
   NO_HISTORY,
@@ -41,6 +44,7 @@ export const useWorkspace = defineStore('workspace', () => {
   const today = ref(todayHere())
   const history = shallowRef<History>(NO_HISTORY)
   const listeners: Listener[] = []
+  const notices = useNotices()
 
   const world = computed<World | undefined>(
     () => workspace.value && worldOf(workspace.value, library, today.value)
@@ -56,27 +60,38 @@ export const useWorkspace = defineStore('workspace', () => {
     for (const listener of listeners) listener(after, name, before)
   }
   const put = (next: OnTable): void => {
-    workspace.value = next.workspace
+    workspace.value = plain(next.workspace, workspace.value)
     plan.value = next.plan
   }
   const onTable = (): OnTable | undefined =>
     workspace.value && { workspace: workspace.value, plan: plan.value }
 
-  /** Makes an undoable change. A change to nothing leaves no step. */
+  /**
+   * Makes an undoable change. A change to nothing leaves no step; one that could not be read back is refused, with the reasons, which
+   * the field it came from shows, or else the head of the page.
+   */
   function run(
     name: string,
     change: (state: Workspace) => Workspace,
     { kind, plan: changePlan }: ChangeOptions = {}
-  ): void {
+  ): readonly Issue[] {
     const before = onTable()
-    if (!before) return
+    if (!before) return []
     const changed = plain(change(before.workspace), before.workspace)
-    if (changed === before.workspace) return
-    const after = kind ? changed : stamped(before.workspace, changed, momentNow())
+    if (changed === before.workspace) return []
+    const checked = atDoor(before.workspace, changed)
+    if (!checked.ok) {
+      if (!tellRefused(checked.issues)) notices.setRefused(name, checked.issues)
+      return checked.issues
+    }
+    notices.settleRefused()
+    const after = kind ? checked.value : stamped(before.workspace, checked.value, momentNow())
     const left = before.plan && world.value && trimmedPlan(before.plan, after, world.value.library)
+    if (isDoorOpen()) notePassed(after)
     put({ workspace: after, plan: changePlan ? changePlan(left, after) : left })
     record(name, before, kind === 'whole')
     tell(after, name, before.workspace)
+    return []
   }
   /** Remembers the step from a former state to the one on the table. */
   function record(name: string, before: OnTable, whole = false): void {
@@ -104,11 +119,19 @@ export const useWorkspace = defineStore('workspace', () => {
     undoName,
     redoName,
     run,
+    /** The same for a form, which shows itself why a change was refused. */
+    attempt: (...change: Parameters<typeof run>): readonly Issue[] =>
+      refusalsDuring(() => void run(...change)),
     record,
     undo: (): void => travel(undone, undoName.value),
     redo: (): void => travel(redone, redoName.value),
+    /** Takes a change back that turned out not to be readable: the former state is on the table again, without a step. */
+    takeBack(former: Workspace): void {
+      put({ workspace: former, plan: plan.value })
+      history.value = NO_HISTORY
+    },
     /** Goes back to a former state; what has moved since is reversed in the ledger, and all of it can be undone. */
-    returnTo: (name: string, former: Workspace): void =>
+    returnTo: (name: string, former: Workspace): readonly Issue[] =>
       run(name, (state) => returnedTo(former, state, () => newId('e'))),
     /** Notes something that is no change of the user's, such as that the state was handed over as a file. */
     note(change: (state: Workspace) => Workspace): void {
@@ -119,9 +142,10 @@ export const useWorkspace = defineStore('workspace', () => {
       tell(next, undefined)
     },
     /** Puts a state on the table with nothing to undo. */
-    lay(next: OnTable): void {
+    lay(next: OnTable): OnTable {
       put(next)
       history.value = NO_HISTORY
+      return { workspace: workspace.value ?? next.workspace, plan: next.plan }
     },
     /** Puts a state on the table that another tab has brought about; what can be undone stays. */
     follow: put,

@@ -1,4 +1,3 @@
-import { momentText } from './keeping'
 import { n, quoted, t, type Sentences } from './sentences'
 
 /** Sentences for what can be wrong with the ledger, with sheets and zips that come in, and with what the browser keeps. */
@@ -13,6 +12,8 @@ export const KEEPING = {
     `More would come back (${say.money(n(f.amount))}) than was paid for it (${say.money(n(f.paid))}). Put in what really came back, at most that.`,
   'ledger.parts-too-large': () =>
     'Tax and delivery together are more than the amount that contains them. Correct one of the three.',
+  'ledger.too-large': (_, f) =>
+    `The ledger would be larger than a file can hold (${t(Math.round(n(f.limit) / 1e6))} MB). Save this workspace to a file and go on in a new one.`,
   'ledger.wrong-way': (_, f) =>
     `The money goes the other way than the kind ${quoted(f.kind)} says. Change the sign or the kind.`,
   'receipt.empty': () => 'The receipt has no line yet. Put in what was bought.',
@@ -24,6 +25,8 @@ export const KEEPING = {
   'link.only-web': () => 'A link must begin with http:// or https:// and hold no spaces.',
   'zip.unreadable': () =>
     'The zip cannot be taken apart: it is damaged or no zip. Use an earlier copy.',
+  'zip.damaged': () =>
+    'The workspace in this zip is not what was written: its checksum does not hold. Nothing of it is taken in; use an earlier copy.',
   'zip.no-workspace': () =>
     'There is no workspace.json in this zip. Choose one that was saved from here.',
   'zip.too-large': (_, f) =>
@@ -38,8 +41,12 @@ export const KEEPING = {
     `Row ${t(f.row)}, ${t(f.column)}: ${quoted(f.text)} is not understood. Dates are written 2026-05-04, amounts 12.50.`,
   'ledger-csv.amount': (_, f) =>
     `Row ${t(f.row)}: there must be one amount, either in or out, and ${quoted(f.text)} is none. Write it like 12.50.`,
+  'ledger-csv.sign': (_, f) =>
+    `Row ${t(f.row)}: ${quoted(f.text)} under “${t(f.column)}” has a sign of its own, so that it could go either way. Write it there without one, or in a column “amount” with one.`,
   'ledger-csv.currency': (_, f) =>
     `Row ${t(f.row)} is in ${t(f.found)}, this workspace reckons in ${t(f.expected)}. Put in what left your purse; nothing is converted in silence.`,
+  'ledger-csv.text': (_, f) =>
+    `Row ${t(f.row)}: the text is longer than 2000 characters. Shorten it in the file.`,
   'ledger-csv.future': (_, f) =>
     `Row ${t(f.row)}: ${t(f.text)} has not come yet. The ledger holds only money that has moved.`,
   'ledger-csv.choice': (_, f) =>
@@ -67,21 +74,11 @@ export const KEEPING = {
   'backup.folder': (_, f) =>
     `The folder cannot be written to (${t(f.reason)}). Choose it again, or save to a file.`,
   'merge.put-back': (_, f) => `Put back, because the other side still refers to it: ${t(f.parts)}.`,
+  'photo.missing': (_, f) =>
+    `${n(f.count) === 1 ? 'A photo the workspace speaks of is' : `${t(f.count)} photos the workspace speaks of are`} not in this file, or damaged there. All else is taken in; the photos may be in an earlier copy.`,
+  'photo.missing-here': (_, f) =>
+    `${n(f.count) === 1 ? 'A photo is' : `${t(f.count)} photos are`} no longer in this browser and therefore not in the file. The file is whole apart from that.`,
   'photo.unreadable': () => 'This is no picture that can be read. Take a JPEG, PNG or WebP.',
   'photo.too-large': (_, f) =>
-    `The picture has ${(n(f.size) / 1e6).toFixed(0)} MB; at most ${n(f.limit) / 1e6} MB are taken. Make it smaller first.`,
-  'storage.newer': () =>
-    'This browser’s store was written by a newer version of this program. Reload the page to get it; nothing is lost.',
-  'storage.outdated': () =>
-    'A newer version of this program has opened in another tab. Reload this page; save to a file first if the last change is not kept.',
-  'storage.blocked': () =>
-    'An older tab of this program is in the way. Close the other tabs; this one goes on by itself.',
-  'storage.repaired': (_, f) =>
-    `What this browser had kept was damaged. Shown is the state of ${momentText(n(f.at))} with every ledger entry that could still be read (${t(f.entries)}). The damaged record is put aside.`,
-  'storage.restored': () =>
-    'The browser had emptied its store; everything is back from the second copy that is kept beside it.',
-  'storage.partly-lost': (_, f) =>
-    `A part of the ledger could not be read any more; ${t(f.entries)} entries are left. The damaged record is put aside; if you have a copy in a file, open it to bring both together.`,
-  'storage.merged': (_, f) =>
-    `Another tab changed this workspace at the same time. Both changes were kept${n(f.conflicts) > 0 ? `; where both changed the same thing (${t(f.conflicts)}), the later one stands` : ''}.`
+    `The picture has ${(n(f.size) / 1e6).toFixed(0)} MB; at most ${n(f.limit) / 1e6} MB are taken. Make it smaller first.`
 } satisfies Partial<Sentences>

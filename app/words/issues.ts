@@ -1,6 +1,7 @@
 import type { Findings, Issue } from '../../core/kernel'
 import { n, quoted, t, type Sentences } from './sentences'
 import { KEEPING } from './issues-keeping'
+import { STORAGE } from './issues-storage'
 import { plainSay, type Say } from './say'
 
 const FILES = {
@@ -11,6 +12,8 @@ const FILES = {
     `The file has ${(n(f.size) / 1e6).toFixed(1)} MB; at most ${n(f.limit) / 1e6} MB are read. A workspace file is far smaller: is it the right file?`,
   'json.syntax': (_, f) =>
     `The file stops making sense at line ${t(f.line)}, column ${t(f.column)} (${t(f.what)}). It may have been cut short or edited; use an earlier copy.`,
+  'json.too-deep': (_, f) =>
+    `The file nests its parts more than ${t(f.limit)} deep, which no file of this program does. It is left as it is; choose one that was saved from here.`,
   'json.twice': (_, f) =>
     `The file says ${quoted(f.key)} twice in one place (line ${t(f.line)}), and only one of them could hold. Take one out, or use an earlier copy.`,
   'file.not-text': () =>
@@ -44,7 +47,10 @@ const FILES = {
   'id.duplicate': (_, f) =>
     `The id ${quoted(f.id)} stands twice; entry ${t(f.first)} has it already. Give one of them another id.`,
   'text.empty': () => 'A name is needed here.',
-  'text.too-long': () => 'The text is too long.',
+  'text.too-long': (_, f) =>
+    f.limit === undefined
+      ? 'The text is too long.'
+      : `The text is too long; ${t(f.limit)} characters are kept.`,
   'number.not-a-number': (_, f) =>
     f.text === ''
       ? 'A number is missing.'
@@ -269,23 +275,6 @@ const PLAN = {
   'plan.miss.banned': (say, f) => `${miss(f, say)}you have ruled that method out.`
 } satisfies Partial<Sentences>
 
-const STORAGE = {
-  'storage.refused': () =>
-    'This browser does not let the page keep data. You can go on, but save to a file before you close it.',
-  'storage.full': () =>
-    'The browser’s storage is full. What you see is not kept yet: save it to a file, then free some space.',
-  'storage.failed': () =>
-    'The last change could not be kept. Save it to a file to be safe; the page will try again with the next change.',
-  'storage.elsewhere': () =>
-    'Another tab changed this workspace at the same time, and both changes together do not hold. The other tab’s state stands; Undo brings yours back.',
-  'worker.lost': () =>
-    'What reckons beside the page has stopped and could not be started again. Try again; if it happens once more, load the page anew. Nothing is lost.',
-  'worker.failed': (_, f) =>
-    `Something went wrong while reckoning (${t(f.reason)}). Try again; what you entered is kept.`,
-  'storage.unreadable': () =>
-    'What this browser had kept cannot be read any more. It is left untouched; the demo is shown instead.'
-} satisfies Partial<Sentences>
-
 const ALL: Sentences = { ...FILES, ...FIGURES, ...PLAN, ...STORAGE, ...KEEPING }
 
 /** The sentence for an issue; every code has one. Findings kept by an older program may bear a code that is no longer used. */
@@ -293,5 +282,18 @@ export function sentence({ code, figures }: Issue, say: Say = plainSay): string 
   const words = ALL[code] as ((say: Say, f: Issue['figures']) => string) | undefined
   return words?.(say, figures) ?? `Something is wrong here (${code}).`
 }
+
+/** The place of a finding in plain words: "builds, entry 3, name". Empty where it is about the whole. */
+export const placeText = (path: Issue['path']): string =>
+  path
+    .map((part) =>
+      typeof part === 'number'
+        ? `entry ${part + 1}`
+        : part.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`)
+    )
+    .join(', ')
+/** The sentence for a finding behind its place. */
+export const placed = (one: Issue, say?: Say): string =>
+  one.path.length === 0 ? sentence(one, say) : `${placeText(one.path)}: ${sentence(one, say)}`
 
 export const knownIssueCodes = (): string[] => Object.keys(ALL)

@@ -161,6 +161,16 @@ export const keeping = {
   lasting: 'The browser has promised not to clear it.',
   notLasting: 'The browser may clear it when it runs short of room.',
   askLasting: 'Ask it to keep it',
+  asideTitle: 'Set aside',
+  asideHint:
+    'What this browser had kept and could not read. It stands here as it was; nothing of it counts in the workspace.',
+  asideOf: (moment: string, parts: number | undefined) =>
+    parts === undefined
+      ? `The whole record, set aside ${moment}`
+      : `${parts} ${parts === 1 ? 'part' : 'parts'}, set aside ${moment}`,
+  asideSave: 'Save to a file',
+  asideDrop: 'Let it go for good',
+  asideFile: (moment: string) => `set-aside-${moment}.json`,
   snapshotsTitle: 'Former states',
   snapshotsHint: 'Made while you work and before files come in. Looking into one changes nothing.',
   snapshotsNone: 'None yet: the first is made before your next change.',

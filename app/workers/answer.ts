@@ -5,6 +5,7 @@ import type { WayView } from './protocol'
 import { setView } from './part-view'
 import { judging } from './judging'
 import type { Answerers } from './serve'
+import { reading } from './reading'
 import { staging } from './staging'
 import { weighing } from './weighing'
 
@@ -34,6 +35,7 @@ export const answers: Answerers = {
   ...judging,
   ...staging,
   ...weighing,
+  ...reading,
   nest(_about, { parts, sheet }, send) {
     send(nest(parts, sheet, { kerfMm: KERF_MM }))
   },

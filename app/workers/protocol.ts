@@ -9,7 +9,7 @@ import type {
   Difference,
   PurchaseReasons
 } from '../../core/explain'
-import type { Issue } from '../../core/kernel'
+import type { Issue, Result } from '../../core/kernel'
 import type { Minor } from '../../core/money'
 import type { Report } from '../../core/plan'
 import type { Risk } from '../../core/risk'
@@ -20,6 +20,7 @@ import type { Sway } from '../../core/weigh'
 import type { Pin, Plan, Scenario, WeightName, Weights, Workspace } from '../../core/workspace'
 import type {
   BatteriesView,
+  FileRead,
   OwnershipView,
   PullsView,
   RankingView,
@@ -110,6 +111,7 @@ export interface Calls {
   }
   batteries: { in: { readonly tools?: readonly string[] | undefined }; out: BatteriesView }
   schools: { in: { readonly schools: readonly (School | null)[] }; out: SchoolOutcome }
+  'read-file': { in: { readonly bytes: Uint8Array }; out: Result<FileRead> }
   nest: { in: { readonly parts: readonly NestPart[]; readonly sheet: SheetSize }; out: Layout }
   ways: {
     in: { readonly build: string | Build; readonly step?: string | undefined }

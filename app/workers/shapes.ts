@@ -1,3 +1,4 @@
+import type { PhotoFile, ReadWorkspace } from '../../core/formats'
 import type {
   NearMiss,
   PowerMode,
@@ -194,4 +195,9 @@ export interface WayView {
   readonly cost: Minor
   /** For what can be done already: minutes that this would save. */
   readonly saves?: number | undefined
+}
+
+/** A file that was read: its workspace and plan, what the reader has to say, and the pictures that came along. */
+export interface FileRead extends ReadWorkspace {
+  readonly photos: readonly PhotoFile[]
 }

@@ -5,6 +5,7 @@ import {
   checkLibrary,
   checkOwn,
   circumstancesOf,
+  companionCircles,
   countLibrary,
   indexLibrary,
   inNames,
@@ -192,5 +193,40 @@ describe('counts and checks of the library', () => {
       )
     })
     expect(checkLibrary(circle).map(({ code }) => code)).toContain('library.circle')
+  })
+})
+
+describe('circles of own tools that need each other', () => {
+  const tool = (id: string, ...needs: string[]): Tool => ({
+    ...toolOf('jigsaw'),
+    id: `my/${id}`,
+    name: id,
+    companions: needs.map((need) => ({
+      anyOf: [`my/${need}`],
+      count: 1,
+      kind: 'needed' as const,
+      why: ''
+    }))
+  })
+  const pairs = (tools: readonly Tool[]): string[] =>
+    companionCircles(withOwn(library, { ...NOTHING, tools }), { tools }).map(({ figures }) =>
+      `${String(figures.tool)} ${String(figures.other)}`.replaceAll('my/', '')
+    )
+  test('each pair once, a tool that needs itself too; what only leads into a circle is none', () => {
+    expect(pairs([tool('a', 'b'), tool('b', 'c'), tool('c', 'a'), tool('d', 'a')])).toEqual([
+      'a b',
+      'b c',
+      'c a'
+    ])
+    expect(pairs([tool('a', 'a'), tool('b', 'a')])).toEqual(['a a'])
+    expect(pairs([tool('a', 'b'), tool('b')])).toEqual([])
+  })
+  test('tools that branch without end are gone through once each: 40 layers of two, and a chain of 2000', () => {
+    const layers = Array.from({ length: 40 }, (_, i) =>
+      ['x', 'y'].map((side) => tool(`${side}${i}`, `x${i + 1}`, `y${i + 1}`))
+    ).flat()
+    expect(pairs([...layers, tool('x40'), tool('y40')])).toEqual([])
+    const chain = Array.from({ length: 2000 }, (_, i) => tool(`c${i}`, `c${(i + 1) % 2000}`))
+    expect(pairs(chain)).toHaveLength(2000)
   })
 })

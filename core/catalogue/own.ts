@@ -1,5 +1,6 @@
 import { issue, type Issue } from '../kernel'
 import { checkLibrary } from './check'
+import { circlesOf } from './circles'
 import { withOwn, type Library, type OwnEntries } from './library'
 import type { Method, Specs, Tool } from './types'
 
@@ -115,21 +116,25 @@ export function checkOwn(library: Library, own: OwnEntries): Issue[] {
   )
 }
 
-/** Own tools that need each other in a circle, with no other choice: each pair once. Legal, and worth saying. */
+/**
+ * Own tools that need each other in a circle, with no other choice: each pair once. Legal, and worth saying. Tools and needs are each
+ * gone through a few times, however they branch (strongly connected components after Tarjan, 1972, walked with a stack of our own).
+ */
 export function companionCircles(library: Library, own: Pick<OwnEntries, 'tools'>): Issue[] {
   const onlyNeeds = (id: string): string[] =>
     (library.tools.get(id)?.companions ?? []).flatMap(({ kind, anyOf }) =>
       kind === 'needed' && anyOf.length === 1 ? anyOf : []
     )
-  const reaches = (from: string, goal: string, seen: ReadonlySet<string>): boolean =>
-    onlyNeeds(from).some(
-      (next) => next === goal || (!seen.has(next) && reaches(next, goal, new Set([...seen, next])))
-    )
+  const circle = circlesOf(
+    own.tools.map(({ id }) => id),
+    onlyNeeds
+  )
   const said = new Set<string>()
   return own.tools.flatMap(({ id }) =>
     onlyNeeds(id).flatMap((other) => {
       const key = [id, other].sort().join('|')
-      if (said.has(key) || !(other === id || reaches(other, id, new Set([id])))) return []
+      const mutual = other === id || circle.get(id) === circle.get(other)
+      if (said.has(key) || !mutual) return []
       said.add(key)
       return [issue('own.companion-circle', ['own', 'tools'], { tool: id, other })]
     })

@@ -1,4 +1,5 @@
-import { strToU8, unzipSync, zipSync } from 'fflate'
+import { Uint8ArrayReader, ZipReader, type FileEntry } from '@zip.js/zip.js/lib/zip-core-custom.js'
+import { strToU8, zipSync } from 'fflate'
 import { issue, ok, refused, type Result } from '../kernel'
 import { textOf } from './json'
 import type { Photo } from '../workspace'
@@ -14,7 +15,7 @@ const ENDINGS: Readonly<Record<Photo['type'], string>> = {
 
 /** Largest photo taken from a zip, and the most all together may take, bytes. */
 export const LARGEST_PHOTO = 20_000_000
-const MOST_BYTES = 500_000_000
+const MOST_BYTES = 600_000_000
 const MOST_FILES = 20_001
 
 export interface PhotoFile {
@@ -51,45 +52,100 @@ export function pictureType(bytes: Uint8Array): Photo['type'] | undefined {
     : undefined
 }
 
-/**
- * Takes a zip apart. Sizes are looked at before anything is unpacked; files that are neither the workspace nor a picture are left out.
- * Codes: `zip.unreadable`, `zip.no-workspace`, `zip.too-large`
- */
-export function readZip(
-  bytes: Uint8Array
-): Result<{ readonly text: string; readonly photos: readonly PhotoFile[] }> {
-  let [total, count, tooLarge] = [0, 0, false]
-  let files: Record<string, Uint8Array>
+/** What a zip holds: the workspace's text and the pictures that are whole. */
+export interface ReadZip {
+  readonly text: string
+  readonly photos: readonly PhotoFile[]
+}
+
+/** An entry's bytes, counted while they are unpacked: what a zip says of their size may be wrong. Undefined beyond the limit. */
+async function unpacked(entry: FileEntry, limit: number): Promise<Uint8Array | undefined> {
+  const pieces: Uint8Array[] = []
+  let size = 0
+  const stop = new AbortController()
+  const writable = new WritableStream<Uint8Array>({
+    write(piece) {
+      size += piece.length
+      if (size > limit) stop.abort()
+      else pieces.push(piece)
+    }
+  })
   try {
-    files = unzipSync(bytes, {
-      filter: ({ name, originalSize }) => {
-        const wanted = name === WORKSPACE_NAME || /^photos\/[^/\\]+\.(jpg|png|webp)$/.test(name)
-        if (!wanted) return false
-        total += originalSize
-        count += 1
-        const fits =
-          originalSize <= (name === WORKSPACE_NAME ? LARGEST_FILE : LARGEST_PHOTO) &&
-          total <= MOST_BYTES &&
-          count <= MOST_FILES
-        tooLarge ||= !fits
-        return fits
-      }
-    })
+    await entry.getData({ writable }, { ...READING, signal: stop.signal })
+  } catch (error) {
+    if (size <= limit) throw error
+  }
+  if (size > limit) return undefined
+  const whole = new Uint8Array(size)
+  let at = 0
+  for (const piece of pieces) {
+    whole.set(piece, at)
+    at += piece.length
+  }
+  return whole
+}
+/** Checksums are compared, and entries that share bytes refused; all in this thread, with the engine's own unpacking. */
+const READING = { checkSignature: true, checkOverlappingEntry: true, useWebWorkers: false }
+
+const tooLarge = (): Result<never> => refused(issue('zip.too-large', [], { limit: MOST_BYTES }))
+/** The id a picture's name in the zip stands for. */
+function photoId(name: string): string | undefined {
+  try {
+    const coded = /^photos\/([^/\\]+)\.(?:jpg|png|webp)$/.exec(name)?.[1]
+    return coded === undefined ? undefined : decodeURIComponent(coded)
+  } catch {
+    return undefined
+  }
+}
+
+async function photosIn(
+  entries: readonly FileEntry[],
+  left: number
+): Promise<readonly PhotoFile[] | undefined> {
+  const photos: PhotoFile[] = []
+  let room = left
+  for (const entry of entries) {
+    const id = photoId(entry.filename)
+    if (id === undefined) continue
+    // A picture whose checksum does not hold is left out, like one that is not there.
+    let bytes: Uint8Array | undefined
+    try {
+      bytes = await unpacked(entry, Math.min(LARGEST_PHOTO, room))
+    } catch {
+      continue
+    }
+    if (!bytes) return undefined
+    room -= bytes.length
+    if (pictureType(bytes) !== undefined) photos.push({ id, bytes })
+  }
+  return photos
+}
+
+/**
+ * Takes a zip apart. Bytes are counted while they are unpacked and compared with their checksums; files that are neither the workspace
+ * nor a whole picture are left out.
+ * Codes: `zip.unreadable`, `zip.damaged`, `zip.no-workspace`, `zip.too-large`, `file.not-text`
+ */
+export async function readZip(bytes: Uint8Array): Promise<Result<ReadZip>> {
+  let entries: readonly FileEntry[]
+  try {
+    const all = await new ZipReader(new Uint8ArrayReader(bytes), READING).getEntries()
+    entries = all.filter((entry): entry is FileEntry => !entry.directory)
   } catch {
     return refused(issue('zip.unreadable'))
   }
-  if (tooLarge) return refused(issue('zip.too-large', [], { limit: MOST_BYTES }))
-  const workspace = files[WORKSPACE_NAME]
-  if (!workspace) return refused(issue('zip.no-workspace'))
-  const photos = Object.entries(files).flatMap(([name, data]): PhotoFile[] => {
-    const id = /^photos\/(.+)\.[a-z]+$/.exec(name)?.[1]
-    if (id === undefined || pictureType(data) === undefined) return []
-    try {
-      return [{ id: decodeURIComponent(id), bytes: data }]
-    } catch {
-      return []
-    }
-  })
-  const text = textOf(workspace)
-  return text.ok ? ok({ text: text.value, photos }) : text
+  if (entries.length > MOST_FILES) return tooLarge()
+  const head = entries.find(({ filename }) => filename === WORKSPACE_NAME)
+  if (!head) return refused(issue('zip.no-workspace'))
+  let data: Uint8Array | undefined
+  try {
+    data = await unpacked(head, Math.min(LARGEST_FILE, MOST_BYTES))
+  } catch {
+    return refused(issue('zip.damaged'))
+  }
+  if (!data) return tooLarge()
+  const text = textOf(data)
+  if (!text.ok) return text
+  const photos = await photosIn(entries, MOST_BYTES - data.length)
+  return photos ? ok({ text: text.value, photos }) : tooLarge()
 }

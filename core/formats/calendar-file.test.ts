@@ -2,6 +2,7 @@ import { expect, test } from '@jest/globals'
 import ICAL from 'ical.js'
 import { DEMO_FILES, demoWorld, demoPlan } from '../../tests/helpers/workspaces'
 import { planCalendar } from '.'
+import { foldedByOctets } from './calendar-file'
 
 test.each(DEMO_FILES)(
   '%s: a second, independent reader finds each purchase and build on its days',
@@ -54,4 +55,13 @@ test('names with commas, semicolons and line breaks come through unharmed', () =
   expect(events.filter(({ summary }) => summary.startsWith(`Build ${odd}`)).length).toBeGreaterThan(
     0
   )
+})
+
+test('lines are folded by octets, never inside a letter, and unfold to what they were', () => {
+  const long = `SUMMARY:${'Säge für Brücken 木工 😀 '.repeat(12)}`
+  const folded = foldedByOctets(`BEGIN:VEVENT\r\n${long}\r\nEND:VEVENT`)
+  for (const line of folded.split('\r\n'))
+    expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75)
+  expect(folded).not.toContain('\ufffd')
+  expect(folded.replace(/\r\n /g, '')).toBe(`BEGIN:VEVENT\r\n${long}\r\nEND:VEVENT`)
 })

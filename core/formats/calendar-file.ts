@@ -56,5 +56,31 @@ export function planCalendar(world: World, plan: Plan): string | undefined {
     busyStatus: 'FREE'
   }))
   const { value } = createEvents([...purchases, ...builds])
-  return value ?? undefined
+  return value === undefined || value === null ? undefined : foldedByOctets(value)
+}
+
+/** Octets of a line, at most, its break not counted (RFC 5545, 3.1). */
+const LINE_OCTETS = 75
+/** The lines of a calendar file, broken anew: the library counts letters, the standard octets, and no letter may be torn. */
+export function foldedByOctets(text: string): string {
+  const octets = new TextEncoder()
+  const fold = (line: string): string => {
+    let folded = ''
+    let room = LINE_OCTETS
+    for (const letter of line) {
+      const size = octets.encode(letter).length
+      if (size > room) {
+        folded += '\r\n '
+        room = LINE_OCTETS - 1
+      }
+      folded += letter
+      room -= size
+    }
+    return folded
+  }
+  return text
+    .replace(/\r\n[ \t]/g, '')
+    .split('\r\n')
+    .map(fold)
+    .join('\r\n')
 }

@@ -47,12 +47,11 @@ export function crossCheck(workspace: WorkspaceFile, base: Library, provenLedger
     if (!has) found.push(issue(`unknown.${kind}`, path, { id }))
   }
   const { bundles = [], deals = [], saleWindows = [], needTests = [] } = workspace
-  const isOffer = (id: string): boolean =>
-    workspace.offers.some((offer) => offer.id === id) ||
-    bundles.some((bundle) => bundle.id === id) ||
-    typicalOffer(library, id) !== undefined
-  const isBuild = (id: string): boolean =>
-    workspace.builds.some((build) => build.id === id) || jigBuild(library, id) !== undefined
+  const own = new Set([...workspace.offers, ...bundles].map(({ id }) => id))
+  const bundleIds = new Set(bundles.map(({ id }) => id))
+  const builds = new Set(workspace.builds.map(({ id }) => id))
+  const isOffer = (id: string): boolean => own.has(id) || typicalOffer(library, id) !== undefined
+  const isBuild = (id: string): boolean => builds.has(id) || jigBuild(library, id) !== undefined
 
   for (const key of [
     'builds',
@@ -122,14 +121,7 @@ export function crossCheck(workspace: WorkspaceFile, base: Library, provenLedger
     )
   )
   workspace.pins.forEach((pin, i) =>
-    known(
-      isOffer(pin.offer) && !bundles.some(({ id }) => id === pin.offer),
-      pin.offer,
-      'offer',
-      'pins',
-      i,
-      'offer'
-    )
+    known(isOffer(pin.offer) && !bundleIds.has(pin.offer), pin.offer, 'offer', 'pins', i, 'offer')
   )
   workspace.bans.forEach((ban, i) =>
     known(

@@ -29,7 +29,7 @@ import {
   textOf,
   writeWorkspace
 } from '.'
-import { parseJson } from './json'
+import { LARGEST_FILE, parseJson } from './json'
 import { keepPlan } from '../against'
 
 const text = (change: object): string => JSON.stringify({ ...demo('hive-yard'), ...change })
@@ -66,7 +66,10 @@ describe('files that are refused', () => {
     ['no version', '{"format":"frugal-ledger/workspace"}', 'file.no-version'],
     ['a newer one', text({ version: 3 }), 'file.newer'],
     ['a version that never was', text({ version: 0 }), 'file.unknown-version'],
-    ['too large', `{"x":"${'y'.repeat(16_100_000)}"}`, 'file.too-large']
+    ['too large', 'y'.repeat(LARGEST_FILE + 1), 'file.too-large'],
+    ['a long text in the wrong place', `{"x":"${'y'.repeat(16_100_000)}"}`, 'file.not-this-format'],
+    ['nested beyond any file of ours', '['.repeat(6000) + ']'.repeat(6000), 'json.too-deep'],
+    ['the same, cut short', '{"a":'.repeat(6000), 'json.too-deep']
   ])('%s', (_, raw, code) => expect(first(raw)).toBe(code))
 
   const hive = demo('hive-yard')

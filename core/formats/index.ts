@@ -15,7 +15,15 @@ export { LARGEST_FILE, textOf } from './json'
 export { decimal, planCsv, workspacePrint, writePlan, writeWorkspace } from './write'
 export { WORKSPACE_VERSION } from './workspace-schema'
 export { planJsonSchema, schemaText, workspaceJsonSchema } from './published-schema'
-export { isZip, pictureType, readZip, writeZip, LARGEST_PHOTO, type PhotoFile } from './bundle-file'
+export {
+  isZip,
+  pictureType,
+  readZip,
+  writeZip,
+  LARGEST_PHOTO,
+  type PhotoFile,
+  type ReadZip
+} from './bundle-file'
 export { writeJournal } from './journal'
 export { readLedgerCsv, writeLedgerCsv } from './ledger-csv'
 export { writeInventory } from './inventory-csv'
@@ -26,3 +34,5 @@ export { findTool, readQuotes, writeQuotes, type QuoteDefaults } from './quotes-
 export type { SheetReading } from './sheet'
 export { planCalendar } from './calendar-file'
 export { crossCheck } from './cross-checks'
+export { checkChange } from './check-change'
+export { salvage, type Salvaged, type SetAside } from './salvage'

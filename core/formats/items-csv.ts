@@ -4,6 +4,7 @@ import { issueNamed, ok, refused, type Code, type Issue, type Result } from '../
 import { parseAmount } from '../money'
 import { parseCount, parseNumber } from '../units'
 import type { Item } from '../workspace'
+import { MOST } from './limits'
 import { findTool, idIn } from './quotes-csv'
 import {
   plainHeading,
@@ -49,7 +50,7 @@ const HEADINGS: Readonly<Record<Column, readonly string[]>> = {
 const SHEET: SheetKind<Column> = {
   headings: HEADINGS,
   needed: [['tool']],
-  most: 5000,
+  most: MOST.items,
   empty: 'items-csv.empty',
   tooMany: 'items-csv.too-many',
   noColumn: 'items-csv.no-column'

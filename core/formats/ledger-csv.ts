@@ -4,6 +4,7 @@ import { issueNamed, ok, refused, type Code, type Issue, type Result } from '../
 import { COMES_IN, ENTRY_KINDS, type EntryKind, type LedgerEntry } from '../ledger'
 import { foreignCurrency, parseAmount, type Minor } from '../money'
 import { SELLER_TYPES, type SellerType } from '../prices'
+import { MOST } from './limits'
 import { idIn } from './quotes-csv'
 import {
   plainHeading,
@@ -66,7 +67,7 @@ const HEADINGS: Readonly<Record<Column, readonly string[]>> = {
 const SHEET: SheetKind<Column> = {
   headings: HEADINGS,
   needed: [['date'], ['amount', 'in', 'out']],
-  most: 100_000,
+  most: MOST.ledger,
   empty: 'ledger-csv.empty',
   tooMany: 'ledger-csv.too-many',
   noColumn: 'ledger-csv.no-column'
@@ -95,7 +96,7 @@ export const writeLedgerCsv = (ledger: readonly LedgerEntry[], currency: string)
 /**
  * Reads entries from CSV or pasted cells: a row for each, the first row headings. Needed are a date and an amount (`in` and `out`, or
  * one signed `amount`). Faulty rows are named and left out. A row in another currency is refused with its reason.
- * Codes: `ledger-csv.empty`, `ledger-csv.no-column`, `ledger-csv.too-many`, `ledger-csv.cell`, `ledger-csv.amount`, `ledger-csv.currency`, `ledger-csv.future`, `ledger-csv.choice`
+ * Codes: `ledger-csv.empty`, `ledger-csv.no-column`, `ledger-csv.too-many`, `ledger-csv.cell`, `ledger-csv.amount`, `ledger-csv.sign`, `ledger-csv.currency`, `ledger-csv.future`, `ledger-csv.choice`
  */
 export function readLedgerCsv(
   text: string,
@@ -103,6 +104,9 @@ export function readLedgerCsv(
 ): Result<SheetReading<LedgerEntry>> {
   return readRows(text, SHEET, (cells) => entryOf(cells, defaults))
 }
+
+/** Characters of an entry's text. */
+const LONGEST_TEXT = 2000
 
 type Cells = Row<Column>
 type Defaults = { readonly currency: string; readonly today: Day; readonly newId: () => string }
@@ -129,6 +133,8 @@ function amountOf(cells: Cells, { currency }: Defaults): Result<Minor> {
     return read.issues[0]?.code === 'money.other-currency'
       ? wrong(cells, column, 'ledger-csv.currency', read.issues[0].figures)
       : wrong(cells, column, 'ledger-csv.amount')
+  // "-5" under money out may mean five out, or five come back: it is asked about.
+  if (column !== 'amount' && read.value < 0) return wrong(cells, column, 'ledger-csv.sign')
   return ok(column === 'out' && read.value !== 0 ? -read.value : read.value)
 }
 
@@ -176,6 +182,8 @@ function entryOf(cells: Cells, defaults: Defaults): Result<LedgerEntry> {
   if (date.value > defaults.today) return wrong(cells, 'date', 'ledger-csv.future')
   if (!amount.ok || !kind.ok || !seller.ok || !condition.ok || !warranty.ok)
     return wrong(cells, 'amount', 'ledger-csv.amount')
+  if (cell('text').length > LONGEST_TEXT)
+    return wrong(cells, 'text', 'ledger-csv.text', { text: '' })
   const [planned, tax, delivery] = figures.map((one) => (one.ok ? one.value : undefined))
   const ids = Object.fromEntries(
     (
@@ -210,7 +218,7 @@ function entryOf(cells: Cells, defaults: Defaults): Result<LedgerEntry> {
     date: date.value,
     kind: of,
     amount: amount.value,
-    text: cell('text').slice(0, 2000),
+    text: cell('text'),
     ...Object.fromEntries(optional.filter(([, value]) => value !== undefined)),
     ...ids
   })

@@ -85,7 +85,7 @@ describe('prices from a list', () => {
       ['quotes.no-column', 'tool'],
       ['quotes.no-column', 'price']
     ])
-    expect(read(`tool,price\n${'Jigsaw,3\n'.repeat(2001)}`).codes).toEqual([['quotes.too-many']])
+    expect(read(`tool,price\n${'Jigsaw,3\n'.repeat(20_001)}`).codes).toEqual([['quotes.too-many']])
   })
   test('whatever is pasted, it is read or refused, and what is read is sound', () => {
     fc.assert(

@@ -12,6 +12,7 @@ import { checkDay, type Day } from '../calendar'
 import { issueNamed, ok, refused, type Code, type Result } from '../kernel'
 import { foreignCurrency, parseAmount } from '../money'
 import { SELLER_TYPES, offerId, typicalOffer, type Quote, type SellerType } from '../prices'
+import { MOST } from './limits'
 import {
   plainHeading as plain,
   readRows,
@@ -62,7 +63,7 @@ const HEADINGS: Readonly<Record<Column, readonly string[]>> = {
 const SHEET: SheetKind<Column> = {
   headings: HEADINGS,
   needed: [['tool'], ['price']],
-  most: 2000,
+  most: MOST.quotes,
   empty: 'quotes.empty',
   tooMany: 'quotes.too-many',
   noColumn: 'quotes.no-column'

@@ -1,16 +1,5 @@
-import type { z } from 'zod'
 import { companionCircles, withOwn, type Library } from '../catalogue'
-import { checkDay } from '../calendar'
-import {
-  issue,
-  issueNamed,
-  ok,
-  refused,
-  type Code,
-  type Issue,
-  type Path,
-  type Result
-} from '../kernel'
+import { issue, ok, refused, type Issue, type Path, type Result } from '../kernel'
 import type { LedgerEntry } from '../ledger'
 import {
   partsToPutBack,
@@ -21,6 +10,7 @@ import {
   type WorkspaceFile
 } from '../workspace'
 import { crossCheck } from './cross-checks'
+import { fromZod } from './from-zod'
 import { parseJson, type ParsedJson } from './json'
 import { migrate, MIGRATIONS, type Migration } from './migrations'
 import {
@@ -43,86 +33,6 @@ export interface ReadWorkspace {
   readonly notes: readonly Issue[]
 }
 
-/** The code a check of ours has put in the place of the library's own sentence; `otherwise` where there is none. */
-const codeIn = (message: string, otherwise: Code): Code =>
-  /^[a-z-]+\.[a-z.-]+$/.test(message) ? (message as Code) : otherwise
-
-/** Issues of a Zod refusal, in the core's form. */
-function fromZod(error: z.ZodError): Issue[] {
-  return error.issues.flatMap((problem): Issue[] => {
-    const path = problem.path.map((part) => (typeof part === 'number' ? part : String(part)))
-    switch (problem.code) {
-      case 'unrecognized_keys':
-        return problem.keys.map((key) => issue('field.unknown', [...path, key], { field: key }))
-      case 'invalid_type':
-        return [
-          issueNamed(
-            problem.input === undefined ? 'field.missing' : codeIn(problem.message, 'field.type'),
-            path,
-            { expected: problem.expected }
-          )
-        ]
-      case 'invalid_value':
-        return [issue('field.choice', path, { choices: problem.values.map(String).join(', ') })]
-      case 'custom':
-        return [
-          issueNamed(
-            codeIn(problem.message, 'field.type'),
-            path,
-            (problem.params ?? {}) as Issue['figures']
-          )
-        ]
-      case 'too_big':
-        return [
-          issueNamed(
-            codeIn(
-              problem.message,
-              problem.origin === 'array' ? 'list.too-long' : 'number.too-large'
-            ),
-            path,
-            { limit: Number(problem.maximum) }
-          )
-        ]
-      case 'too_small':
-        return [
-          issueNamed(codeIn(problem.message, 'number.too-small'), path, {
-            limit: Number(problem.minimum)
-          })
-        ]
-      case 'invalid_union':
-        return [
-          issue('field.choice', path, { choices: 'none, weekly, fortnightly, monthly, list' })
-        ]
-      case 'invalid_format':
-        // What is wrong with a day, the calendar says best.
-        if (problem.message.startsWith('day.') && typeof problem.input === 'string') {
-          const day = checkDay(problem.input, path)
-          if (!day.ok) return [...day.issues]
-        }
-        return [
-          issueNamed(codeIn(problem.message, 'field.type'), path, {
-            expected: problem.code,
-            text: String(problem.input).slice(0, 60)
-          })
-        ]
-      case 'not_multiple_of':
-        return [
-          issueNamed(codeIn(problem.message, 'field.type'), path, {
-            expected: problem.code,
-            value: String(problem.input)
-          })
-        ]
-      case 'invalid_key':
-      case 'invalid_element':
-        return [
-          issueNamed(codeIn(problem.message, 'field.type'), path, {
-            expected: problem.code
-          })
-        ]
-    }
-  })
-}
-
 /** The first twenty problems, each with its line, and how many more there are. */
 function listed(problems: readonly Issue[], parsed: ParsedJson): Issue[] {
   const shown = problems
@@ -137,7 +47,7 @@ const isRecord = (data: unknown): data is Record<string, unknown> =>
   typeof data === 'object' && data !== null && !Array.isArray(data)
 
 /** Checks format and version; older versions are to be migrated, newer ones refused. */
-function header(
+export function header(
   data: unknown,
   format: string,
   version: number

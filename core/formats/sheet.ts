@@ -8,24 +8,34 @@ export interface SheetRow {
   readonly cells: readonly string[]
 }
 
+/** Signs a spreadsheet takes for the beginning of a formula, in their full width too. */
+const FORMULA = '=+\\-@\\t\\r\uff1d\uff0b\uff0d\uff20'
 /** What a spreadsheet would run as a formula. On writing it gets an apostrophe in front, which is taken off again on reading. */
-const GUARDED = /^'(?='*[=+\-@\t\r])/
-const RUNS = /^'*[=+\-@\t\r]/
+const GUARDED = new RegExp(`^'(?='*[${FORMULA}])`)
+const RUNS = new RegExp(`^'*[${FORMULA}]`)
+/** What parts cells somewhere: such a cell is written in quotes, so that it is one cell everywhere. */
+const PARTS = /[,;|\t"\r\n]/
+
+const DELIMITERS = [',', ';', '\t', '|'] as const
+/** What parts the cells: whichever stands most often in the heading row, outside of quotes. */
+function delimiterOf(text: string): string {
+  const heading = (/^(?:"(?:[^"]|"")*"|[^"\r\n])*/.exec(text)?.[0] ?? '').replace(
+    /"(?:[^"]|"")*"/g,
+    ''
+  )
+  const times = (delimiter: string): number => heading.split(delimiter).length
+  return DELIMITERS.reduce((best, one) => (times(one) > times(best) ? one : best))
+}
 
 /**
  * The rows with something in them, of CSV (RFC 4180) with commas, semicolons or bars, or of cells pasted from a spreadsheet (tabs).
  * Invisible marks are taken out.
  */
 export function readSheet(text: string): SheetRow[] {
-  const delimiter = text.includes('\t')
-    ? '\t'
-    : (text.split('\n', 1)[0] ?? '').includes(';')
-      ? ';'
-      : ''
-  const { data } = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), {
-    delimiter,
-    skipEmptyLines: false,
-    delimitersToGuess: [',', ';', '|']
+  const bare = text.replace(/^\ufeff/, '')
+  const { data } = Papa.parse<string[]>(bare, {
+    delimiter: delimiterOf(bare.replace(/^[\r\n]+/, '')),
+    skipEmptyLines: false
   })
   return data
     .map((cells, i) => ({
@@ -115,4 +125,4 @@ export const writeSheet = <C extends string>(
   columns: readonly C[],
   rows: readonly { readonly [K in C]?: string | number | undefined }[]
 ): string =>
-  `${Papa.unparse({ fields: [...columns], data: rows.map((row) => columns.map((column) => row[column] ?? '')) }, { newline: '\r\n', escapeFormulae: RUNS })}\r\n`
+  `${Papa.unparse({ fields: [...columns], data: rows.map((row) => columns.map((column) => row[column] ?? '')) }, { newline: '\r\n', escapeFormulae: RUNS, quotes: (value: unknown) => PARTS.test(String(value)) })}\r\n`

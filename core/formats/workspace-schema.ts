@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { HAZARDS, JOINTS, NAME_SETS, STOCK_KINDS } from '../catalogue'
 import { ENTRY_KINDS } from '../ledger'
 import { SELLER_TYPES } from '../prices'
+import { MOST } from './limits'
 import * as part from './schema-parts'
 
 /** The shape of the workspace file, version 2, and of the plan file, version 1. What ids refer to and what must be in order is checked in `cross-checks`. */
@@ -102,10 +103,11 @@ const minutesPerWeek = z
   .min(0, 'number.too-small')
   .max(10_080, 'number.too-large')
 
+const oneOff = z.strictObject({ id, date: day, amount, text })
 const money = z.strictObject({
   currency: z.string().regex(/^[A-Z]{3}$/, 'currency.code'),
   income,
-  oneOffs: z.array(z.strictObject({ id, date: day, amount, text })).max(2000),
+  oneOffs: z.array(oneOff).max(MOST.oneOffs),
   reserve: price,
   cap: price.optional(),
   taxBasisPoints: z
@@ -201,6 +203,16 @@ const offer = z.strictObject({
   link: part.link.optional()
 })
 
+const quote = z.strictObject({
+  id,
+  offer: id,
+  date: day,
+  price,
+  seller: z.enum(SELLER_TYPES),
+  until: day.optional()
+})
+const materialPrice = z.strictObject({ material: id, price })
+const needTest = z.strictObject({ tool: id, build: id, asked: day, until: day })
 const bundle = z.strictObject({
   id: part.ownId,
   name,
@@ -390,42 +402,55 @@ export const workspaceSchema = z.strictObject({
       .optional()
   }),
   workshop,
-  builds: z.array(build).max(500),
-  items: z.array(item).max(5000),
-  offers: z.array(offer).max(2000),
-  quotes: z
-    .array(
-      z.strictObject({
-        id,
-        offer: id,
-        date: day,
-        price,
-        seller: z.enum(SELLER_TYPES),
-        until: day.optional()
-      })
-    )
-    .max(20_000),
-  materialPrices: z.array(z.strictObject({ material: id, price })).max(2000),
+  builds: z.array(build).max(MOST.builds),
+  items: z.array(item).max(MOST.items),
+  offers: z.array(offer).max(MOST.offers),
+  quotes: z.array(quote).max(MOST.quotes),
+  materialPrices: z.array(materialPrice).max(MOST.materialPrices),
   own: z.strictObject({
-    operations: z.array(part.operation).max(500),
-    methods: z.array(part.method).max(2000),
-    tools: z.array(part.tool).max(2000),
-    materials: z.array(part.material).max(2000)
+    operations: z.array(part.operation).max(MOST.operations),
+    methods: z.array(part.method).max(MOST.methods),
+    tools: z.array(part.tool).max(MOST.tools),
+    materials: z.array(part.material).max(MOST.materials)
   }),
-  pins: z.array(pin).max(500),
-  bans: z.array(ban).max(2000),
-  wishes: z.array(id).max(2000),
-  needTests: z
-    .array(z.strictObject({ tool: id, build: id, asked: day, until: day }))
-    .max(2000)
-    .optional(),
-  bundles: z.array(bundle).max(500).optional(),
-  deals: z.array(deal).max(500).optional(),
-  saleWindows: z.array(saleWindow).max(500).optional(),
-  scenarios: z.array(scenario).max(50).optional(),
-  ledger: z.array(entry).max(200_000),
+  pins: z.array(pin).max(MOST.pins),
+  bans: z.array(ban).max(MOST.bans),
+  wishes: z.array(id).max(MOST.wishes),
+  needTests: z.array(needTest).max(MOST.needTests).optional(),
+  bundles: z.array(bundle).max(MOST.bundles).optional(),
+  deals: z.array(deal).max(MOST.deals).optional(),
+  saleWindows: z.array(saleWindow).max(MOST.saleWindows).optional(),
+  scenarios: z.array(scenario).max(MOST.scenarios).optional(),
+  ledger: z.array(entry).max(MOST.ledger),
   plan: planSchema.optional(),
-  adopted: z.array(planSchema).max(200),
-  photos: z.array(photo).max(20_000, 'list.too-long').optional(),
+  adopted: z.array(planSchema).max(MOST.adopted),
+  photos: z.array(photo).max(MOST.photos, 'list.too-long').optional(),
   trail
 })
+
+/** What one entry of each list must be, for checking what is new in it alone. */
+export const ENTRIES = {
+  builds: build,
+  items: item,
+  offers: offer,
+  quotes: quote,
+  materialPrices: materialPrice,
+  pins: pin,
+  bans: ban,
+  wishes: id,
+  needTests: needTest,
+  bundles: bundle,
+  deals: deal,
+  saleWindows: saleWindow,
+  scenarios: scenario,
+  ledger: entry,
+  adopted: planSchema,
+  photos: photo
+} as const
+/** The same for the lists of a user's own entries of the library. */
+export const OWN_ENTRIES = {
+  operations: part.operation,
+  methods: part.method,
+  tools: part.tool,
+  materials: part.material
+} as const

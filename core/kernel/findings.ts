@@ -11,6 +11,7 @@ export type Nothing = Readonly<Record<string, never>>
 export interface Findings {
   'backup.folder': { reason: Figure }
   'build.done-before-begun': { begun: Figure; done: Figure }
+  'change.refused': { name: Figure }
   'currency.code': Nothing
   'cut.absurd': {
     column?: Figure
@@ -71,6 +72,7 @@ export interface Findings {
   'items-csv.too-many': { limit?: Figure; rows?: Figure }
   'items-csv.tool': { row?: Figure; text?: Figure }
   'json.syntax': { column: Figure; line: Figure; what: Figure }
+  'json.too-deep': { limit: Figure }
   'json.twice': { key: Figure; line: Figure }
   'ledger-csv.amount': { row?: Figure; text?: Figure }
   'ledger-csv.cell': { column?: Figure; row?: Figure; text?: Figure }
@@ -80,6 +82,8 @@ export interface Findings {
   'ledger-csv.empty': Nothing
   'ledger-csv.future': { row?: Figure; text?: Figure }
   'ledger-csv.no-column': { column?: Figure; found?: Figure }
+  'ledger-csv.sign': { column?: Figure; row?: Figure; text?: Figure }
+  'ledger-csv.text': { column?: Figure; row?: Figure; text?: Figure }
   'ledger-csv.too-many': { limit?: Figure; rows?: Figure }
   'ledger-csv.way': { row?: Figure; text?: Figure }
   'ledger.future': { date: Figure }
@@ -88,6 +92,7 @@ export interface Findings {
   'ledger.reversal-differs': { id?: Figure }
   'ledger.reversal-kind': Nothing
   'ledger.reversed-twice': { id?: Figure }
+  'ledger.too-large': { limit: Figure; size: Figure }
   'ledger.wrong-way': { kind?: Figure }
   'ledger.zero': Nothing
   'length.ambiguous': { text: Figure; thousands: Figure }
@@ -119,6 +124,8 @@ export interface Findings {
   'own.choose-operation': Nothing
   'own.choose-tool': Nothing
   'own.companion-circle': { other: Figure; tool: Figure }
+  'photo.missing': { count: Figure }
+  'photo.missing-here': { count: Figure }
   'photo.too-large': { limit: Figure; size: Figure }
   'photo.unreadable': Nothing
   'pin.carried': { date: Figure; offer: Figure }
@@ -253,10 +260,11 @@ export interface Findings {
   'storage.refused': Nothing
   'storage.repaired': { at: Figure; entries: Figure }
   'storage.restored': Nothing
+  'storage.set-aside': { count: Figure; places: Figure }
   'storage.unreadable': Nothing
   'text.empty': Nothing
   'text.needed': Nothing
-  'text.too-long': Nothing
+  'text.too-long': { limit?: Figure }
   'unknown.build': { id?: Figure }
   'unknown.entry': { id?: Figure }
   'unknown.material': { id?: Figure }
@@ -268,6 +276,7 @@ export interface Findings {
   'worker.failed': { reason: Figure }
   'worker.lost': { reason: Figure }
   'workshop.humidity': Nothing
+  'zip.damaged': Nothing
   'zip.no-workspace': Nothing
   'zip.too-large': { limit: Figure }
   'zip.unreadable': Nothing

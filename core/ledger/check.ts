@@ -1,4 +1,4 @@
-import { issueNamed, type Code, type Issue, type Path } from '../kernel'
+import { issue, issueNamed, type Code, type Issue, type Path } from '../kernel'
 import { COMES_IN, EITHER_WAY, type LedgerEntry } from './ledger'
 
 /**
@@ -49,4 +49,55 @@ export function ledgerProblems(ledger: readonly LedgerEntry[], path: Path = ['le
       note('ledger.parts-too-large', 'amount')
   })
   return found
+}
+
+/**
+ * What entries added to a ledger that was found right leave wrong with it. Only they are looked at, and what they bear on: what they
+ * refer to, and what else refers to that. Otherwise as `ledgerProblems`.
+ * @param from where the added entries begin
+ */
+export function addedLedgerProblems(
+  ledger: readonly LedgerEntry[],
+  from: number,
+  path: Path = ['ledger']
+): Issue[] {
+  const added = ledger.slice(from)
+  const ids = new Set(added.map(({ id }) => id))
+  const found: Issue[] = []
+  const said = new Set<string>()
+  ledger.forEach(({ id }, i) => {
+    if (i >= from && said.has(id)) found.push(twice(ledger, id, [...path, i, 'id']))
+    if (ids.has(id)) said.add(id)
+  })
+  if (from === 0) return [...found, ...ledgerProblems(ledger, path)]
+  const bearing = bearingOn(ledger, added)
+  const places = ledger.flatMap(({ id }, i) => (i >= from || bearing.has(id) ? [i] : []))
+  const some = places.flatMap((i) => ledger[i] ?? [])
+  const problems = ledgerProblems(some, []).flatMap((one): Issue[] => {
+    const place = places[Number(one.path[0])] ?? 0
+    return place >= from ? [{ ...one, path: [...path, place, ...one.path.slice(1)] }] : []
+  })
+  return [...found, ...problems]
+}
+const twice = (ledger: readonly LedgerEntry[], id: string, path: Path): Issue =>
+  issue('id.duplicate', path, { id, first: ledger.findIndex((one) => one.id === id) + 1 })
+
+/** The entries some others refer to, those that refer to the same, and what takes these back. */
+function bearingOn(
+  ledger: readonly LedgerEntry[],
+  added: readonly LedgerEntry[]
+): ReadonlySet<string> {
+  const bearing = new Set(added.flatMap(({ reverses, refunds }) => [reverses, refunds]))
+  bearing.delete(undefined)
+  if (bearing.size === 0) return new Set()
+  for (let before = -1; before < bearing.size;) {
+    before = bearing.size
+    for (const { id, reverses, refunds } of ledger)
+      if (
+        (reverses !== undefined && bearing.has(reverses)) ||
+        (refunds !== undefined && bearing.has(refunds))
+      )
+        bearing.add(id)
+  }
+  return bearing as Set<string>
 }

@@ -11,7 +11,7 @@ export {
   commonStart,
   answeredBy
 } from './ledger'
-export { ledgerProblems } from './check'
+export { addedLedgerProblems, ledgerProblems } from './check'
 export {
   receiptTotal,
   splitReceipt,

@@ -138,7 +138,7 @@ export function reconcile(
 }
 
 /** How many entries two ledgers begin with in common, as the same objects. */
-export function commonStart(a: readonly LedgerEntry[], b: readonly LedgerEntry[]): number {
+export function commonStart(a: readonly unknown[], b: readonly unknown[]): number {
   const most = Math.min(a.length, b.length)
   for (let i = 0; i < most; i++) if (a[i] !== b[i]) return i
   return most

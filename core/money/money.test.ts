@@ -196,3 +196,37 @@ test('fractions and absurd amounts are refused', () => {
   expect(checkAmount(Number.NaN).ok).toBe(false)
   expect(checkAmount(1e15).ok).toBe(false)
 })
+
+/** Ways amounts are written by banks, tills and people of several countries (common practice). */
+describe('signs, words and marks are read right, or asked about', () => {
+  test.each([
+    ['\u221240,00', 'EUR', -4000],
+    ['\u20135', 'EUR', -500],
+    ['(25,00)', 'EUR', -2500],
+    ['7,50-', 'EUR', -750],
+    ['5 DR', 'EUR', -500],
+    ['5,00 Cr.', 'EUR', 500],
+    ['kr. 50', 'SEK', 5000],
+    ['kr.50', 'NOK', 5000],
+    ['Fr. 50', 'CHF', 5000],
+    ['Rs. 50', 'INR', 5000],
+    ['Rs.50', 'INR', 5000],
+    ['50,-', 'NOK', 5000],
+    ['US$ 12', 'USD', 1200],
+    ['0.123', 'BHD', 123]
+  ])('%s (%s)', (text, currency, minor) =>
+    expect(parseAmount(text, currency)).toEqual({ ok: true, value: minor })
+  )
+  test.each([
+    ['0.123', 'EUR'],
+    ['0,500', 'EUR'],
+    ['1.2.3', 'EUR'],
+    ['1..5', 'EUR'],
+    ['-5 DR', 'EUR'],
+    ['5 H', 'EUR'],
+    ['5 Soll', 'EUR'],
+    ['DR 5', 'EUR'],
+    ['EUR.50', 'EUR'],
+    ['5 debit', 'EUR']
+  ])('%s is refused', (text, currency) => expect(parseAmount(text, currency).ok).toBe(false))
+})

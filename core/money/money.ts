@@ -1,4 +1,4 @@
-import { readFigure } from '../units'
+import { readFigure, type Figure } from '../units'
 import { bug, issue, ok, refused, type Path, type Result } from '../kernel'
 
 /** An amount in integer minor units (cents, pence …) of the workspace's one currency. */
@@ -76,25 +76,65 @@ export function foreignCurrency(text: string, own: string): string | undefined {
   return sign === undefined || SIGNS[sign]?.includes(own) ? undefined : sign
 }
 
-/** A currency's sign or a short word for it: €, EUR, kr, zł, Fr. */
-const CURRENCY_WORD = /\p{Sc}|\p{L}{1,4}\.?(?!\p{L})/gu
+/**
+ * Short words people write for their currency beside its sign and its code (common practice): crowns, francs, rupees, zlotys, forints,
+ * lei, levs, rand, ringgit, lira, reais, soles, dollars by country. Any other word is asked about: "DR" is no currency.
+ */
+const CURRENCY_WORDS = new Set(
+  'kr skr nkr dkr fr frs sfr rs re zł zl kč kc ft lei leu лв lv kn din r rm tl'.split(' ')
+)
+/** Words before a dollar sign only: "C$ 5" is an amount, "5 C" is none. */
+const BEFORE_DOLLAR = new Set('us ca c au a nz s hk'.split(' '))
+/** How banks say which way it goes: debit (out) or credit (in), behind the figure. */
+const WAY = /(?<=\d[\s-]*)\s*\b(dr|cr)\b\.?\s*$/i
+
+/** "12,-" is twelve and nothing besides. */
+const WHOLE_PRICE = /(?<=\d)[.,]\s?[-\u2010-\u2015\u2212]+(?=\s*$)/
+
+/** The text without what only names the currency; undefined where a word stands in it that is none. */
+function withoutCurrency(text: string, currency: string): string | undefined {
+  let strange = false
+  const bare = text.replace(
+    /(\p{L}+)(\.\d?)?(\s*\p{Sc})?|\p{Sc}/gu,
+    (found, word?: string, dot = '', sign?: string) => {
+      const small = word?.toLowerCase()
+      const short = small !== undefined && CURRENCY_WORDS.has(small)
+      const named =
+        small === currency.toLowerCase() ||
+        (small !== undefined && sign !== undefined && BEFORE_DOLLAR.has(small))
+      // "Rs.50" is fifty; whether "EUR.50" is, nobody knows.
+      strange ||= !(word === undefined || short || (named && dot.length < 2))
+      return ` ${String(dot).slice(1)}`
+    }
+  )
+  return strange ? undefined : bare
+}
 /** Letters that stand for thousands or millions: such an amount is asked for in figures. */
 const SHORT_FOR_MORE = /\d\s*(?:k|m|mio|mn|bn|tsd|t)\b/i
 
+/** The figure of an amount without what names its currency; undefined where it is none. */
+function amountFigure(text: string, currency: string): Figure | undefined {
+  const way = WAY.exec(text)?.[1]?.toLowerCase()
+  const bare = withoutCurrency(text.replace(WAY, ''), currency)
+    ?.replace(WHOLE_PRICE, '')
+    .replace(/([-\u2212(])\s+/g, '$1')
+  const figure = bare === undefined ? undefined : readFigure(bare)
+  if (!figure || way === undefined) return figure
+  return figure.negative ? undefined : { ...figure, negative: way === 'dr' }
+}
+
 /**
- * Reads an amount as people type it: "12", "12.50", "12,50", "1 234,5", "1.234,50", "−12", "(12.00)", "12-", with or without a currency
- * sign. A mark before three digits parts thousands, unless the currency has three decimals or nothing but a zero stands before it.
+ * Reads an amount as people type it: "12", "12.50", "12,50", "1 234,5", "1.234,50", "−12", "(12.00)", "12-", "12,-", "12 DR" (a bank's
+ * word for money out), with or without a currency sign or its usual short word. A mark before three digits parts thousands, unless the currency has three decimals or nothing but a zero stands before it.
  * An amount in another currency is refused (`money.other-currency`): nothing is converted in silence.
  */
 export function parseAmount(text: string, currency: string): Result<Minor> {
-  if (SHORT_FOR_MORE.test(text)) return refused(issue('money.not-a-number', [], { text }))
-  const exponent = exponentOf(currency)
-  const foreign = foreignCurrency(text, currency)
+  const foreign = SHORT_FOR_MORE.test(text) ? undefined : foreignCurrency(text, currency)
   if (foreign !== undefined && /\d/.test(text))
     return refused(issue('money.other-currency', [], { found: foreign, expected: currency }))
-  const bare = text.replace(CURRENCY_WORD, ' ').replace(/([-\u2212(])\s+/g, '$1')
-  const figure = readFigure(bare)
+  const figure = SHORT_FOR_MORE.test(text) ? undefined : amountFigure(text, currency)
   if (!figure) return refused(issue('money.not-a-number', [], { text }))
+  const exponent = exponentOf(currency)
   const thousands = figure.orThousands && exponent !== 3
   const whole = thousands ? figure.whole + figure.fraction : figure.whole
   const fraction = thousands ? '' : figure.fraction

@@ -7,3 +7,4 @@ export {
   parseLength,
   parseLengths
 } from './length'
+export { readName } from './name'

@@ -36,6 +36,9 @@ const nasty = fc.constantFrom(
   '-4',
   '+5',
   'a; b, c',
+  'a\tb\tc\td\te\tf\tg\th\ti\tj\tk\tl\tm\tn\to\tp\tq\tr\ts\tt\tu',
+  '\uff1d1+1',
+  '\uff20cmd',
   'say "so"',
   'two\nlines',
   'Säge',
@@ -104,6 +107,58 @@ describe('CSV', () => {
         })
       })
     )
+  })
+  test('what a spreadsheet of another country would part or run is quoted or guarded', () => {
+    const one: LedgerEntry = {
+      id: 'e',
+      date: '2026-04-01',
+      kind: 'other',
+      amount: -1,
+      text: 'a;b'
+    }
+    expect(writeLedgerCsv([one], 'EUR')).toContain('"a;b"')
+    for (const sign of ['\uff1d', '\uff0b', '\uff0d', '\uff20'])
+      expect(writeLedgerCsv([{ ...one, text: `${sign}1` }], 'EUR')).toContain(`'${sign}1`)
+  })
+  test('as much as a workspace holds comes back: 20 000 prices, 100 001 entries', () => {
+    const quotes = Array.from({ length: 20_000 }, (_, i) => ({
+      id: `q${i}`,
+      offer: 'jigsaw/weekend/new/buy/corded',
+      date: TODAY,
+      price: i,
+      seller: 'other' as const
+    }))
+    const prices = readQuotes(writeQuotes(quotes, library, 'EUR'), library, {
+      ...defaults,
+      tier: 'weekend'
+    })
+    expect(prices.ok && [prices.value.found.length, prices.value.problems]).toEqual([20_000, []])
+    const ledger = Array.from({ length: 100_001 }, (_, i): LedgerEntry => ({
+      id: `e${i}`,
+      date: TODAY,
+      kind: 'other',
+      amount: -1 - i,
+      text: 't'
+    }))
+    const read = readLedgerCsv(writeLedgerCsv(ledger, 'EUR'), defaults)
+    expect(read.ok && [read.value.found.length, read.value.problems]).toEqual([100_001, []])
+  })
+  test('a sign under money in or out, where the column says the way, is asked about', () => {
+    const rows = (column: string, amount: string): string =>
+      `date,text,${column}\n${TODAY},x,${amount}`
+    for (const column of ['in', 'out'])
+      expect(readLedgerCsv(rows(column, '-5'), defaults)).toMatchObject({
+        ok: true,
+        value: { found: [], problems: [{ code: 'ledger-csv.sign', path: [2, column] }] }
+      })
+    expect(readLedgerCsv(rows('amount', '-5'), defaults)).toMatchObject({
+      value: { found: [{ amount: -500 }] }
+    })
+  })
+  test('a text beyond what an entry holds is named, not cut', () => {
+    expect(readLedgerCsv(`date,text,out\n${TODAY},${'x'.repeat(2001)},5`, defaults)).toMatchObject({
+      value: { found: [], problems: [{ code: 'ledger-csv.text' }] }
+    })
   })
   test('an independent reader (papaparse, RFC 4180) sees the same rows, and nothing begins like a formula', () => {
     fc.assert(
@@ -299,10 +354,10 @@ describe('the workspace file', () => {
 
 describe('the zip with photos', () => {
   const jpeg = Uint8Array.from([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3])
-  test('holds the file and the pictures, comes back, and is the same bytes again', () => {
+  test('holds the file and the pictures, comes back, and is the same bytes again', async () => {
     const text = demoText('hive-yard')
     const zip = writeZip(text, [{ id: 'photo/1', bytes: jpeg, type: 'image/jpeg' }])
-    expect(readZip(zip)).toEqual({
+    expect(await readZip(zip)).toEqual({
       ok: true,
       value: { text, photos: [{ id: 'photo/1', bytes: jpeg }] }
     })
@@ -326,21 +381,21 @@ describe('the zip with photos', () => {
     ])
     rmSync(folder, { recursive: true })
   })
-  test('what is no zip, no workspace, no picture, or far too large is refused or left out', () => {
-    expect(readZip(Uint8Array.from([0x50, 0x4b, 1, 2]))).toMatchObject({
+  test('what is no zip, no workspace, no picture, or far too large is refused or left out', async () => {
+    expect(await readZip(Uint8Array.from([0x50, 0x4b, 1, 2]))).toMatchObject({
       ok: false,
       issues: [{ code: 'zip.unreadable' }]
     })
-    expect(readZip(zipSync({ 'other.json': new Uint8Array([123, 125]) }))).toMatchObject({
+    expect(await readZip(zipSync({ 'other.json': new Uint8Array([123, 125]) }))).toMatchObject({
       ok: false,
       issues: [{ code: 'zip.no-workspace' }]
     })
     const script = writeZip('{}', [
       { id: 'p', bytes: new TextEncoder().encode('<script>'), type: 'image/png' }
     ])
-    expect(readZip(script)).toMatchObject({ ok: true, value: { photos: [] } })
+    expect(await readZip(script)).toMatchObject({ ok: true, value: { photos: [] } })
     expect(
-      readZip(
+      await readZip(
         writeZip('{}', [{ id: 'p', bytes: new Uint8Array(LARGEST_PHOTO + 1), type: 'image/png' }])
       )
     ).toMatchObject({ ok: false, issues: [{ code: 'zip.too-large' }] })
@@ -349,5 +404,38 @@ describe('the zip with photos', () => {
       pictureType(new TextEncoder().encode('RIFFxxxxWEBPmore')),
       pictureType(new TextEncoder().encode('GIF89a'))
     ]).toEqual(['image/jpeg', 'image/webp', undefined])
+  })
+  const places = (bytes: Uint8Array, signature: number): number[] => {
+    const view = new DataView(bytes.buffer)
+    return Array.from({ length: bytes.length - 3 }, (_, i) => i).filter(
+      (i) => view.getUint32(i, true) === signature
+    )
+  }
+  test('a zip that says less of its sizes than it holds is stopped while it is unpacked', async () => {
+    const zip = writeZip(`{"a":"${'x'.repeat(40_000_000)}"}`, [
+      { id: 'p', bytes: Uint8Array.from([...jpeg, ...new Uint8Array(1000)]), type: 'image/jpeg' }
+    ])
+    const view = new DataView(zip.buffer)
+    // The size as it stands in the local and in the central head (ZIP application note 6.3, 4.3.7 and 4.3.12).
+    for (const at of places(zip, 0x04034b50)) view.setUint32(at + 22, 10, true)
+    for (const at of places(zip, 0x02014b50)) view.setUint32(at + 24, 10, true)
+    const read = await readZip(zip)
+    expect(read.ok).toBe(false)
+  })
+  test('a bit that has flipped in the workspace is refused, in a picture the picture is left out', async () => {
+    // Stored, not packed, so that the change reaches the text itself: 10 becomes 30.
+    const stored = (text: string): Uint8Array =>
+      zipSync(
+        { 'workspace.json': new TextEncoder().encode(text), 'photos/p.jpg': jpeg },
+        { level: 0 }
+      )
+    const zip = stored('{"a":10}')
+    const at = zip.findIndex((_, i) => zip[i] === 0x31 && zip[i + 1] === 0x30)
+    zip[at] = 0x33
+    expect(await readZip(zip)).toMatchObject({ ok: false, issues: [{ code: 'zip.damaged' }] })
+    const other = stored('{"a":10}')
+    const picture = other.findIndex((_, i) => other[i] === 0xff && other[i + 1] === 0xd8)
+    other[picture + 5] = 9
+    expect(await readZip(other)).toMatchObject({ ok: true, value: { photos: [] } })
   })
 })

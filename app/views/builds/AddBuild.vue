@@ -4,7 +4,7 @@ import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed, ref } from 'vue'
-import { buildFromTemplate, buildLike } from '../../../core/builds'
+import { buildFromTemplate, buildLike, type Build } from '../../../core/builds'
 import { issue, type Issue } from '../../../core/kernel'
 import { parseCount } from '../../../core/units'
 import { change } from '../../../core/workspace'
@@ -33,24 +33,32 @@ const copies = ref('1')
 const problems = ref<readonly Issue[]>([])
 const MOST_COPIES = 100_000
 
+const chosen = computed(() => store.world?.library.templates.get(template.value))
+const pattern = computed(() =>
+  store.workspace?.builds.find(({ id }) => `${LIKE}${id}` === template.value)
+)
+/** The build as it is chosen: like one that is there, from a template, or an empty one. */
+function made(id: string, wholeName: string, count: number): Build {
+  if (pattern.value) return buildLike(pattern.value, id, wholeName, count)
+  return chosen.value
+    ? buildFromTemplate(chosen.value, id, wholeName, count)
+    : { id, name: wholeName, steps: [], materials: [], copies: count }
+}
 function add(): void {
-  const chosen = store.world?.library.templates.get(template.value)
-  const pattern = store.workspace?.builds.find(({ id }) => `${LIKE}${id}` === template.value)
   const counted = parseCount(copies.value)
   const count = counted.ok ? counted.value : 0
-  const wholeName = name.value.trim() || chosen?.name || pattern?.name || ''
+  const wholeName = name.value.trim() || chosen.value?.name || pattern.value?.name || ''
   problems.value = [
     ...(wholeName === '' ? [issue('text.empty')] : []),
     ...(counted.ok ? (count <= MOST_COPIES ? [] : [issue('number.whole')]) : counted.issues)
   ]
   if (problems.value.length > 0) return
   const id = newId('build')
-  const build = pattern
-    ? buildLike(pattern, id, wholeName, count)
-    : chosen
-      ? buildFromTemplate(chosen, id, wholeName, count)
-      : { id, name: wholeName, steps: [], materials: [], copies: count }
-  store.run(steps.addedBuild(wholeName), (state) => change.addBuild(state, build))
+  const build = made(id, wholeName, count)
+  problems.value = store.attempt(steps.addedBuild(wholeName), (state) =>
+    change.addBuild(state, build)
+  )
+  if (problems.value.length > 0) return
   visible.value = false
   emit('added', id)
 }

@@ -20,7 +20,7 @@ import MoneyField from '../../parts/MoneyField.vue'
 import NumberField from '../../parts/NumberField.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import TextField from '../../parts/TextField.vue'
-import { issue, ok, refused, type Result } from '../../../core/kernel'
+import { readName } from '../../../core/units'
 import { newId } from '../../stores/clock'
 import { useJudging } from '../../stores/judging'
 import { usePlanning } from '../../stores/planning'
@@ -111,8 +111,8 @@ function another(): void {
   if (!build.value) return
   const id = newId('build')
   const next = buildLike(build.value, id, build.value.name, 1)
-  store.run(steps.addedBuild(next.name), (state) => change.addBuild(state, next))
-  void router.push(`/builds/${encodeURIComponent(id)}`)
+  const refused = store.run(steps.addedBuild(next.name), (state) => change.addBuild(state, next))
+  if (refused.length === 0) void router.push(`/builds/${encodeURIComponent(id)}`)
 }
 const template = computed(() =>
   build.value?.template === undefined
@@ -139,10 +139,11 @@ const status = computed(() => {
   if (log) return words.isBegun(say.day(log.begun))
   return fit.value.gaps.length === 0 ? words.canStart : words.needs(fit.value.gaps.length)
 })
-const change_ = (next: (build: Build) => Build): void =>
+function change_(next: (build: Build) => Build): void {
   store.run(steps.changedBuild(build.value?.name ?? ''), (state) =>
     change.changeBuild(state, props.id, next)
   )
+}
 /** Sets a field, or takes it out when the value is empty. */
 function set<K extends keyof Build>(key: K, value: Build[K] | undefined): void {
   change_((state) => {
@@ -150,17 +151,11 @@ function set<K extends keyof Build>(key: K, value: Build[K] | undefined): void {
     return (value === undefined ? rest : { ...rest, [key]: value }) as Build
   })
 }
-const readName = (text: string): Result<string> =>
-  text.trim() === ''
-    ? refused(issue('text.empty'))
-    : text.length > 200
-      ? refused(issue('text.too-long'))
-      : ok(text.trim())
 function remove(): void {
-  store.run(steps.removedBuild(build.value?.name ?? ''), (state) =>
+  const refused = store.run(steps.removedBuild(build.value?.name ?? ''), (state) =>
     change.removeBuild(state, props.id)
   )
-  void router.push('/builds')
+  if (refused.length === 0) void router.push('/builds')
 }
 const materialLines = computed(() =>
   (build.value?.materials ?? []).map((line) => {

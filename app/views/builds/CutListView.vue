@@ -12,12 +12,13 @@ import { change } from '../../../core/workspace'
 import CuttingPicture from '../../parts/CuttingPicture.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { saveText } from '../../shell/save'
+import type { Issue } from '../../../core/kernel'
 import { newId } from '../../stores/clock'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
 import { buildPage } from '../../words/builds'
 import { cutList as words, jointNames } from '../../words/cutlist'
-import { sentence } from '../../words/issues'
+import { placed, sentence } from '../../words/issues'
 import { steps } from '../../words/steps'
 
 /** A cut list read, reviewed and taken over: as a new build, or in place of a build's steps and timber. */
@@ -97,7 +98,10 @@ watch(parts, (now) => {
 async function open(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0]
   if (!file) return
-  text.value = await file.text()
+  const read = (await formats()).textOf(new Uint8Array(await file.arrayBuffer()))
+  refusal.value = read.ok ? [] : read.issues
+  if (!read.ok) return
+  text.value = read.value
   if (name.value === '') name.value = file.name.replace(/\.[a-z]+$/i, '')
 }
 async function saveCsv(): Promise<void> {
@@ -107,24 +111,26 @@ async function saveCsv(): Promise<void> {
     'text/csv'
   )
 }
+/** Why what was derived could not be kept. */
+const refusal = ref<readonly Issue[]>([])
 function take(): void {
   const found = derived.value
   if (!found) return
   const fresh = { steps: found.steps, materials: found.materials, parts: parts.value }
   if (present.value) {
     const { id, name: wholeName } = present.value
-    store.run(steps.changedBuild(wholeName), (state) =>
+    refusal.value = store.attempt(steps.changedBuild(wholeName), (state) =>
       change.changeBuild(state, id, (build) => ({ ...build, ...fresh }))
     )
-    void router.push(`/builds/${encodeURIComponent(id)}`)
+    if (refusal.value.length === 0) void router.push(`/builds/${encodeURIComponent(id)}`)
     return
   }
   const id = newId('build')
   const wholeName = name.value.trim() || words.title
-  store.run(steps.addedBuild(wholeName), (state) =>
+  refusal.value = store.attempt(steps.addedBuild(wholeName), (state) =>
     change.addBuild(state, { id, name: wholeName, copies: 1, ...fresh })
   )
-  void router.push(`/builds/${encodeURIComponent(id)}`)
+  if (refusal.value.length === 0) void router.push(`/builds/${encodeURIComponent(id)}`)
 }
 const operation = (id: string): string => store.world?.library.operations.get(id)?.name ?? id
 const unit = (id: string): string => store.world?.library.operations.get(id)?.unit ?? ''
@@ -183,6 +189,11 @@ const materialOf = (id: string) => store.world?.library.materials.get(id)
           @click="saveCsv"
         />
       </div>
+      <ul v-if="refusal.length > 0" class="problems small" role="alert">
+        <li v-for="(one, index) in refusal.slice(0, 20)" :key="index">
+          {{ placed(one, store.say) }}
+        </li>
+      </ul>
       <div v-if="reading && reading.problems.length > 0" class="problems" role="alert">
         <p class="strong">{{ words.problems(reading.problems.length, reading.parts.length) }}</p>
         <ul class="small">

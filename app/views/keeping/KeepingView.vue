@@ -11,6 +11,7 @@ import { useKeeping } from '../../stores/keeping'
 import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
 import { keeping as words } from '../../words/keeping'
+import AsideList from './AsideList.vue'
 import KeepingTabs from './KeepingTabs.vue'
 import SnapshotList from './SnapshotList.vue'
 
@@ -62,7 +63,11 @@ function pick(what: 'tools' | 'prices' | 'ledger'): void {
 async function open(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0]
   if (!file) return
-  const issues = await keeping.openRows(file.name, await file.text().catch(() => ''), sheet.value)
+  const issues = await keeping.openRows(
+    file.name,
+    new Uint8Array(await file.arrayBuffer().catch(() => new ArrayBuffer())),
+    sheet.value
+  )
   if (picker.value) picker.value.value = ''
   refusedFile.value = issues.length > 0 ? file.name : ''
   problems.value = issues
@@ -178,7 +183,10 @@ async function askLasting(): Promise<void> {
         />
       </div>
     </section>
-    <SnapshotList />
+    <div class="stack">
+      <AsideList />
+      <SnapshotList />
+    </div>
   </div>
 </template>
 

@@ -217,8 +217,9 @@ const ownEntries = computed(() =>
     ({ id, name }) => ({ id, name })
   )
 )
-const removeOwn = (id: string, name: string): void =>
+function removeOwn(id: string, name: string): void {
   store.run(steps.removedOwn(name), (state) => change.removeOwn(state, id) ?? state)
+}
 const toggleWish = (tool: Tool): void => {
   const wanted = !(store.workspace?.wishes.includes(tool.id) ?? false)
   store.run(wanted ? steps.wished(tool.name) : steps.unwished(tool.name), (state) =>

@@ -103,8 +103,10 @@ function addTool(): void {
     tools: [...world.workspace.own.tools, tool]
   })
   if (problems.value.length > 0) return
-  store.run(steps.addedOwn(tool.name), (state) => change.putOwnTool(state, tool))
-  visible.value = false
+  problems.value = store.attempt(steps.addedOwn(tool.name), (state) =>
+    change.putOwnTool(state, tool)
+  )
+  visible.value = problems.value.length > 0
 }
 function addMethod(): void {
   const { world } = store
@@ -134,8 +136,10 @@ function addMethod(): void {
     methods: [...world.workspace.own.methods, method]
   })
   if (problems.value.length > 0) return
-  store.run(steps.addedOwn(method.name), (state) => change.putOwnMethod(state, method))
-  visible.value = false
+  problems.value = store.attempt(steps.addedOwn(method.name), (state) =>
+    change.putOwnMethod(state, method)
+  )
+  visible.value = problems.value.length > 0
 }
 function add(): void {
   problems.value = name.value.trim() === '' ? [issue('text.empty')] : []

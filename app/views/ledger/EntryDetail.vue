@@ -123,7 +123,7 @@ function confirm(): void {
   if (problems.value.length > 0 || !read.ok || !day.ok) return
   const { entry } = props
   if (doing.value === 'refund')
-    store.run(steps.refunded(entry.text), (state) =>
+    problems.value = store.attempt(steps.refunded(entry.text), (state) =>
       change.refundEntry(state, {
         entry: entry.id,
         date: day.value,
@@ -133,7 +133,7 @@ function confirm(): void {
       })
     )
   else
-    store.run(steps.corrected(entry.text), (state) =>
+    problems.value = store.attempt(steps.corrected(entry.text), (state) =>
       change.correctEntry(
         state,
         entry.id,
@@ -145,12 +145,13 @@ function confirm(): void {
         () => newId('e')
       )
     )
-  doing.value = undefined
+  if (problems.value.length === 0) doing.value = undefined
 }
-const reverse = (): void =>
+function reverse(): void {
   store.run(steps.reversed(props.entry.text), (state) =>
     change.reverseEntry(state, props.entry.id, newId('e'))
   )
+}
 async function addPhoto(photo: Taken): Promise<void> {
   const kept = await attachPhoto(props.entry.id, props.entry.text, photo)
   problems.value = kept.ok ? [] : kept.issues

@@ -56,7 +56,7 @@ function enter(): void {
   ]
   if (problems.value.length > 0 || !read.ok || !day.ok) return
   const line = text.value.trim() || entryKinds[kind.value]
-  store.run(steps.entered(line), (state) =>
+  problems.value = store.attempt(steps.entered(line), (state) =>
     change.addEntry(state, {
       id: newId('e'),
       date: day.value,
@@ -65,6 +65,7 @@ function enter(): void {
       text: line
     })
   )
+  if (problems.value.length > 0) return
   amount.value = ''
   text.value = ''
 }

@@ -62,7 +62,7 @@ function sell(): void {
       : day.issues)
   ]
   if (problems.value.length > 0 || !read.ok || !day.ok) return
-  store.run(steps.soldTool(name(line)), (state) =>
+  problems.value = store.attempt(steps.soldTool(name(line)), (state) =>
     change.sellItem(state, {
       item: line.item.id,
       date: day.value,
@@ -71,7 +71,7 @@ function sell(): void {
       name: name(line)
     })
   )
-  selling.value = undefined
+  if (problems.value.length === 0) selling.value = undefined
 }
 </script>
 

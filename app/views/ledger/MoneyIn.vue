@@ -12,8 +12,9 @@ import DayField from '../../parts/DayField.vue'
 import MoneyField from '../../parts/MoneyField.vue'
 import NumberField from '../../parts/NumberField.vue'
 import { newId } from '../../stores/clock'
+import { refusalsDuring } from '../../stores/door'
 import { useWorkspace } from '../../stores/workspace'
-import { sentence } from '../../words/issues'
+import { placed, sentence } from '../../words/issues'
 import { ledger as words } from '../../words/ledger'
 import { steps } from '../../words/steps'
 
@@ -31,9 +32,9 @@ const lengths = Object.entries(words.stageLengths).map(([id, name]) => ({
 const oneOff = ref({ date: '', amount: '', text: '' })
 const problems = ref<readonly Issue[]>([])
 
-const setMoney = (next: Partial<MoneySettings>): void =>
+const setMoney = (next: Partial<MoneySettings>): readonly Issue[] =>
   store.run(steps.money(), (state) => ({ ...state, money: { ...state.money, ...next } }))
-const setIncome = (income: Rhythm): void => setMoney({ income })
+const setIncome = (income: Rhythm): void => void setMoney({ income })
 const each = computed<Minor>(() =>
   money.value && 'amount' in money.value.income ? money.value.income.amount : 0
 )
@@ -105,8 +106,10 @@ function readList(text: string): void {
           String(bad.issues[0]?.figures.line ?? '')
         )
       : ''
-  if (!bad)
-    setIncome({ kind: 'list', receipts: read.flatMap((one) => (one.ok ? [one.value] : [])) })
+  if (bad) return
+  const receipts = read.flatMap((one) => (one.ok ? [one.value] : []))
+  const [refusal] = refusalsDuring(() => setIncome({ kind: 'list', receipts }))
+  listProblem.value = refusal ? placed(refusal, store.say) : ''
 }
 function addOneOff(): void {
   const day = checkDay(oneOff.value.date)
@@ -116,17 +119,20 @@ function addOneOff(): void {
     ...(amount.ok ? (amount.value === 0 ? [issue('ledger.zero')] : []) : amount.issues)
   ]
   if (!day.ok || !amount.ok || problems.value.length > 0) return
-  setMoney({
-    oneOffs: [
-      ...(money.value?.oneOffs ?? []),
-      {
-        id: newId('once'),
-        date: day.value,
-        amount: amount.value,
-        text: oneOff.value.text.trim() || words.oneOffs
-      }
-    ]
-  })
+  problems.value = refusalsDuring(() =>
+    setMoney({
+      oneOffs: [
+        ...(money.value?.oneOffs ?? []),
+        {
+          id: newId('once'),
+          date: day.value,
+          amount: amount.value,
+          text: oneOff.value.text.trim() || words.oneOffs
+        }
+      ]
+    })
+  )
+  if (problems.value.length > 0) return
   oneOff.value = { date: '', amount: '', text: '' }
 }
 </script>

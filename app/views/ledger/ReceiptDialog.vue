@@ -161,7 +161,7 @@ async function confirm(): Promise<void> {
   })
   const { library } = world
   const planned = bought.flatMap((line) => (line.what === 'planned' ? [line.purchase] : []))
-  store.run(
+  problems.value = store.attempt(
     steps.receipt(bought.length),
     (state) =>
       change.recordReceipt(state, library, {
@@ -174,6 +174,7 @@ async function confirm(): Promise<void> {
       }),
     { plan: (plan) => plan && withoutPurchases(plan, planned) }
   )
+  if (problems.value.length > 0) return
   const [first] = bought
   if (photo.value && first) await attachPhoto(first.entryId, words.receiptNo, photo.value)
   visible.value = false

@@ -16,7 +16,7 @@ import {
 } from '../../../core/catalogue'
 import type { Day } from '../../../core/calendar'
 import type { Minor } from '../../../core/money'
-import { issue } from '../../../core/kernel'
+import { issue, type Issue } from '../../../core/kernel'
 import { SELLER_TYPES, checkLink, offerId, type SellerType } from '../../../core/prices'
 import { parseLengths } from '../../../core/units'
 import { change } from '../../../core/workspace'
@@ -25,7 +25,7 @@ import MoneyField from '../../parts/MoneyField.vue'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
 import { specName } from '../../words/builds'
-import { sentence } from '../../words/issues'
+import { placed, sentence } from '../../words/issues'
 import { prices as words } from '../../words/prices'
 import { quality } from '../../words/quality'
 import { steps } from '../../words/steps'
@@ -100,8 +100,9 @@ function put(): void {
     acquisition: 'buy' as const,
     power: power.value
   }
+  let refusal: readonly Issue[]
   if (!props.find) {
-    store.run(steps.quoted(say.tool(entry.value.id)), (state) =>
+    refusal = store.attempt(steps.quoted(say.tool(entry.value.id)), (state) =>
       change.addQuote(state, { ...quote, offer: offerId(parts) })
     )
   } else {
@@ -117,7 +118,7 @@ function put(): void {
         workspace.offers.some((offer) => offer.id === taken) ||
         (workspace.bundles ?? []).some((bundle) => bundle.id === taken)
     )
-    store.run(steps.offered(text), (state) =>
+    refusal = store.attempt(steps.offered(text), (state) =>
       change.addOffer(
         state,
         {
@@ -131,6 +132,8 @@ function put(): void {
       )
     )
   }
+  const [first] = refusal
+  if (first) return void (problem.value = placed(first, say))
   price.value = undefined
   name.value = ''
   link.value = ''

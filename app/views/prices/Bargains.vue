@@ -13,6 +13,7 @@ import MoneyField from '../../parts/MoneyField.vue'
 import NumberField from '../../parts/NumberField.vue'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
+import { placed } from '../../words/issues'
 import { prices as words } from '../../words/prices'
 import { steps } from '../../words/steps'
 import { weigh } from '../../words/weigh'
@@ -77,13 +78,14 @@ function putBundle(): void {
         ]
       : []
   })
-  store.run(steps.bundled(name), (state) =>
+  const refused = store.attempt(steps.bundled(name), (state) =>
     change.addBundle(
       state,
       { id, name, pieces },
       { id: newId('q'), offer: id, date: world.asOf, price, seller: 'other' }
     )
   )
+  if (refused[0]) return say('bundle', placed(refused[0], store.say))
   bundleName.value = ''
   bundleTools.value = []
   bundlePrice.value = undefined
@@ -93,7 +95,7 @@ function putDeal(): void {
   if (name === '') return say('deal', words.needName)
   if (dealTools.value.length === 0) return say('deal', words.needTools)
   say('deal', '')
-  store.run(steps.dealt(name), (state) =>
+  const refused = store.attempt(steps.dealt(name), (state) =>
     change.addDeal(state, {
       id: newId('deal'),
       name,
@@ -103,6 +105,7 @@ function putDeal(): void {
       ...(dealUntil.value === undefined ? {} : { until: dealUntil.value })
     })
   )
+  if (refused[0]) return say('deal', placed(refused[0], store.say))
   dealName.value = ''
 }
 function putSale(): void {
@@ -110,7 +113,7 @@ function putSale(): void {
   if (name === '') return say('sale', words.needName)
   if (saleUntil.value < saleFrom.value) return say('sale', words.past)
   say('sale', '')
-  store.run(steps.sale(name), (state) =>
+  const refused = store.attempt(steps.sale(name), (state) =>
     change.addSaleWindow(state, {
       id: newId('sale'),
       name,
@@ -121,6 +124,7 @@ function putSale(): void {
       tools: [...saleTools.value]
     })
   )
+  if (refused[0]) return say('sale', placed(refused[0], store.say))
   saleName.value = ''
 }
 const bundles = computed(() => {

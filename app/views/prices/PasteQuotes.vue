@@ -46,12 +46,19 @@ watch(text, async (now) => {
 })
 async function open(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0]
-  if (file) text.value = await file.text()
+  if (!file) return
+  const { textOf } = await import('../../../core/formats')
+  const read = textOf(new Uint8Array(await file.arrayBuffer()))
+  if (read.ok) text.value = read.value
+  else problems.value = read.issues
 }
 function take(): void {
   const quotes = reading.value?.found ?? []
   if (quotes.length === 0) return
-  store.run(steps.pricesIn(quotes.length), (state) => change.addQuotes(state, quotes))
+  problems.value = store.attempt(steps.pricesIn(quotes.length), (state) =>
+    change.addQuotes(state, quotes)
+  )
+  if (problems.value.length > 0) return
   taken.value = quotes.length
   text.value = ''
 }

@@ -5,12 +5,13 @@ import Select from 'primevue/select'
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { CONDITIONS, TIERS } from '../../../core/catalogue'
-import { issue, ok, refused, type Issue, type Result } from '../../../core/kernel'
+import { issue, type Issue } from '../../../core/kernel'
 import KeepingTabs from '../keeping/KeepingTabs.vue'
 import type { Preferences } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import TextField from '../../parts/TextField.vue'
 import { useSave } from '../../shell/use-save'
+import { readName } from '../../../core/units'
 import { DEMOS } from '../../stores/demos'
 import { useKeeping } from '../../stores/keeping'
 import { useLoading } from '../../stores/loading'
@@ -76,17 +77,12 @@ async function demo(id: (typeof DEMOS)[number]['id'], afresh: boolean): Promise<
 async function openMine(id: string): Promise<void> {
   if (await loading.openKept(id)) await router.push('/')
 }
-const readName = (text: string): Result<string> =>
-  text.trim() === ''
-    ? refused(issue('text.empty'))
-    : text.length > 200
-      ? refused(issue('text.too-long'))
-      : ok(text.trim())
-const prefer = (next: Partial<Preferences>): void =>
+function prefer(next: Partial<Preferences>): void {
   store.run(steps.preferences(), (state) => ({
     ...state,
     preferences: { ...state.preferences, ...next }
   }))
+}
 const where = (one: Issue): string =>
   (typeof one.figures.line === 'number' ? `${words.line(one.figures.line)}: ` : '') +
   (one.path.length > 0 ? `${one.path.join(' › ')}: ` : '')

@@ -6,7 +6,6 @@ import { computed, defineAsyncComponent, ref } from 'vue'
 import { daysBetween } from '../../../core/calendar'
 import { isDone } from '../../../core/builds'
 import { toolOfPurchase } from '../../../core/explain'
-import { ok, refused, issue, type Result } from '../../../core/kernel'
 import type { Scenario } from '../../../core/workspace'
 import { schools } from '../../../data'
 import DayField from '../../parts/DayField.vue'
@@ -15,6 +14,7 @@ import NumberField from '../../parts/NumberField.vue'
 import TroubleLine from '../../parts/TroubleLine.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import TextField from '../../parts/TextField.vue'
+import { readName } from '../../../core/units'
 import { newId } from '../../stores/clock'
 import { usePlanning } from '../../stores/planning'
 import { useStaging } from '../../stores/staging'
@@ -69,12 +69,6 @@ const schoolOptions = [
   { id: NONE, name: words.none },
   ...schools.map(({ id, name }) => ({ id, name }))
 ]
-const readName = (text: string): Result<string> =>
-  text.trim() === ''
-    ? refused(issue('text.empty'))
-    : text.length > 200
-      ? refused(issue('text.too-long'))
-      : ok(text.trim())
 
 function keep(): void {
   const { name, income, hours, extra, extraDate, without, school, pin, pinDate } = draft.value
@@ -88,10 +82,11 @@ function keep(): void {
     ...(pin === NONE ? {} : { pins: [{ offer: pin, count: 1, date: pinDate || today }] })
   }
   const one: Scenario = { id: newId('scenario'), name: name.trim() || text(change), change }
-  store.run(steps.scenario(one.name), (state) => ({
+  const refused = store.run(steps.scenario(one.name), (state) => ({
     ...state,
     scenarios: [...(state.scenarios ?? []), one]
   }))
+  if (refused.length > 0) return
   picked.value = [...picked.value, one.id].slice(-MOST)
   draft.value = {
     name: '',

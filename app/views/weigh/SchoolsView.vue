@@ -69,9 +69,10 @@ const leavesOut = (one: School): string => {
         ]
   return [...motors, ...named].join(', ')
 }
-const take = (one: School): void =>
+function take(one: School): void {
   store.run(steps.school(one.name), (state) => adoptSchool(state, library, level.value, one))
-const leave = (): void => store.run(steps.noSchool(), leaveSchool)
+}
+const leave = (): void => void store.run(steps.noSchool(), leaveSchool)
 const blended = computed(() => {
   const [a, b] = [school.value, schools.find(({ id }) => id === second.value)]
   return a && b && a !== b

@@ -122,11 +122,12 @@ const perStage = computed(() => {
       )
     }))
 })
-const cap = (value: number | undefined): void =>
+function cap(value: number | undefined): void {
   store.run(steps.money(), (state) => {
     const { cap: _former, ...money } = state.money
     return { ...state, money: value === undefined ? money : { ...money, cap: value } }
   })
+}
 </script>
 
 <template>
