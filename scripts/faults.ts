@@ -3,6 +3,7 @@ import { cpSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import type { AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { chromium } from '@playwright/test'
 import { Ajv2020 } from 'ajv/dist/2020.js'
 import addFormats from 'ajv-formats'
 import {
@@ -23,18 +24,22 @@ import { fingerprint, seededRandom } from '../core/kernel'
 import { library } from '../data'
 import { createApp } from '../server/app'
 import { killRuns } from '../tests/faults/kills'
+import { monkeyRun } from '../tests/faults/monkey'
+import { commandRun } from '../tests/helpers/commands'
 import { damaged } from '../tests/helpers/mutate'
 
-/** `npm run faults`: the long fault runs. `-- --kills 200 --files 10000 --seed 1` are the usual figures; it ends with 1 where anything was lost. */
+/** `npm run faults`: the long fault runs. `-- --kills 200 --files 10000 --states 12000 --actions 2000 --seed 1` are the usual figures; it ends with 1 where anything was lost. */
 const option = (name: string, usual: number): number =>
   Number(
     process.argv[process.argv.indexOf(`--${name}`) + 1] && process.argv.includes(`--${name}`)
       ? process.argv[process.argv.indexOf(`--${name}`) + 1]
       : usual
   )
-const [kills, files, seed] = [
+const [kills, files, states, actions, seed] = [
   option('kills', 200),
   option('files', 10_000),
+  option('states', 12_000),
+  option('actions', 2000),
   option('seed', 20_261_125)
 ]
 const rows: [what: string, runs: number, result: string, good: boolean][] = []
@@ -121,15 +126,34 @@ async function damagedOthers(): Promise<void> {
   rows.push(['damaged zips and sheets', files, `${crashes} crashes`, crashes === 0])
 }
 
-damagedFiles()
-await damagedOthers()
-if (kills > 0) {
-  spawnSync(process.execPath, ['scripts/start.mjs', '--build-only'], { stdio: 'inherit' })
-  // A copy of its own, so that a build beside it does not disturb the run.
-  const folder = mkdtempSync(join(tmpdir(), 'served-'))
-  cpSync('dist', folder, { recursive: true })
-  const server = createApp(folder).listen(0)
-  const url = `http://localhost:${(server.address() as AddressInfo).port}/`
+/** Commands with values of any kind: every state the door lets in is written and read back. */
+function commands(): void {
+  const starts = demos.map((text) => {
+    const read = readWorkspace(text, library)
+    if (!read.ok) throw new Error('a demo cannot be read')
+    return read.value.workspace
+  })
+  let [count, refused, unreadable] = [0, 0, 0]
+  for (let run = 0; count < states; run++) {
+    const start = starts[run % starts.length]
+    if (!start) break
+    const made = commandRun(start, seed + run, 60)
+    refused += made.refused
+    for (const state of made.states) {
+      count++
+      const text = writeWorkspace(state)
+      const read = readWorkspace(text, library)
+      if (!read.ok || writeWorkspace(read.value.workspace) !== text) unreadable++
+    }
+  }
+  rows.push([
+    'states made by commands',
+    count,
+    `${unreadable} not read back as they were; ${refused} commands refused at the door`,
+    unreadable === 0
+  ])
+}
+async function killed(url: string): Promise<void> {
   const { acknowledged, lost, unreadable, restored } = await killRuns(
     url,
     kills,
@@ -137,14 +161,53 @@ if (kills > 0) {
     (done, all) =>
       done % 20 === 0 && console.log(`${done} of ${kills} kills, ${all} changes acknowledged`)
   )
-  server.close()
-  rmSync(folder, { recursive: true, force: true })
   rows.push([
     'browser killed while writing',
     kills,
     `${lost.length} of ${acknowledged} acknowledged changes lost, ${unreadable} unreadable stores; ${restored} times the browser had emptied its store and all came back from the copy`,
     lost.length + unreadable === 0
   ])
+}
+/** Acts at random on all forms of the application as it is served. */
+async function monkey(url: string): Promise<void> {
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox']
+  })
+  const context = await browser.newContext({ locale: 'en-GB', serviceWorkers: 'block' })
+  const page = await context.newPage()
+  await page.addInitScript('delete globalThis.showSaveFilePicker')
+  const perRound = 20
+  const run = await monkeyRun(
+    page,
+    url,
+    { rounds: Math.ceil(actions / perRound), perRound, seed },
+    (done) => done % 20 === 0 && console.log(`${done * perRound} of ${actions} actions`)
+  )
+  await browser.close()
+  for (const one of [...run.lost, ...run.differing, ...run.complaints]) console.error(one)
+  rows.push([
+    'acting at random on all forms',
+    run.actions,
+    `${run.lost.length} texts lost, ${run.differing.length} of ${run.reloads} reloads showed another state, ${run.complaints.length} complaints of the page`,
+    run.lost.length + run.differing.length + run.complaints.length === 0
+  ])
+}
+
+damagedFiles()
+await damagedOthers()
+commands()
+if (kills + actions > 0) {
+  spawnSync(process.execPath, ['scripts/start.mjs', '--build-only'], { stdio: 'inherit' })
+  // A copy of its own, so that a build beside it does not disturb the run.
+  const folder = mkdtempSync(join(tmpdir(), 'served-'))
+  cpSync('dist', folder, { recursive: true })
+  const server = createApp(folder).listen(0)
+  const url = `http://localhost:${(server.address() as AddressInfo).port}/`
+  if (actions > 0) await monkey(url)
+  if (kills > 0) await killed(url)
+  server.close()
+  rmSync(folder, { recursive: true, force: true })
 }
 for (const [what, runs, result, good] of rows)
   console.log(

@@ -3,6 +3,7 @@ import type { Day } from '../calendar'
 import { sumOf } from '../kernel'
 import type { Minor } from '../money'
 import type { Bundle, BundlePiece, Deal, PricedBundle, SaleWindow } from './bundles'
+import { bestDeals, type DealSaving } from './deals'
 import { bundleThen, priceThen, type DatedPrice } from './dated'
 import { findOffer, type Offer, type Pricing } from './offer'
 
@@ -142,62 +143,7 @@ export interface SetPrice {
   readonly separately: Minor
   readonly bundles: readonly PricedBundle[]
   /** What each deal takes off. */
-  readonly deals: readonly { readonly deal: Deal; readonly saved: Minor }[]
-}
-
-/** The cheapest `free` of every `buy + free` units, dearest units first: what a deal takes off, and the best grouping there is. */
-function dealSaving({ buy, free }: Deal, units: readonly Minor[]): Minor {
-  const sorted = [...units].sort((a, b) => b - a)
-  return (
-    sumOf(sorted, (price) => price) -
-    sumOf(
-      sorted.filter((_, i) => i % (buy + free) < buy),
-      (price) => price
-    )
-  )
-}
-
-/** Units that several deals could take are tried in every one of them, up to so many; further ones go to the first that takes them. */
-const UNITS_TRIED = 10
-
-/** What deals take off pieces bought together, each unit in at most one of them. */
-export function bestDeals(
-  wanted: readonly Pick<Wanted, 'count' | 'atTill' | 'condition' | 'tool'>[],
-  deals: readonly Deal[]
-): SetPrice['deals'] {
-  const units = wanted.flatMap((one) =>
-    Array.from({ length: one.count }, () => ({
-      price: one.atTill,
-      able: deals.flatMap((deal, i) =>
-        one.condition === 'new' && one.atTill > 0 && deal.tools.includes(one.tool) ? [i] : []
-      )
-    }))
-  )
-  const baskets: Minor[][] = deals.map(() => [])
-  const open: typeof units = []
-  for (const unit of units) {
-    if (unit.able.length > 1 && open.length < UNITS_TRIED) open.push(unit)
-    else if (unit.able[0] !== undefined) baskets[unit.able[0]]?.push(unit.price)
-  }
-  let best: { saved: Minor[]; total: Minor } = { saved: [], total: -1 }
-  const visit = (index: number): void => {
-    const unit = open[index]
-    if (!unit) {
-      const saved = deals.map((deal, i) => dealSaving(deal, baskets[i] ?? []))
-      const total = sumOf(saved, (one) => one)
-      if (total > best.total) best = { saved, total }
-      return
-    }
-    for (const i of unit.able) {
-      baskets[i]?.push(unit.price)
-      visit(index + 1)
-      baskets[i]?.pop()
-    }
-  }
-  visit(0)
-  return deals.flatMap((deal, i) =>
-    (best.saved[i] ?? 0) > 0 ? [{ deal, saved: best.saved[i] ?? 0 }] : []
-  )
+  readonly deals: readonly DealSaving[]
 }
 
 const serves = (piece: BundlePiece, wanted: Wanted): boolean =>

@@ -34,8 +34,8 @@ export {
   basketOn,
   type Wanted,
   type SetPrice,
-  bestDeals,
   priceSet
 } from './basket'
 export type { DatedPrice } from './dated'
 export { checkLink } from './link'
+export { bestDeals, type DealSaving, type DealtPiece } from './deals'

@@ -81,6 +81,36 @@ test('what is installed says so: manifest, icons, and a page whose policy still 
   expect(policy).not.toMatch(/unsafe-inline|'unsafe-eval'|https?:/)
 })
 
+test('what was thrown out of the browser’s copy of the program is put back by the next page with a network', async ({
+  page,
+  context
+}) => {
+  await openDemo(page)
+  await controlled(page)
+  const left = (): Promise<number> =>
+    page.evaluate(async () => {
+      const names = await caches.keys()
+      const all = await Promise.all(
+        names.map(async (name) => (await (await caches.open(name)).keys()).length)
+      )
+      return all.reduce((sum, one) => sum + one, 0)
+    })
+  const whole = await left()
+  await page.evaluate(async () => {
+    for (const name of await caches.keys()) {
+      const cache = await caches.open(name)
+      for (const request of await cache.keys())
+        if (/index\.html|\.js/.test(request.url)) await cache.delete(request)
+    }
+  })
+  expect(await left()).toBeLessThan(whole)
+  await page.reload()
+  await expect.poll(left, { timeout: 20_000 }).toBe(whole)
+  await context.setOffline(true)
+  await page.reload()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy', { timeout: 20_000 })
+})
+
 test('a newer version waits until it is asked for, and a change that is half typed stays', async ({
   page
 }) => {
