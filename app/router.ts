@@ -99,3 +99,15 @@ export const router = createRouter({
     { path: '/:rest(.*)*', redirect: '/' }
   ]
 })
+
+/** The router hears of addresses once it has shown its first page; one that is asked for meanwhile is remembered here, and gone to then. */
+let askedMeanwhile: string | undefined
+const remember = (): void => {
+  askedMeanwhile = window.location.hash.slice(1) || '/'
+}
+window.addEventListener('hashchange', remember)
+void router.isReady().then(() => {
+  window.removeEventListener('hashchange', remember)
+  if (askedMeanwhile !== undefined && askedMeanwhile !== router.currentRoute.value.fullPath)
+    void router.push(askedMeanwhile)
+})

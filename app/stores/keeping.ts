@@ -48,10 +48,12 @@ const FOLDER_KEEPS = 20
 /** Once the page has come to rest, photos that have had their time are cleared away and the second copy is made whole, ms. */
 const TIDY_AFTER = 30_000
 
-/** A workspace's id as part of a file's name: only that workspace's backups are ever let go. */
-const idInName = (id: string): string => id.replace(/[^A-Za-z0-9]+/g, '.')
+/** A workspace's id as part of a file's name, another one for every id: only that workspace's backups are ever let go. */
+const idInName = (id: string): string =>
+  id.replace(/[^A-Za-z0-9-]/g, (sign) => `_${sign.charCodeAt(0).toString(16)}`)
+/** Backups of a workspace, by what their names begin with; neither name nor id holds a point. */
 const backupOf = (own: string): RegExp =>
-  new RegExp(`^${own.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}-\\d{4}(-\\d\\d){5}\\.(json|zip)$`, 'u')
+  new RegExp(`^${own}\\.\\d{4}(-\\d\\d){5}\\.(json|zip)$`, 'u')
 const sameBytes = (a: Uint8Array, b: Uint8Array): boolean =>
   a.length === b.length && a.every((byte, i) => byte === b[i])
 
@@ -195,8 +197,8 @@ export const useKeeping = defineStore('keeping', () => {
         .replace(/[^\p{L}\p{N} _-]/gu, '')
         .trim()
         .replace(/\s+/g, '-') || 'workspace'
-    const own = `${stem}-${idInName(store.workspace.id)}`
-    const name = `${own}-${momentNow().slice(0, 19).replace(/[:T]/g, '-')}.${made.value.name.split('.').at(-1)}`
+    const own = `${stem}.${idInName(store.workspace.id)}`
+    const name = `${own}.${momentNow().slice(0, 19).replace(/[:T]/g, '-')}.${made.value.name.split('.').at(-1)}`
     try {
       const handle = await to.getFileHandle(name, { create: true })
       const stream = await handle.createWritable()

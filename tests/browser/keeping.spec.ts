@@ -221,7 +221,7 @@ test('a backup goes into a chosen folder, and by itself after changes', async ({
   })
   await openDemo(page, '/keeping')
   await page.getByRole('button', { name: 'Choose a folder for backups' }).click()
-  await expect(page.getByText(/^Copied: Hive-yard-2\d{3}-.*\.json$/)).toBeVisible()
+  await expect(page.getByText(/^Copied: Hive-yard\.demo-hive-yard\.2\d{3}-.*\.json$/)).toBeVisible()
   await expect(page.getByText(/^Last saved to a folder on/)).toBeVisible()
   const text = await page.evaluate(async () => {
     const folder = await navigator.storage.getDirectory()
@@ -236,6 +236,36 @@ test('a backup goes into a chosen folder, and by itself after changes', async ({
     version: 2,
     name: 'Hive yard'
   })
+})
+
+test('backups of a workspace let only its own older ones go, never those of another of the same name', async ({
+  page
+}) => {
+  const names = (id: string) =>
+    Array.from({ length: 22 }, (_, i) => `Hive-yard.${id}.2020-01-01-00-00-${String(i + 10)}.json`)
+  await page.addInitScript(() => {
+    ;(window as { showDirectoryPicker?: unknown }).showDirectoryPicker = () =>
+      navigator.storage.getDirectory()
+  })
+  await openDemo(page, '/keeping')
+  await page.evaluate(
+    async (all) => {
+      const folder = await navigator.storage.getDirectory()
+      for (const name of all) await folder.getFileHandle(name, { create: true })
+    },
+    [...names('demo-hive-yard'), ...names('ws-other')]
+  )
+  await page.getByRole('button', { name: 'Choose a folder for backups' }).click()
+  await expect(page.getByText(/^Copied: /)).toBeVisible()
+  const left = await page.evaluate(async () => {
+    const folder = await navigator.storage.getDirectory()
+    const found: string[] = []
+    for await (const name of (folder as unknown as { keys(): AsyncIterable<string> }).keys())
+      found.push(name)
+    return found
+  })
+  expect(left.filter((name) => name.includes('ws-other'))).toHaveLength(22)
+  expect(left.filter((name) => name.includes('demo-hive-yard'))).toHaveLength(20)
 })
 
 test('what was kept and is damaged is repaired from a snapshot, with the entries entered since', async ({

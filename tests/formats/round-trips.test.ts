@@ -352,6 +352,22 @@ describe('the workspace file', () => {
   })
 })
 
+test('a ledger as long as any that is kept is written and read back', () => {
+  const ledger = Array.from({ length: 200_000 }, (_, i): LedgerEntry => ({
+    id: `e${i}`,
+    date: '2026-04-01',
+    kind: 'other',
+    amount: -1 - i,
+    text: `Glue, screws and a sheet of plywood from the yard, number ${i}`,
+    tool: 'tape',
+    seller: 'other'
+  }))
+  const text = writeWorkspace({ ...demo('hive-yard'), ledger, photos: [] })
+  expect(text.length).toBeGreaterThan(32_000_000)
+  const read = readWorkspace(text, library)
+  expect(read.ok && [read.value.workspace.ledger.length, read.value.notes]).toEqual([200_000, []])
+})
+
 describe('the zip with photos', () => {
   const jpeg = Uint8Array.from([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3])
   test('holds the file and the pictures, comes back, and is the same bytes again', async () => {
