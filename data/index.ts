@@ -7,8 +7,9 @@ import { regions } from './regions'
 import { templates } from './templates'
 import { tools } from './tools'
 
-export { usual } from './usual'
-export { disputes, schools } from './schools'
+export { USUAL_ASKED, basics, usual } from './usual'
+export { disputes } from './disputes'
+export { schools } from './schools'
 
 /** The reference library. Its version goes into every workspace and plan made with it. */
 export const library = indexLibrary({

@@ -1,28 +1,39 @@
-/** Things people often have already, asked about first. Ids of tools; common practice. */
+/**
+ * Things people often have already, the most common ones first. Ids of tools; common practice. Somebody new is asked about the first
+ * ones, the Kit asks about all.
+ */
 export const usual: readonly string[] = [
   'tape',
-  'steel-rule',
   'rafter-square',
   'combination-square',
-  'level',
-  'panel-saw',
   'hammer',
   'screwdrivers',
-  'utility-knife',
-  'pincers',
-  'wrench',
-  'awl',
+  'panel-saw',
+  'pull-saw',
+  'sanding-block',
+  'finishing-kit',
   'drill-driver',
   'drill-bits',
   'driver-bits',
   'jigsaw',
   'circular-saw',
-  'palm-sander',
-  'sanding-block',
+  'f-clamp-600',
+  'sawhorses',
+  'safety-glasses',
+  'ear-muffs',
+  'dust-masks',
   'chisels',
+  'mallet',
+  'sharpening-stone',
+  'steel-rule',
+  'level',
+  'utility-knife',
+  'pincers',
+  'wrench',
+  'awl',
+  'palm-sander',
   'putty-knife',
   'f-clamp-300',
-  'f-clamp-600',
   'spring-clamps',
   'fold-bench',
   'iron',
@@ -30,10 +41,10 @@ export const usual: readonly string[] = [
   'vacuum',
   'extension-cord',
   'work-light',
-  'finishing-kit',
-  'safety-glasses',
-  'ear-muffs',
-  'dust-masks',
   'first-aid-kit',
   'tool-chest'
 ]
+/** How many of them somebody new is asked about. */
+export const USUAL_ASKED = 22
+/** What nearly every household has: one press at the start. */
+export const basics: readonly string[] = ['tape', 'hammer', 'screwdrivers', 'sanding-block', 'finishing-kit']

@@ -2,6 +2,7 @@ import type {
   Bound,
   Companion,
   HazardClass,
+  Leaning,
   Method,
   RoleNeed,
   SpecName,
@@ -14,6 +15,8 @@ import type {
   Tool,
   WorkAround
 } from '../core/catalogue'
+
+import type { Role } from './roles'
 
 /** Short ways to write library entries, so that each stays readable as one line of a table. */
 
@@ -41,8 +44,8 @@ export const inPasses = (reach: number, runMinutes: number, setupMinutes = 0, er
 export const inStrips = (runMinutes: number, setupMinutes = 5, errorMm = 0.3) =>
   around('strips', 2, runMinutes, setupMinutes, errorMm)
 
-export const need = (role: string, ...rules: SpecRule[]): RoleNeed => ({ role, count: 1, rules })
-export const needs = (count: number, role: string, ...rules: SpecRule[]): RoleNeed => ({ role, count, rules })
+export const need = (role: Role, ...rules: SpecRule[]): RoleNeed => ({ role, count: 1, rules })
+export const needs = (count: number, role: Role, ...rules: SpecRule[]): RoleNeed => ({ role, count, rules })
 export const upTo = (stock: StockField, value: number): StockLimit => ({ stock, is: 'atMost', value })
 export const from = (stock: StockField, value: number): StockLimit => ({ stock, is: 'atLeast', value })
 
@@ -88,7 +91,9 @@ const CAUTIONS: Readonly<Partial<Record<HazardClass, string>>> = {
 }
 
 /** A tool; what is left out is: lasting, no floor taken, nothing needed beside it. */
-export function tool(entry: Omit<Tool, keyof ToolDefaults> & Partial<ToolDefaults>): Tool {
+export function tool(
+  entry: Omit<Tool, keyof ToolDefaults | 'roles'> & Partial<ToolDefaults> & { readonly roles: readonly Role[] }
+): Tool {
   const powered = entry.forms.some(({ power }) => power !== 'hand')
   const caution = entry.caution ?? (powered && entry.hazard ? CAUTIONS[entry.hazard] : undefined)
   return { ...PLAIN, ...entry, ...(caution === undefined ? {} : { caution }) }
@@ -138,3 +143,7 @@ export const steps = (...rows: StepRow[]): Step[] =>
     ...(accuracyMm === undefined ? {} : { accuracyMm }),
     ...(surface === undefined ? {} : { surface })
   }))
+
+/** Leanings of a school or of a side, by tool. */
+export const lean = (tools: Readonly<Record<string, number>>): readonly Leaning[] =>
+  Object.entries(tools).map(([tool, times]) => ({ tool, times }))

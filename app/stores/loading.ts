@@ -93,8 +93,11 @@ export const useLoading = defineStore('loading', () => {
   async function showDemo(id: DemoId, afresh: boolean): Promise<void> {
     const demo = DEMOS.find((candidate) => candidate.id === id)
     if (!demo) return
-    const opened = afresh ? 'absent' : await open(demo.workspaceId)
-    if (opened === 'shown' || opened === 'failed') return
+    const opened = await open(demo.workspaceId)
+    if (opened === 'failed' || (opened === 'shown' && !afresh)) return
+    // What was done in the demo can be gone back to.
+    if (opened === 'shown' && table.workspace)
+      await saving.snapshot(table.workspace, 'before-return')
     const shipped = await loadDemo(id)
     if (!shipped.ok) return notices.setTrouble(shipped.issues)
     const former = opened === 'unreadable' ? await storage.load(demo.workspaceId) : undefined

@@ -1,21 +1,45 @@
-import { cuttingMethods } from './cutting'
-import { joiningMethods } from './joining'
+import { anglesMethods } from './angles'
+import { boringMethods } from './boring'
+import { cornersMethods } from './corners'
+import { crosscuttingMethods } from './crosscutting'
+import { curvesMethods } from './curves'
+import { fixingMethods } from './fixing'
+import { gluingMethods } from './gluing'
+import { holdingMethods } from './holding'
+import { housingsMethods } from './housings'
+import { jointingMethods } from './jointing'
+import { letInMethods } from './let-in'
 import { markingMethods } from './marking'
+import { measuringMethods } from './measuring'
 import { millingMethods } from './milling'
-import { moreCuttingMethods } from './more-cutting'
-import { moreJoiningMethods } from './more-joints'
-import { moreMarkingMethods } from './more-marking'
-import { moreShapingMethods } from './more-shaping'
-import { surfacingMethods } from './surfacing'
+import { rippingMethods } from './ripping'
+import { sandingMethods } from './sanding'
+import { shapingMethods } from './shaping'
+import { sheetsMethods } from './sheets'
+import { smoothingMethods } from './smoothing'
+import { tenonsMethods } from './tenons'
+import { upkeepMethods } from './upkeep'
 
 export const methods = [
+  ...measuringMethods,
   ...markingMethods,
-  ...moreMarkingMethods,
-  ...cuttingMethods,
-  ...moreCuttingMethods,
+  ...holdingMethods,
+  ...sheetsMethods,
+  ...crosscuttingMethods,
+  ...anglesMethods,
+  ...rippingMethods,
+  ...curvesMethods,
   ...millingMethods,
-  ...joiningMethods,
-  ...moreJoiningMethods,
-  ...surfacingMethods,
-  ...moreShapingMethods
+  ...jointingMethods,
+  ...boringMethods,
+  ...housingsMethods,
+  ...tenonsMethods,
+  ...cornersMethods,
+  ...letInMethods,
+  ...gluingMethods,
+  ...fixingMethods,
+  ...shapingMethods,
+  ...sandingMethods,
+  ...smoothingMethods,
+  ...upkeepMethods
 ]

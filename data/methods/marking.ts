@@ -1,31 +1,9 @@
-import type { Method } from '../../core/catalogue'
 import { atLeast, method, need, upTo } from '../write'
+import type { Method } from '../../core/catalogue'
+import { set } from './manners'
 
-/** Measuring and marking. Accuracies: common practice. */
+/** Marking out. Times: practised hobby user; common practice. */
 export const markingMethods: readonly Method[] = [
-  method({
-    id: 'measure/tape',
-    operation: 'measure',
-    name: 'Tape',
-    form: 'hand',
-    roles: [need('tape')],
-    setupMinutes: 0,
-    runMinutes: 0.4,
-    accuracyMm: 0.8,
-    marked: false
-  }),
-  method({
-    id: 'measure/rule',
-    operation: 'measure',
-    name: 'Steel rule',
-    form: 'hand',
-    roles: [need('rule', atLeast('lengthMm', 'lengthMm'))],
-    setupMinutes: 0,
-    runMinutes: 0.5,
-    accuracyMm: 0.3,
-    marked: false,
-    why: 'Reads finer than a tape, but only as far as it is long.'
-  }),
   method({
     id: 'mark-square/combination',
     operation: 'mark-square',
@@ -83,5 +61,133 @@ export const markingMethods: readonly Method[] = [
     runMinutes: 0.5,
     accuracyMm: 1,
     marked: false
+  }),
+  method({
+    ...set,
+    id: 'mark-square/framing',
+    operation: 'mark-square',
+    name: 'Framing square',
+    form: 'hand',
+    roles: [need('square-large')],
+    setupMinutes: 0,
+    runMinutes: 0.6,
+    accuracyMm: 0.7,
+    limits: [upTo('widthMm', 600)]
+  }),
+  method({
+    ...set,
+    id: 'mark-square/knife',
+    operation: 'mark-square',
+    name: 'Square and marking knife',
+    form: 'hand',
+    roles: [need('square-fine'), need('marking-knife')],
+    setupMinutes: 0,
+    runMinutes: 0.7,
+    accuracyMm: 0.15,
+    limits: [upTo('widthMm', 310)],
+    why: 'A knife line leads chisel and saw.'
+  }),
+  method({
+    ...set,
+    id: 'mark-angle/gauge',
+    operation: 'mark-angle',
+    name: 'Digital gauge and bevel',
+    form: 'hand',
+    roles: [need('bevel'), need('angle-gauge')],
+    setupMinutes: 1,
+    runMinutes: 0.5,
+    accuracyMm: 0.2
+  }),
+  method({
+    ...set,
+    id: 'mark-angle/dovetail-marker',
+    operation: 'mark-angle',
+    name: 'Dovetail marker',
+    form: 'hand',
+    roles: [need('dovetail-marker')],
+    setupMinutes: 0,
+    runMinutes: 0.3,
+    accuracyMm: 0.3,
+    limits: [upTo('thicknessMm', 30)],
+    why: 'For the two usual slopes only.'
+  }),
+  method({
+    ...set,
+    id: 'gauge-lines/marking-gauge',
+    operation: 'gauge-lines',
+    name: 'Marking gauge',
+    form: 'hand',
+    roles: [need('marking-gauge')],
+    setupMinutes: 1,
+    runMinutes: 0.4,
+    accuracyMm: 0.2
+  }),
+  method({
+    ...set,
+    id: 'gauge-lines/mortise-gauge',
+    operation: 'gauge-lines',
+    name: 'Mortise gauge, both lines at once',
+    form: 'hand',
+    roles: [need('mortise-gauge')],
+    setupMinutes: 1,
+    runMinutes: 0.25,
+    accuracyMm: 0.2
+  }),
+  method({
+    ...set,
+    id: 'gauge-lines/combination',
+    operation: 'gauge-lines',
+    name: 'Combination square and pencil',
+    form: 'hand',
+    roles: [need('square-fine')],
+    setupMinutes: 0.5,
+    runMinutes: 0.7,
+    accuracyMm: 0.5,
+    limits: [upTo('widthMm', 280)]
+  }),
+  method({
+    ...set,
+    id: 'lay-out-curve/compass',
+    operation: 'lay-out-curve',
+    name: 'Compass',
+    form: 'hand',
+    roles: [need('compass', atLeast('reachMm', 'widthMm', 0, 0.5))],
+    setupMinutes: 0.5,
+    runMinutes: 1,
+    accuracyMm: 0.5
+  }),
+  method({
+    ...set,
+    id: 'lay-out-curve/trammel',
+    operation: 'lay-out-curve',
+    name: 'Trammel on a batten',
+    form: 'hand',
+    roles: [need('trammel', atLeast('reachMm', 'widthMm', 0, 0.5))],
+    setupMinutes: 2,
+    runMinutes: 0.8,
+    accuracyMm: 0.4
+  }),
+  method({
+    ...set,
+    id: 'lay-out-curve/batten',
+    operation: 'lay-out-curve',
+    name: 'Bent batten or flexible curve',
+    form: 'hand',
+    roles: [need('curve')],
+    setupMinutes: 1,
+    runMinutes: 3,
+    accuracyMm: 1
+  }),
+  method({
+    ...set,
+    id: 'lay-out-curve/profile-gauge',
+    operation: 'lay-out-curve',
+    name: 'Profile gauge',
+    form: 'hand',
+    roles: [need('profile-gauge', atLeast('lengthMm', 'widthMm'))],
+    setupMinutes: 1,
+    runMinutes: 1.5,
+    accuracyMm: 0.8,
+    why: 'Copies what is there, such as a skirting or a chair leg.'
   })
 ]

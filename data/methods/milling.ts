@@ -1,8 +1,9 @@
+import { atLeast, method, need, inStrips } from '../write'
+import { edge, router, cutterhead, feed, shank } from './hazards'
 import type { Method } from '../../core/catalogue'
-import { atLeast, inStrips, method, need, needs, upTo } from '../write'
-import { cutterhead, edge, feed, router } from './hazards'
+import { bladed } from './manners'
 
-/** Flat faces, parallel faces, straight edges, supports. Times per m² follow from a 1 m × 150 mm face; common practice. */
+/** From rough to flat and to thickness. Times: practised hobby user; common practice. */
 export const millingMethods: readonly Method[] = [
   method({
     id: 'flatten/planes',
@@ -120,72 +121,83 @@ export const millingMethods: readonly Method[] = [
     service: { pointsPerUnit: 6, pointsPerVisit: 4 }
   }),
   method({
-    id: 'straighten-edge/plane',
-    operation: 'straighten-edge',
-    name: 'Jack plane',
-    form: 'hand',
-    roles: [need('jack-plane'), need('work-holding')],
-    setupMinutes: 2,
-    runMinutes: 5,
-    accuracyMm: 0.3,
-    marked: false,
-    surface: 'smooth',
-    hazard: edge,
-    soundDbA: 74,
-    dust: 'shavings'
-  }),
-  method({
-    id: 'straighten-edge/circular-saw',
-    operation: 'straighten-edge',
-    name: 'Circular saw on a straight guide',
-    form: 'hand-held',
-    roles: [
-      need('circular-saw', atLeast('depthMm', 'thicknessMm', 6)),
-      need('straight-guide', atLeast('lengthMm', 'lengthMm', 50)),
-      needs(2, 'clamp')
-    ],
-    setupMinutes: 4,
-    runMinutes: 2,
-    accuracyMm: 0.8,
-    marked: false,
-    hazard: { kind: 'hand-blade', level: 2 },
-    soundDbA: 103,
-    dust: 'coarse'
-  }),
-  method({
-    id: 'straighten-edge/jointer',
-    operation: 'straighten-edge',
-    name: 'Jointer',
-    form: 'floor',
-    roles: [need('jointer')],
-    setupMinutes: 3,
-    runMinutes: 0.5,
-    accuracyMm: 0.2,
-    marked: false,
-    hazard: cutterhead,
-    soundDbA: 96,
-    dust: 'coarse'
-  }),
-  method({
-    id: 'support-sheet/sawhorses',
-    operation: 'support-sheet',
-    name: 'Sawhorses',
-    form: 'hand',
-    roles: [need('sawhorses')],
-    setupMinutes: 3,
-    runMinutes: 0,
-    marked: false
-  }),
-  method({
-    id: 'support-sheet/floor',
-    operation: 'support-sheet',
-    name: 'Foam sheet on the floor',
-    form: 'hand',
-    roles: [need('foam-sheet')],
+    ...bladed,
+    id: 'flatten/scrub',
+    operation: 'flatten',
+    name: 'Scrub plane, then jack plane',
+    roles: [need('jack-plane'), need('scrub-plane'), need('work-holding')],
     setupMinutes: 6,
-    runMinutes: 0,
+    runMinutes: 120,
+    accuracyMm: 0.4
+  }),
+  method({
+    ...bladed,
+    id: 'flatten/jointer-plane',
+    operation: 'flatten',
+    name: 'Jointer plane',
+    roles: [need('jointer-plane'), need('work-holding'), need('winding-sticks')],
+    setupMinutes: 6,
+    runMinutes: 140,
+    accuracyMm: 0.2
+  }),
+  method({
+    form: 'hand-held',
     marked: false,
-    limits: [upTo('thicknessMm', 40)],
-    why: 'The foam carries both halves to the end of the cut.'
+    id: 'flatten/power-planer',
+    operation: 'flatten',
+    name: 'Hand-held power planer',
+    roles: [need('power-planer', atLeast('widthMm', 'widthMm')), need('work-holding')],
+    setupMinutes: 4,
+    runMinutes: 45,
+    accuracyMm: 0.9,
+    surface: 'clean',
+    hazard: { kind: 'hand-blade', level: 2 },
+    soundDbA: 98,
+    dust: 'coarse',
+    why: 'Wider boards come out in steps: its cutter must span the face.'
+  }),
+  method({
+    form: 'hand-held',
+    marked: false,
+    id: 'thickness/router-sled',
+    operation: 'thickness',
+    name: 'Router on a sled',
+    roles: [need('plunge-router'), need('router-sled'), need('bit-straight')],
+    ties: shank('bit-straight', 'plunge-router'),
+    setupMinutes: 5,
+    runMinutes: 53,
+    accuracyMm: 0.5,
+    hazard: router,
+    soundDbA: 101,
+    dust: 'coarse'
+  }),
+  method({
+    form: 'floor',
+    marked: false,
+    id: 'thickness/drum-sander',
+    operation: 'thickness',
+    name: 'Drum sander',
+    roles: [need('drum-sander', inStrips(40, 10)(atLeast('widthMm', 'widthMm')))],
+    setupMinutes: 4,
+    runMinutes: 20,
+    accuracyMm: 0.1,
+    surface: 'smooth',
+    hazard: feed,
+    soundDbA: 86,
+    dust: 'fine'
+  }),
+  method({
+    form: 'hand-held',
+    marked: false,
+    id: 'thickness/power-planer',
+    operation: 'thickness',
+    name: 'Power planer to a gauged line',
+    roles: [need('power-planer', atLeast('widthMm', 'widthMm')), need('marking-gauge'), need('work-holding')],
+    setupMinutes: 4,
+    runMinutes: 50,
+    accuracyMm: 0.9,
+    hazard: { kind: 'hand-blade', level: 2 },
+    soundDbA: 98,
+    dust: 'coarse'
   })
 ]

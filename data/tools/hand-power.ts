@@ -1,11 +1,151 @@
+import { advised, corded, needed, tool, cordless, neededFor } from '../write'
+import { LIFE, packs, HAND_POWER } from './companions'
 import type { Tool } from '../../core/catalogue'
-import { advised, byHand, corded, cordless, needed, tool } from '../write'
 
-const LIFE = { getBy: 60, weekend: 180, trade: 500 }
-const packs = needed('A bare body takes the packs of a set on the same platform.', 'drill-driver', 'battery-set')
-
-/** Hand-held powered tools and router accessories beyond the first. Prices, currents, sound: common practice. */
+/** Power tools held in the hand. */
 export const handPowerTools: readonly Tool[] = [
+  tool({
+    id: 'circular-saw',
+    name: 'Circular saw, 185 mm',
+    aliases: ['hand-held saw', 'buzz saw'],
+    group: 'hand-power',
+    roles: ['circular-saw'],
+    specs: { depthMm: 62, bladeMm: 185 },
+    forms: [corded(55, 5.5, 14), cordless(95, 320)],
+    lifeHours: HAND_POWER,
+    soundDbA: 102,
+    storedM2: 0.07,
+    hazard: 'hand-blade',
+    needs: ['eyes', 'ears', 'lungs'],
+    companions: [
+      neededFor(
+        'break-down-sheet',
+        'Sheets sag and pinch the blade unless both halves are carried.',
+        'sawhorses',
+        'sawhorses-made',
+        'foam-sheet'
+      ),
+      advised('The blade supplied is usually poor.', 'saw-blade')
+    ],
+    caution: 'Kickback: let a bound saw stop, and never put a hand behind it.'
+  }),
+  tool({
+    id: 'jigsaw',
+    name: 'Jigsaw',
+    aliases: ['sabre saw', 'bayonet saw'],
+    group: 'hand-power',
+    roles: ['jigsaw'],
+    specs: { reachMm: 65 },
+    forms: [corded(50, 3, 6), cordless(85, 170)],
+    lifeHours: HAND_POWER,
+    soundDbA: 94,
+    storedM2: 0.05,
+    hazard: 'hand-blade',
+    needs: ['eyes', 'ears'],
+    companions: [advised('Fine blades for curves, coarse ones for speed.', 'jigsaw-blades')]
+  }),
+  tool({
+    id: 'rail-saw',
+    name: 'Plunge saw with 1.4 m rail',
+    aliases: ['track saw', 'plunge-cut saw'],
+    group: 'hand-power',
+    roles: ['rail-saw'],
+    specs: { depthMm: 54, lengthMm: 1400 },
+    forms: [corded(270, 5.5, 12)],
+    lifeHours: { getBy: 80, weekend: 250, trade: 800 },
+    soundDbA: 98,
+    storedM2: 0.12,
+    hazard: 'hand-blade',
+    needs: ['eyes', 'ears', 'lungs'],
+    companions: [
+      neededFor(
+        'break-down-sheet',
+        'Sheets need carrying on both sides of the cut.',
+        'sawhorses',
+        'sawhorses-made',
+        'foam-sheet'
+      )
+    ],
+    caution: 'Let it come to rest before lifting it from the cut.'
+  }),
+  tool({
+    id: 'ro-sander',
+    name: 'Random-orbital sander, 125 mm',
+    aliases: ['orbit sander', 'ros'],
+    group: 'hand-power',
+    roles: ['ro-sander'],
+    forms: [corded(55, 1.6, 3), cordless(80, 110)],
+    lifeHours: { getBy: 80, weekend: 250, trade: 700 },
+    soundDbA: 87,
+    storedM2: 0.04,
+    hazard: 'dust',
+    needs: ['ears', 'lungs'],
+    companions: [
+      needed('Discs in three grits, 60, 120 and 220, do nearly everything.', 'sanding-discs'),
+      advised('Dust goes where the hose is not.', 'vacuum'),
+      advised('The hose has to fit its port.', 'hose-adapters')
+    ]
+  }),
+  tool({
+    id: 'palm-sander',
+    name: 'Palm sander',
+    aliases: ['sheet sander', 'quarter-sheet sander'],
+    group: 'hand-power',
+    roles: ['palm-sander'],
+    forms: [corded(32, 1.2, 2.2)],
+    lifeHours: { getBy: 60, weekend: 180, trade: 500 },
+    soundDbA: 84,
+    storedM2: 0.03,
+    hazard: 'dust',
+    needs: ['lungs'],
+    companions: [needed('Takes cut sheets of paper.', 'sanding-block')]
+  }),
+  tool({
+    id: 'trim-router',
+    name: 'Trim router',
+    aliases: ['laminate trimmer', 'palm router', 'compact router'],
+    group: 'hand-power',
+    roles: ['trim-router'],
+    specs: { colletMm: 6.35 },
+    forms: [corded(70, 3, 6), cordless(105, 180)],
+    lifeHours: HAND_POWER,
+    soundDbA: 98,
+    storedM2: 0.04,
+    hazard: 'router-bit',
+    needs: ['eyes', 'ears', 'lungs'],
+    companions: [needed('Bits of the collet’s size.', 'router-bits')],
+    caution: 'Start with the bit clear of the work; feed against its rotation.'
+  }),
+  tool({
+    id: 'plunge-router',
+    name: 'Plunge router, 12.7 mm',
+    aliases: ['half-inch router'],
+    group: 'hand-power',
+    roles: ['plunge-router'],
+    specs: { colletMm: 12.7 },
+    forms: [corded(160, 8, 14)],
+    lifeHours: { getBy: 80, weekend: 250, trade: 700 },
+    soundDbA: 101,
+    storedM2: 0.08,
+    hazard: 'router-bit',
+    needs: ['eyes', 'ears', 'lungs'],
+    companions: [needed('Bits of the collet’s size.', 'router-bits-large')],
+    caution: 'Start with the bit clear of the work; keep the base seated.'
+  }),
+  tool({
+    id: 'brad-nailer',
+    name: 'Brad nailer, 18 ga, body',
+    aliases: ['nail gun', 'pin nailer'],
+    group: 'hand-power',
+    roles: ['nailer'],
+    forms: [cordless(115, 20)],
+    lifeHours: { getBy: 100, weekend: 300, trade: 800 },
+    soundDbA: 95,
+    storedM2: 0.04,
+    hazard: 'fired-nail',
+    needs: ['eyes', 'ears'],
+    companions: [needed('A bare body takes the packs of a set on the same platform.', 'drill-driver', 'battery-set')]
+  }),
   tool({
     id: 'circular-saw-small',
     name: 'Small circular saw, 136 mm, body',
@@ -130,124 +270,5 @@ export const handPowerTools: readonly Tool[] = [
     storedM2: 0.2,
     hazard: 'fired-nail',
     needs: ['eyes', 'ears']
-  }),
-  tool({
-    id: 'staple-gun',
-    name: 'Hand stapler',
-    aliases: ['tacker', 'staple gun'],
-    group: 'striking',
-    roles: ['stapler'],
-    forms: byHand(13)
-  }),
-  tool({
-    id: 'iron',
-    name: 'Household iron for edging',
-    aliases: ['edging iron', 'edge-band iron'],
-    group: 'accessories',
-    kind: 'accessory',
-    roles: ['iron'],
-    forms: [corded(16, 8, 12)],
-    storedM2: 0.02,
-    caution: 'Hot: set it on its heel, away from shavings.'
-  }),
-
-  tool({
-    id: 'flush-bit',
-    name: 'Flush-trim bit, 6.35 mm shank',
-    aliases: ['bearing bit', 'template bit', 'pattern bit'],
-    group: 'accessories',
-    kind: 'accessory',
-    roles: ['bit-flush'],
-    specs: { shankMm: 6.35 },
-    forms: byHand(16)
-  }),
-  tool({
-    id: 'rebate-bit',
-    name: 'Rebate bit, 6.35 mm shank',
-    aliases: ['rabbeting bit'],
-    group: 'accessories',
-    kind: 'accessory',
-    roles: ['bit-rebate'],
-    specs: { shankMm: 6.35 },
-    forms: byHand(20)
-  }),
-  tool({
-    id: 'slot-cutter',
-    name: 'Slot cutter, 6.35 mm shank',
-    aliases: ['groove cutter', 'wing cutter'],
-    group: 'accessories',
-    kind: 'accessory',
-    roles: ['bit-slot'],
-    specs: { shankMm: 6.35 },
-    forms: byHand(20)
-  }),
-  tool({
-    id: 'dovetail-bit',
-    name: 'Dovetail bit, 6.35 mm shank',
-    aliases: ['tail bit'],
-    group: 'accessories',
-    kind: 'accessory',
-    roles: ['bit-dovetail'],
-    specs: { shankMm: 6.35 },
-    forms: byHand(12)
-  }),
-  tool({
-    id: 'edge-guide',
-    name: 'Router edge guide',
-    aliases: ['side fence', 'router fence'],
-    group: 'accessories',
-    kind: 'accessory',
-    roles: ['router-fence'],
-    forms: byHand(14)
-  }),
-  tool({
-    id: 'template-tape',
-    name: 'Double-sided tape',
-    aliases: ['template tape', 'carpet tape'],
-    group: 'accessories',
-    kind: 'accessory',
-    roles: ['template-tape'],
-    forms: byHand(5),
-    why: 'Holds a template without a screw hole.'
-  }),
-  tool({
-    id: 'circle-jig',
-    name: 'Router circle jig',
-    aliases: ['trammel for router'],
-    group: 'accessories',
-    kind: 'accessory',
-    roles: ['circle-jig'],
-    specs: { reachMm: 600 },
-    forms: byHand(22)
-  }),
-  tool({
-    id: 'dovetail-jig',
-    name: 'Dovetail jig for a router',
-    aliases: ['dovetailer'],
-    group: 'accessories',
-    kind: 'accessory',
-    roles: ['dovetail-jig'],
-    specs: { widthMm: 300 },
-    forms: byHand(90),
-    storedM2: 0.05
-  }),
-  tool({
-    id: 'hinge-jig',
-    name: 'Hinge recess template',
-    aliases: ['hinge mortise jig', 'butt hinge template'],
-    group: 'accessories',
-    kind: 'accessory',
-    roles: ['hinge-jig'],
-    forms: byHand(24)
-  }),
-  tool({
-    id: 'sanding-belts',
-    name: 'Sanding belts, two grits',
-    aliases: ['abrasive belts'],
-    group: 'accessories',
-    kind: 'accessory',
-    roles: [],
-    forms: byHand(13),
-    lifeHours: { getBy: 6, weekend: 15, trade: 25 }
   })
 ]

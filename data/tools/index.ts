@@ -1,24 +1,39 @@
-import { benchRoomTools, moreShopMade, smallMachines } from './bench-room'
-import { boringTools } from './boring'
-import { edgeTools } from './edge'
-import { handTools } from './hand'
+import { chiselsTools } from './chisels'
+import { clampsTools } from './clamps'
+import { cuttersTools } from './cutters'
+import { drillingTools } from './drilling'
+import { dustTools } from './dust'
+import { guidesTools } from './guides'
 import { handPowerTools } from './hand-power'
-import { holdingTools, shopMade } from './holding'
-import { machineTools } from './machines'
-import { markingTools } from './marking'
-import { poweredTools } from './powered'
+import { machineSawsTools } from './machine-saws'
+import { machinesTools } from './machines'
+import { measuringTools } from './measuring'
+import { planesTools } from './planes'
+import { protectionTools } from './protection'
+import { sawsTools } from './saws'
+import { sharpeningTools } from './sharpening'
+import { shopMadeTools } from './shop-made'
+import { storageTools } from './storage'
+import { strikingTools } from './striking'
+import { supportTools } from './support'
 
 export const tools = [
-  ...handTools,
-  ...markingTools,
-  ...edgeTools,
-  ...boringTools,
-  ...poweredTools,
+  ...measuringTools,
+  ...sawsTools,
+  ...planesTools,
+  ...chiselsTools,
+  ...strikingTools,
+  ...sharpeningTools,
+  ...drillingTools,
   ...handPowerTools,
-  ...machineTools,
-  ...holdingTools,
-  ...benchRoomTools,
-  ...smallMachines,
-  ...shopMade,
-  ...moreShopMade
+  ...machineSawsTools,
+  ...machinesTools,
+  ...clampsTools,
+  ...supportTools,
+  ...dustTools,
+  ...protectionTools,
+  ...cuttersTools,
+  ...guidesTools,
+  ...storageTools,
+  ...shopMadeTools
 ]

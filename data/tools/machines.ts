@@ -1,65 +1,63 @@
-import type { Tool } from '../../core/catalogue'
 import { advised, corded, needed, tool } from '../write'
+import { chips, follow, bits } from './companions'
+import type { Tool } from '../../core/catalogue'
 
-const push = needed('Hands stay away from the blade.', 'push-sticks')
-const chips = needed('Chips fill a household vacuum at once.', 'chip-extractor')
-const follow = advised('Dust collection that can follow it.', 'vacuum', 'chip-extractor')
-
-/** Benchtop and floor machines beyond the usual sizes. Prices, currents, sound, floor: common practice. */
-export const machineTools: readonly Tool[] = [
+/** Machines that stand. */
+export const machinesTools: readonly Tool[] = [
   tool({
-    id: 'mitre-saw-small',
-    name: 'Mitre saw, 210 mm',
-    aliases: ['miter saw', 'chop saw', 'compact mitre saw'],
+    id: 'thicknesser',
+    name: 'Thicknesser, 310 mm',
+    aliases: ['planer', 'thickness planer'],
     group: 'machines',
-    roles: ['mitre-saw'],
-    specs: { crosscutMm: 120, depthMm: 55, bladeMm: 210 },
-    forms: [corded(115, 6, 11)],
-    lifeHours: { getBy: 80, weekend: 250, trade: 700 },
-    soundDbA: 101,
-    storedM2: 0.25,
-    usedM2: 0.4,
-    feedMm: { infeed: 1000, outfeed: 1000 },
-    hazard: 'fixed-blade',
+    roles: ['thicknesser'],
+    specs: { widthMm: 310 },
+    forms: [corded(390, 8, 15)],
+    lifeHours: { getBy: 100, weekend: 300, trade: 900 },
+    soundDbA: 102,
+    storedM2: 0.35,
+    usedM2: 0.5,
+    feedMm: { infeed: 1500, outfeed: 1500 },
+    hazard: 'feed-rollers',
     needs: ['eyes', 'ears', 'lungs'],
-    companions: [advised('Long stock needs support, repeats need a stop.', 'sawhorses', 'roller-stand')],
-    caution: 'Hands outside the marked zone; let the blade stop before it comes up.'
+    companions: [needed('Chips fill a household vacuum at once.', 'chip-extractor')],
+    caution: 'Nothing short: follow the manual’s least length.'
   }),
   tool({
-    id: 'mitre-saw-large',
-    name: 'Sliding mitre saw, 305 mm',
-    aliases: ['miter saw', 'compound slider'],
+    id: 'jointer',
+    name: 'Jointer, 150 mm',
+    aliases: ['surface planer', 'planer', 'overhand planer'],
     group: 'machines',
-    roles: ['mitre-saw'],
-    specs: { crosscutMm: 340, depthMm: 110, bladeMm: 305 },
-    forms: [corded(380, 8.5, 15)],
-    lifeHours: { getBy: 120, weekend: 350, trade: 1000 },
-    soundDbA: 104,
-    storedM2: 0.6,
-    usedM2: 1,
-    feedMm: { infeed: 1200, outfeed: 1200 },
-    hazard: 'fixed-blade',
-    needs: ['eyes', 'ears', 'lungs'],
-    companions: [advised('Long stock needs support, repeats need a stop.', 'saw-stand', 'sawhorses')],
-    caution: 'Hands outside the marked zone; let the blade stop before it comes up.'
-  }),
-  tool({
-    id: 'cabinet-saw',
-    name: 'Floor-standing table saw, 254 mm',
-    aliases: ['cabinet saw', 'contractor saw'],
-    group: 'machines',
-    roles: ['table-saw', 'table-saw-heavy'],
-    specs: { ripMm: 760, depthMm: 80, bladeMm: 254 },
-    forms: [corded(1100, 10, 15)],
-    lifeHours: { getBy: 300, weekend: 900, trade: 3000 },
+    roles: ['jointer'],
+    specs: { widthMm: 150 },
+    forms: [corded(330, 5, 11)],
+    lifeHours: { getBy: 150, weekend: 400, trade: 1200 },
     soundDbA: 96,
-    storedM2: 1.6,
-    usedM2: 2.2,
-    feedMm: { infeed: 2500, outfeed: 2500 },
-    hazard: 'fixed-blade',
+    storedM2: 0.5,
+    usedM2: 0.8,
+    feedMm: { infeed: 1500, outfeed: 1500 },
+    hazard: 'feed-rollers',
     needs: ['eyes', 'ears', 'lungs'],
-    companions: [push, follow, advised('A featherboard holds stock to the fence.', 'featherboard')],
-    caution: 'Riving knife and guard fitted; stand out of line with the blade.'
+    companions: [
+      needed('Chips fill a household vacuum at once.', 'chip-extractor'),
+      needed('Hands never pass over the cutter.', 'push-sticks')
+    ],
+    caution: 'Guard over the cutter; push blocks, never fingers.'
+  }),
+  tool({
+    id: 'drill-press',
+    name: 'Drill press, bench',
+    aliases: ['pillar drill'],
+    group: 'machines',
+    roles: ['drill-press'],
+    specs: { throatMm: 100 },
+    forms: [corded(150, 2.2, 4.5)],
+    lifeHours: { getBy: 300, weekend: 900, trade: 2500 },
+    soundDbA: 80,
+    storedM2: 0.2,
+    usedM2: 0.35,
+    hazard: 'spinning-bit',
+    needs: ['eyes'],
+    companions: [bits]
   }),
   tool({
     id: 'combined-planer',
@@ -79,37 +77,6 @@ export const machineTools: readonly Tool[] = [
     companions: [chips, needed('Hands never pass over the cutter.', 'push-sticks')],
     caution: 'Guard over the cutter; push blocks, never fingers.',
     why: 'One machine for both faces; beds of about 1.5 m together stay useful for years.'
-  }),
-  tool({
-    id: 'band-saw-small',
-    name: 'Band saw, 200 mm',
-    aliases: ['bandsaw', 'bench band saw'],
-    group: 'machines',
-    roles: ['band-saw'],
-    specs: { throatMm: 200, resawMm: 80 },
-    forms: [corded(180, 1.5, 3)],
-    lifeHours: { getBy: 120, weekend: 400, trade: 900 },
-    soundDbA: 82,
-    storedM2: 0.18,
-    usedM2: 0.3,
-    feedMm: { infeed: 800, outfeed: 800 },
-    hazard: 'fixed-blade',
-    needs: ['eyes', 'lungs'],
-    companions: [follow, advised('Narrow blades for curves, wide ones for straight cuts.', 'band-saw-blades')]
-  }),
-  tool({
-    id: 'scroll-saw',
-    name: 'Scroll saw',
-    aliases: ['fret machine', 'jig saw table'],
-    group: 'machines',
-    roles: ['scroll-saw'],
-    specs: { throatMm: 400, reachMm: 50 },
-    forms: [corded(125, 0.6, 1.2)],
-    lifeHours: { getBy: 150, weekend: 400, trade: 1000 },
-    soundDbA: 78,
-    storedM2: 0.2,
-    hazard: 'fixed-blade',
-    needs: ['eyes']
   }),
   tool({
     id: 'disc-sander',

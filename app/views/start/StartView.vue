@@ -16,34 +16,7 @@ import { useLoading } from '../../stores/loading'
 import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
 import { ledger, start as words } from '../../words/ledger'
-import { library } from '../../../data'
-
-/** What people usually have already. */
-const USUAL = [
-  'tape',
-  'rafter-square',
-  'combination-square',
-  'hammer',
-  'screwdrivers',
-  'panel-saw',
-  'pull-saw',
-  'sanding-block',
-  'finishing-kit',
-  'drill-driver',
-  'drill-bits',
-  'driver-bits',
-  'jigsaw',
-  'circular-saw',
-  'f-clamp-600',
-  'sawhorses',
-  'safety-glasses',
-  'ear-muffs',
-  'dust-masks',
-  'chisels',
-  'mallet',
-  'sharpening-stone'
-]
-const BASICS = ['tape', 'hammer', 'screwdrivers', 'sanding-block', 'finishing-kit']
+import { USUAL_ASKED, basics, library, usual } from '../../../data'
 
 const store = useWorkspace()
 const router = useRouter()
@@ -61,7 +34,7 @@ const templates = library.data.templates.filter(({ kind }) => kind === 'piece')
 const FIRST = 16
 const everyBuild = ref(false)
 const shownTemplates = computed(() => (everyBuild.value ? templates : templates.slice(0, FIRST)))
-const usual = USUAL.flatMap((id) => library.tools.get(id) ?? [])
+const asked = usual.slice(0, USUAL_ASKED).flatMap((id) => library.tools.get(id) ?? [])
 const currencies = library.data.regions.map((region) => ({
   id: region.currency,
   name: region.currency
@@ -116,7 +89,7 @@ async function go(): Promise<void> {
       builds: templates
         .filter(({ id }) => builds.value.includes(id))
         .map((template) => buildFromTemplate(template, newId('build'), template.name)),
-      items: usual
+      items: asked
         .filter(({ id }) => tools.value.includes(id))
         .map((tool) => change.plainItem(tool, newId('item'), today))
     }
@@ -163,7 +136,7 @@ async function go(): Promise<void> {
         <h2>{{ words.kitTitle }}</h2>
       </legend>
       <div class="choices">
-        <label v-for="tool in usual" :key="tool.id" :class="{ on: tools.includes(tool.id) }"
+        <label v-for="tool in asked" :key="tool.id" :class="{ on: tools.includes(tool.id) }"
           ><input
             type="checkbox"
             :checked="tools.includes(tool.id)"
@@ -177,7 +150,7 @@ async function go(): Promise<void> {
         size="small"
         severity="secondary"
         :label="words.allUsual"
-        @click="tools = [...new Set([...tools, ...BASICS])]"
+        @click="tools = [...new Set([...tools, ...basics])]"
       />
     </fieldset>
     <fieldset>

@@ -1,8 +1,9 @@
-import type { Template } from '../../core/catalogue'
 import { steps, stock } from '../write'
+import { ply, half, screws, glue, jig } from './parts'
+import type { Template } from '../../core/catalogue'
 
-/** Shop-made fittings: builds that yield a tool. */
-export const jigs: readonly Template[] = [
+/** Shop-made: for saws. */
+export const sawingJigs: readonly Template[] = [
   {
     id: 'jig-bench-hook',
     name: 'Bench hook',
@@ -63,42 +64,6 @@ export const jigs: readonly Template[] = [
     ]
   },
   {
-    id: 'jig-drill-block',
-    name: 'Drilling block',
-    kind: 'jig',
-    yields: 'drill-block',
-    readyMadePoints: 0,
-    typicalHours: 0.3,
-    joinery: ['screwed'],
-    steps: steps(
-      ['measure', 1],
-      ['mark-square', 2, stock(0, 70, 45), 1.2],
-      ['crosscut', 1, stock(120, 70, 45), 2.6],
-      ['bore', 1]
-    ),
-    materials: [{ material: 'softwood-stud', quantity: 0.3 }]
-  },
-  {
-    id: 'jig-sawhorses',
-    name: 'Sawhorses, pair',
-    kind: 'jig',
-    yields: 'sawhorses-made',
-    readyMadePoints: 0,
-    typicalHours: 3,
-    joinery: ['screwed'],
-    steps: steps(
-      ['measure', 10],
-      ['mark-square', 10, stock(0, 70, 45), 2],
-      ['crosscut', 10, stock(800, 70, 45), 2.6],
-      ['bore', 16],
-      ['drive', 32]
-    ),
-    materials: [
-      { material: 'softwood-stud', quantity: 9 },
-      { material: 'screws', quantity: 0.5 }
-    ]
-  },
-  {
     id: 'jig-crosscut-sled',
     name: 'Crosscut sled',
     kind: 'jig',
@@ -142,19 +107,46 @@ export const jigs: readonly Template[] = [
       { material: 'screws', quantity: 0.1 }
     ]
   },
-  {
-    id: 'jig-planer-sled',
-    name: 'Thicknesser sled',
-    kind: 'jig',
-    yields: 'planer-sled',
-    readyMadePoints: 0,
-    typicalHours: 2,
-    joinery: ['screwed'],
-    steps: steps(['measure', 3], ['crosscut', 4, stock(1500, 95, 20), 3], ['drive', 16]),
-    materials: [
-      { material: 'plywood-9', quantity: 1 },
-      { material: 'softwood-batten', quantity: 3 },
-      { material: 'screws', quantity: 0.1 }
-    ]
-  }
+  jig('mitre-sled', 'Mitre sled', {
+    hours: 3,
+    rows: [
+      ['measure', 4],
+      ['mark-angle', 2],
+      ['crosscut', 4, stock(600, 95, 18), 1.5],
+      ['rip', 1.4, stock(700, 20, 12), 0.8],
+      ['drive', 14]
+    ],
+    materials: [half, screws, glue]
+  }),
+  jig('taper-jig', 'Taper jig', {
+    hours: 1.5,
+    rows: [
+      ['measure', 3],
+      ['crosscut', 3, stock(900, 145, 18), 2.6],
+      ['drive', 10],
+      ['bore', 6]
+    ],
+    materials: [half, screws]
+  }),
+  jig('key-jig', 'Cradle for mitre keys', {
+    hours: 2,
+    rows: [
+      ['measure', 4],
+      ['crosscut', 4, stock(300, 145, 18), 1.5],
+      ['crosscut-angle', 4, stock(300, 145, 18), 1.2],
+      ['drive', 10]
+    ],
+    materials: [half, screws, glue]
+  }),
+  jig('tenon-jig', 'Tenon jig', {
+    hours: 2.5,
+    rows: [
+      ['measure', 5],
+      ['mark-square', 5, stock(0, 145, 18), 1],
+      ['crosscut', 5, stock(300, 145, 18), 1.5],
+      ['drive', 14],
+      ['check-square', 1]
+    ],
+    materials: [ply, screws, glue]
+  })
 ]

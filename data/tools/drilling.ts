@@ -1,8 +1,26 @@
+import { advised, byHand, corded, needed, tool, cordless } from '../write'
+import { bits } from './companions'
 import type { Tool } from '../../core/catalogue'
-import { advised, byHand, tool } from '../write'
 
-/** Bits, countersinks and small drills. Prices in index points, weekend tier; common practice. */
-export const boringTools: readonly Tool[] = [
+/** Drills and bits. */
+export const drillingTools: readonly Tool[] = [
+  tool({
+    id: 'brace',
+    name: 'Hand brace and bits',
+    aliases: ['bit brace', 'auger'],
+    group: 'drilling',
+    roles: ['brace'],
+    forms: byHand(40),
+    storedM2: 0.03
+  }),
+  tool({
+    id: 'screwdrivers',
+    name: 'Screwdrivers, set',
+    aliases: ['hand drivers'],
+    group: 'drilling',
+    roles: ['screwdriver'],
+    forms: byHand(12)
+  }),
   tool({
     id: 'hand-drill',
     name: 'Hand drill with a wheel',
@@ -138,5 +156,42 @@ export const boringTools: readonly Tool[] = [
     roles: ['sanding-drum'],
     forms: byHand(11),
     lifeHours: { getBy: 8, weekend: 20, trade: 30 }
+  }),
+  tool({
+    id: 'drill-driver',
+    name: 'Drill driver',
+    aliases: ['cordless drill', 'screw gun', 'drill'],
+    group: 'drilling',
+    roles: ['drill'],
+    forms: [cordless(100, 50), corded(60, 3, 6)],
+    lifeHours: { getBy: 80, weekend: 250, trade: 700 },
+    soundDbA: 80,
+    storedM2: 0.04,
+    hazard: 'spinning-bit',
+    needs: ['eyes'],
+    companions: [
+      bits,
+      advised('One drill bores and drives without a change of chuck.', 'hex-holder'),
+      advised('A tool on a cord needs reach to an outlet.', 'extension-cord')
+    ],
+    why: 'The cordless form comes with two packs and a charger.',
+    caution: 'No gloves and no loose sleeves near a turning bit.'
+  }),
+  tool({
+    id: 'impact-driver',
+    name: 'Impact driver, body',
+    aliases: ['impact gun'],
+    group: 'drilling',
+    roles: ['impact-driver'],
+    forms: [cordless(60, 60)],
+    lifeHours: { getBy: 80, weekend: 250, trade: 700 },
+    soundDbA: 100,
+    storedM2: 0.02,
+    hazard: 'spinning-bit',
+    needs: ['eyes', 'ears'],
+    companions: [
+      needed('A bare body takes the packs of a set on the same platform.', 'drill-driver', 'battery-set'),
+      needed('Plain bits shatter under impact.', 'impact-bits')
+    ]
   })
 ]

@@ -1,8 +1,72 @@
-import type { Tool } from '../../core/catalogue'
 import { advised, byHand, tool } from '../write'
+import type { Tool } from '../../core/catalogue'
 
-/** Measuring, marking and checking beyond the first three. Prices in index points, weekend tier; common practice. */
-export const markingTools: readonly Tool[] = [
+/** Measuring and marking. */
+export const measuringTools: readonly Tool[] = [
+  tool({
+    id: 'tape',
+    name: 'Tape measure, 5 m',
+    aliases: ['measuring tape', 'tape rule'],
+    group: 'measuring',
+    roles: ['tape'],
+    specs: { lengthMm: 5000, accuracyMm: 0.8 },
+    forms: byHand(8)
+  }),
+  tool({
+    id: 'steel-rule',
+    name: 'Steel rule, 300 mm',
+    aliases: ['ruler', 'engineer rule'],
+    group: 'measuring',
+    roles: ['rule'],
+    specs: { lengthMm: 300, accuracyMm: 0.2 },
+    forms: byHand(6)
+  }),
+  tool({
+    id: 'combination-square',
+    name: 'Combination square',
+    aliases: ['combi square', 'adjustable square'],
+    group: 'measuring',
+    roles: ['square', 'square-fine'],
+    specs: { lengthMm: 300, accuracyMm: 0.3 },
+    forms: byHand(22),
+    tierPrices: { 'get-by': 0.55, trade: 2.2, lifetime: 4 },
+    why: 'Accuracy starts here: check it by flipping it over and drawing the line again.'
+  }),
+  tool({
+    id: 'rafter-square',
+    name: 'Rafter square',
+    aliases: ['roofing square', 'triangle square'],
+    group: 'measuring',
+    roles: ['square', 'square-coarse', 'short-guide'],
+    specs: { lengthMm: 180, accuracyMm: 0.7 },
+    forms: byHand(8)
+  }),
+  tool({
+    id: 'sliding-bevel',
+    name: 'Sliding bevel',
+    aliases: ['bevel gauge', 't-bevel'],
+    group: 'measuring',
+    roles: ['bevel'],
+    forms: byHand(12)
+  }),
+  tool({
+    id: 'marking-gauge',
+    name: 'Marking gauge',
+    aliases: ['wheel gauge', 'cutting gauge'],
+    group: 'measuring',
+    roles: ['marking-gauge'],
+    specs: { accuracyMm: 0.2 },
+    forms: byHand(16)
+  }),
+  tool({
+    id: 'straight-edge',
+    name: 'Straight edge, 1 m',
+    aliases: ['long rule'],
+    group: 'measuring',
+    roles: ['straight-edge'],
+    specs: { lengthMm: 1000, accuracyMm: 0.3 },
+    forms: byHand(18)
+  }),
   tool({
     id: 'try-square',
     name: 'Try square, 230 mm',

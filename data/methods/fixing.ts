@@ -1,0 +1,182 @@
+import { method, need, upTo } from '../write'
+import { bit, shank } from './hazards'
+import type { Method } from '../../core/catalogue'
+import { chopped, drilled, routed, fixed } from './manners'
+
+/** Screws, nails and hardware. Times: practised hobby user; common practice. */
+export const fixingMethods: readonly Method[] = [
+  method({
+    id: 'drive/screwdriver',
+    operation: 'drive',
+    name: 'Screwdriver',
+    form: 'hand',
+    roles: [need('screwdriver')],
+    setupMinutes: 0,
+    runMinutes: 1,
+    accuracyMm: 0.5,
+    marked: false
+  }),
+  method({
+    id: 'drive/drill',
+    operation: 'drive',
+    name: 'Drill with its clutch',
+    form: 'hand-held',
+    roles: [need('drill'), need('driver-bits')],
+    setupMinutes: 1,
+    runMinutes: 0.25,
+    marked: false,
+    hazard: bit,
+    soundDbA: 78
+  }),
+  method({
+    id: 'drive/impact',
+    operation: 'drive',
+    name: 'Impact driver',
+    form: 'hand-held',
+    roles: [need('impact-driver'), need('impact-bits')],
+    setupMinutes: 0.5,
+    runMinutes: 0.18,
+    marked: false,
+    hazard: bit,
+    soundDbA: 98
+  }),
+  method({
+    id: 'tack/hammer',
+    operation: 'tack',
+    name: 'Hammer',
+    form: 'hand',
+    roles: [need('hammer')],
+    setupMinutes: 0,
+    runMinutes: 0.5,
+    accuracyMm: 0.8,
+    marked: false,
+    soundDbA: 88
+  }),
+  method({
+    id: 'tack/nailer',
+    operation: 'tack',
+    name: 'Brad nailer',
+    form: 'hand-held',
+    roles: [need('nailer')],
+    setupMinutes: 2,
+    runMinutes: 0.1,
+    accuracyMm: 0.8,
+    marked: false,
+    hazard: { kind: 'fired-nail', level: 2 },
+    soundDbA: 95,
+    why: 'Brads only where there is no stress, with glue.'
+  }),
+  method({
+    ...chopped,
+    id: 'cut-hinge/chisel',
+    operation: 'cut-hinge',
+    name: 'Knife and chisel',
+    roles: [need('chisels'), need('marking-knife')],
+    setupMinutes: 3,
+    runMinutes: 12,
+    accuracyMm: 0.4
+  }),
+  method({
+    ...chopped,
+    id: 'cut-hinge/router-plane',
+    operation: 'cut-hinge',
+    name: 'Chisel, floor by router plane',
+    roles: [need('chisels'), need('router-plane'), need('marking-gauge')],
+    setupMinutes: 3,
+    runMinutes: 9,
+    accuracyMm: 0.25
+  }),
+  method({
+    ...routed,
+    id: 'cut-hinge/template',
+    operation: 'cut-hinge',
+    name: 'Trim router in a hinge template',
+    roles: [need('trim-router'), need('bit-flush'), need('hinge-jig'), need('chisels')],
+    ties: shank('bit-flush', 'trim-router'),
+    setupMinutes: 8,
+    runMinutes: 3,
+    accuracyMm: 0.3,
+    marked: false
+  }),
+  method({
+    ...fixed,
+    id: 'tack/stapler',
+    operation: 'tack',
+    name: 'Hand stapler',
+    roles: [need('stapler')],
+    setupMinutes: 0,
+    runMinutes: 0.15,
+    accuracyMm: 1,
+    soundDbA: 85,
+    limits: [upTo('thicknessMm', 6)],
+    why: 'Thin backs and cloth.'
+  }),
+  method({
+    ...drilled,
+    marked: false,
+    id: 'fit-hardware/self-centring',
+    operation: 'fit-hardware',
+    name: 'Self-centring bit and drill',
+    roles: [need('drill'), need('self-centring'), need('driver-bits')],
+    setupMinutes: 2,
+    runMinutes: 3,
+    accuracyMm: 0.4
+  }),
+  method({
+    ...fixed,
+    id: 'fit-hardware/awl',
+    operation: 'fit-hardware',
+    name: 'Awl and screwdriver',
+    roles: [need('awl'), need('screwdriver')],
+    setupMinutes: 1,
+    runMinutes: 6,
+    accuracyMm: 0.8
+  }),
+  method({
+    ...drilled,
+    marked: false,
+    id: 'fit-hardware/drill',
+    operation: 'fit-hardware',
+    name: 'Drill and driver bits',
+    roles: [need('drill'), need('driver-bits')],
+    setupMinutes: 1,
+    runMinutes: 4,
+    accuracyMm: 0.8
+  }),
+  method({
+    ...fixed,
+    id: 'fit-hardware/wrench',
+    operation: 'fit-hardware',
+    name: 'Bolts with a wrench and pliers',
+    roles: [need('wrench'), need('pliers')],
+    setupMinutes: 1,
+    runMinutes: 5,
+    accuracyMm: 1,
+    soundDbA: 70
+  }),
+  method({
+    ...drilled,
+    marked: false,
+    id: 'fix-to-wall/stud',
+    operation: 'fix-to-wall',
+    name: 'Screwed to studs',
+    roles: [need('stud-finder'), need('drill'), need('driver-bits'), need('level')],
+    setupMinutes: 8,
+    runMinutes: 3,
+    accuracyMm: 2,
+    why: 'Into timber behind the board; find cables first.'
+  }),
+  method({
+    ...drilled,
+    marked: false,
+    id: 'fix-to-wall/masonry',
+    operation: 'fix-to-wall',
+    name: 'Plugs in masonry',
+    roles: [need('masonry-bits'), need('drill'), need('level')],
+    setupMinutes: 8,
+    runMinutes: 5,
+    accuracyMm: 2,
+    dust: 'fine',
+    soundDbA: 92
+  })
+]

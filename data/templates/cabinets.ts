@@ -1,0 +1,248 @@
+import { steps, stock, size } from '../write'
+import type { Template } from '../../core/catalogue'
+
+/** Boxes, chests and cabinets. Ready-made prices are those of a comparable solid piece; common practice. */
+export const cabinets: readonly Template[] = [
+  {
+    id: 'tool-tote',
+    name: 'Tool tote',
+    kind: 'piece',
+    readyMadePoints: 55,
+    typicalHours: 2,
+    sizeMm: size(600, 250, 280),
+    joinery: ['nailed'],
+    steps: steps(
+      ['measure', 6],
+      ['mark-square', 6, stock(0, 245, 20), 1.5],
+      ['crosscut', 5, stock(600, 245, 20), 2],
+      ['cut-curve', 0.5, stock(0, 245, 20)],
+      ['bore-square', 2],
+      ['tack', 20],
+      ['glue-up-case', 1, stock(600)],
+      ['profile-edge', 2],
+      ['sand-flat', 0.7]
+    ),
+    materials: [
+      { material: 'softwood-wide', quantity: 2.4 },
+      { material: 'brads', quantity: 0.2 },
+      { material: 'glue', quantity: 0.2 }
+    ]
+  },
+  {
+    id: 'blanket-chest',
+    name: 'Blanket chest',
+    kind: 'piece',
+    readyMadePoints: 430,
+    typicalHours: 9,
+    sizeMm: size(900, 480, 500),
+    joinery: ['dowel', 'edge-glue', 'groove'],
+    steps: steps(
+      ['measure', 14],
+      ['mark-square', 14, stock(0, 245, 20), 0.8],
+      ['crosscut', 14, stock(900, 245, 20), 1.2],
+      ['straighten-edge', 9, stock(900, 245, 20), 1.5],
+      ['glue-up-panel', 5, stock(900, 480, 20)],
+      ['cut-dado', 2.6, stock(900, 480, 20), 1.2],
+      ['glue-up-case', 1, stock(900)],
+      ['join-dowel', 8],
+      ['drive', 12],
+      ['profile-edge', 4],
+      ['sand-flat', 3.2],
+      ['finish', 3.2]
+    ),
+    materials: [
+      { material: 'softwood-wide', quantity: 13 },
+      { material: 'plywood-9', quantity: 1 },
+      { material: 'dowels', quantity: 1 },
+      { material: 'glue', quantity: 1 },
+      { material: 'hinges', quantity: 1 },
+      { material: 'oil', quantity: 0.5 }
+    ],
+    why: 'Solid panels move: let the bottom float in its groove and hinge the lid with room.'
+  },
+  {
+    id: 'sheet-stack',
+    name: 'Stack of sheets cut to size',
+    kind: 'piece',
+    readyMadePoints: 80,
+    typicalHours: 3,
+    sizeMm: size(2440, 1220, 18),
+    joinery: [],
+    steps: steps(
+      ['measure', 20],
+      ['support-sheet', 1, stock(2440, 1220, 18)],
+      ['break-down-sheet', 18, stock(2440, 1220, 18), 1.6],
+      ['sand-flat', 2]
+    ),
+    materials: []
+  },
+  {
+    id: 'desk',
+    name: 'Desk',
+    kind: 'piece',
+    readyMadePoints: 380,
+    typicalHours: 18,
+    sizeMm: size(1400, 650, 740),
+    joinery: ['biscuit', 'loose-tenon'],
+    steps: steps(
+      ['measure', 14],
+      ['support-sheet', 1, stock(2440, 1220, 25)],
+      ['break-down-sheet', 6, stock(2440, 1220, 25), 1.2],
+      ['join-biscuit', 24],
+      ['join-loose-tenon', 8, stock(0, 90, 27)],
+      ['crosscut', 10, stock(740, 70, 45), 1],
+      ['bore-large', 2, stock(0, 60, 25)],
+      ['band-edge', 4.5],
+      ['trim-flush', 4.5],
+      ['glue-up-frame', 2, stock(650, 650, 70)],
+      ['glue-up-case', 1, stock(1400)],
+      ['check-square', 1],
+      ['fit-hardware', 12],
+      ['sand-flat', 3],
+      ['finish', 3.4]
+    ),
+    materials: [
+      { material: 'plywood-25', quantity: 1 },
+      { material: 'softwood-stud', quantity: 6 },
+      { material: 'edge-band', quantity: 4.5 },
+      { material: 'glue', quantity: 0.4 },
+      { material: 'varnish', quantity: 0.6 }
+    ]
+  },
+  {
+    id: 'wall-cabinet',
+    name: 'Wall cabinet with doors',
+    kind: 'piece',
+    readyMadePoints: 280,
+    typicalHours: 22,
+    sizeMm: size(700, 300, 700),
+    joinery: ['rebate', 'groove', 'mortise-tenon'],
+    bearing: 'hangs-over-people',
+    steps: steps(
+      ['measure', 20],
+      ['support-sheet', 1, stock(2440, 1220, 18)],
+      ['break-down-sheet', 7, stock(1220, 610, 18), 1],
+      ['cut-rebate', 2.8, stock(700, 300, 18)],
+      ['groove-edge', 4.4, stock(700, 60, 20)],
+      ['cut-mortise', 8, stock(0, 60, 20)],
+      ['crosscut', 8, stock(700, 60, 20), 0.8],
+      ['glue-up-frame', 2, stock(700, 350, 20)],
+      ['glue-up-case', 1, stock(700)],
+      ['bore-large', 4, stock(0, 35, 20), 0.8],
+      ['bore-row', 24, stock(700, 300, 18), 0.8],
+      ['fit-hardware', 8],
+      ['check-square', 3],
+      ['band-edge', 4],
+      ['sand-flat', 3.5],
+      ['finish', 4],
+      ['fix-to-wall', 4]
+    ),
+    materials: [
+      { material: 'plywood-18', quantity: 0.8 },
+      { material: 'plywood-6', quantity: 0.5 },
+      { material: 'softwood-batten', quantity: 8 },
+      { material: 'hinges', quantity: 2 },
+      { material: 'glue', quantity: 0.4 },
+      { material: 'varnish', quantity: 0.6 }
+    ],
+    why: 'The panel of a door floats in its groove; glue the frame alone.'
+  },
+  {
+    id: 'base-cabinet',
+    name: 'Workshop base cabinet',
+    kind: 'piece',
+    readyMadePoints: 210,
+    typicalHours: 6.5,
+    sizeMm: size(600, 550, 850),
+    joinery: ['pocket'],
+    steps: steps(
+      ['measure', 10],
+      ['support-sheet', 1, stock(2440, 1220, 18)],
+      ['break-down-sheet', 8, stock(2440, 1220, 18), 1.5],
+      ['join-pocket', 12, stock(0, 0, 18)],
+      ['bore-row', 16, stock(800, 500, 18)],
+      ['drive', 16],
+      ['band-edge', 3],
+      ['fit-hardware', 4],
+      ['check-square', 1],
+      ['sand-flat', 2],
+      ['finish', 2.5]
+    ),
+    materials: [
+      { material: 'plywood-18', quantity: 1.3 },
+      { material: 'pocket-screws', quantity: 0.4 },
+      { material: 'edge-band', quantity: 3 },
+      { material: 'hinges', quantity: 1 },
+      { material: 'varnish', quantity: 0.4 }
+    ],
+    why: 'Cases of sheet goods are what pocket joints are for.'
+  },
+  {
+    id: 'toy-box',
+    name: 'Toy box',
+    kind: 'piece',
+    readyMadePoints: 150,
+    typicalHours: 8,
+    sizeMm: size(800, 420, 450),
+    joinery: ['biscuit', 'screwed'],
+    steps: steps(
+      ['measure', 9],
+      ['support-sheet', 1, stock(2440, 1220, 18)],
+      ['break-down-sheet', 7, stock(2440, 1220, 18), 1.5],
+      ['join-biscuit', 20],
+      ['cut-inside', 0.7, stock(0, 0, 18)],
+      ['glue-up-case', 1, stock(800)],
+      ['fit-hardware', 4],
+      ['profile-edge', 6],
+      ['band-edge', 3],
+      ['sand-flat', 2.6],
+      ['finish', 3]
+    ),
+    materials: [
+      { material: 'plywood-18', quantity: 1 },
+      { material: 'hinges', quantity: 1 },
+      { material: 'glue', quantity: 0.3 },
+      { material: 'varnish', quantity: 0.5 }
+    ],
+    why: 'Fingers and heads: a lid stay that cannot slam, and air holes.'
+  },
+  {
+    id: 'drawer-chest',
+    name: 'Chest of drawers',
+    kind: 'piece',
+    readyMadePoints: 780,
+    typicalHours: 55,
+    sizeMm: size(900, 450, 850),
+    joinery: ['dovetail', 'dado', 'edge-glue', 'groove'],
+    steps: steps(
+      ['check-moisture', 1],
+      ['measure', 40],
+      ['mark-square', 40, stock(0, 240, 20), 0.6],
+      ['gauge-lines', 40, stock(0, 180, 14)],
+      ['crosscut', 36, stock(900, 180, 20), 0.9],
+      ['flatten', 6, stock(1000, 160, 27)],
+      ['thickness', 6, stock(1000, 160, 20)],
+      ['straighten-edge', 36, stock(1000, 160, 20), 0.5],
+      ['glue-up-panel', 5, stock(900, 450, 20)],
+      ['flatten-panel', 3.5, stock(900, 450, 20)],
+      ['cut-dado', 3.6, stock(0, 450, 20), 0.5],
+      ['cut-dovetail', 20, stock(0, 180, 14)],
+      ['groove-edge', 8, stock(450, 180, 14)],
+      ['glue-up-case', 5, stock(900)],
+      ['check-square', 5],
+      ['pare', 8],
+      ['fit-hardware', 8],
+      ['hold', 4, stock(0, 0, 20)],
+      ['sharpen', 10],
+      ['smooth', 5],
+      ['finish', 7],
+      ['clear-up', 3]
+    ),
+    materials: [
+      { material: 'hardwood-rough', quantity: 45 },
+      { material: 'plywood-6', quantity: 1.2 },
+      { material: 'glue', quantity: 1.2 },
+      { material: 'oil', quantity: 0.8 }
+    ]
+  }
+]

@@ -1,0 +1,168 @@
+import { steps, stock } from '../write'
+import { ply, screws, glue, jig } from './parts'
+import type { Template } from '../../core/catalogue'
+
+/** Shop-made: benches, racks, and aids for measuring and gluing. */
+export const shopFurniture: readonly Template[] = [
+  {
+    id: 'jig-sawhorses',
+    name: 'Sawhorses, pair',
+    kind: 'jig',
+    yields: 'sawhorses-made',
+    readyMadePoints: 0,
+    typicalHours: 3,
+    joinery: ['screwed'],
+    steps: steps(
+      ['measure', 10],
+      ['mark-square', 10, stock(0, 70, 45), 2],
+      ['crosscut', 10, stock(800, 70, 45), 2.6],
+      ['bore', 16],
+      ['drive', 32]
+    ),
+    materials: [
+      { material: 'softwood-stud', quantity: 9 },
+      { material: 'screws', quantity: 0.5 }
+    ]
+  },
+  jig('workbench-made', 'Workbench', {
+    hours: 18,
+    rows: [
+      ['measure', 20],
+      ['mark-square', 20, stock(0, 95, 45), 1.5],
+      ['crosscut', 22, stock(1500, 95, 45), 2.6],
+      ['glue-up-block', 4, stock(850, 90, 90)],
+      ['bore', 24],
+      ['drive', 60],
+      ['check-square', 2]
+    ],
+    materials: [
+      { material: 'softwood-stud', quantity: 36 },
+      { material: 'plywood-18', quantity: 1 },
+      { material: 'screws', quantity: 1 },
+      { material: 'glue', quantity: 0.8 },
+      { material: 'vice-hardware', quantity: 1 }
+    ],
+    why: 'Build it from what is owned; it teaches the next tool.'
+  }),
+  jig('outfeed-table', 'Outfeed table', {
+    hours: 4,
+    rows: [
+      ['measure', 8],
+      ['crosscut', 8, stock(900, 70, 45), 2.6],
+      ['support-sheet', 1, stock(1220, 610, 18)],
+      ['break-down-sheet', 2, stock(1200, 600, 18), 2],
+      ['bore', 12],
+      ['drive', 32]
+    ],
+    materials: [ply, screws, { material: 'softwood-stud', quantity: 7 }]
+  }),
+  jig('squaring-blocks', 'Case-squaring blocks, four', {
+    hours: 0.8,
+    rows: [
+      ['measure', 4],
+      ['mark-square', 4, stock(0, 145, 18), 0.8],
+      ['crosscut', 4, stock(145, 145, 18), 1.2],
+      ['bore-large', 4, stock(0, 30, 18)]
+    ],
+    materials: [{ material: 'plywood-18', quantity: 0.05 }]
+  }),
+  jig('fairing-stick', 'Fairing stick', {
+    hours: 0.3,
+    rows: [
+      ['measure', 1],
+      ['rip', 1.5, stock(1500, 20, 6), 2]
+    ],
+    materials: [{ material: 'softwood-batten', quantity: 1.6 }]
+  }),
+  jig('winding-sticks', 'Winding sticks', {
+    hours: 1,
+    rows: [
+      ['measure', 2],
+      ['crosscut', 2, stock(450, 45, 20), 3],
+      ['straighten-edge', 1.8, stock(450, 45, 20), 0.5]
+    ],
+    materials: [{ material: 'softwood-batten', quantity: 1 }]
+  }),
+  jig('story-stick', 'Story stick', {
+    hours: 0.2,
+    rows: [
+      ['measure', 1],
+      ['crosscut', 1, stock(1500, 45, 12), 4]
+    ],
+    materials: [{ material: 'softwood-batten', quantity: 1.6 }]
+  }),
+  jig('pinch-rods', 'Pinch rods', {
+    hours: 0.4,
+    rows: [
+      ['measure', 2],
+      ['crosscut', 2, stock(1000, 20, 12), 4],
+      ['drive', 2]
+    ],
+    materials: [{ material: 'softwood-batten', quantity: 2 }]
+  }),
+  jig('bending-form', 'Bending form', {
+    hours: 2.5,
+    rows: [
+      ['lay-out-curve', 1, stock(0, 300)],
+      ['crosscut', 4, stock(450, 145, 18), 3],
+      ['cut-curve', 2, stock(0, 145, 18)],
+      ['glue-up-block', 1, stock(450, 145, 72)],
+      ['bore-large', 8, stock(0, 30, 40)]
+    ],
+    materials: [ply, glue]
+  }),
+  jig('cauls', 'Panel cauls', {
+    hours: 1,
+    rows: [
+      ['measure', 4],
+      ['crosscut', 4, stock(800, 70, 45), 3],
+      ['straighten-edge', 3.2, stock(800, 70, 45), 1]
+    ],
+    materials: [{ material: 'softwood-stud', quantity: 3.4 }],
+    why: 'Planed hollow by a millimetre or two at the ends, so that the middle presses as well.'
+  }),
+  jig('clamp-rack', 'Clamp rack', {
+    hours: 1,
+    rows: [
+      ['measure', 4],
+      ['crosscut', 4, stock(600, 95, 20), 3],
+      ['bore', 8],
+      ['drive', 12]
+    ],
+    materials: [{ material: 'softwood-board', quantity: 2.6 }, screws]
+  }),
+  jig('sheet-rack', 'Sheet rack', {
+    hours: 3,
+    rows: [
+      ['measure', 8],
+      ['crosscut', 10, stock(1200, 70, 45), 3],
+      ['bore', 20],
+      ['drive', 32]
+    ],
+    materials: [{ material: 'softwood-stud', quantity: 11 }, screws]
+  }),
+  jig('timber-rack', 'Timber rack', {
+    hours: 3,
+    rows: [
+      ['measure', 8],
+      ['crosscut', 12, stock(500, 70, 45), 3],
+      ['bore', 24],
+      ['drive', 36]
+    ],
+    materials: [{ material: 'softwood-stud', quantity: 9 }, screws]
+  }),
+  jig('machine-stand', 'Flip-top machine stand', {
+    hours: 10,
+    rows: [
+      ['measure', 12],
+      ['support-sheet', 1, stock(2440, 1220, 18)],
+      ['break-down-sheet', 7, stock(2440, 1220, 18), 1.5],
+      ['bore', 16],
+      ['drive', 60],
+      ['check-square', 1],
+      ['fit-hardware', 8]
+    ],
+    materials: [{ material: 'plywood-18', quantity: 1.5 }, { material: 'screws', quantity: 0.6 }, glue],
+    why: 'Two machines on one footprint.'
+  })
+]

@@ -1,0 +1,261 @@
+import { steps, stock, size } from '../write'
+import type { Template } from '../../core/catalogue'
+
+/** Small pieces, for giving and for the kitchen. Ready-made prices are those of a comparable solid piece; common practice. */
+export const small: readonly Template[] = [
+  {
+    id: 'tea-box',
+    name: 'Tea box',
+    kind: 'piece',
+    readyMadePoints: 62,
+    typicalHours: 9,
+    sizeMm: size(280, 180, 95),
+    joinery: ['box-joint', 'groove'],
+    steps: steps(
+      ['measure', 6],
+      ['mark-square', 6, stock(0, 95, 12), 0.6],
+      ['crosscut', 6, stock(280, 95, 12), 1],
+      ['cut-box-joint', 4, stock(280, 95, 12)],
+      ['cut-dado', 0.9, stock(280, 95, 12), 0.8],
+      ['pare', 4],
+      ['sharpen', 2],
+      ['glue-up-case', 1, stock(280)],
+      ['smooth', 0.2],
+      ['finish', 0.2]
+    ),
+    materials: [
+      { material: 'hardwood-board', quantity: 1.2 },
+      { material: 'plywood-9', quantity: 0.1 },
+      { material: 'glue', quantity: 0.1 },
+      { material: 'oil', quantity: 0.03 }
+    ]
+  },
+  {
+    id: 'picture-frame',
+    name: 'Picture frame',
+    kind: 'piece',
+    readyMadePoints: 42,
+    typicalHours: 3.5,
+    sizeMm: size(500, 400, 20),
+    joinery: ['keyed-mitre', 'rebate'],
+    steps: steps(
+      ['measure', 4],
+      ['mark-angle', 8, stock(0, 45, 20), 0.4],
+      ['rip', 2, stock(1000, 45, 20), 1.5],
+      ['cut-rebate', 2, stock(1000, 45, 20)],
+      ['crosscut-angle', 8, stock(500, 45, 20), 0.6, 'clean'],
+      ['glue-up-frame', 1, stock(500, 45, 20)],
+      ['key-mitre', 4, stock(0, 45, 20)],
+      ['trim-flush', 0.4],
+      ['sand-flat', 0.15],
+      ['finish', 0.2]
+    ),
+    materials: [
+      { material: 'hardwood-board', quantity: 2.1 },
+      { material: 'glue', quantity: 0.05 },
+      { material: 'oil', quantity: 0.02 }
+    ],
+    why: 'A mitre shows every tenth of a millimetre: true the ends rather than trust the saw.'
+  },
+  {
+    id: 'cutting-board',
+    name: 'Cutting board',
+    kind: 'piece',
+    readyMadePoints: 48,
+    typicalHours: 4,
+    sizeMm: size(400, 280, 25),
+    joinery: ['edge-glue'],
+    steps: steps(
+      ['measure', 6],
+      ['crosscut', 6, stock(420, 60, 27), 2],
+      ['flatten', 0.15, stock(420, 60, 27)],
+      ['thickness', 0.15, stock(420, 60, 25)],
+      ['straighten-edge', 5, stock(420, 60, 25), 0.4],
+      ['glue-up-panel', 1, stock(420, 280, 25)],
+      ['flatten-panel', 0.25, stock(420, 280, 25)],
+      ['crosscut', 1, stock(400, 280, 25), 1.5, 'clean'],
+      ['lay-out-curve', 2, stock(0, 60)],
+      ['cut-inside', 0.3, stock(0, 280, 25)],
+      ['profile-edge', 1.4],
+      ['sand-flat', 0.25],
+      ['finish', 0.25]
+    ),
+    materials: [
+      { material: 'hardwood-rough', quantity: 2.8 },
+      { material: 'glue', quantity: 0.1 },
+      { material: 'oil', quantity: 0.05 }
+    ]
+  },
+  {
+    id: 'chopping-block',
+    name: 'End-grain chopping block',
+    kind: 'piece',
+    readyMadePoints: 120,
+    typicalHours: 4,
+    sizeMm: size(400, 300, 45),
+    joinery: ['edge-glue', 'laminated'],
+    steps: steps(
+      ['measure', 10],
+      ['rip', 6, stock(1000, 45, 45), 1],
+      ['thickness', 0.5, stock(1000, 45, 45), 0.6],
+      ['glue-up-panel', 2, stock(800, 300, 45)],
+      ['crosscut', 10, stock(45, 300, 45), 0.8, 'clean'],
+      ['glue-up-block', 1, stock(400, 300, 45)],
+      ['flatten-panel', 0.24, stock(400, 300, 45)],
+      ['profile-edge', 1.4],
+      ['sand-flat', 0.3],
+      ['finish', 0.35]
+    ),
+    materials: [
+      { material: 'hardwood-rough', quantity: 5 },
+      { material: 'glue-outdoor', quantity: 0.4 },
+      { material: 'oil', quantity: 0.1 }
+    ]
+  },
+  {
+    id: 'serving-tray',
+    name: 'Serving tray',
+    kind: 'piece',
+    readyMadePoints: 60,
+    typicalHours: 2.5,
+    sizeMm: size(480, 320, 70),
+    joinery: ['rebate', 'dowel'],
+    steps: steps(
+      ['measure', 5],
+      ['mark-square', 5, stock(0, 70, 15), 0.7],
+      ['crosscut', 4, stock(480, 70, 15), 1],
+      ['cut-rebate', 1.6, stock(480, 70, 15)],
+      ['lay-out-curve', 2, stock(0, 140)],
+      ['cut-inside', 0.5, stock(0, 70, 12)],
+      ['sand-curve', 0.5],
+      ['break-down-sheet', 2, stock(480, 320, 9), 1.2],
+      ['glue-up-case', 1, stock(480)],
+      ['profile-edge', 2],
+      ['sand-flat', 0.5],
+      ['finish', 0.6]
+    ),
+    materials: [
+      { material: 'hardwood-board', quantity: 1.8 },
+      { material: 'plywood-9', quantity: 0.2 },
+      { material: 'glue', quantity: 0.1 },
+      { material: 'oil', quantity: 0.05 }
+    ]
+  },
+  {
+    id: 'keepsake-box',
+    name: 'Keepsake box',
+    kind: 'piece',
+    readyMadePoints: 105,
+    typicalHours: 13,
+    sizeMm: size(250, 170, 110),
+    joinery: ['dovetail', 'groove'],
+    steps: steps(
+      ['measure', 6],
+      ['resaw', 0.12, stock(500, 110, 25)],
+      ['thickness', 0.24, stock(500, 110, 10), 0.5],
+      ['mark-square', 6, stock(0, 110, 12), 0.25],
+      ['gauge-lines', 8, stock(0, 110, 12)],
+      ['mark-angle', 4, stock(0, 110, 12), 0.6],
+      ['crosscut', 4, stock(250, 110, 12), 0.6],
+      ['shoot-end', 8, stock(0, 110, 12), 0.4],
+      ['cut-dovetail', 4, stock(250, 110, 12)],
+      ['groove-edge', 0.9, stock(250, 110, 12)],
+      ['glue-up-case', 1, stock(250)],
+      ['cut-hinge', 2, stock(0, 0, 12), 0.5],
+      ['fit-hardware', 3],
+      ['sharpen', 2],
+      ['smooth', 0.2, stock(0, 110)],
+      ['finish', 0.25]
+    ),
+    materials: [
+      { material: 'hardwood-board', quantity: 1.6 },
+      { material: 'plywood-9', quantity: 0.06 },
+      { material: 'hinges', quantity: 1 },
+      { material: 'glue', quantity: 0.05 },
+      { material: 'oil', quantity: 0.03 }
+    ]
+  },
+  {
+    id: 'spice-rack',
+    name: 'Spice rack',
+    kind: 'piece',
+    readyMadePoints: 44,
+    typicalHours: 2.5,
+    sizeMm: size(450, 90, 400),
+    joinery: ['dado', 'screwed'],
+    bearing: 'hangs-over-people',
+    steps: steps(
+      ['measure', 7],
+      ['mark-square', 7, stock(0, 95, 18), 1],
+      ['crosscut', 6, stock(450, 95, 18), 1.2],
+      ['cut-dado', 0.6, stock(0, 95, 18), 0.8],
+      ['countersink', 8],
+      ['drive', 8],
+      ['fill', 8],
+      ['sand-flat', 0.6],
+      ['finish', 0.7],
+      ['fix-to-wall', 2]
+    ),
+    materials: [
+      { material: 'softwood-board', quantity: 3 },
+      { material: 'screws', quantity: 0.1 },
+      { material: 'glue', quantity: 0.1 },
+      { material: 'oil', quantity: 0.06 }
+    ]
+  },
+  {
+    id: 'knife-rack',
+    name: 'Magnetic knife rack',
+    kind: 'piece',
+    readyMadePoints: 46,
+    typicalHours: 2,
+    sizeMm: size(420, 70, 22),
+    joinery: ['laminated'],
+    bearing: 'hangs-over-people',
+    steps: steps(
+      ['measure', 2],
+      ['resaw', 0.03, stock(450, 70, 40)],
+      ['smooth', 0.06, stock(0, 70)],
+      ['bore-large', 12, stock(0, 15, 20), 0.8],
+      ['glue-up-block', 1, stock(420, 70, 22)],
+      ['trim-flush', 1],
+      ['profile-edge', 1],
+      ['finish', 0.08],
+      ['fix-to-wall', 2]
+    ),
+    materials: [
+      { material: 'hardwood-board', quantity: 0.5 },
+      { material: 'magnets', quantity: 1 },
+      { material: 'glue', quantity: 0.05 },
+      { material: 'oil', quantity: 0.01 }
+    ]
+  },
+  {
+    id: 'mirror-frame',
+    name: 'Mirror frame, half-lapped',
+    kind: 'piece',
+    readyMadePoints: 75,
+    typicalHours: 3.5,
+    sizeMm: size(900, 500, 22),
+    joinery: ['half-lap', 'rebate'],
+    bearing: 'hangs-over-people',
+    steps: steps(
+      ['measure', 4],
+      ['mark-square', 8, stock(0, 70, 22), 0.7],
+      ['crosscut', 4, stock(900, 70, 22), 1],
+      ['cut-half-lap', 4, stock(0, 70, 22), 0.6],
+      ['glue-up-frame', 1, stock(500, 500, 70)],
+      ['cut-rebate', 2.6, stock(900, 70, 22)],
+      ['pare', 4],
+      ['profile-edge', 5],
+      ['sand-flat', 0.4],
+      ['finish', 0.5],
+      ['fix-to-wall', 2]
+    ),
+    materials: [
+      { material: 'hardwood-board', quantity: 3 },
+      { material: 'glue', quantity: 0.1 },
+      { material: 'oil', quantity: 0.05 }
+    ]
+  }
+]

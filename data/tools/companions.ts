@@ -1,0 +1,36 @@
+import type { Tool } from '../../core/catalogue'
+import type { Role } from '../roles'
+import { advised, byHand, needed, tool } from '../write'
+
+/** A fitting made in the shop; it is the outcome of a jig template. @param points what a bought one of its kind would cost */
+export const made = (
+  id: string,
+  name: string,
+  aliases: string[],
+  roles: Role[],
+  { points, ...rest }: { readonly points: number } & Partial<Omit<Tool, 'roles'>>
+): Tool =>
+  tool({
+    id,
+    name,
+    aliases,
+    group: 'shop-made',
+    kind: 'accessory',
+    roles,
+    forms: byHand(points),
+    madeBy: `jig-${id}`,
+    ...rest
+  })
+export const stone = needed(
+  'An edge tool is only as good as its edge, and it dulls within an evening.',
+  'sharpening-stone',
+  'diamond-plates'
+)
+export const strike = needed('Struck with wood or plastic, not a steel hammer.', 'mallet', 'dead-blow')
+export const LIFE = { getBy: 60, weekend: 180, trade: 500 }
+export const packs = needed('A bare body takes the packs of a set on the same platform.', 'drill-driver', 'battery-set')
+export const push = needed('Hands stay away from the blade.', 'push-sticks')
+export const chips = needed('Chips fill a household vacuum at once.', 'chip-extractor')
+export const follow = advised('Dust collection that can follow it.', 'vacuum', 'chip-extractor')
+export const HAND_POWER = { getBy: 60, weekend: 180, trade: 550 }
+export const bits = needed('A drill turns nothing by itself.', 'drill-bits')

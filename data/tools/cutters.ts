@@ -1,0 +1,165 @@
+import { advised, byHand, tool } from '../write'
+import type { Tool } from '../../core/catalogue'
+
+/** Bits, blades and abrasives. */
+export const cuttersTools: readonly Tool[] = [
+  tool({
+    id: 'sanding-block',
+    name: 'Sanding block and paper',
+    aliases: ['cork block', 'abrasive paper'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: ['sanding-block'],
+    forms: byHand(7),
+    lifeHours: { getBy: 10, weekend: 20, trade: 30 },
+    companions: [advised('Fine dust harms lungs, by hand as well.', 'half-mask')]
+  }),
+
+  tool({
+    id: 'flush-bit',
+    name: 'Flush-trim bit, 6.35 mm shank',
+    aliases: ['bearing bit', 'template bit', 'pattern bit'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: ['bit-flush'],
+    specs: { shankMm: 6.35 },
+    forms: byHand(16)
+  }),
+  tool({
+    id: 'rebate-bit',
+    name: 'Rebate bit, 6.35 mm shank',
+    aliases: ['rabbeting bit'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: ['bit-rebate'],
+    specs: { shankMm: 6.35 },
+    forms: byHand(20)
+  }),
+  tool({
+    id: 'slot-cutter',
+    name: 'Slot cutter, 6.35 mm shank',
+    aliases: ['groove cutter', 'wing cutter'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: ['bit-slot'],
+    specs: { shankMm: 6.35 },
+    forms: byHand(20)
+  }),
+  tool({
+    id: 'dovetail-bit',
+    name: 'Dovetail bit, 6.35 mm shank',
+    aliases: ['tail bit'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: ['bit-dovetail'],
+    specs: { shankMm: 6.35 },
+    forms: byHand(12)
+  }),
+  tool({
+    id: 'sanding-belts',
+    name: 'Sanding belts, two grits',
+    aliases: ['abrasive belts'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: [],
+    forms: byHand(13),
+    lifeHours: { getBy: 6, weekend: 15, trade: 25 }
+  }),
+  tool({
+    id: 'drill-bits',
+    name: 'Twist bits for wood, set',
+    aliases: ['brad-point bits'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: [],
+    forms: byHand(16)
+  }),
+  tool({
+    id: 'driver-bits',
+    name: 'Driver bits, set',
+    aliases: ['screw bits', 'star-drive bits'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: ['driver-bits'],
+    forms: byHand(9)
+  }),
+  tool({
+    id: 'impact-bits',
+    name: 'Impact-rated driver bits',
+    aliases: ['torsion bits'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: ['impact-bits', 'driver-bits'],
+    forms: byHand(13)
+  }),
+  tool({
+    id: 'saw-blade',
+    name: 'Better saw blade',
+    aliases: ['circular blade', 'finishing blade'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: [],
+    forms: byHand(20),
+    lifeHours: { getBy: 15, weekend: 40, trade: 80 }
+  }),
+  tool({
+    id: 'jigsaw-blades',
+    name: 'Jigsaw blades, assorted',
+    aliases: [],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: [],
+    forms: byHand(9),
+    lifeHours: { getBy: 5, weekend: 15, trade: 25 }
+  }),
+  tool({
+    id: 'sanding-discs',
+    name: 'Sanding discs, three grits',
+    aliases: ['abrasive discs'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: [],
+    forms: byHand(14),
+    lifeHours: { getBy: 10, weekend: 20, trade: 30 }
+  }),
+  tool({
+    id: 'router-bits',
+    name: 'Router bits, 6.35 mm shank',
+    aliases: ['quarter-inch bits', 'round-over', 'chamfer bit'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: ['bit-straight', 'bit-profile'],
+    specs: { shankMm: 6.35 },
+    forms: byHand(30)
+  }),
+  tool({
+    id: 'router-bits-large',
+    name: 'Router bits, 12.7 mm shank',
+    aliases: ['half-inch bits'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: ['bit-straight', 'bit-profile'],
+    specs: { shankMm: 12.7 },
+    forms: byHand(45)
+  }),
+  tool({
+    id: 'rip-blade',
+    name: 'Rip blade, 24 teeth',
+    aliases: ['ripping blade'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: [],
+    forms: byHand(24),
+    lifeHours: { getBy: 20, weekend: 50, trade: 100 }
+  }),
+  tool({
+    id: 'band-saw-blades',
+    name: 'Band-saw blades, narrow and wide',
+    aliases: ['bandsaw blades'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: [],
+    forms: byHand(18),
+    lifeHours: { getBy: 10, weekend: 25, trade: 40 }
+  })
+]
