@@ -1,6 +1,7 @@
 import { groupBy } from '../kernel'
 import type { Library } from './library'
-import type { MethodForm, ToolGroup } from './types'
+import type { ToolGroup } from './types'
+import type { MethodForm } from './method-types'
 
 /** What a library holds, counted. */
 export interface LibraryCounts {

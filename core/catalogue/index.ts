@@ -1,14 +1,9 @@
 export {
-  OPERATION_UNITS,
-  type OperationUnit,
-  type Operation,
-  type CleanUp,
   HAZARDS,
   type HazardClass,
   type HazardLevel,
   PROTECTIONS,
   type Protection,
-  type MethodForm,
   SURFACES,
   type Surface,
   type DustClass,
@@ -18,15 +13,6 @@ export {
   SPECS,
   type SpecName,
   type Specs,
-  type Bound,
-  type SpecRule,
-  WORK_AROUNDS,
-  type WorkAround,
-  type RoleNeed,
-  type Tie,
-  type StockLimit,
-  type ServiceTerms,
-  type Method,
   TIERS,
   type Tier,
   CONDITIONS,
@@ -56,6 +42,22 @@ export {
   type NameWord,
   type LibraryData
 } from './types'
+export {
+  OPERATION_UNITS,
+  type OperationUnit,
+  type Operation,
+  type CleanUp,
+  type MethodForm,
+  type Bound,
+  type SpecRule,
+  WORK_AROUNDS,
+  type WorkAround,
+  type RoleNeed,
+  type Tie,
+  type StockLimit,
+  type ServiceTerms,
+  type Method
+} from './method-types'
 export { indexLibrary, withOwn, type Library, type OwnEntries } from './library'
 export {
   conditionPrice,

@@ -1,5 +1,6 @@
 import { byId, groupBy } from '../kernel'
-import type { LibraryData, Material, Method, Operation, Protection, Template, Tool } from './types'
+import type { LibraryData, Material, Protection, Template, Tool } from './types'
+import type { Method, Operation } from './method-types'
 
 /** The reference library with the look-ups everything else uses. Entries under `my/` come from the workspace. */
 export interface Library {

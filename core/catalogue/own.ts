@@ -2,7 +2,8 @@ import { issue, type Issue } from '../kernel'
 import { checkLibrary } from './check'
 import { circlesOf } from './circles'
 import { withOwn, type Library, type OwnEntries } from './library'
-import type { Method, Specs, Tool } from './types'
+import type { Specs, Tool } from './types'
+import type { Method } from './method-types'
 
 /** A word for an id: letters and digits of the name, joined by dashes. */
 const slug = (name: string): string =>

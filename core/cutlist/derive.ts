@@ -1,9 +1,9 @@
-import type { Joint, Library, Material, MaterialLine, Step, StockSize } from '../catalogue'
+import type { Joint, Library, MaterialLine, Step } from '../catalogue'
 import { distinct, groupBy, issue, sumOf, type Issue } from '../kernel'
-import { nest, type Layout, type NestPart } from './nest'
+import { type Layout } from './nest'
 import { materialFor, type Part } from './part'
 import type { UnitSystem } from '../units'
-import { WASTE_SHARE, boardFeet, roughThicknessFor } from './timber'
+import { Steps, round1, stripsOf, round3, sheetTimber, solidTimber } from './timber-needed'
 
 /** Timber for one material of a build. */
 export interface TimberLine {
@@ -39,13 +39,6 @@ export interface DeriveOptions {
   /** Errors the piece forgives, mm. */
   readonly accuracyMm?: { readonly sheet: number; readonly solid: number; readonly joined: number }
 }
-
-/** Common practice: sheets to a millimetre and a half, boards to one and a half, jointed ends to one. */
-const ACCURACY = { sheet: 1.5, solid: 1.5, joined: 1 } as const
-/** Widest board that is usually bought without gluing, by stock, mm. */
-const WIDEST_BOARD_MM = { softwood: 245, 'hardwood-surfaced': 160, 'hardwood-rough': 170 } as const
-/** Cuts longer than this are sheet work; shorter ones are made as on a board. */
-const SHEET_CUT_MM = 300
 /** Screws in a screwed joint, and what else is driven with a pocket joint is part of that operation. */
 const SCREWS_PER_JOINT = 2
 
@@ -97,14 +90,6 @@ const jointQuantity = (joint: Joint, part: Part): number =>
         : joint === 'mitre'
           ? 2
           : 1
-
-const stockOf = (part: Part): StockSize => ({
-  lengthMm: Math.round(part.lengthMm),
-  widthMm: Math.round(part.widthMm),
-  thicknessMm: round1(part.thicknessMm)
-})
-const round1 = (value: number): number => Math.round(value * 10) / 10
-const round3 = (value: number): number => Math.round(value * 1000) / 1000
 const edgeMetres = (part: Part): number => {
   if (!part.edges) return 0
   const long = part.lengthMm / 1000
@@ -113,197 +98,6 @@ const edgeMetres = (part: Part): number => {
     : part.edges.run === 'long'
       ? 2 * long
       : 2 * (long + part.widthMm / 1000)
-}
-
-/** Collects quantities under the same operation and stock. */
-class Steps {
-  private readonly rows: {
-    operation: string
-    quantity: number
-    stock: StockSize
-    accuracyMm?: number | undefined
-  }[] = []
-
-  /** @param stock the largest size of all rows under one operation counts, so that a method must take them all */
-  add(operation: string, quantity: number, stock: StockSize = {}, accuracyMm?: number): void {
-    if (quantity <= 0) return
-    const present = this.rows.find(
-      (row) =>
-        row.operation === operation &&
-        row.accuracyMm === accuracyMm &&
-        row.stock.thicknessMm === stock.thicknessMm
-    )
-    if (!present) this.rows.push({ operation, quantity, stock, accuracyMm })
-    else {
-      present.quantity += quantity
-      present.stock = { ...present.stock, ...larger(present.stock, stock) }
-    }
-  }
-
-  ordered(library: Library): Step[] {
-    const order = (id: string): number => library.operations.get(id)?.order ?? 0
-    return [...this.rows]
-      .sort((a, b) => order(a.operation) - order(b.operation))
-      .map(({ operation, quantity, stock, accuracyMm }, i) => ({
-        id: `s${i + 1}`,
-        operation,
-        quantity: round3(quantity),
-        stock,
-        ...(accuracyMm === undefined ? {} : { accuracyMm })
-      }))
-  }
-}
-
-const larger = (a: StockSize, b: StockSize): StockSize =>
-  Object.fromEntries(
-    (['lengthMm', 'widthMm', 'thicknessMm'] as const).flatMap((field) =>
-      a[field] === undefined && b[field] === undefined
-        ? []
-        : [[field, Math.max(a[field] ?? 0, b[field] ?? 0)]]
-    )
-  )
-
-export const nestParts = (parts: readonly Part[]): NestPart[] =>
-  parts.map(({ id, lengthMm, widthMm, quantity, grain }) => ({
-    id,
-    lengthMm,
-    widthMm,
-    quantity,
-    canTurn: !grain
-  }))
-
-/** Sheets: laid out, broken down, with the short cuts made as on boards. */
-function sheetTimber(
-  steps: Steps,
-  material: Material,
-  parts: readonly Part[],
-  options: DeriveOptions,
-  notes: Issue[]
-): TimberLine {
-  const { lengthMm = 0, widthMm = 0, thicknessMm = 0 } = material.stock ?? {}
-  const sheet = { lengthMm, widthMm }
-  const layout =
-    options.layouts?.get(material.id) ??
-    nest(nestParts(parts), sheet, { kerfMm: options.kerfMm ?? 3, trials: 0 })
-  const accuracy = (options.accuracyMm ?? ACCURACY).sheet
-  const cuts = layout.sheets.flatMap((one) => one.cuts)
-  const long = cuts.filter((cut) => cut > SHEET_CUT_MM)
-  const short = cuts.filter((cut) => cut <= SHEET_CUT_MM)
-  if (layout.sheets.length > 0) steps.add('support-sheet', 1, { lengthMm, widthMm, thicknessMm })
-  steps.add(
-    'break-down-sheet',
-    long.length,
-    { lengthMm: Math.max(0, ...long), widthMm, thicknessMm },
-    accuracy
-  )
-  steps.add(
-    'crosscut',
-    short.length,
-    { lengthMm: SHEET_CUT_MM, widthMm: Math.max(0, ...short), thicknessMm },
-    accuracy
-  )
-  for (const part of parts.filter(({ id }) => layout.tooLarge.includes(id)))
-    notes.push(
-      issue('cut.larger-than-sheet', ['parts', part.id], {
-        part: part.name,
-        material: material.id,
-        lengthMm,
-        widthMm
-      })
-    )
-  const areaM2 = sumOf(parts, (part) => (part.quantity * part.lengthMm * part.widthMm) / 1e6)
-  const volumeM3 = (areaM2 * thicknessMm) / 1000
-  const sheetM2 = (lengthMm * widthMm) / 1e6
-  return {
-    material: material.id,
-    parts: parts.map(({ id }) => id),
-    pieces: sumOf(parts, ({ quantity }) => quantity),
-    areaM2,
-    volumeM3,
-    boardFeet: boardFeet(1000, 1000, volumeM3 * 1000),
-    quantity: layout.sheets.length,
-    wasteShare: layout.sheets.length === 0 ? 0 : 1 - areaM2 / (layout.sheets.length * sheetM2),
-    layout
-  }
-}
-
-/** How many boards side by side a part takes, and how wide each is. */
-export function stripsOf(part: Part): { readonly count: number; readonly widthMm: number } {
-  const widest = part.stock === 'sheet' ? Infinity : WIDEST_BOARD_MM[part.stock]
-  const count = Math.max(1, Math.ceil((part.widthMm - 0.5) / widest))
-  return { count, widthMm: part.widthMm / count }
-}
-
-/** Boards: milled when rough, ripped where narrower than the stock, glued up where wider. */
-function solidTimber(
-  steps: Steps,
-  material: Material,
-  parts: readonly Part[],
-  options: DeriveOptions
-): TimberLine {
-  const { kind = 'softwood', widthMm: boardMm = 0, thicknessMm: bought = 0 } = material.stock ?? {}
-  const accuracy = options.accuracyMm ?? ACCURACY
-  let used = 0
-  let volume = 0
-  for (const part of parts) {
-    const strips = stripsOf(part)
-    const pieces = part.quantity * strips.count
-    const metres = (pieces * part.lengthMm) / 1000
-    const face = (pieces * part.lengthMm * strips.widthMm) / 1e6
-    const strip: StockSize = {
-      lengthMm: Math.round(part.lengthMm),
-      widthMm: Math.round(strips.widthMm),
-      thicknessMm: round1(part.thicknessMm)
-    }
-    steps.add(
-      'mark-square',
-      part.quantity,
-      { widthMm: strip.widthMm, thicknessMm: strip.thicknessMm },
-      1
-    )
-    steps.add(
-      'crosscut',
-      part.quantity * strips.count,
-      strip,
-      part.joints.length > 0 ? accuracy.joined : accuracy.solid
-    )
-    if (kind === 'hardwood-rough') {
-      steps.add('flatten', face, strip)
-      steps.add('thickness', face, strip)
-      steps.add('straighten-edge', metres, strip)
-      steps.add('rip', metres, strip, accuracy.solid)
-    } else if (kind === 'hardwood-surfaced') steps.add('rip', metres, strip, accuracy.solid)
-    else {
-      if (strips.widthMm < boardMm - 1) steps.add('rip', metres, strip, accuracy.solid)
-      if (part.thicknessMm < bought - 1.1) steps.add('thickness', face, strip)
-    }
-    if (strips.count > 1) {
-      steps.add('straighten-edge', metres * 2, strip, 0.5)
-      steps.add('glue-up-panel', part.quantity, stockOf(part))
-      steps.add('flatten-panel', (part.quantity * part.lengthMm * part.widthMm) / 1e6, {
-        widthMm: Math.round(part.widthMm)
-      })
-    }
-    const thick =
-      kind === 'hardwood-rough'
-        ? roughThicknessFor(part.thicknessMm)
-        : kind === 'softwood'
-          ? bought
-          : part.thicknessMm
-    used += kind === 'softwood' ? metres : (pieces * part.lengthMm * strips.widthMm * thick) / 1e9
-    volume += (part.quantity * part.lengthMm * part.widthMm * part.thicknessMm) / 1e9
-  }
-  const wasteShare = WASTE_SHARE[kind]
-  return {
-    material: material.id,
-    parts: parts.map(({ id }) => id),
-    pieces: sumOf(parts, ({ quantity }) => quantity),
-    areaM2: sumOf(parts, (part) => (part.quantity * part.lengthMm * part.widthMm) / 1e6),
-    volumeM3: volume,
-    boardFeet: boardFeet(1000, 1000, volume * 1000),
-    quantity: round3(used * (1 + wasteShare)),
-    wasteShare
-  }
 }
 
 function jointSteps(steps: Steps, parts: readonly Part[]): void {

@@ -17,12 +17,5 @@ export {
   roughThicknessFor,
   surfacedThicknessMm
 } from './timber'
-export {
-  derive,
-  jointOperation,
-  nestParts,
-  stripsOf,
-  type Derived,
-  type DeriveOptions,
-  type TimberLine
-} from './derive'
+export { derive, jointOperation, type Derived, type DeriveOptions, type TimberLine } from './derive'
+export { nestParts, stripsOf } from './timber-needed'

@@ -18,9 +18,19 @@ const repeated = (list: readonly { readonly id: string }[], path: Path): Issue[]
 }
 
 /** Pairs that must be in order. */
-function outOfOrder({ saleWindows = [], time, workshop }: Workspace): Issue[] {
+function outOfOrder({ builds, saleWindows = [], time, workshop }: Workspace): Issue[] {
   const { humidity } = workshop
   return [
+    ...builds.flatMap(({ log }, i) =>
+      log?.done !== undefined && log.done < log.begun
+        ? [
+            issue('build.done-before-begun', ['builds', i, 'log', 'done'], {
+              begun: log.begun,
+              done: log.done
+            })
+          ]
+        : []
+    ),
     ...saleWindows.flatMap(({ from, until }, i) =>
       from <= until ? [] : [issue('sale.ends-before-it-begins', ['saleWindows', i, 'until'])]
     ),
@@ -36,41 +46,41 @@ function outOfOrder({ saleWindows = [], time, workshop }: Workspace): Issue[] {
 /** What a reference may lead to. */
 type UnknownKind = Code extends infer C ? (C extends `unknown.${infer K}` ? K : never) : never
 
-/**
- * Methods that are their own tool's only way are refused elsewhere; here: every id that is referred to exists, none stands twice.
- * @param provenLedger the ledger is known to be what was checked before
- */
-export function crossCheck(workspace: WorkspaceFile, base: Library, provenLedger = false): Issue[] {
-  const found: Issue[] = []
+/** What references are held against, and where those that lead nowhere are noted. */
+interface Referring {
+  readonly workspace: WorkspaceFile
+  readonly library: Library
+  readonly isOffer: (id: string) => boolean
+  readonly isBundle: (id: string) => boolean
+  readonly isBuild: (id: string) => boolean
+  readonly known: (has: boolean, id: string, kind: UnknownKind, ...path: Path) => void
+}
+function referring(workspace: WorkspaceFile, base: Library, found: Issue[]): Referring {
   const library = withOwn(base, workspace.own)
-  const known = (has: boolean, id: string, kind: UnknownKind, ...path: Path): void => {
-    if (!has) found.push(issue(`unknown.${kind}`, path, { id }))
-  }
-  const { bundles = [], deals = [], saleWindows = [], needTests = [] } = workspace
-  const own = new Set([...workspace.offers, ...bundles].map(({ id }) => id))
-  const bundleIds = new Set(bundles.map(({ id }) => id))
+  const bundles = new Set((workspace.bundles ?? []).map(({ id }) => id))
+  const offers = new Set(workspace.offers.map(({ id }) => id))
   const builds = new Set(workspace.builds.map(({ id }) => id))
-  const isOffer = (id: string): boolean => own.has(id) || typicalOffer(library, id) !== undefined
-  const isBuild = (id: string): boolean => builds.has(id) || jigBuild(library, id) !== undefined
+  return {
+    workspace,
+    library,
+    isBundle: (id) => bundles.has(id),
+    isOffer: (id) => offers.has(id) || bundles.has(id) || typicalOffer(library, id) !== undefined,
+    isBuild: (id) => builds.has(id) || jigBuild(library, id) !== undefined,
+    known: (has, id, kind, ...path) => {
+      if (!has) found.push(issue(`unknown.${kind}`, path, { id }))
+    }
+  }
+}
+/** A list of tool ids, each of which has to exist. */
+const knownTools = ({ library, known }: Referring, tools: readonly string[], path: Path): void =>
+  tools.forEach((tool, i) => known(library.tools.has(tool), tool, 'tool', ...path, i))
 
-  for (const key of [
-    'builds',
-    'items',
-    'offers',
-    'quotes',
-    ...(provenLedger ? [] : (['ledger'] as const))
-  ] as const)
-    found.push(...repeated(workspace[key], [key]))
-  for (const key of ['operations', 'methods', 'tools', 'materials'] as const)
-    found.push(...repeated(workspace.own[key], ['own', key]))
-  found.push(...repeated(workspace.money.oneOffs, ['money', 'oneOffs']))
-
-  workspace.builds.forEach((build, i) => {
-    found.push(...repeated(build.steps, ['builds', i, 'steps']))
-    build.steps.forEach((step, k) =>
+function buildReferences({ workspace, library, known }: Referring): void {
+  workspace.builds.forEach(({ steps, materials, yields }, i) => {
+    steps.forEach(({ operation }, k) =>
       known(
-        library.operations.has(step.operation),
-        step.operation,
+        library.operations.has(operation),
+        operation,
         'operation',
         'builds',
         i,
@@ -79,10 +89,10 @@ export function crossCheck(workspace: WorkspaceFile, base: Library, provenLedger
         'operation'
       )
     )
-    build.materials.forEach((line, k) =>
+    materials.forEach(({ material }, k) =>
       known(
-        library.materials.has(line.material),
-        line.material,
+        library.materials.has(material),
+        material,
         'material',
         'builds',
         i,
@@ -91,79 +101,57 @@ export function crossCheck(workspace: WorkspaceFile, base: Library, provenLedger
         'material'
       )
     )
-    if (build.yields !== undefined)
-      known(library.tools.has(build.yields), build.yields, 'tool', 'builds', i, 'yields')
-    if (build.log?.done !== undefined && build.log.done < build.log.begun)
-      found.push(
-        issue('build.done-before-begun', ['builds', i, 'log', 'done'], {
-          begun: build.log.begun,
-          done: build.log.done
-        })
-      )
+    if (yields !== undefined)
+      known(library.tools.has(yields), yields, 'tool', 'builds', i, 'yields')
   })
-  workspace.items.forEach((item, i) =>
-    known(library.tools.has(item.tool), item.tool, 'tool', 'items', i, 'tool')
-  )
-  workspace.offers.forEach((offer, i) =>
-    known(library.tools.has(offer.tool), offer.tool, 'tool', 'offers', i, 'tool')
-  )
-  workspace.quotes.forEach((quote, i) =>
-    known(isOffer(quote.offer), quote.offer, 'offer', 'quotes', i, 'offer')
-  )
-  workspace.materialPrices.forEach((entry, i) =>
-    known(
-      library.materials.has(entry.material),
-      entry.material,
-      'material',
-      'materialPrices',
-      i,
-      'material'
+}
+function kitAndPriceReferences({ workspace, library, isOffer, isBundle, known }: Referring): void {
+  for (const key of ['items', 'offers'] as const)
+    workspace[key].forEach(({ tool }, i) =>
+      known(library.tools.has(tool), tool, 'tool', key, i, 'tool')
     )
+  workspace.quotes.forEach(({ offer }, i) =>
+    known(isOffer(offer), offer, 'offer', 'quotes', i, 'offer')
   )
-  workspace.pins.forEach((pin, i) =>
-    known(isOffer(pin.offer) && !bundleIds.has(pin.offer), pin.offer, 'offer', 'pins', i, 'offer')
+  workspace.materialPrices.forEach(({ material }, i) =>
+    known(library.materials.has(material), material, 'material', 'materialPrices', i, 'material')
   )
-  workspace.bans.forEach((ban, i) =>
-    known(
-      ban.kind === 'tool' ? library.tools.has(ban.id) : library.methods.has(ban.id),
-      ban.id,
-      ban.kind,
-      'bans',
-      i,
-      'id'
-    )
+  workspace.pins.forEach(({ offer }, i) =>
+    known(isOffer(offer) && !isBundle(offer), offer, 'offer', 'pins', i, 'offer')
   )
-  for (const [key, list] of [
-    ['bundles', bundles],
-    ['deals', deals],
-    ['saleWindows', saleWindows]
-  ] as const)
-    found.push(...repeated(list, [key]))
-  bundles.forEach(({ pieces }, i) =>
-    pieces.forEach(({ tool }, k) =>
-      known(library.tools.has(tool), tool, 'tool', 'bundles', i, 'pieces', k, 'tool')
-    )
-  )
-  deals.forEach(({ tools }, i) =>
-    tools.forEach((tool, k) => known(library.tools.has(tool), tool, 'tool', 'deals', i, 'tools', k))
-  )
-  saleWindows.forEach(({ tools }, i) =>
-    tools.forEach((tool, k) =>
-      known(library.tools.has(tool), tool, 'tool', 'saleWindows', i, 'tools', k)
-    )
+}
+function wishReferences(refs: Referring): void {
+  const { workspace, library, isBuild, known } = refs
+  const { needTests = [], preferences } = workspace
+  workspace.bans.forEach(({ kind, id }, i) =>
+    known((kind === 'tool' ? library.tools : library.methods).has(id), id, kind, 'bans', i, 'id')
   )
   needTests.forEach(({ tool, build }, i) => {
     known(library.tools.has(tool), tool, 'tool', 'needTests', i, 'tool')
     known(isBuild(build), build, 'build', 'needTests', i, 'build')
   })
-  workspace.preferences.leanings?.forEach(({ tool }, i) =>
+  preferences.leanings?.forEach(({ tool }, i) =>
     known(library.tools.has(tool), tool, 'tool', 'preferences', 'leanings', i, 'tool')
   )
-  workspace.wishes.forEach((tool, i) => known(library.tools.has(tool), tool, 'tool', 'wishes', i))
-  workspace.own.methods.forEach((method, i) =>
+  knownTools(refs, workspace.wishes, ['wishes'])
+}
+function bargainReferences(refs: Referring): void {
+  const { library, known } = refs
+  const { bundles = [], deals = [], saleWindows = [] } = refs.workspace
+  bundles.forEach(({ pieces }, i) =>
+    pieces.forEach(({ tool }, k) =>
+      known(library.tools.has(tool), tool, 'tool', 'bundles', i, 'pieces', k, 'tool')
+    )
+  )
+  deals.forEach(({ tools }, i) => knownTools(refs, tools, ['deals', i, 'tools']))
+  saleWindows.forEach(({ tools }, i) => knownTools(refs, tools, ['saleWindows', i, 'tools']))
+}
+function ownReferences(refs: Referring): void {
+  const { workspace, library, known } = refs
+  workspace.own.methods.forEach(({ operation }, i) =>
     known(
-      library.operations.has(method.operation),
-      method.operation,
+      library.operations.has(operation),
+      operation,
       'operation',
       'own',
       'methods',
@@ -171,49 +159,75 @@ export function crossCheck(workspace: WorkspaceFile, base: Library, provenLedger
       'operation'
     )
   )
-  workspace.own.tools.forEach((tool, i) => {
-    tool.companions.forEach((companion, k) =>
-      companion.anyOf.forEach((id, n) =>
-        known(library.tools.has(id), id, 'tool', 'own', 'tools', i, 'companions', k, 'anyOf', n)
-      )
+  workspace.own.tools.forEach(({ companions, madeBy }, i) => {
+    companions.forEach(({ anyOf }, k) =>
+      knownTools(refs, anyOf, ['own', 'tools', i, 'companions', k, 'anyOf'])
     )
-    if (tool.madeBy !== undefined)
-      known(
-        library.templates.has(tool.madeBy),
-        tool.madeBy,
-        'template',
-        'own',
-        'tools',
-        i,
-        'madeBy'
-      )
+    if (madeBy !== undefined)
+      known(library.templates.has(madeBy), madeBy, 'template', 'own', 'tools', i, 'madeBy')
   })
-  if (!provenLedger) found.push(...ledgerProblems(workspace.ledger))
-  if (workspace.photos) {
-    const entries = new Set(workspace.ledger.map(({ id }) => id))
-    found.push(...repeated(workspace.photos, ['photos']))
-    workspace.photos.forEach(({ entry }, i) =>
-      known(entries.has(entry), entry, 'entry', 'photos', i, 'entry')
-    )
-  }
-  workspace.plan?.builds.forEach((planned, i) =>
-    known(isBuild(planned.build), planned.build, 'build', 'plan', 'builds', i, 'build')
+}
+function photoAndPlanReferences({ workspace, isBuild, isOffer, known }: Referring): void {
+  const { photos = [], plan } = workspace
+  const entries = new Set(photos.length === 0 ? [] : workspace.ledger.map(({ id }) => id))
+  photos.forEach(({ entry }, i) => known(entries.has(entry), entry, 'entry', 'photos', i, 'entry'))
+  plan?.builds.forEach(({ build }, i) =>
+    known(isBuild(build), build, 'build', 'plan', 'builds', i, 'build')
   )
-  workspace.plan?.purchases.forEach((purchase, i) =>
-    known(isOffer(purchase.offer), purchase.offer, 'offer', 'plan', 'purchases', i, 'offer')
+  plan?.purchases.forEach(({ offer }, i) =>
+    known(isOffer(offer), offer, 'offer', 'plan', 'purchases', i, 'offer')
   )
+}
 
-  found.push(...outOfOrder(workspace))
-  const { start, length, count } = workspace.horizon
+/** Ids that stand twice in a list where each may stand once. */
+function allRepeated(workspace: WorkspaceFile, provenLedger: boolean): Issue[] {
+  const { builds, items, offers, quotes, ledger, own, money } = workspace
+  const { bundles = [], deals = [], saleWindows = [], photos = [] } = workspace
+  const lists = { builds, items, offers, quotes, bundles, deals, saleWindows, photos }
+  return [
+    ...Object.entries({ ...lists, ...(provenLedger ? {} : { ledger }) }).flatMap(([key, list]) =>
+      repeated(list, [key])
+    ),
+    ...(['operations', 'methods', 'tools', 'materials'] as const).flatMap((key) =>
+      repeated(own[key], ['own', key])
+    ),
+    ...repeated(money.oneOffs, ['money', 'oneOffs']),
+    ...builds.flatMap(({ steps }, i) => repeated(steps, ['builds', i, 'steps']))
+  ]
+}
+
+/** A horizon that ends beyond what is reckoned with. */
+function horizonProblems({ horizon, asOf }: WorkspaceFile): Issue[] {
+  const { start, length, count } = horizon
   const end = horizonEnd(stagesFrom(start, length, count)) ?? start
   // A fixed day may lie behind the start: the plan then reaches as far from there.
-  const from = workspace.asOf !== undefined && workspace.asOf > start ? workspace.asOf : start
+  const from = asOf !== undefined && asOf > start ? asOf : start
   const last = horizonEnd(stagesFrom(from, length, count + 1)) ?? from
-  if (last > LAST_DAY)
-    found.push(issue('horizon.too-late', ['horizon', 'count'], { last: LAST_DAY }))
-  if (daysBetween(start, end) > LONGEST_HORIZON_DAYS)
-    found.push(
-      issue('horizon.too-long', ['horizon', 'count'], { count, limit: LONGEST_HORIZON_DAYS })
-    )
+  const place = ['horizon', 'count']
+  const limit = LONGEST_HORIZON_DAYS
+  return [
+    ...(last > LAST_DAY ? [issue('horizon.too-late', place, { last: LAST_DAY })] : []),
+    ...(daysBetween(start, end) > limit ? [issue('horizon.too-long', place, { count, limit })] : [])
+  ]
+}
+
+/**
+ * Methods that are their own tool's only way are refused elsewhere; here: every id that is referred to exists, none stands twice.
+ * @param provenLedger the ledger is known to be what was checked before
+ */
+export function crossCheck(workspace: WorkspaceFile, base: Library, provenLedger = false): Issue[] {
+  const found: Issue[] = allRepeated(workspace, provenLedger)
+  const refs = referring(workspace, base, found)
+  for (const check of [
+    buildReferences,
+    kitAndPriceReferences,
+    wishReferences,
+    bargainReferences,
+    ownReferences,
+    photoAndPlanReferences
+  ])
+    check(refs)
+  if (!provenLedger) found.push(...ledgerProblems(workspace.ledger))
+  found.push(...outOfOrder(workspace), ...horizonProblems(workspace))
   return found
 }

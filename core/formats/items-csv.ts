@@ -1,7 +1,16 @@
-import { CONDITIONS, POWERS, SPECS, TIERS, specsOf, type Library, type Specs } from '../catalogue'
+import {
+  CONDITIONS,
+  POWERS,
+  SPECS,
+  TIERS,
+  specsOf,
+  type Library,
+  type Specs,
+  type Tool
+} from '../catalogue'
 import { checkDay, type Day } from '../calendar'
 import { issueNamed, ok, refused, type Code, type Issue, type Result } from '../kernel'
-import { parseAmount } from '../money'
+import { parseAmount, type Minor } from '../money'
 import { parseCount, parseNumber } from '../units'
 import type { Item } from '../workspace'
 import { MOST } from './limits'
@@ -87,19 +96,15 @@ export function readItems(
   return readRows(text, SHEET, (cells) => itemOf(cells, library, defaults))
 }
 
-function itemOf(
-  { row, cell }: Cells<Column>,
-  library: Library,
-  {
-    currency,
-    today,
-    newId
-  }: { readonly currency: string; readonly today: Day; readonly newId: () => string }
-): Result<Item> {
-  const wrong = (column: Column, code: Code, figures: Issue['figures'] = {}): Result<never> =>
-    refused(issueNamed(code, [row, column], { row, column, text: cell(column), ...figures }))
-  const tool = findTool(library, cell('tool'))
-  if (!tool) return wrong('tool', 'items-csv.tool')
+type Defaults = { readonly currency: string; readonly today: Day; readonly newId: () => string }
+type Wrong = (column: Column, code: Code, figures?: Issue['figures']) => Result<never>
+
+/** Tier, condition and power of a row; what is left out is the usual. */
+function kindOf(
+  cell: (column: Column) => string,
+  wrong: Wrong,
+  tool: Tool
+): Result<Pick<Item, 'tier' | 'condition' | 'power'>> {
   const one = <T extends string>(column: Column, list: readonly T[], usual: T): T | undefined =>
     cell(column) === ''
       ? usual
@@ -110,44 +115,66 @@ function itemOf(
   const power = one('power', POWERS, forms[0] ?? 'hand')
   if (!tier) return wrong('tier', 'items-csv.choice', { choices: TIERS.join(', ') })
   if (!condition) return wrong('condition', 'items-csv.choice', { choices: CONDITIONS.join(', ') })
-  if (!power || !(forms.includes(power) || tool.madeBy !== undefined))
-    return wrong('power', 'items-csv.choice', { choices: forms.join(', ') })
-  const counted = cell('count') === '' ? ok(1) : parseCount(cell('count'))
-  const used = cell('uses') === '' ? ok(undefined) : parseCount(cell('uses'), 0)
-  if (!counted.ok || counted.value > 100_000) return wrong('count', 'items-csv.cell')
-  if (!used.ok || (used.value ?? 0) > 1_000_000) return wrong('uses', 'items-csv.cell')
-  const [count, uses] = [counted.value, used.value]
+  return power && (forms.includes(power) || tool.madeBy !== undefined)
+    ? ok({ tier, condition, power })
+    : wrong('power', 'items-csv.choice', { choices: forms.join(', ') })
+}
+
+/** What was paid for a row; nothing where it does not say. */
+function paidOf(cell: (column: Column) => string, wrong: Wrong, currency: string): Result<Minor> {
+  if (cell('paid') === '') return ok(0)
+  const paid = parseAmount(`${cell('paid')} ${cell('currency')}`.trim(), currency)
+  if (paid.ok) return paid.value < 0 ? wrong('paid', 'items-csv.cell') : paid
+  const [first] = paid.issues
+  return first?.code === 'money.other-currency'
+    ? wrong('paid', 'items-csv.currency', first.figures)
+    : wrong('paid', 'items-csv.cell', first?.figures)
+}
+
+/** The numbers of a row: pieces, uses. */
+function countsOf(
+  cell: (column: Column) => string,
+  wrong: Wrong
+): Result<Pick<Item, 'count' | 'uses'>> {
+  const count = cell('count') === '' ? ok(1) : parseCount(cell('count'))
+  const uses = cell('uses') === '' ? ok(undefined) : parseCount(cell('uses'), 0)
+  if (!count.ok || count.value > MOST_PIECES) return wrong('count', 'items-csv.cell')
+  if (!uses.ok || (uses.value ?? 0) > MOST_USES) return wrong('uses', 'items-csv.cell')
+  return ok({ count: count.value, ...(uses.value === undefined ? {} : { uses: uses.value }) })
+}
+const [MOST_PIECES, MOST_USES] = [100_000, 1_000_000]
+
+function itemOf(
+  { row, cell }: Cells<Column>,
+  library: Library,
+  { currency, today, newId }: Defaults
+): Result<Item> {
+  const wrong: Wrong = (column, code, figures = {}) =>
+    refused(issueNamed(code, [row, column], { row, column, text: cell(column), ...figures }))
+  const tool = findTool(library, cell('tool'))
+  if (!tool) return wrong('tool', 'items-csv.tool')
+  const kind = kindOf(cell, wrong, tool)
+  if (!kind.ok) return kind
+  const counts = countsOf(cell, wrong)
+  if (!counts.ok) return counts
   const since = cell('since') === '' ? today : cell('since')
   if (!checkDay(since).ok) return wrong('since', 'items-csv.cell')
-  const paid =
-    cell('paid') === ''
-      ? ok(0)
-      : parseAmount(`${cell('paid')} ${cell('currency')}`.trim(), currency)
-  if (!paid.ok || paid.value < 0)
-    return wrong(
-      'paid',
-      paid.ok
-        ? 'items-csv.cell'
-        : paid.issues[0]?.code === 'money.other-currency'
-          ? 'items-csv.currency'
-          : 'items-csv.cell',
-      paid.ok ? {} : paid.issues[0]?.figures
-    )
-  const specs = cell('specs') === '' ? specsOf(tool, tier) : readSpecs(cell('specs'))
+  const paid = paidOf(cell, wrong, currency)
+  if (!paid.ok) return paid
+  const specs = cell('specs') === '' ? specsOf(tool, kind.value.tier) : readSpecs(cell('specs'))
   if (!specs) return wrong('specs', 'items-csv.cell')
+  const named = (['name', 'platform'] as const).flatMap((column) =>
+    cell(column) === '' ? [] : [[column, cell(column).slice(0, 200)] as const]
+  )
   return ok({
     id: idIn(cell('id')) ?? newId(),
     tool: tool.id,
-    tier,
-    condition,
-    power,
+    ...kind.value,
     specs,
-    count,
+    ...counts.value,
     since,
     cost: paid.value,
-    ...(cell('name') === '' ? {} : { name: cell('name').slice(0, 200) }),
-    ...(cell('platform') === '' ? {} : { platform: cell('platform').slice(0, 200) }),
-    ...(uses === undefined ? {} : { uses })
+    ...Object.fromEntries(named)
   })
 }
 

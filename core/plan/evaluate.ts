@@ -1,28 +1,7 @@
-import { isDone, type Build, batchOf } from '../builds'
-import { checkDay, type Day } from '../calendar'
-import {
-  fitBuild,
-  fitContext,
-  isUse,
-  kitOf,
-  taskOf,
-  plainUse,
-  useMethod,
-  type FitContext,
-  type Kit,
-  type MethodUse,
-  usedUp
-} from '../fit'
-import { issue, issueNamed, sumOf, type Issue } from '../kernel'
+import { fitContext } from '../fit'
+import { issue, sumOf, type Issue } from '../kernel'
 import type { Minor } from '../money'
-import {
-  buildMaterial,
-  findBuild,
-  workspaceHash,
-  type Plan,
-  type PlannedBuild,
-  type World
-} from '../workspace'
+import { findBuild, workspaceHash, type Plan, type World } from '../workspace'
 import {
   checkCap,
   checkCash,
@@ -31,32 +10,11 @@ import {
   type DayBalance
 } from './evaluate-cash'
 import { checkHours } from './evaluate-hours'
-import { acquisitions, checkProtection, checkSpace, kitBetween, type Acquired } from './acquired'
-import { checkPurchases, checkSavings, type Priced } from './evaluate-purchases'
-import { checkResales, type Resold } from './resale'
-import { discount, resaleValue, worthWhenDone } from './terms'
-
-/** The objective of a plan, term by term, in minor units at today's worth; costs are negative. */
-export interface PlanValue {
-  readonly builds: number
-  readonly sales: number
-  /** Owned tools sold because something better has come; after the horizon's end all others count under `resale`. */
-  readonly resold: number
-  readonly payments: number
-  readonly hours: number
-  readonly penalties: number
-  /** Floor taken by what is bought, at what a square metre counts. */
-  readonly space: number
-  readonly resale: number
-  readonly total: number
-}
-
-export interface EvaluatedBuild {
-  readonly build: string
-  readonly begin: Day
-  readonly done: Day
-  readonly minutes: number
-}
+import { acquisitions, checkProtection, checkSpace } from './acquired'
+import { checkPurchases, checkSavings } from './evaluate-purchases'
+import { checkResales } from './resale'
+import { checkBuild } from './evaluate-builds'
+import { type EvaluatedBuild, type PlanValue, valueOf, type Replayed } from './value'
 
 /** What the evaluator says about a plan. It holds exactly when `broken` is empty. */
 export interface Report {
@@ -71,116 +29,6 @@ export interface Report {
   /** All that moves, by date. */
   readonly movements: readonly CashMovement[]
 }
-
-const isDay = (text: string): boolean => checkDay(text).ok
-
-interface CheckedBuild {
-  readonly planned: PlannedBuild
-  readonly build: Build
-  readonly uses: readonly MethodUse[]
-  /** Minutes still to be given. */
-  readonly minutes: number
-  /** Material and fees to be paid on the first day. */
-  readonly payment: Minor
-}
-
-function checkBuild(
-  world: World,
-  context: FitContext,
-  acquired: readonly Acquired[],
-  planned: PlannedBuild,
-  index: number,
-  broken: Issue[]
-): CheckedBuild | undefined {
-  const path = ['builds', index] as const
-  const whole = findBuild(world, planned.build)
-  if (!whole) {
-    broken.push(issue('plan.unknown-build', [...path, 'build'], { id: planned.build }))
-    return undefined
-  }
-  const { copies } = planned
-  if (
-    copies !== undefined &&
-    (!Number.isInteger(copies) ||
-      copies < 1 ||
-      copies > whole.copies ||
-      (whole.log !== undefined && copies < whole.copies))
-  )
-    broken.push(
-      issue('plan.copies', [...path, 'copies'], { build: whole.id, copies, all: whole.copies })
-    )
-  const build = batchOf(whole, copies)
-  if (!isDay(planned.begin) || !isDay(planned.done)) {
-    broken.push(
-      issue('day.does-not-exist', path, {
-        text: isDay(planned.begin) ? planned.done : planned.begin
-      })
-    )
-    return undefined
-  }
-  if (isDone(build)) broken.push(issue('plan.build-already-done', path, { build: build.id }))
-  if (planned.begin < world.asOf || planned.done > world.until || planned.done < planned.begin)
-    broken.push(
-      issue('plan.build-dates', path, {
-        build: build.id,
-        begin: planned.begin,
-        done: planned.done,
-        from: world.asOf,
-        until: world.until
-      })
-    )
-  const kit = kitBetween(acquired, planned.begin, planned.done)
-  const uses = build.steps.flatMap((step): MethodUse[] => {
-    const method = world.library.methods.get(planned.methods[step.id] ?? '')
-    if (!method || method.operation !== step.operation) {
-      broken.push(
-        issue('plan.no-method', [...path, 'methods', step.id], {
-          build: build.id,
-          operation: step.operation,
-          begin: planned.begin
-        })
-      )
-      return []
-    }
-    const fit = useMethod(context, kit, method, step, build)
-    for (const miss of fit.misses)
-      broken.push(
-        issueNamed(`plan.miss.${miss.kind}`, [...path, 'methods', step.id], {
-          build: build.id,
-          method: method.id,
-          begin: planned.begin,
-          ...figuresOf(miss)
-        })
-      )
-    return [isUse(fit) ? fit : plainUse(context, fit, taskOf(step, build))]
-  })
-  const begun = build.log !== undefined
-  const minutes = Math.max(
-    0,
-    Math.ceil(sumOf(uses, (use) => use.minutes)) - (build.log?.minutesSpent ?? 0)
-  )
-  const payment = begun
-    ? 0
-    : buildMaterial(world, build) + sumOf(uses, ({ fee }) => fee) + usedUp(world, build, uses)
-  if (payment !== planned.material)
-    broken.push(
-      issue('plan.material-differs', [...path, 'material'], {
-        build: build.id,
-        planned: planned.material,
-        price: payment
-      })
-    )
-  return { planned, build, uses, minutes, payment }
-}
-
-const figuresOf = (miss: object): Record<string, string | number> =>
-  Object.fromEntries(
-    Object.entries(miss).flatMap(([key, value]): [string, string | number][] =>
-      key === 'kind'
-        ? []
-        : [[key, Array.isArray(value) ? value.join(', ') : (value as string | number)]]
-    )
-  )
 
 function checkPinsAndRepeats(world: World, plan: Plan, broken: Issue[]): void {
   world.workspace.pins.forEach((pin, index) => {
@@ -206,79 +54,8 @@ function checkPinsAndRepeats(world: World, plan: Plan, broken: Issue[]): void {
   })
 }
 
-function valueOf(
-  world: World,
-  checked: readonly CheckedBuild[],
-  movements: readonly CashMovement[],
-  acquired: readonly Acquired[],
-  list: readonly Priced[],
-  resold: readonly Resold[]
-): PlanValue {
-  const { keptMoneyWorth } = world.workspace.money
-  const own = checked.filter(({ build }) => build.sale === undefined)
-  const builds = sumOf(
-    own,
-    ({ build, planned }) =>
-      discount(world, planned.done) * worthWhenDone(world, build, planned.done)
-  )
-  const sales = sumOf(movements, ({ kind, date, full }) =>
-    kind === 'sale' ? discount(world, date) * (full ?? 0) : 0
-  )
-  const sold = sumOf(resold, ({ date, amount }) => discount(world, date) * amount)
-  const saved = sumOf(movements, ({ kind, date, amount }) =>
-    kind === 'saving' ? discount(world, date) * amount : 0
-  )
-  const bought = sumOf(list, ({ purchase, expected }) => discount(world, purchase.date) * expected)
-  const material = sumOf(
-    checked,
-    ({ planned, payment }) => discount(world, planned.begin) * payment
-  )
-  const payments = -keptMoneyWorth * (bought + material - saved)
-  const hours = -sumOf(
-    checked,
-    ({ planned, build, minutes }) =>
-      (discount(world, planned.done) *
-        minutes *
-        (build.hourValue ?? world.workspace.money.hourValue)) /
-      60
-  )
-  const penalties = -sumOf(
-    checked,
-    ({ planned, uses }) => discount(world, planned.done) * sumOf(uses, ({ penalty }) => penalty)
-  )
-  const gone = new Set(resold.map(({ item }) => item))
-  const resale =
-    discount(world, world.until) *
-    sumOf(acquired, ({ entry, paid, item }) =>
-      item !== undefined && gone.has(item) ? 0 : resaleValue(entry, paid)
-    )
-  const perM2 = world.workspace.preferences.weighting?.spacePerM2 ?? 0
-  const space =
-    perM2 === 0
-      ? 0
-      : -perM2 *
-        sumOf(acquired, ({ entry, from }) =>
-          from < world.asOf ? 0 : discount(world, from) * entry.tool.storedM2 * entry.count
-        )
-  return {
-    builds,
-    sales,
-    resold: sold,
-    payments,
-    hours,
-    penalties,
-    space,
-    resale,
-    total: builds + sales + sold + payments + hours + penalties + space + resale
-  }
-}
-
-/**
- * Replays a plan day by day against the rules of docs/model.md, 5, and prices it. Knows nothing of how the plan was made; it is the only
- * judge of what is feasible. Every broken rule is reported, with the place in the plan and the figures.
- */
-export function evaluate(world: World, plan: Plan): Report {
-  const broken: Issue[] = []
+/** What is worth saying of a plan that breaks no rule: it was made for another state, or with another library. */
+function notesOn(world: World, plan: Plan): Issue[] {
   const notes: Issue[] = []
   if (plan.workspace.id !== world.workspace.id)
     notes.push(issue('plan.other-workspace', ['workspace', 'id'], { id: plan.workspace.id }))
@@ -291,24 +68,16 @@ export function evaluate(world: World, plan: Plan): Report {
         now: world.library.version
       })
     )
-  const context = fitContext(world)
-  const list = checkPurchases(world, plan, broken)
-  const resold = checkResales(world, plan, list, broken)
-  const acquired = acquisitions(world, plan, list, resold)
-  checkProtection(list, acquired, broken)
-  checkSpace(world, acquired, broken)
-  checkSavings(world, plan, list, broken)
-  checkPinsAndRepeats(world, plan, broken)
-  const checked = plan.builds.flatMap(
-    (planned, index) => checkBuild(world, context, acquired, planned, index, broken) ?? []
-  )
-  checkHours(
-    world,
-    plan,
-    new Map(checked.map(({ planned, minutes }) => [planned, minutes])),
-    broken
-  )
-  const movements = cashMovements(
+  return notes
+}
+
+/** All that moves in the purse: purchases, builds, what is sold, what deals take off. */
+function movementsOf(
+  world: World,
+  plan: Plan,
+  { list, checked, resold }: Pick<Replayed, 'list' | 'checked' | 'resold'>
+): CashMovement[] {
+  return cashMovements(
     world,
     list.map(({ index, purchase, payment, keptForRepair }) => ({
       path: ['purchases', index],
@@ -332,6 +101,32 @@ export function evaluate(world: World, plan: Plan): Report {
       }))
     ]
   )
+}
+
+/**
+ * Replays a plan day by day against the rules of docs/model.md, 5, and prices it. Knows nothing of how the plan was made; it is the only
+ * judge of what is feasible. Every broken rule is reported, with the place in the plan and the figures.
+ */
+export function evaluate(world: World, plan: Plan): Report {
+  const broken: Issue[] = []
+  const context = fitContext(world)
+  const list = checkPurchases(world, plan, broken)
+  const resold = checkResales(world, plan, list, broken)
+  const acquired = acquisitions(world, plan, list, resold)
+  checkProtection(list, acquired, broken)
+  checkSpace(world, acquired, broken)
+  checkSavings(world, plan, list, broken)
+  checkPinsAndRepeats(world, plan, broken)
+  const checked = plan.builds.flatMap(
+    (planned, index) => checkBuild({ world, context, acquired, broken }, planned, index) ?? []
+  )
+  checkHours(
+    world,
+    plan,
+    new Map(checked.map(({ planned, minutes }) => [planned, minutes])),
+    broken
+  )
+  const movements = movementsOf(world, plan, { list, checked, resold })
   const balances = checkCash(world, movements, broken)
   const spent = sumOf(movements, ({ kind, amount }) =>
     kind === 'payment' || kind === 'saving' ? -amount : 0
@@ -339,7 +134,7 @@ export function evaluate(world: World, plan: Plan): Report {
   checkCap(world, spent, broken)
   return {
     broken,
-    notes,
+    notes: notesOn(world, plan),
     balances,
     builds: checked.map(({ planned, minutes }) => ({
       build: planned.build,
@@ -347,36 +142,8 @@ export function evaluate(world: World, plan: Plan): Report {
       done: planned.done,
       minutes
     })),
-    value: valueOf(world, checked, movements, acquired, list, resold),
+    value: valueOf({ world, checked, movements, acquired, list, resold }),
     spent,
     movements
   }
-}
-
-const acquiredBy = (world: World, plan: Plan): Acquired[] => {
-  const list = checkPurchases(world, plan, [])
-  return acquisitions(world, plan, list, checkResales(world, plan, list, []))
-}
-
-/** Builds possible with what is owned at the end of a day if the plan is followed. */
-export function possibleAfter(world: World, plan: Plan, day: Day): string[] {
-  const kit = kitBetween(acquiredBy(world, plan), day, day)
-  const context = fitContext(world)
-  return world.workspace.builds
-    .filter((build) => !isDone(build) && fitBuild(context, kit, build).gaps.length === 0)
-    .map(({ id }) => id)
-}
-
-/** What is owned at the end of a plan if it is followed. */
-export function kitAfter(world: World, plan: Plan): Kit {
-  return kitBetween(acquiredBy(world, plan), plan.until, plan.until)
-}
-
-/** Builds possible today with what is owned. */
-export function possibleToday(world: World): string[] {
-  const kit = kitOf(world.library, world.workspace.items)
-  const context = fitContext(world)
-  return world.workspace.builds
-    .filter((build) => !isDone(build) && fitBuild(context, kit, build).gaps.length === 0)
-    .map(({ id }) => id)
 }

@@ -1,12 +1,6 @@
-export {
-  evaluate,
-  kitAfter,
-  possibleAfter,
-  possibleToday,
-  type EvaluatedBuild,
-  type PlanValue,
-  type Report
-} from './evaluate'
+export { evaluate, type Report } from './evaluate'
+export { type EvaluatedBuild, type PlanValue } from './value'
+export { kitAfter, possibleAfter, possibleToday } from './possible'
 export { salesOf, type CashMovement, type DayBalance } from './evaluate-cash'
 export { bundlePieces } from './acquired'
 export { checkPurchases, savedOn, type Priced } from './evaluate-purchases'

@@ -4,7 +4,8 @@ import { sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { findBuild, type Plan, type World } from '../workspace'
 import { batchOf } from '../builds'
-import { evaluate, kitAfter } from './evaluate'
+import { evaluate } from './evaluate'
+import { kitAfter } from './possible'
 
 /** What a plan comes to, in the figures by which plans are compared. */
 export interface Comes {

@@ -1,15 +1,9 @@
 export { buildValue, openBuilds, type BuildValue } from './value'
-export {
-  Weighing,
-  partsOf,
-  rank,
-  scoreOf,
-  wantedOf,
-  type Candidate,
-  type Effect,
-  type Part,
-  type Ranking
-} from './rank'
+export { Weighing, rank } from './rank'
+export { scoreOf } from './score'
+export { partsOf } from './showing'
+export { wantedOf } from './candidate-sets'
+export { type Candidate, type Effect, type Part, type Ranking } from './candidate'
 export { roughVariant, type RoughVariant } from './rough-timber'
 export { Scale, type Weighed } from './scale'
 export type { ScaleWeights } from './scale-parts'
@@ -28,26 +22,22 @@ export {
   reasonsFor,
   yearsOf,
   type Because,
-  type NearMiss,
   type Reasons,
-  type Regret,
   type ServiceUse,
-  type StepChange,
   type Way
 } from './reasons'
+export { type NearMiss, type StepChange } from './near-misses'
+export { type Regret } from './regrets'
 export {
-  cheapestOver,
-  hoursOfUse,
   lifeHours,
   ownershipOptions,
-  ruledOut,
   tenureId,
   type OwnershipCost,
   type OwnershipOption,
-  type RuledOut,
-  type CheapestRange,
   type Tenure
 } from './ownership'
+export { cheapestOver, type CheapestRange } from './cheapest-over'
+export { hoursOfUse, ruledOut, type RuledOut } from './ruled-out'
 export { bestSplit, type Split, type SplitOption, type SplitPlace } from './split'
 export { tierPlaces, type TierPlace, type TierWish } from './tier-places'
 export {
@@ -55,12 +45,8 @@ export {
   OTHER_MAKER_SHARE,
   POWER_MODES,
   minutesPerPack,
-  ownedPlatforms,
-  packPrices,
   packsNeeded,
-  poweredTools,
   powerPlan,
-  toolsInView,
   type OwnedPlatform,
   type PackPrices,
   type PlatformBill,
@@ -69,4 +55,5 @@ export {
   type PoweredTool,
   type PowerPlan
 } from './batteries'
+export { ownedPlatforms, packPrices, poweredTools, toolsInView } from './powered-tools'
 export { bargainOf, wantedTools, type Bargain } from './bargain'

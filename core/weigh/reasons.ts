@@ -1,29 +1,25 @@
 import { batchesOf, type Build } from '../builds'
 import { DAYS_PER_YEAR, daysBetween } from '../calendar'
-import type { HazardClass, HazardLevel, Method, Step } from '../catalogue'
+import type { HazardClass, HazardLevel, Step } from '../catalogue'
 import { distinct, must, sumOf } from '../kernel'
 import {
-  boundValue,
   costOf,
   entriesOf,
-  fitBuild,
   kitWith,
-  leads,
   loadOf,
   makeFitter,
-  meets,
-  minutesOf,
   neededCompanions,
   type BuildFit,
   type Fitter,
-  type KitTool,
-  type MethodUse,
   type NeedSet
 } from '../fit'
 import type { Minor } from '../money'
 import { worldOf, type World } from '../workspace'
-import { partsOf, type Candidate, type Part } from './rank'
+import { partsOf } from './showing'
+import { type Candidate, type Part } from './candidate'
 import { buildValue } from './value'
+import { type Regret, duplicateOf, outgrownBy } from './regrets'
+import { type StepChange, type NearMiss, changesOf, nearMissesOf } from './near-misses'
 
 /** Why a part belongs to a purchase. */
 export type Because =
@@ -32,47 +28,6 @@ export type Because =
   | { readonly kind: 'protection'; readonly of: string }
   | { readonly kind: 'role'; readonly operation: string }
   | { readonly kind: 'jig' }
-
-/** A step that a purchase opens or changes. */
-export interface StepChange {
-  readonly build: string
-  readonly step: string
-  readonly operation: string
-  /** How it is done today; left out for a gap. */
-  readonly before?: MethodUse | undefined
-  readonly after: MethodUse
-}
-
-/** A tool owned that almost does a step, by the measure it lacks, mm. */
-export interface NearMiss {
-  readonly build: string
-  readonly operation: string
-  readonly tool: string
-  readonly has: number
-  readonly needs: number
-}
-
-export type Regret =
-  | {
-      readonly kind: 'few-uses'
-      readonly tool: string
-      readonly usesPerYear: number
-      readonly threshold: number
-    }
-  | {
-      readonly kind: 'duplicate'
-      readonly tool: string
-      readonly by: string
-      readonly times: number
-    }
-  | {
-      readonly kind: 'outgrown'
-      readonly tool: string
-      readonly build: string
-      readonly operation: string
-      readonly has: number
-      readonly needs: number
-    }
 
 /** Another way to the same builds. */
 export interface Way {
@@ -114,8 +69,6 @@ export interface Reasons {
 
 /** Fewer uses a year than this are few: once a quarter. Common practice for "would have been better borrowed". */
 export const FEW_USES = 4
-/** A tool owned that takes no more than so many times as long is a near duplicate. */
-const NEAR_DUPLICATE = 2
 /** What brings back more than so many times its cost is no purchase to regret for its few uses. */
 const WELL_PAID = 2
 
@@ -155,116 +108,6 @@ function becauseOf(
   return part.buyable.jig
     ? { kind: 'jig' }
     : { kind: 'role', operation: changes[0]?.operation ?? '' }
-}
-
-function changesOf(before: BuildFit, after: BuildFit): StepChange[] {
-  return after.steps.flatMap(({ step, usable }, i): StepChange[] => {
-    const [now] = before.steps[i]?.usable ?? []
-    const [then] = usable
-    if (
-      !then ||
-      (now &&
-        now.method.id === then.method.id &&
-        now.minutes === then.minutes &&
-        now.fee === then.fee)
-    )
-      return []
-    return [
-      { build: before.build.id, step: step.id, operation: step.operation, before: now, after: then }
-    ]
-  })
-}
-
-/** Tools owned that miss a step only by a measure, where that step is one the purchase opens. */
-function nearMissesOf(before: BuildFit, changes: readonly StepChange[]): NearMiss[] {
-  return before.gaps
-    .filter(({ step }) => changes.some((change) => change.step === step.id))
-    .flatMap(({ step, others }) => {
-      const spec = others
-        .flatMap(({ misses }) => (misses.every(({ kind }) => kind === 'spec') ? misses : []))
-        .find(({ kind }) => kind === 'spec')
-      return spec?.kind === 'spec'
-        ? [
-            {
-              build: before.build.id,
-              operation: step.operation,
-              tool: spec.tool,
-              has: spec.has,
-              needs: spec.needs
-            }
-          ]
-        : []
-    })
-}
-
-/** Methods a tool would lead, for one step. */
-const ledBy = (tool: KitTool['tool'], methods: readonly Method[]): Method[] =>
-  methods.filter((method) => leads(tool, method))
-
-/** An owned tool that already does every step the new one would do, in not much more time. */
-function duplicateOf(
-  fitter: Fitter,
-  builds: readonly Build[],
-  lead: KitTool['tool']
-): Regret | undefined {
-  const { library } = fitter.context
-  const steps = builds
-    .flatMap((build) =>
-      fitBuild(fitter.context, fitter.kit, build).steps.map(({ step, usable }) => ({
-        build,
-        step,
-        usable
-      }))
-    )
-    .filter(({ step }) => ledBy(lead, library.methodsFor.get(step.operation) ?? []).length > 0)
-  if (steps.length === 0) return undefined
-  const owned = distinct(fitter.kit.tools.map(({ tool }) => tool)).filter(
-    (tool) => tool.kind === 'tool' && tool.id !== lead.id
-  )
-  for (const other of owned) {
-    let times = 0
-    const all = steps.every(({ build, step, usable }) => {
-      const now = usable.find(({ tools }) => tools[0]?.tool.id === other.id)
-      const quickest = Math.min(
-        ...ledBy(lead, library.methodsFor.get(step.operation) ?? []).map((method) =>
-          minutesOf(method, undefined, [], loadOf(step, build))
-        )
-      )
-      if (!now || now.minutes > NEAR_DUPLICATE * quickest) return false
-      times = Math.max(times, now.minutes / Math.max(1e-9, quickest))
-      return true
-    })
-    if (all) return { kind: 'duplicate', tool: lead.id, by: other.id, times }
-  }
-  return undefined
-}
-
-/** The next build that the tool is too small for and that nothing else opens. */
-function outgrownBy(
-  fitter: Fitter,
-  builds: readonly Build[],
-  entry: KitTool,
-  fits: ReadonlyMap<string, BuildFit>
-): Regret | undefined {
-  const { library } = fitter.context
-  for (const build of builds)
-    for (const { step } of fits.get(build.id)?.gaps ?? [])
-      for (const method of library.methodsFor.get(step.operation) ?? []) {
-        const short = method.roles
-          .filter(({ role }) => entry.tool.roles.includes(role))
-          .flatMap(({ rules }) => rules)
-          .find((rule) => rule.is === 'atLeast' && !meets(entry.specs, rule, step.stock))
-        if (short)
-          return {
-            kind: 'outgrown',
-            tool: entry.tool.id,
-            build: build.id,
-            operation: step.operation,
-            has: entry.specs[short.spec] ?? 0,
-            needs: boundValue(short, step.stock) ?? 0
-          }
-      }
-  return undefined
 }
 
 function servicesOf(world: World, changes: readonly StepChange[], cost: Minor): ServiceUse[] {

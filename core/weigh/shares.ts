@@ -1,5 +1,7 @@
 import type { NeedSet } from '../fit'
-import { partsOf, type Part, type Ranking, type Weighing } from './rank'
+import { type Weighing } from './rank'
+import { partsOf } from './showing'
+import { type Part, type Ranking } from './candidate'
 import { EXACT_PLAYERS, exactShares, sampledShares, type Shares } from './shapley'
 
 /** Most tools the gain is shared among. */

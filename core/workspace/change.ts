@@ -1,4 +1,6 @@
 export { itemsOf } from './bought'
+export * from './change-builds'
+export * from './change-offers'
 export * from './changes'
 export * from './photos'
 export * from './purchases'

@@ -1,46 +1,8 @@
-import { type Build, type BuildLog, jigBuild } from '../builds'
-import { specsOf, type Library, type Method, type Tool } from '../catalogue'
+import { specsOf, type Method, type Tool } from '../catalogue'
 import type { Day } from '../calendar'
-import { must } from '../kernel'
 import type { LedgerEntry } from '../ledger'
-import type { Minor } from '../money'
-import type { Bundle, Deal, Offer, Quote, SaleWindow, SellerType } from '../prices'
-import type { Ban, Item, NeedTest, Pin, PlannedPurchase, Workspace } from './types'
-
-/** Changes a person makes to a workspace, as plain functions from one state to the next. Ids are handed in. */
-
-export const addBuild = (workspace: Workspace, build: Build): Workspace => ({
-  ...workspace,
-  builds: [...workspace.builds, build]
-})
-
-export const changeBuild = (
-  workspace: Workspace,
-  id: string,
-  change: (build: Build) => Build
-): Workspace => ({
-  ...workspace,
-  builds: workspace.builds.map((build) => (build.id === id ? change(build) : build))
-})
-
-/** Moves a build to a place in the order, 0 first; a place beyond the ends means the end. */
-export function moveBuild(workspace: Workspace, id: string, to: number): Workspace {
-  const from = workspace.builds.findIndex((build) => build.id === id)
-  const target = Math.min(workspace.builds.length - 1, Math.max(0, to))
-  const build = workspace.builds[from]
-  if (!build || from === target) return workspace
-  const rest = workspace.builds.filter((other) => other !== build)
-  return { ...workspace, builds: [...rest.slice(0, target), build, ...rest.slice(target)] }
-}
-
-/** Takes a build out. */
-export const removeBuild = (workspace: Workspace, id: string): Workspace => ({
-  ...workspace,
-  builds: workspace.builds.filter((build) => build.id !== id),
-  ...(workspace.needTests
-    ? { needTests: workspace.needTests.filter(({ build }) => build !== id) }
-    : {})
-})
+import type { Ban, Item, NeedTest, Pin, Workspace } from './types'
+import type { PlannedPurchase } from './plan-types'
 
 /** An item of the usual kind: weekend tier, new, cost unknown. */
 export function plainItem(tool: Tool, id: string, since: Day): Item {
@@ -154,62 +116,6 @@ export function removeOwn(workspace: Workspace, id: string): Workspace | undefin
   }
 }
 
-export interface BuildBegun {
-  readonly build: string
-  readonly date: Day
-  /** What timber and fixings really cost; 0 when they were there. */
-  readonly paid: Minor
-  readonly planned: Minor
-  readonly entryId: string
-  /** The id a derived jig build is kept under. */
-  readonly newBuildId: string
-}
-
-/** A build that was really begun. A derived jig build is kept from now on. */
-export function beginBuild(
-  workspace: Workspace,
-  library: Library,
-  { build: id, date, paid, planned, entryId, newBuildId }: BuildBegun
-): Workspace {
-  const jig = jigBuild(library, id)
-  const stored = jig ? addBuild(workspace, { ...jig, id: newBuildId }) : workspace
-  const buildId = jig ? newBuildId : id
-  const log: BuildLog = { begun: date, minutesSpent: 0 }
-  const begun = changeBuild(stored, buildId, (build) => ({ ...build, log }))
-  const name = must(
-    begun.builds.find((build) => build.id === buildId),
-    'the build that was begun'
-  ).name
-  return paid === 0
-    ? begun
-    : addEntry(begun, {
-        id: entryId,
-        date,
-        kind: 'timber',
-        amount: -paid,
-        planned: -planned,
-        text: name,
-        build: buildId
-      })
-}
-
-/** A build that is finished, with the hours it took; a jig becomes an item of the kit. */
-export function finishBuild(
-  workspace: Workspace,
-  library: Library,
-  done: { build: string; date: Day; minutesSpent: number; itemId: string }
-): Workspace {
-  const finished = changeBuild(workspace, done.build, (build) => ({
-    ...build,
-    log: { begun: build.log?.begun ?? done.date, done: done.date, minutesSpent: done.minutesSpent }
-  }))
-  const yields = finished.builds.find(({ id }) => id === done.build)?.yields
-  const tool = yields === undefined ? undefined : library.tools.get(yields)
-  return tool
-    ? addItem(finished, { ...plainItem(tool, done.itemId, done.date), power: 'hand' })
-    : finished
-}
-
 /** Pins a purchase to a date, in place of any pin on the same offer's earlier date. */
 export function pin(workspace: Workspace, next: Pin, from?: Day): Workspace {
   const pins = workspace.pins.filter(
@@ -237,60 +143,6 @@ export const wish = (workspace: Workspace, tool: string, wanted: boolean): Works
   wishes: wanted
     ? [...workspace.wishes.filter((id) => id !== tool), tool]
     : workspace.wishes.filter((id) => id !== tool)
-})
-
-export const addQuote = (
-  workspace: Workspace,
-  quote: {
-    id: string
-    offer: string
-    date: Day
-    price: Minor
-    seller: SellerType
-    until?: Day | undefined
-  }
-): Workspace => ({ ...workspace, quotes: [...workspace.quotes, quote] })
-export const addQuotes = (workspace: Workspace, quotes: readonly Quote[]): Workspace =>
-  quotes.length === 0 ? workspace : { ...workspace, quotes: [...workspace.quotes, ...quotes] }
-export const removeQuote = (workspace: Workspace, id: string): Workspace => ({
-  ...workspace,
-  quotes: workspace.quotes.filter((quote) => quote.id !== id)
-})
-
-/** A find with its first price; without one it cannot be weighed. */
-export const addOffer = (workspace: Workspace, offer: Offer, quote: Quote): Workspace =>
-  addQuotes({ ...workspace, offers: [...workspace.offers, offer] }, [quote])
-
-/** Takes an own offer or a bundle out, with its prices and its pins. */
-export function removeOffer(workspace: Workspace, id: string): Workspace {
-  return {
-    ...workspace,
-    offers: workspace.offers.filter((offer) => offer.id !== id),
-    ...(workspace.bundles
-      ? { bundles: workspace.bundles.filter((bundle) => bundle.id !== id) }
-      : {}),
-    quotes: workspace.quotes.filter(({ offer }) => offer !== id),
-    pins: workspace.pins.filter(({ offer }) => offer !== id)
-  }
-}
-
-export const addBundle = (workspace: Workspace, bundle: Bundle, quote: Quote): Workspace =>
-  addQuotes({ ...workspace, bundles: [...(workspace.bundles ?? []), bundle] }, [quote])
-export const addDeal = (workspace: Workspace, deal: Deal): Workspace => ({
-  ...workspace,
-  deals: [...(workspace.deals ?? []), deal]
-})
-export const removeDeal = (workspace: Workspace, id: string): Workspace => ({
-  ...workspace,
-  deals: (workspace.deals ?? []).filter((deal) => deal.id !== id)
-})
-export const addSaleWindow = (workspace: Workspace, sale: SaleWindow): Workspace => ({
-  ...workspace,
-  saleWindows: [...(workspace.saleWindows ?? []), sale]
-})
-export const removeSaleWindow = (workspace: Workspace, id: string): Workspace => ({
-  ...workspace,
-  saleWindows: (workspace.saleWindows ?? []).filter((sale) => sale.id !== id)
 })
 
 /** A leaning towards a tool, or away from it; 1 takes it out. */

@@ -9,12 +9,6 @@ export {
   type NeedTest,
   type Pin,
   type Ban,
-  type PlannedPurchase,
-  type PlannedBuild,
-  type PlannedResale,
-  type PlannedSaving,
-  type PlannedIncome,
-  type Plan,
   type Scenario,
   type Photo,
   type Moment,
@@ -22,6 +16,14 @@ export {
   type Workspace,
   type WorkspaceFile
 } from './types'
+export {
+  type PlannedPurchase,
+  type PlannedBuild,
+  type PlannedResale,
+  type PlannedSaving,
+  type PlannedIncome,
+  type Plan
+} from './plan-types'
 export {
   type Receipt,
   type World,

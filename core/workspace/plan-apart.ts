@@ -1,7 +1,8 @@
 import { jigBuild } from '../builds'
 import type { Library } from '../catalogue'
 import { findOffer } from '../prices'
-import type { Plan, PlannedPurchase, Workspace, WorkspaceFile } from './types'
+import type { Workspace, WorkspaceFile } from './types'
+import type { Plan, PlannedPurchase } from './plan-types'
 
 /** A file's workspace and plan, apart. */
 export function splitPlan({ plan, ...workspace }: WorkspaceFile): {

@@ -1,6 +1,7 @@
 import { isDone } from '../builds'
 import type { HazardClass, HazardLevel, Library } from '../catalogue'
-import type { Plan, Workspace } from './types'
+import type { Workspace } from './types'
+import type { Plan } from './plan-types'
 
 /** Finished builds at a level after which the next one is suggested. Common practice; only the user can declare it. */
 const BUILDS_FOR_NEXT = 3

@@ -13,7 +13,8 @@ import type { Minor } from '../money'
 import { findOffer } from '../prices'
 import { offMarket, pieceId, sharedEqually } from './bought'
 import { addEntry, addItem, withoutPinOn } from './changes'
-import type { Item, PlannedPurchase, Workspace } from './types'
+import type { Item, Workspace } from './types'
+import type { PlannedPurchase } from './plan-types'
 
 /** Money that really moved for things: purchases, receipts with several lines, returns, sales, corrections. Nothing in the ledger is ever rewritten. */
 

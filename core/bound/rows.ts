@@ -1,0 +1,284 @@
+import { kitTool, servesFor } from '../fit'
+import { resaleOf } from '../plan'
+import { type Activity, type Problem } from '../search'
+import { type Bucket } from './buckets'
+import { addBounds, addGain, addRow, type Program, type Term } from './program'
+
+/** More of one offer than this no plan buys. */
+const MOST_OF_ONE = 50
+
+/** Names of the columns: activity done, purchase made, mode taken, item sold, each in a stretch of time. */
+const done = (activity: number, k: number): string => `x${activity}_${k}`
+export const bought = (choice: number, k: number): string => `p${choice}_${k}`
+const taken = (activity: number, step: number, mode: number, k: number): string =>
+  `z${activity}_${step}_${mode}_${k}`
+const sold = (item: number, k: number): string => `s${item}_${k}`
+
+/** A program for a problem while it is being written. */
+export interface Writing {
+  readonly program: Program
+  readonly problem: Problem
+  readonly buckets: readonly Bucket[]
+  /** Per stretch of time: money that must be there, money that counts against the cap, minutes, and money from sales that can be there by its end. */
+  readonly cash: Term[][]
+  readonly spent: Term[][]
+  readonly minutes: Term[][]
+  readonly sales: Term[][]
+  /** Choices that matter. */
+  readonly used: Set<number>
+}
+
+/** What counts of something on a day. */
+const worthOn = ({ problem: { events } }: Writing, day: number): number =>
+  events.discount[Math.max(0, Math.min(events.horizon, day))] ?? 1
+
+/** Columns of several things, from the first stretch of time to the k-th. */
+export const upTo = (k: number, name: (k: number) => string, coefficient = 1): Term[] =>
+  Array.from({ length: k + 1 }, (_, i): Term => [coefficient, name(i)])
+
+/** The first day by which the hours can have sufficed for an activity's quickest ways. */
+function earliestDay({ problem: { modes, events } }: Writing, activity: Activity): number {
+  const quickest = activity.steps.reduce(
+    (sum, { first, last }) =>
+      sum + Math.min(...modes.slice(first, last).map(({ minutes }) => minutes)),
+    0
+  )
+  const least = quickest - activity.spentMinutes
+  let earliest = 0
+  for (let day = 0, have = 0; day < events.horizon && have < least; day++) {
+    have += events.minutes[day] ?? 0
+    earliest = day
+  }
+  return earliest
+}
+
+/** What an activity is worth when it is done on a day, at the best. */
+function bestWorth(writing: Writing, activity: Activity, day: number): number {
+  const { world, events } = writing.problem
+  if (activity.sold) {
+    const sale = day + activity.sold.afterDays
+    return sale < events.horizon ? worthOn(writing, sale) * activity.worth : 0
+  }
+  const late = Math.max(0, day - activity.wished)
+  const share = 1 - late * world.workspace.money.latenessPerDay
+  return worthOn(writing, day) * Math.max(0, activity.worth * share)
+}
+
+/** An activity done in a stretch of time: its worth, its dues, its minutes, what its sale brings. */
+function writeDone(writing: Writing, j: number, k: number, earliest: number): void {
+  const { program, problem, buckets, cash, spent, minutes, sales } = writing
+  const activity = problem.activities[j]!
+  const { firstDay, lastDay } = buckets[k]!
+  const name = done(j, k)
+  const day = Math.max(firstDay, earliest)
+  const dues = activity.begun ? 0 : activity.material
+  const { keptMoneyWorth } = problem.world.workspace.money
+  addGain(
+    program,
+    bestWorth(writing, activity, day) - keptMoneyWorth * worthOn(writing, lastDay) * dues,
+    name
+  )
+  addBounds(program, name, earliest <= lastDay ? 1 : 0)
+  cash[k]?.push([dues, name])
+  spent[k]?.push([dues, name])
+  if (activity.spentMinutes > 0) minutes[k]?.push([-activity.spentMinutes, name])
+  const { sold: sale } = activity
+  if (sale)
+    buckets.forEach((later, l) => {
+      if (l >= k && day + sale.afterDays <= later.lastDay)
+        sales[l]?.push([-Math.ceil(activity.worth * sale.flowsBack), name])
+    })
+  if (activity.yields >= 0)
+    addGain(program, Math.max(0, ...(problem.choices[activity.yields]?.value ?? [])), name)
+}
+
+/** The modes of an activity done in a stretch of time: one for each step. */
+function writeModes(writing: Writing, j: number, k: number): void {
+  const { program, problem, buckets, cash, spent, minutes } = writing
+  const activity = problem.activities[j]!
+  const { keptMoneyWorth } = problem.world.workspace.money
+  const last = worthOn(writing, buckets[k]!.lastDay)
+  activity.steps.forEach((step, s) => {
+    const row: Term[] = [[-1, done(j, k)]]
+    for (let m = step.first; m < step.last; m++) {
+      const mode = problem.modes[m]!
+      const column = taken(j, s, m, k)
+      const paid = activity.begun ? 0 : mode.pay
+      row.push([1, column])
+      addGain(program, -last * mode.effort - keptMoneyWorth * last * paid, column)
+      minutes[k]?.push([mode.minutes, column])
+      cash[k]?.push([paid, column])
+      spent[k]?.push([paid, column])
+    }
+    addRow(program, row, '=', 0)
+  })
+}
+
+/** What the modes of an activity require is bought by then. */
+function writeRequirements(writing: Writing, j: number): void {
+  const { program, problem, buckets, used } = writing
+  problem.activities[j]!.steps.forEach(({ first, last }, s) => {
+    const needs = new Map<number, number[]>()
+    for (let m = first; m < last; m++)
+      for (const requirement of problem.modes[m]!.requires)
+        needs.set(requirement, [...(needs.get(requirement) ?? []), m])
+    for (const [requirement, modes] of needs) {
+      const { from, need, owned } = problem.requirements[requirement]!
+      const lacking = Math.max(1, need - owned)
+      for (const choice of from.keys()) used.add(choice)
+      buckets.forEach((_, k) =>
+        addRow(
+          program,
+          [
+            ...modes.flatMap((m) => upTo(k, (i) => taken(j, s, m, i))),
+            ...[...from].flatMap(([choice, units]) =>
+              upTo(k, (i) => bought(choice, i), -Math.min(1, units / lacking))
+            )
+          ],
+          '<=',
+          0
+        )
+      )
+    }
+  })
+}
+
+export function writeActivity(writing: Writing, j: number): void {
+  const { program, problem, buckets } = writing
+  const earliest = earliestDay(writing, problem.activities[j]!)
+  addRow(
+    program,
+    buckets.map((_, k): Term => [1, done(j, k)]),
+    '<=',
+    1
+  )
+  buckets.forEach((_, k) => {
+    writeDone(writing, j, k, earliest)
+    writeModes(writing, j, k)
+  })
+  writeRequirements(writing, j)
+}
+
+/** A purchase in a stretch of time at its best: the lowest price, the best sale, as much off as deals ever take, on its last day. */
+export function writePurchase(writing: Writing, choice: number, k: number): void {
+  const { program, problem, buckets, cash, spent } = writing
+  const { events, world } = problem
+  const { keptMoneyWorth } = world.workspace.money
+  const one = problem.choices[choice]!
+  const { firstEvent, lastEvent, lastDay: bucketEnd } = buckets[k]!
+  const name = bought(choice, k)
+  const range = Array.from({ length: lastEvent - firstEvent + 1 }, (_, i) => firstEvent + i)
+  const open = range.filter((m) => (one.cash[m] ?? Infinity) < Infinity)
+  const possible = one.makes ? problem.maker[choice] !== -1 : open.length > 0
+  addBounds(program, name, possible ? (one.single ? 1 : MOST_OF_ONE) : 0)
+  if (!possible || one.makes) return
+  /** The last day on which the prices of an event time hold. */
+  const lastDay = (m: number): number =>
+    Math.min(bucketEnd, (events.days[m + 1] ?? events.horizon) - 1)
+  const worth = (m: number): number =>
+    (one.atEnd[m] ?? 0) -
+    worthOn(writing, lastDay(m)) *
+      ((one.burden[m] ?? 0) - keptMoneyWorth * (one.offByDeals[m] ?? 0))
+  const least = (price: Float64Array): number =>
+    Math.min(...open.map((m) => (price[m] ?? 0) - (one.offByDeals[m] ?? 0)))
+  addGain(program, Math.max(...open.map(worth)), name)
+  cash[k]?.push([least(one.cash), name])
+  spent[k]?.push([least(one.payment), name])
+}
+
+/** What is made is there once it is done, and what needs protection is not bought without. */
+export function writeTies(writing: Writing, choice: number, k: number): void {
+  const { program, problem } = writing
+  const one = problem.choices[choice]!
+  const maker = problem.maker[choice] ?? -1
+  if (one.makes && maker >= 0)
+    addRow(
+      program,
+      [...upTo(k, (i) => bought(choice, i)), ...upTo(k, (i) => done(maker, i), -1)],
+      '<=',
+      0
+    )
+  for (const requirement of problem.guards[choice] ?? []) {
+    const gear = [...(problem.requirements[requirement]?.from.keys() ?? [])]
+    if (gear.length === 0) continue
+    const share = one.single ? 1 : 1 / MOST_OF_ONE
+    addRow(
+      program,
+      [
+        ...upTo(k, (i) => bought(choice, i), share),
+        ...gear.flatMap((other) => upTo(k, (i) => bought(other, i), -1))
+      ],
+      '<=',
+      0
+    )
+  }
+}
+
+/** Purchases that could be worth something by themselves or through a deal count as well, and the protection of all. */
+export function completeUsed({ problem, used }: Writing): void {
+  problem.choices.forEach(({ value, offByDeals }, choice) => {
+    if (value.some((one) => one > 0) || offByDeals.some((off) => off > 0)) used.add(choice)
+  })
+  for (const choice of [...used])
+    for (const requirement of problem.guards[choice] ?? [])
+      for (const gear of problem.requirements[requirement]?.from.keys() ?? []) used.add(gear)
+}
+
+/** Owned things may be sold once something that serves in their place is bought: money comes sooner. */
+export function writeSold(writing: Writing): void {
+  const { program, problem, buckets, cash } = writing
+  const { world, events, choices } = problem
+  world.workspace.items.forEach((item, i) => {
+    const owned = kitTool(world.library, item)
+    const amount = owned ? resaleOf(owned, item.cost) : 0
+    const instead = choices.flatMap(({ entries, until }, choice) =>
+      until === Infinity &&
+      owned &&
+      entries.some((one) => servesFor({ ...one, count: owned.count }, owned))
+        ? [choice]
+        : []
+    )
+    if (amount <= 0 || instead.length === 0) return
+    for (const choice of instead) writing.used.add(choice)
+    buckets.forEach(({ firstDay }, k) => {
+      const name = sold(i, k)
+      addBounds(program, name, 1)
+      addGain(
+        program,
+        amount * (worthOn(writing, firstDay) - worthOn(writing, events.horizon - 1)),
+        name
+      )
+      cash[k]?.push([-amount, name])
+      addRow(
+        program,
+        [
+          ...upTo(k, (l) => sold(i, l)),
+          ...instead.flatMap((choice) => upTo(k, (l) => bought(choice, l), -1))
+        ],
+        '<=',
+        0
+      )
+    })
+    addRow(
+      program,
+      upTo(buckets.length - 1, (k) => sold(i, k)),
+      '<=',
+      1
+    )
+  })
+}
+
+/** Money and hours: by the end of each stretch of time no more than there is. */
+export function writeLimits(writing: Writing): void {
+  const { program, problem, buckets, cash, spent, minutes, sales } = writing
+  const { events, world } = problem
+  const through = (lastDay: number): number =>
+    events.minutes.subarray(0, lastDay + 1).reduce((sum, one) => sum + one, 0)
+  buckets.forEach(({ lastEvent, lastDay }, k) => {
+    const free = Math.max(0, events.free[lastEvent] ?? 0)
+    addRow(program, [...cash.slice(0, k + 1).flat(), ...(sales[k] ?? [])], '<=', free)
+    addRow(program, minutes.slice(0, k + 1).flat(), '<=', through(lastDay))
+  })
+  const { cap } = world.workspace.money
+  if (cap !== undefined) addRow(program, spent.flat(), '<=', cap)
+}

@@ -1,0 +1,124 @@
+import type { StockField, SpecName, Surface, HazardClass, HazardLevel, DustClass } from './types'
+
+/** What a quantity of an operation counts. */
+export const OPERATION_UNITS = [
+  'piece',
+  'cut',
+  'metre',
+  'm2',
+  'hole',
+  'screw',
+  'joint',
+  'panel',
+  'case',
+  'edge',
+  'batch'
+] as const
+export type OperationUnit = (typeof OPERATION_UNITS)[number]
+
+/** Something done to stock. `order` is its place in working order, from measuring to finishing. */
+export interface Operation {
+  readonly id: string
+  readonly name: string
+  readonly unit: OperationUnit
+  readonly order: number
+  /** Other names people look for. */
+  readonly aliases?: readonly string[] | undefined
+  /** What makes good a result that is too rough or not exact enough, and how much of it one unit takes. */
+  readonly cleanUp?: CleanUp | undefined
+}
+
+/** The operation that cleans up after another: for each unit, `times` of it, or `times` for each metre of the stock's length. */
+export interface CleanUp {
+  readonly operation: string
+  readonly times: number
+  readonly per: 'unit' | 'metre-of-length'
+}
+
+/** How a method is carried out; a service needs a fee and a trip in place of a tool. */
+export type MethodForm = 'hand' | 'hand-held' | 'benchtop' | 'floor' | 'service'
+
+/** A bound taken from the step's stock (`stock × times + plus`) or a plain figure. */
+export interface Bound {
+  readonly stock?: StockField | undefined
+  readonly times?: number | undefined
+  readonly plus?: number | undefined
+}
+
+/** A capacity rule: the tool's spec against the bound. A stock size left out of the step sets no bound. */
+export interface SpecRule {
+  readonly spec: SpecName
+  readonly is: 'atLeast' | 'atMost'
+  readonly bound: Bound
+  /** How the trade gets round it where the tool gives less. */
+  readonly otherwise?: WorkAround | undefined
+}
+
+/** From both faces, in several passes, or in strips side by side. */
+export const WORK_AROUNDS = ['two-sides', 'passes', 'strips'] as const
+
+/** A usual way to do with a smaller tool what asks for a larger one. */
+export interface WorkAround {
+  readonly how: (typeof WORK_AROUNDS)[number]
+  /** The tool's measure counts this many times: 2 from two sides. */
+  readonly reach: number
+  /** Minutes more for each batch and for each unit. */
+  readonly setupMinutes: number
+  readonly runMinutes: number
+  /** Error it adds, mm; errors add in squares. */
+  readonly errorMm: number
+}
+
+/** A part a method needs filled: how many tools, with which capacities. */
+export interface RoleNeed {
+  readonly role: string
+  readonly count: number
+  readonly rules: readonly SpecRule[]
+}
+
+/** Ties two tools of a method: a bit's shank fits the collet, a body takes the pack. */
+export interface Tie {
+  readonly comparator: 'shank-fits-collet' | 'same-platform'
+  readonly role: string
+  readonly withRole: string
+}
+
+/** A limit of the method itself on the stock: a panel too thick, a board too wide. */
+export interface StockLimit {
+  readonly stock: StockField
+  readonly is: 'atLeast' | 'atMost'
+  readonly value: number
+}
+
+export interface ServiceTerms {
+  /** Price index points per unit of the operation. */
+  readonly pointsPerUnit: number
+  /** Price index points per visit. */
+  readonly pointsPerVisit: number
+}
+
+/** One way to do an operation. */
+export interface Method {
+  readonly id: string
+  readonly operation: string
+  readonly name: string
+  readonly form: MethodForm
+  readonly roles: readonly RoleNeed[]
+  readonly ties?: readonly Tie[] | undefined
+  readonly limits?: readonly StockLimit[] | undefined
+  /** Minutes once per batch. */
+  readonly setupMinutes: number
+  /** Minutes per unit of the operation, practised hobby user, weekend tier. */
+  readonly runMinutes: number
+  /** Largest usual error of the result, in millimetres, weekend tier, apart from marking. */
+  readonly accuracyMm: number
+  /** Whether marking by hand adds its own error (false where a stop or fence sets the size). */
+  readonly marked: boolean
+  readonly surface: Surface
+  readonly hazard: { readonly kind: HazardClass; readonly level: HazardLevel } | null
+  /** Sound level at the ear while running, dB(A). */
+  readonly soundDbA: number
+  readonly dust: DustClass
+  readonly service?: ServiceTerms | undefined
+  readonly why?: string | undefined
+}

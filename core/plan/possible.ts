@@ -1,0 +1,35 @@
+import { isDone } from '../builds'
+import { type Day } from '../calendar'
+import { fitBuild, fitContext, kitOf, type Kit } from '../fit'
+import { type Plan, type World } from '../workspace'
+import { acquisitions, kitBetween, type Acquired } from './acquired'
+import { checkPurchases } from './evaluate-purchases'
+import { checkResales } from './resale'
+
+const acquiredBy = (world: World, plan: Plan): Acquired[] => {
+  const list = checkPurchases(world, plan, [])
+  return acquisitions(world, plan, list, checkResales(world, plan, list, []))
+}
+
+/** Builds possible with what is owned at the end of a day if the plan is followed. */
+export function possibleAfter(world: World, plan: Plan, day: Day): string[] {
+  const kit = kitBetween(acquiredBy(world, plan), day, day)
+  const context = fitContext(world)
+  return world.workspace.builds
+    .filter((build) => !isDone(build) && fitBuild(context, kit, build).gaps.length === 0)
+    .map(({ id }) => id)
+}
+
+/** What is owned at the end of a plan if it is followed. */
+export function kitAfter(world: World, plan: Plan): Kit {
+  return kitBetween(acquiredBy(world, plan), plan.until, plan.until)
+}
+
+/** Builds possible today with what is owned. */
+export function possibleToday(world: World): string[] {
+  const kit = kitOf(world.library, world.workspace.items)
+  const context = fitContext(world)
+  return world.workspace.builds
+    .filter((build) => !isDone(build) && fitBuild(context, kit, build).gaps.length === 0)
+    .map(({ id }) => id)
+}

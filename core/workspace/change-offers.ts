@@ -1,0 +1,58 @@
+import type { Day } from '../calendar'
+import type { Minor } from '../money'
+import type { Bundle, Deal, Offer, Quote, SaleWindow, SellerType } from '../prices'
+import type { Workspace } from './types'
+
+export const addQuote = (
+  workspace: Workspace,
+  quote: {
+    id: string
+    offer: string
+    date: Day
+    price: Minor
+    seller: SellerType
+    until?: Day | undefined
+  }
+): Workspace => ({ ...workspace, quotes: [...workspace.quotes, quote] })
+export const addQuotes = (workspace: Workspace, quotes: readonly Quote[]): Workspace =>
+  quotes.length === 0 ? workspace : { ...workspace, quotes: [...workspace.quotes, ...quotes] }
+export const removeQuote = (workspace: Workspace, id: string): Workspace => ({
+  ...workspace,
+  quotes: workspace.quotes.filter((quote) => quote.id !== id)
+})
+
+/** A find with its first price; without one it cannot be weighed. */
+export const addOffer = (workspace: Workspace, offer: Offer, quote: Quote): Workspace =>
+  addQuotes({ ...workspace, offers: [...workspace.offers, offer] }, [quote])
+
+/** Takes an own offer or a bundle out, with its prices and its pins. */
+export function removeOffer(workspace: Workspace, id: string): Workspace {
+  return {
+    ...workspace,
+    offers: workspace.offers.filter((offer) => offer.id !== id),
+    ...(workspace.bundles
+      ? { bundles: workspace.bundles.filter((bundle) => bundle.id !== id) }
+      : {}),
+    quotes: workspace.quotes.filter(({ offer }) => offer !== id),
+    pins: workspace.pins.filter(({ offer }) => offer !== id)
+  }
+}
+
+export const addBundle = (workspace: Workspace, bundle: Bundle, quote: Quote): Workspace =>
+  addQuotes({ ...workspace, bundles: [...(workspace.bundles ?? []), bundle] }, [quote])
+export const addDeal = (workspace: Workspace, deal: Deal): Workspace => ({
+  ...workspace,
+  deals: [...(workspace.deals ?? []), deal]
+})
+export const removeDeal = (workspace: Workspace, id: string): Workspace => ({
+  ...workspace,
+  deals: (workspace.deals ?? []).filter((deal) => deal.id !== id)
+})
+export const addSaleWindow = (workspace: Workspace, sale: SaleWindow): Workspace => ({
+  ...workspace,
+  saleWindows: [...(workspace.saleWindows ?? []), sale]
+})
+export const removeSaleWindow = (workspace: Workspace, id: string): Workspace => ({
+  ...workspace,
+  saleWindows: (workspace.saleWindows ?? []).filter((sale) => sale.id !== id)
+})
