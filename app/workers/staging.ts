@@ -1,5 +1,5 @@
 import { answersFor, curvePoint, withMore, CURVE_FACTORS } from '../../core/explain'
-import { riskOf } from '../../core/risk'
+import { riskOf, type Risk } from '../../core/risk'
 import { scenarioOutcome } from '../../core/scenarios'
 import { Planner, settledBefore } from '../../core/search'
 import { library, schools } from '../../data'
@@ -61,10 +61,10 @@ export const staging = {
     }
   },
   risk({ world }, { plan }, send) {
-    const whole = riskOf(world, plan, SAMPLES, 1, undefined, (risk) => {
+    const onRound = (risk: Risk): boolean => {
       send(risk, false)
       return true
-    })
-    send(whole)
+    }
+    send(riskOf(world, plan, { samples: SAMPLES, onRound }))
   }
 } satisfies Answerers

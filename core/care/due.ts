@@ -1,10 +1,10 @@
 import { isDone } from '../builds'
 import type { Protection } from '../catalogue'
 import { daysBetween, type Day } from '../calendar'
-import { countOf, kitOf } from '../fit'
+import { countOf, kitOf, type Kit } from '../fit'
 import { standing } from '../ledger'
 import type { Minor } from '../money'
-import { findOffer } from '../prices'
+import { findOffer, type Quote } from '../prices'
 import type { Receipt, World } from '../workspace'
 
 /** A quote older than this is stale. Prices move weekly; half a year is common practice for a plan. */
@@ -46,10 +46,8 @@ export type Due =
     }
   | { readonly kind: 'below-reserve'; readonly balance: Minor; readonly reserve: Minor }
 
-/** Everything due in a workspace, what concerns safety first. */
-export function dueIn(world: World): Due[] {
-  const { workspace, library, asOf } = world
-  const kit = kitOf(library, workspace.items)
+/** Owned tools that something is missing beside: protection, or what they cannot do without. */
+function lackingBeside(kit: Kit): Due[] {
   const owned = [...new Set(kit.tools.map(({ tool }) => tool))]
   const unprotected = owned.flatMap((tool): Due[] => {
     const protections = tool.needs.filter((protection) => !kit.protects.has(protection))
@@ -62,59 +60,64 @@ export function dueIn(world: World): Due[] {
         : []
     )
   )
-  const receipts = [...world.overdue, ...world.receipts.filter(({ date }) => date === asOf)].map(
-    (receipt): Due => ({ kind: 'receipt', receipt, today: receipt.date === asOf })
-  )
-  const newest = new Map(
-    workspace.quotes.map((quote) => [
-      quote.offer,
-      workspace.quotes
-        .filter(({ offer }) => offer === quote.offer)
-        .reduce((best, one) => (one.date > best.date ? one : best))
-    ])
-  )
-  const stale = [...newest.values()].flatMap((quote): Due[] => {
-    const tool = findOffer(world.pricing, quote.offer)?.tool
+  return [...unprotected, ...companions]
+}
+
+/** Prices of things still wanted that were seen long ago, the newest of each. */
+function staleQuotes({ workspace, pricing, asOf }: World, kit: Kit): Due[] {
+  const newest = new Map<string, Quote>()
+  for (const quote of workspace.quotes) {
+    const best = newest.get(quote.offer)
+    if (!best || quote.date > best.date) newest.set(quote.offer, quote)
+  }
+  return [...newest.values()].flatMap((quote): Due[] => {
+    const tool = findOffer(pricing, quote.offer)?.tool
     const days = daysBetween(quote.date, asOf)
     const has = tool !== undefined && countOf(kit, tool) > 0
     return tool !== undefined && !has && days > STALE_AFTER_DAYS
       ? [{ kind: 'stale-quote', quote: quote.id, tool, price: quote.price, date: quote.date, days }]
       : []
   })
+}
+
+/** Warranties of what is still there that end soon. */
+function endingWarranties({ workspace, asOf }: World): Due[] {
+  const items = new Map(workspace.items.map((item) => [item.id, item]))
+  return standing(workspace.ledger).flatMap(({ id, warrantyUntil, item, kind }): Due[] => {
+    const owned = items.get(item ?? '')
+    if (!owned || kind === 'refund' || warrantyUntil === undefined) return []
+    const left = daysBetween(asOf, warrantyUntil)
+    return left >= 0 && left <= WARRANTY_WARNING_DAYS
+      ? [{ kind: 'warranty', tool: owned.tool, until: warrantyUntil, entry: id }]
+      : []
+  })
+}
+
+/** Everything due in a workspace, what concerns safety first. */
+export function dueIn(world: World): Due[] {
+  const { workspace, library, asOf } = world
+  const kit = kitOf(library, workspace.items)
+  const { reserve } = workspace.money
+  const low: Due[] =
+    world.balance < reserve ? [{ kind: 'below-reserve', balance: world.balance, reserve }] : []
+  const receipts = [...world.overdue, ...world.receipts.filter(({ date }) => date === asOf)].map(
+    (receipt): Due => ({ kind: 'receipt', receipt, today: receipt.date === asOf })
+  )
   const late = workspace.builds.flatMap((build): Due[] =>
     build.wished !== undefined && build.wished < asOf && !isDone(build)
       ? [{ kind: 'late-build', build: build.id, wished: build.wished }]
       : []
   )
-  const low: Due[] =
-    world.balance < workspace.money.reserve
-      ? [{ kind: 'below-reserve', balance: world.balance, reserve: workspace.money.reserve }]
-      : []
   const sleptOn = (workspace.needTests ?? []).flatMap(({ tool, build, until }): Due[] =>
     until <= asOf && countOf(kit, tool) === 0 ? [{ kind: 'slept-on', tool, build, until }] : []
   )
-  const items = new Map(workspace.items.map((item) => [item.id, item]))
-  const warranties = standing(workspace.ledger).flatMap(
-    ({ id, warrantyUntil, item, kind }): Due[] => {
-      const owned = items.get(item ?? '')
-      const left = warrantyUntil === undefined ? -1 : daysBetween(asOf, warrantyUntil)
-      return owned &&
-        kind !== 'refund' &&
-        warrantyUntil !== undefined &&
-        left >= 0 &&
-        left <= WARRANTY_WARNING_DAYS
-        ? [{ kind: 'warranty', tool: owned.tool, until: warrantyUntil, entry: id }]
-        : []
-    }
-  )
   return [
     ...low,
-    ...unprotected,
-    ...companions,
+    ...lackingBeside(kit),
     ...receipts,
     ...late,
     ...sleptOn,
-    ...warranties,
-    ...stale
+    ...endingWarranties(world),
+    ...staleQuotes(world, kit)
   ]
 }

@@ -24,6 +24,7 @@ const toolOf = (id: string): Tool => {
   if (!tool) throw new Error(id)
   return tool
 }
+const way = { id: 'my/way', name: 'Way', setupMinutes: 1, runMinutes: 1, accuracyMm: 1 }
 const NOTHING = { operations: [], methods: [], tools: [], materials: [] }
 
 describe('trade names by country (common practice)', () => {
@@ -105,7 +106,7 @@ describe('entries of one’s own', () => {
     expect(
       checkOwn(library, {
         ...NOTHING,
-        methods: [methodWith(base, 'my/way', 'Way', [toolOf('tape')], 1, 1, 1)]
+        methods: [methodWith(base, { ...way, tools: [toolOf('tape')] })]
       }).map(({ code }) => code)
     ).toEqual(['library.unknown'])
     expect(
@@ -114,27 +115,17 @@ describe('entries of one’s own', () => {
         methods: [
           methodWith(
             { ...base, operation: 'measure' },
-            'my/way',
-            'Way',
-            [{ ...toolOf('tape'), roles: ['nobody'] }],
-            1,
-            1,
-            1
+            { ...way, tools: [{ ...toolOf('tape'), roles: ['nobody'] }] }
           )
         ]
       }).map(({ code }) => code)
     ).toEqual(['library.empty-role'])
   })
   test('a way of one’s own takes hazard and noise of the library’s worst way with that tool, not its limits or ties', () => {
-    const made = methodWith(
-      circumstancesOf(library, 'cut-dado', toolOf('trim-router')),
-      'my/way',
-      'Way',
-      [toolOf('trim-router')],
-      1,
-      1,
-      1
-    )
+    const made = methodWith(circumstancesOf(library, 'cut-dado', toolOf('trim-router')), {
+      ...way,
+      tools: [toolOf('trim-router')]
+    })
     expect(made).toMatchObject({
       hazard: { kind: 'router-bit' },
       soundDbA: 98,

@@ -1,5 +1,7 @@
-import { issue, type Issue } from '../kernel'
+import { issue, type Issue, type Path } from '../kernel'
 import type { Library } from './library'
+import type { Method, Operation } from './method-types'
+import type { LibraryData, Template, Tool } from './types'
 
 const duplicates = (list: readonly { readonly id: string }[], kind: string): Issue[] => {
   const seen = new Set<string>()
@@ -19,71 +21,78 @@ const duplicates = (list: readonly { readonly id: string }[], kind: string): Iss
  */
 export function checkLibrary(library: Library): Issue[] {
   const { data } = library
-  const found: Issue[] = [
+  return [
     ...duplicates(data.operations, 'operations'),
     ...duplicates(data.methods, 'methods'),
     ...duplicates(data.tools, 'tools'),
     ...duplicates(data.templates, 'templates'),
-    ...duplicates(data.materials, 'materials')
+    ...duplicates(data.materials, 'materials'),
+    ...data.operations.flatMap((operation) => operationProblems(library, operation)),
+    ...data.methods.flatMap((method) => methodProblems(library, method)),
+    ...data.tools.flatMap((tool) => toolProblems(library, tool)),
+    ...unusedTools(data),
+    ...data.templates.flatMap((template) => templateProblems(library, template))
   ]
-  const unknown = (
-    known: ReadonlyMap<string, unknown>,
-    id: string,
-    ...path: (string | number)[]
-  ): void => {
-    if (!known.has(id)) found.push(issue('library.unknown', path, { id }))
-  }
-  const roles = new Set(data.methods.flatMap((method) => method.roles.map(({ role }) => role)))
-  const companions = new Set(
-    data.tools.flatMap((tool) => tool.companions.flatMap(({ anyOf }) => anyOf))
+}
+
+/** A finding where an id leads nowhere. */
+const unknown = (
+  known: ReadonlyMap<string, unknown>,
+  id: string | undefined,
+  path: Path
+): Issue[] => (id === undefined || known.has(id) ? [] : [issue('library.unknown', path, { id })])
+
+function operationProblems(library: Library, { id, cleanUp }: Operation): Issue[] {
+  const path = ['operations', id, 'cleanUp']
+  const after = cleanUp && library.operations.get(cleanUp.operation)
+  return [
+    ...unknown(library.operations, cleanUp?.operation, path),
+    ...(after?.cleanUp?.operation === id
+      ? [issue('library.circle', path, { id, other: after.id })]
+      : [])
+  ]
+}
+const methodProblems = (library: Library, { id, operation, roles }: Method): Issue[] => [
+  ...unknown(library.operations, operation, ['methods', id, 'operation']),
+  ...roles.flatMap(({ role }) =>
+    library.toolsFor.has(role)
+      ? []
+      : [issue('library.empty-role', ['methods', id, 'roles'], { role })]
   )
-  for (const operation of data.operations) {
-    const after = operation.cleanUp && library.operations.get(operation.cleanUp.operation)
-    if (operation.cleanUp)
-      unknown(
-        library.operations,
-        operation.cleanUp.operation,
-        'operations',
-        operation.id,
-        'cleanUp'
-      )
-    if (after?.cleanUp?.operation === operation.id)
-      found.push(
-        issue('library.circle', ['operations', operation.id, 'cleanUp'], {
-          id: operation.id,
-          other: after.id
-        })
-      )
-  }
-  for (const method of data.methods) {
-    unknown(library.operations, method.operation, 'methods', method.id, 'operation')
-    for (const { role } of method.roles)
-      if (!library.toolsFor.has(role))
-        found.push(issue('library.empty-role', ['methods', method.id, 'roles'], { role }))
-  }
-  for (const tool of data.tools) {
-    for (const { anyOf, operation } of tool.companions) {
-      for (const id of anyOf) unknown(library.tools, id, 'tools', tool.id, 'companions')
-      if (operation !== undefined)
-        unknown(library.operations, operation, 'tools', tool.id, 'companions')
-    }
-    if (tool.madeBy !== undefined) {
-      unknown(library.templates, tool.madeBy, 'tools', tool.id, 'madeBy')
-      if (library.templates.get(tool.madeBy)?.yields !== tool.id)
-        found.push(issue('library.jig', ['tools', tool.id], { template: tool.madeBy }))
-    }
-    const used = tool.roles.some((role) => roles.has(role)) || companions.has(tool.id)
-    if (!used && tool.kind !== 'protection' && tool.kind !== 'storage')
-      found.push(issue('library.unused', ['tools', tool.id], { id: tool.id }))
-  }
-  for (const template of data.templates) {
-    for (const step of template.steps)
-      unknown(library.operations, step.operation, 'templates', template.id, 'steps', step.id)
-    for (const line of template.materials)
-      unknown(library.materials, line.material, 'templates', template.id, 'materials')
-    if (template.yields !== undefined)
-      unknown(library.tools, template.yields, 'templates', template.id, 'yields')
-    found.push(...duplicates(template.steps, `templates/${template.id}`))
-  }
-  return found
+]
+function toolProblems(library: Library, { id, companions, madeBy }: Tool): Issue[] {
+  const path = ['tools', id, 'companions']
+  const jig = madeBy !== undefined && library.templates.get(madeBy)?.yields !== id
+  return [
+    ...companions.flatMap(({ anyOf, operation }) => [
+      ...anyOf.flatMap((one) => unknown(library.tools, one, path)),
+      ...unknown(library.operations, operation, path)
+    ]),
+    ...unknown(library.templates, madeBy, ['tools', id, 'madeBy']),
+    ...(jig ? [issue('library.jig', ['tools', id], { template: madeBy })] : [])
+  ]
+}
+/** Tools that no method asks for, that go with no other, protect from nothing and store nothing. */
+function unusedTools({ methods, tools }: LibraryData): Issue[] {
+  const roles = new Set(methods.flatMap((method) => method.roles.map(({ role }) => role)))
+  const beside = new Set(
+    tools.flatMap(({ companions }) => companions.flatMap(({ anyOf }) => anyOf))
+  )
+  return tools
+    .filter(({ kind }) => kind !== 'protection' && kind !== 'storage')
+    .filter((tool) => !beside.has(tool.id) && !tool.roles.some((role) => roles.has(role)))
+    .map(({ id }) => issue('library.unused', ['tools', id], { id }))
+}
+function templateProblems(library: Library, template: Template): Issue[] {
+  const path = ['templates', template.id]
+  return [
+    ...template.steps.flatMap(({ id, operation }) =>
+      unknown(library.operations, operation, [...path, 'steps', id])
+    ),
+    ...template.materials.flatMap(({ material }) =>
+      unknown(library.materials, material, [...path, 'materials'])
+    ),
+    ...unknown(library.tools, template.yields, [...path, 'yields']),
+    ...duplicates(template.steps, `templates/${template.id}`)
+  ]
 }

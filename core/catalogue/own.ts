@@ -88,25 +88,24 @@ export function circumstancesOf(
 /** Work by hand, dB(A); common practice. */
 const QUIET_DBA = 65
 
-/** A method of the user's own, with its own tools, times and error. Each tool plays its first role. */
-export const methodWith = (
-  circumstances: Circumstances,
-  id: string,
-  name: string,
-  tools: readonly Tool[],
-  setupMinutes: number,
-  runMinutes: number,
-  accuracyMm: number
-): Method => ({
+/** A method of the user's own: its name, tools, times and error. */
+export interface OwnMethod {
+  readonly id: string
+  readonly name: string
+  readonly tools: readonly Tool[]
+  /** Minutes a batch. */
+  readonly setupMinutes: number
+  /** Minutes a unit. */
+  readonly runMinutes: number
+  readonly accuracyMm: number
+}
+/** A method of the user's own. Each tool plays its first role. */
+export const methodWith = (circumstances: Circumstances, { tools, ...own }: OwnMethod): Method => ({
   ...circumstances,
-  id,
-  name,
+  ...own,
   roles: tools.flatMap(({ roles }) =>
     roles[0] === undefined ? [] : [{ role: roles[0], count: 1, rules: [] }]
-  ),
-  setupMinutes,
-  runMinutes,
-  accuracyMm
+  )
 })
 
 /** What the checks of the library find wrong with the user's own entries laid over it, beyond what it had before. */

@@ -28,43 +28,47 @@ export interface Part {
 /** How far a thickness may differ from a material's and still be cut from it, mm. */
 const THICKNESS_SLACK_MM = 1.1
 
+type Wanted = Pick<Part, 'stock' | 'lengthMm' | 'widthMm' | 'thicknessMm'>
+type Stock = NonNullable<Material['stock']>
+
+/** Sheets and planed softwood come as they are; hardwood is bought by volume in the thickness wanted. */
+function thickEnough({ kind, thicknessMm }: Stock, part: Wanted): boolean {
+  const spare = thicknessMm - part.thicknessMm
+  if (kind === 'sheet') return Math.abs(spare) <= THICKNESS_SLACK_MM
+  return kind !== 'softwood' || spare >= -THICKNESS_SLACK_MM
+}
+/** How well timber suits a part, the smaller the better; undefined where it does not. */
+function rankOf(material: Material, part: Wanted, units: UnitSystem): number | undefined {
+  const { stock } = material
+  if (stock?.kind !== part.stock || !thickEnough(stock, part)) return undefined
+  if (stock.kind.startsWith('hardwood') && material.unit !== 'm3') return undefined
+  const spare = stock.thicknessMm - part.thicknessMm
+  const narrow = Math.max(0, part.widthMm - (stock.widthMm ?? Infinity))
+  const waste = Math.max(0, (stock.widthMm ?? 0) - part.widthMm)
+  // Sizes of the other country are taken only where they are the part's own.
+  const elsewhere =
+    stock.kind === 'softwood' && (material.nominal === undefined) !== (units === 'metric')
+  if (elsewhere && !(Math.abs(spare) < 0.2 && Math.abs(waste + narrow) < 0.2)) return undefined
+  const fits =
+    stock.kind !== 'sheet' ||
+    fitsSheet(part, { lengthMm: stock.lengthMm ?? 0, widthMm: stock.widthMm ?? 0 }, true)
+  return (
+    (fits ? 0 : 1e6) +
+    Math.max(0, spare) * 1000 +
+    (stock.kind === 'sheet' ? 0 : narrow * 20 + waste) -
+    (stock.lengthMm ?? 0) * 1e-4
+  )
+}
+
 /** Timber a part can be cut from, best first: no more planing than needed, then the narrowest that is wide enough, then the widest. */
 export function materialFor(
   library: Library,
-  part: Pick<Part, 'stock' | 'lengthMm' | 'widthMm' | 'thicknessMm'>,
+  part: Wanted,
   units: UnitSystem = 'metric'
 ): Material | undefined {
   const candidates = library.data.materials.flatMap((material) => {
-    const { stock } = material
-    if (stock?.kind !== part.stock) return []
-    const spare = stock.thicknessMm - part.thicknessMm
-    // Hardwood is bought by volume in the thickness wanted; sheets and planed softwood come as they are.
-    if (
-      stock.kind === 'sheet'
-        ? Math.abs(spare) > THICKNESS_SLACK_MM
-        : stock.kind === 'softwood' && spare < -THICKNESS_SLACK_MM
-    )
-      return []
-    if (stock.kind.startsWith('hardwood') && material.unit !== 'm3') return []
-    const fits =
-      stock.kind !== 'sheet' ||
-      fitsSheet(part, { lengthMm: stock.lengthMm ?? 0, widthMm: stock.widthMm ?? 0 }, true)
-    const narrow = Math.max(0, part.widthMm - (stock.widthMm ?? Infinity))
-    const waste = Math.max(0, (stock.widthMm ?? 0) - part.widthMm)
-    // Sizes of the other country are taken only where they are the part's own.
-    const elsewhere =
-      stock.kind === 'softwood' && (material.nominal === undefined) !== (units === 'metric')
-    if (elsewhere && !(Math.abs(spare) < 0.2 && Math.abs(waste + narrow) < 0.2)) return []
-    return [
-      {
-        material,
-        rank:
-          (fits ? 0 : 1e6) +
-          Math.max(0, spare) * 1000 +
-          (stock.kind === 'sheet' ? 0 : narrow * 20 + waste) -
-          (stock.lengthMm ?? 0) * 1e-4
-      }
-    ]
+    const rank = rankOf(material, part, units)
+    return rank === undefined ? [] : [{ material, rank }]
   })
   return candidates.sort((a, b) => a.rank - b.rank)[0]?.material
 }

@@ -165,61 +165,81 @@ function money(cells: Cells, column: Column, currency: string): Result<Minor | u
   return read.ok ? read : wrong(cells, column, 'ledger-csv.cell')
 }
 
-function entryOf(cells: Cells, defaults: Defaults): Result<LedgerEntry> {
-  const { cell } = cells
-  const date = day(cells, 'date')
-  const amount = amountOf(cells, defaults)
-  const kind: Result<EntryKind | undefined> = choice(cells, 'kind', ENTRY_KINDS)
-  const seller: Result<SellerType | undefined> = choice(cells, 'seller', SELLER_TYPES)
-  const condition: Result<Condition | undefined> = choice(cells, 'condition', CONDITIONS)
-  const warranty = day(cells, 'warranty until')
-  const figures = (['planned', 'tax', 'delivery'] as const).map((column) =>
-    money(cells, column, defaults.currency)
-  )
-  const bad = [date, amount, kind, seller, condition, warranty, ...figures].find((one) => !one.ok)
-  if (bad && !bad.ok) return bad
-  if (!date.ok || date.value === undefined) return wrong(cells, 'date', 'ledger-csv.cell')
-  if (date.value > defaults.today) return wrong(cells, 'date', 'ledger-csv.future')
-  if (!amount.ok || !kind.ok || !seller.ok || !condition.ok || !warranty.ok)
-    return wrong(cells, 'amount', 'ledger-csv.amount')
-  if (cell('text').length > LONGEST_TEXT)
-    return wrong(cells, 'text', 'ledger-csv.text', { text: '' })
-  const [planned, tax, delivery] = figures.map((one) => (one.ok ? one.value : undefined))
-  const ids = Object.fromEntries(
-    (
-      ['receipt', 'tool', 'offer', 'item', 'build', 'answers', 'refunds', 'reverses'] as const
-    ).flatMap((column) => {
+const REFERENCES = [
+  'receipt',
+  'tool',
+  'offer',
+  'item',
+  'build',
+  'answers',
+  'refunds',
+  'reverses'
+] as const
+/** Ids a row refers to. */
+const referencesOf = ({ cell }: Cells): Partial<Pick<LedgerEntry, (typeof REFERENCES)[number]>> =>
+  Object.fromEntries(
+    REFERENCES.flatMap((column) => {
       const id = idIn(cell(column))
       return id === undefined ? [] : [[column, id]]
     })
   )
-  const optional = Object.entries({
-    tax,
-    delivery,
-    seller: seller.value,
-    condition: condition.value,
-    warrantyUntil: warranty.value,
-    planned: planned === undefined ? undefined : amount.value < 0 ? 0 - planned : planned
-  })
-  const fallback: EntryKind =
-    ids.reverses !== undefined ? 'reversal' : amount.value >= 0 ? 'one-off' : 'other'
-  const of = kind.value ?? fallback
-  // Bank lists write what goes out with a minus; kinds that only bring money in cannot.
-  if (
-    of !== 'reversal' &&
-    of !== 'one-off' &&
-    of !== 'opening' &&
-    COMES_IN.has(of) &&
-    amount.value < 0
+
+/** What a receipt says besides the amount; a plan's figure goes the way its entry goes. */
+function receiptOf(cells: Cells, amount: Minor, currency: string): Result<Partial<LedgerEntry>> {
+  const seller: Result<SellerType | undefined> = choice(cells, 'seller', SELLER_TYPES)
+  const condition: Result<Condition | undefined> = choice(cells, 'condition', CONDITIONS)
+  const warrantyUntil = day(cells, 'warranty until')
+  const planned = money(cells, 'planned', currency)
+  const tax = money(cells, 'tax', currency)
+  const delivery = money(cells, 'delivery', currency)
+  const fields = { tax, delivery, seller, condition, warrantyUntil, planned }
+  const bad = Object.values(fields).find((one) => !one.ok)
+  if (bad && !bad.ok) return bad
+  return ok(
+    Object.fromEntries(
+      Object.entries(fields).flatMap(([name, read]) => {
+        if (!read.ok || read.value === undefined) return []
+        const { value } = read
+        return [[name, name === 'planned' && amount < 0 ? 0 - Number(value) : value]]
+      })
+    )
   )
-    return wrong(cells, 'kind', 'ledger-csv.way')
+}
+
+/** The kind of an entry; of a row that does not say, what its way suggests. */
+function kindOf(cells: Cells, amount: Minor): Result<EntryKind> {
+  const said: Result<EntryKind | undefined> = choice(cells, 'kind', ENTRY_KINDS)
+  if (!said.ok) return said
+  const reverses = idIn(cells.cell('reverses')) !== undefined
+  const kind = said.value ?? (reverses ? 'reversal' : amount >= 0 ? 'one-off' : 'other')
+  // Bank lists write what goes out with a minus; kinds that only bring money in cannot.
+  const either = kind === 'reversal' || kind === 'one-off' || kind === 'opening'
+  return !either && COMES_IN.has(kind) && amount < 0
+    ? wrong(cells, 'kind', 'ledger-csv.way')
+    : ok(kind)
+}
+
+function entryOf(cells: Cells, defaults: Defaults): Result<LedgerEntry> {
+  const { cell } = cells
+  const date = day(cells, 'date')
+  if (!date.ok) return date
+  const amount = amountOf(cells, defaults)
+  if (!amount.ok) return amount
+  if (date.value === undefined) return wrong(cells, 'date', 'ledger-csv.cell')
+  if (date.value > defaults.today) return wrong(cells, 'date', 'ledger-csv.future')
+  const kind = kindOf(cells, amount.value)
+  if (!kind.ok) return kind
+  const receipt = receiptOf(cells, amount.value, defaults.currency)
+  if (!receipt.ok) return receipt
+  const text = cell('text')
+  if (text.length > LONGEST_TEXT) return wrong(cells, 'text', 'ledger-csv.text', { text: '' })
   return ok({
     id: idIn(cell('id')) ?? defaults.newId(),
     date: date.value,
-    kind: of,
+    kind: kind.value,
     amount: amount.value,
-    text: cell('text'),
-    ...Object.fromEntries(optional.filter(([, value]) => value !== undefined)),
-    ...ids
+    text,
+    ...receipt.value,
+    ...referencesOf(cells)
   })
 }

@@ -10,7 +10,7 @@ import {
 } from '../catalogue'
 import { checkDay, type Day } from '../calendar'
 import { issueNamed, ok, refused, type Code, type Result } from '../kernel'
-import { foreignCurrency, parseAmount } from '../money'
+import { foreignCurrency, parseAmount, type Minor } from '../money'
 import { SELLER_TYPES, offerId, typicalOffer, type Quote, type SellerType } from '../prices'
 import { MOST } from './limits'
 import {
@@ -130,6 +130,30 @@ function offerOf(
   return ok(offerId({ tool: tool.id, tier, condition, acquisition: 'buy', power }))
 }
 
+/** What a row says was asked; amounts in another currency are refused, never converted. */
+function priceOf(cell: (column: Column) => string, wrong: Wrong, currency: string): Result<Minor> {
+  const foreign = foreignCurrency(`${cell('currency')} ${cell('price')}`, currency)
+  if (foreign !== undefined)
+    return wrong('price', 'quotes.currency', { found: foreign, expected: currency })
+  const price = parseAmount(cell('price').replace(/[a-z]{3}/gi, ''), currency)
+  if (!price.ok) return wrong('price', 'quotes.price')
+  return price.value < 0 ? wrong('price', 'quotes.negative') : price
+}
+/** When a row's price was seen, and how long it holds. */
+function daysOf(
+  cell: (column: Column) => string,
+  wrong: Wrong,
+  today: Day
+): Result<Pick<Quote, 'date' | 'until'>> {
+  const date = cell('date') === '' ? today : cell('date')
+  const until = cell('until')
+  if (!checkDay(date).ok) return wrong('date', 'quotes.date')
+  if (date > today) return wrong('date', 'quotes.future', { today })
+  if (until === '') return ok({ date })
+  if (!checkDay(until).ok) return wrong('until', 'quotes.date')
+  return until < date ? wrong('until', 'quotes.until', { date }) : ok({ date, until })
+}
+
 function rowOf(
   { row, cell }: Cells<Column>,
   library: Library,
@@ -146,25 +170,16 @@ function rowOf(
   if (!seller) return wrong('seller', 'quotes.choice', { choices: SELLER_TYPES.join(', ') })
   const offer = tool ? offerOf(cell, wrong, tool, defaults) : ok(named)
   if (!offer.ok) return offer
-  const foreign = foreignCurrency(`${cell('currency')} ${cell('price')}`, defaults.currency)
-  if (foreign !== undefined)
-    return wrong('price', 'quotes.currency', { found: foreign, expected: defaults.currency })
-  const price = parseAmount(cell('price').replace(/[a-z]{3}/gi, ''), defaults.currency)
-  if (!price.ok) return wrong('price', 'quotes.price')
-  if (price.value < 0) return wrong('price', 'quotes.negative')
-  const date = cell('date') === '' ? defaults.today : cell('date')
-  const until = cell('until')
-  if (!checkDay(date).ok) return wrong('date', 'quotes.date')
-  if (date > defaults.today) return wrong('date', 'quotes.future', { today: defaults.today })
-  if (until !== '' && !checkDay(until).ok) return wrong('until', 'quotes.date')
-  if (until !== '' && until < date) return wrong('until', 'quotes.until', { date })
+  const price = priceOf(cell, wrong, defaults.currency)
+  if (!price.ok) return price
+  const days = daysOf(cell, wrong, defaults.today)
+  if (!days.ok) return days
   return ok({
     id: idIn(cell('id')) ?? defaults.newId(),
     offer: offer.value,
-    date,
     price: price.value,
     seller,
-    ...(until === '' ? {} : { until })
+    ...days.value
   })
 }
 

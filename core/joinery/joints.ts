@@ -65,6 +65,15 @@ export function partMovement(part: Part, humidity?: Humidity): PanelMovement | u
     : panelMovement(part.widthMm, species, humidity)
 }
 
+type Judgement = Pick<JointAdvice, 'verdict' | 'reason'>
+/** Of solid wood, where nothing speaks against it: a joint's strength and its grain. What is not here is a real joint. */
+const IN_SOLID_WOOD: Readonly<Partial<Record<Joint, Judgement>>> = {
+  screwed: { verdict: 'fair', reason: 'end-grain' },
+  biscuit: { verdict: 'fair', reason: 'shallow' },
+  mitre: { verdict: 'fair', reason: 'end-grain' },
+  'edge-glue': { verdict: 'right', reason: 'long-grain' }
+}
+
 /**
  * Whether a joint suits a part: its material, its load, its grain. Where practitioners differ the milder word is used.
  * @param bearing whether the piece carries people or hangs over them
@@ -77,32 +86,23 @@ export function adviseJoint(
   humidity?: Humidity
 ): JointAdvice {
   const movement = partMovement(part, humidity)
-  const carries = bearing === 'carries-people'
+  const moves = movement ? { movementMm: movement.mm } : {}
   if (RIGID.has(joint) && movement && movement.mm > RIGID_LIMIT_MM)
-    return { joint, verdict: 'wrong', reason: 'across-the-grain', movementMm: movement.mm }
-  if (carries && !CARRYING.has(joint) && joint !== 'edge-glue')
-    return {
-      joint,
-      verdict: joint === 'dowel' || joint === 'dado' ? 'fair' : 'wrong',
-      reason: 'loaded-frame'
-    }
-  if (joint === 'nailed') return { joint, verdict: 'fair', reason: 'no-stress' }
-  if (part.stock === 'sheet') {
-    if (CRUMBLING.has(joint)) return { joint, verdict: 'wrong', reason: 'chips-in-sheet' }
-    return { joint, verdict: 'right', reason: 'case-of-sheets' }
+    return { joint, verdict: 'wrong', reason: 'across-the-grain', ...moves }
+  if (bearing === 'carries-people' && !CARRYING.has(joint) && joint !== 'edge-glue') {
+    const verdict = joint === 'dowel' || joint === 'dado' ? 'fair' : 'wrong'
+    return { joint, verdict, reason: 'loaded-frame' }
   }
-  if (joint === 'screwed') return { joint, verdict: 'fair', reason: 'end-grain' }
+  if (joint === 'nailed') return { joint, verdict: 'fair', reason: 'no-stress' }
+  if (part.stock === 'sheet')
+    return CRUMBLING.has(joint)
+      ? { joint, verdict: 'wrong', reason: 'chips-in-sheet' }
+      : { joint, verdict: 'right', reason: 'case-of-sheets' }
   if (joint === 'pocket')
-    return {
-      joint,
-      verdict: stripsOf(part).count > 1 ? 'wrong' : 'fair',
-      reason: stripsOf(part).count > 1 ? 'across-the-grain' : 'light',
-      ...(movement ? { movementMm: movement.mm } : {})
-    }
-  if (joint === 'biscuit') return { joint, verdict: 'fair', reason: 'shallow' }
-  if (joint === 'mitre') return { joint, verdict: 'fair', reason: 'end-grain' }
-  if (joint === 'edge-glue') return { joint, verdict: 'right', reason: 'long-grain' }
-  return { joint, verdict: 'right', reason: 'real-joint' }
+    return stripsOf(part).count > 1
+      ? { joint, verdict: 'wrong', reason: 'across-the-grain', ...moves }
+      : { joint, verdict: 'fair', reason: 'light', ...moves }
+  return { joint, ...(IN_SOLID_WOOD[joint] ?? { verdict: 'right', reason: 'real-joint' }) }
 }
 
 /** Joints to use instead, that suit the part. */

@@ -1,4 +1,5 @@
 import { issue, issueNamed, type Code, type Issue, type Path } from '../kernel'
+import type { Minor } from '../money'
 import { COMES_IN, EITHER_WAY, type LedgerEntry } from './ledger'
 
 /**
@@ -8,47 +9,78 @@ import { COMES_IN, EITHER_WAY, type LedgerEntry } from './ledger'
  * `ledger.parts-too-large`, `ledger.wrong-way`.
  */
 export function ledgerProblems(ledger: readonly LedgerEntry[], path: Path = ['ledger']): Issue[] {
-  const found: Issue[] = []
-  const entries = new Map(ledger.map((entry) => [entry.id, entry]))
-  const reversed = new Set<string>()
-  const standingRefunds = new Map<string, number>()
-  const takenBack = new Set(ledger.flatMap(({ reverses }) => reverses ?? []))
-  ledger.forEach((entry, i) => {
-    const note = (code: Code, field: string, figures: Issue['figures'] = {}): void =>
-      void found.push(issueNamed(code, [...path, i, field], { id: entry.id, ...figures }))
-    const { reverses, refunds, kind, amount } = entry
-    if ((kind === 'reversal') !== (reverses !== undefined)) note('ledger.reversal-kind', 'kind')
-    if (reverses !== undefined) {
-      const original = entries.get(reverses)
-      if (!original) note('unknown.entry', 'reverses', { id: reverses })
-      else if (
-        original.reverses !== undefined ||
-        original.amount !== -amount ||
-        original.date !== entry.date
-      )
-        note('ledger.reversal-differs', 'reverses', { id: reverses })
-      if (reversed.has(reverses)) note('ledger.reversed-twice', 'reverses', { id: reverses })
-      reversed.add(reverses)
-    } else if (!EITHER_WAY.has(kind) && (COMES_IN.has(kind) ? amount < 0 : amount > 0))
-      note('ledger.wrong-way', 'amount', { kind })
-    if (refunds !== undefined) {
-      const original = entries.get(refunds)
-      if (!original) note('unknown.entry', 'refunds', { id: refunds })
-      else if (!takenBack.has(entry.id)) {
-        const sum = (standingRefunds.get(refunds) ?? 0) + amount
-        standingRefunds.set(refunds, sum)
-        if (kind !== 'refund' || sum > Math.max(0, -original.amount))
-          note('ledger.refund-too-large', 'refunds', {
-            id: refunds,
-            amount: sum,
-            paid: Math.max(0, -original.amount)
-          })
-      }
-    }
-    if ((entry.tax ?? 0) + (entry.delivery ?? 0) > Math.abs(amount))
-      note('ledger.parts-too-large', 'amount')
-  })
+  const book: Book = {
+    entries: new Map(ledger.map((entry) => [entry.id, entry])),
+    takenBack: new Set(ledger.flatMap(({ reverses }) => reverses ?? [])),
+    reversed: new Set(),
+    refunded: new Map()
+  }
+  return ledger.flatMap((entry, i) =>
+    [...reversalProblems(book, entry), ...refundProblems(book, entry), ...wayProblems(entry)].map(
+      ({ code, field, figures }) =>
+        issueNamed(code, [...path, i, field], { id: entry.id, ...figures })
+    )
+  )
+}
+
+/** What is known of a ledger while it is gone through: what was taken back so far, and how much refunded. */
+interface Book {
+  readonly entries: ReadonlyMap<string, LedgerEntry>
+  readonly takenBack: ReadonlySet<string>
+  readonly reversed: Set<string>
+  readonly refunded: Map<string, Minor>
+}
+interface Wrong {
+  readonly code: Code
+  readonly field: keyof LedgerEntry
+  readonly figures?: Issue['figures']
+}
+
+function reversalProblems({ entries, reversed }: Book, entry: LedgerEntry): Wrong[] {
+  const { reverses, kind, amount, date } = entry
+  const found: Wrong[] = []
+  if ((kind === 'reversal') !== (reverses !== undefined))
+    found.push({ code: 'ledger.reversal-kind', field: 'kind' })
+  if (reverses === undefined) return found
+  const [original, figures] = [entries.get(reverses), { id: reverses }]
+  if (!original) found.push({ code: 'unknown.entry', field: 'reverses', figures })
+  else if (original.reverses !== undefined || original.amount !== -amount || original.date !== date)
+    found.push({ code: 'ledger.reversal-differs', field: 'reverses', figures })
+  if (reversed.has(reverses))
+    found.push({ code: 'ledger.reversed-twice', field: 'reverses', figures })
+  reversed.add(reverses)
   return found
+}
+
+function refundProblems({ entries, takenBack, refunded }: Book, entry: LedgerEntry): Wrong[] {
+  const { refunds, kind, amount } = entry
+  if (refunds === undefined) return []
+  const original = entries.get(refunds)
+  if (!original) return [{ code: 'unknown.entry', field: 'refunds', figures: { id: refunds } }]
+  if (takenBack.has(entry.id)) return []
+  const sum = (refunded.get(refunds) ?? 0) + amount
+  refunded.set(refunds, sum)
+  const paid = Math.max(0, -original.amount)
+  const figures = { id: refunds, amount: sum, paid }
+  return kind !== 'refund' || sum > paid
+    ? [{ code: 'ledger.refund-too-large', field: 'refunds', figures }]
+    : []
+}
+
+/** Money goes the way its kind says, and tax and delivery are part of it. */
+function wayProblems({ reverses, kind, amount, tax = 0, delivery = 0 }: LedgerEntry): Wrong[] {
+  const wrongWay =
+    reverses === undefined &&
+    !EITHER_WAY.has(kind) &&
+    (COMES_IN.has(kind) ? amount < 0 : amount > 0)
+  return [
+    ...(wrongWay
+      ? [{ code: 'ledger.wrong-way' as const, field: 'amount' as const, figures: { kind } }]
+      : []),
+    ...(tax + delivery > Math.abs(amount)
+      ? [{ code: 'ledger.parts-too-large' as const, field: 'amount' as const }]
+      : [])
+  ]
 }
 
 /**

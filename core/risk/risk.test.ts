@@ -21,7 +21,7 @@ import { makePlan } from '../search'
 
 /** With nothing uncertain, the purse of a course is on every day of the fan what the evaluator says. */
 function endsWhereTheJudgeDoes(there: World, made: Plan): void {
-  const risk = riskOf(there, made, 2, 1, NO_RISK)
+  const risk = riskOf(there, made, { samples: 2, settings: NO_RISK })
   const { balances } = evaluate(there, made)
   for (const { date, quantiles } of risk.fan) {
     const balance = balances.filter((one) => one.date <= date).at(-1)?.balance ?? there.balance
@@ -82,29 +82,32 @@ describe('possible courses of things', () => {
       ...funds(1000, 20_000),
       money: { ...funds(1000, 20_000).money, reserve: 5000 }
     })
-    const none = riskOf(there, emptyPlan(there), 20, 1)
+    const none = riskOf(there, emptyPlan(there), { samples: 20 })
     expect(none.belowReserve).toBe(0)
-    expect(riskOf({ ...world, balance: -1_000_000 }, plan, 20, 1).belowReserve).toBe(0)
+    expect(riskOf({ ...world, balance: -1_000_000 }, plan, { samples: 20 }).belowReserve).toBe(0)
   })
   test('the same seed says the same; more that may go wrong never makes the builds surer', () => {
-    expect(riskOf(world, plan, 60, 5)).toEqual(riskOf(world, plan, 60, 5))
+    const once = { samples: 60, seed: 5 }
+    expect(riskOf(world, plan, once)).toEqual(riskOf(world, plan, once))
     const sure = (missedPayday: number): number =>
       mean(
-        riskOf(world, plan, 200, 5, {
-          ...USUAL_RISK,
-          missedPayday,
-          lostWeek: missedPayday
+        riskOf(world, plan, {
+          samples: 200,
+          seed: 5,
+          settings: { ...USUAL_RISK, missedPayday, lostWeek: missedPayday }
         }).builds.map(({ chance }) => chance)
       )
     expect(sure(0.6)).toBeLessThan(sure(0.02))
   })
   test('the fan is in order and is told of as it grows', () => {
     let rounds = 0
-    const risk = riskOf(world, plan, 80, 2, undefined, () => (rounds++, true))
+    const risk = riskOf(world, plan, { samples: 80, seed: 2, onRound: () => (rounds++, true) })
     expect(rounds).toBeGreaterThan(3)
     for (const { quantiles } of risk.fan)
       expect([...quantiles].sort((a, b) => a - b)).toEqual(quantiles)
-    expect(riskOf(world, plan, 80, 2, undefined, () => false).samples).toBeLessThan(80)
+    expect(
+      riskOf(world, plan, { samples: 80, seed: 2, onRound: () => false }).samples
+    ).toBeLessThan(80)
   })
   test('quantiles lie where a published statistics package puts its own, within the neighbouring values', () => {
     fc.assert(

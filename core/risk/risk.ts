@@ -26,18 +26,23 @@ export interface Risk {
 /** Dates of the fan: about this many, evenly. */
 const FAN_POINTS = 60
 
+export interface RiskOptions {
+  /** Courses that are followed; 1000 when left out. */
+  readonly samples?: number | undefined
+  readonly seed?: number | undefined
+  readonly settings?: RiskSettings | undefined
+  /** Hears the state so far; false ends it. */
+  readonly onRound?: ((risk: Risk) => boolean) | undefined
+}
+
 /**
  * Follows a plan through many possible courses of things (Monte Carlo): prices, sales, missed paydays, lost weeks, slower work, time to
  * sell. The same seed gives the same answer.
- * @param onRound hears the state so far; false ends it
  */
 export function riskOf(
   world: World,
   plan: Plan,
-  samples = 1000,
-  seed = 1,
-  settings: RiskSettings = USUAL_RISK,
-  onRound: (risk: Risk) => boolean = () => true
+  { samples = 1000, seed = 1, settings = USUAL_RISK, onRound = () => true }: RiskOptions = {}
 ): Risk {
   const course = courseOf(world, plan, settings)
   const random = seededRandom(seed)

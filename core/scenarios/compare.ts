@@ -38,6 +38,17 @@ export interface SchoolOutcome {
 /** How many of a school's ranking are shown. */
 const FIRST = 5
 
+/** What comes of no plan at all. */
+const NOTHING = {
+  builds: [],
+  purchases: [],
+  spentOnTools: 0,
+  minutes: 0,
+  loudMinutes: 0,
+  riskMinutes: 0,
+  floorM2: 0
+} satisfies Partial<ReturnType<typeof comesTo>>
+
 /**
  * Ranks and plans the same builds with the same money as a follower of the school would.
  * @param school left out: as the workspace stands
@@ -58,19 +69,17 @@ export function schoolOutcome(world: World, school: School | undefined): SchoolO
     cost,
     backPerMoney
   }))
-  const comes = plan && comesTo(its, plan)
+  const comes = plan ? comesTo(its, plan) : NOTHING
   return {
     school: school?.id ?? 'own',
     order,
-    builds: (comes?.builds ?? []).filter(({ build }) =>
-      workspace.builds.some(({ id }) => id === build)
-    ),
-    purchases: comes?.purchases ?? [],
-    spentOnTools: comes?.spentOnTools ?? 0,
-    minutes: comes?.minutes ?? 0,
-    loudMinutes: comes?.loudMinutes ?? 0,
-    riskMinutes: comes?.riskMinutes ?? 0,
-    floorM2: comes?.floorM2 ?? 0,
+    builds: comes.builds.filter(({ build }) => workspace.builds.some(({ id }) => id === build)),
+    purchases: comes.purchases,
+    spentOnTools: comes.spentOnTools,
+    minutes: comes.minutes,
+    loudMinutes: comes.loudMinutes,
+    riskMinutes: comes.riskMinutes,
+    floorM2: comes.floorM2,
     clash: plan === undefined
   }
 }

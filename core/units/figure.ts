@@ -31,26 +31,31 @@ function ungrouped(text: string): string | undefined {
  * is no figure.
  */
 export function readFigure(text: string): Figure | undefined {
-  const bare = text.trim().replace(MINUS, '-').replace(GAPS, '')
-  const signed = /^\((.+)\)$/.exec(bare)?.[1] ?? bare
-  const bracketed = signed !== bare
-  const match = /^([+-]?)\s*(\d[\d.,]*|[.,]\d+)\s*(-?)$/.exec(signed)
-  if (!match || (match[1] !== '' && match[3] !== '') || (bracketed && match[1] !== ''))
-    return undefined
-  const digits = match[2] ?? ''
-  const mark = Math.max(digits.lastIndexOf('.'), digits.lastIndexOf(','))
+  const signed = signedDigits(text.trim().replace(MINUS, '-').replace(GAPS, ''))
+  if (!signed) return undefined
+  const { negative, digits } = signed
   const marks = [...digits].filter((one) => one === '.' || one === ',')
   const isGroup = marks.length > 1 && new Set(marks).size === 1
-  const whole = ungrouped(mark < 0 || isGroup ? digits : digits.slice(0, mark))
-  const fraction = mark < 0 || isGroup ? '' : digits.slice(mark + 1)
-  if (whole === undefined || (mark >= 0 && !isGroup && fraction === '')) return undefined
+  const mark = isGroup ? -1 : Math.max(digits.lastIndexOf('.'), digits.lastIndexOf(','))
+  const whole = ungrouped(mark < 0 ? digits : digits.slice(0, mark))
+  const fraction = mark < 0 ? '' : digits.slice(mark + 1)
+  if (whole === undefined || (mark >= 0 && fraction === '')) return undefined
   const orThousands = marks.length === 1 && fraction.length === 3 && /^[1-9]\d{0,2}$/.test(whole)
-  return {
-    negative: bracketed || match[1] === '-' || match[3] === '-',
-    whole: whole === '' ? '0' : whole,
-    fraction,
-    orThousands
-  }
+  return { negative, whole: whole === '' ? '0' : whole, fraction, orThousands }
+}
+
+/** Sign and digits of a figure: one sign, before or behind, or brackets. */
+function signedDigits(
+  bare: string
+): { readonly negative: boolean; readonly digits: string } | undefined {
+  const inside = /^\((.+)\)$/.exec(bare)?.[1]
+  const match = /^([+-]?)\s*(\d[\d.,]*|[.,]\d+)\s*(-?)$/.exec(inside ?? bare)
+  if (!match) return undefined
+  const [, before = '', digits = '', behind = ''] = match
+  const signs = [inside === undefined ? '' : '(', before, behind].filter((one) => one !== '')
+  // "(3)" and "(3-)" mean the same to some people; "(-3)" and "-3-" to nobody.
+  const twice = before !== '' && signs.length > 1
+  return twice ? undefined : { negative: signs.some((one) => one !== '+'), digits }
 }
 
 /** The value of a figure, its mark taken for a decimal one. */

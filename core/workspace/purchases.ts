@@ -10,7 +10,7 @@ import type { Day } from '../calendar'
 import { must } from '../kernel'
 import type { EntryKind, LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
-import { findOffer } from '../prices'
+import { findOffer, type Bundle } from '../prices'
 import { offMarket, pieceId, sharedEqually } from './bought'
 import { addEntry, addItem, withoutPinOn } from './changes'
 import type { Item, Workspace } from './types'
@@ -50,38 +50,17 @@ const takenUp = (workspace: Workspace, purchase: PlannedPurchase, date: Day): Wo
 export function recordPurchase(
   workspace: Workspace,
   library: Library,
-  { purchase, date, paid, itemId, entryId, ...receipted }: RealPurchase
+  real: RealPurchase
 ): Workspace {
+  const { purchase, date } = real
   const bundle = workspace.bundles?.find(({ id }) => id === purchase.offer)
+  const left = takenUp(workspace, purchase, date)
   if (bundle) {
-    const costs = sharedEqually(paid, bundle.pieces.length)
-    const shares = bundle.pieces.map((piece, i): Item => {
-      const tool = must(library.tools.get(piece.tool), 'the tool of a bundle')
-      return {
-        id: pieceId(itemId, i),
-        tool: tool.id,
-        tier: piece.tier,
-        condition: piece.condition,
-        power: piece.power,
-        specs: specsOf(tool, piece.tier),
-        count: piece.count * purchase.count,
-        since: date,
-        cost: costs[i] ?? 0,
-        ...(piece.platform === undefined ? {} : { platform: piece.platform })
-      }
-    })
-    const entry: LedgerEntry = {
-      id: entryId,
-      date,
-      kind: 'tool',
-      amount: -paid,
-      planned: -purchase.price,
-      text: bundle.name,
-      offer: bundle.id,
-      item: itemId,
-      ...said(receipted)
-    }
-    return addEntry(shares.reduce(addItem, takenUp(workspace, purchase, date)), entry)
+    const pieces = piecesOf(bundle, library, real)
+    return addEntry(
+      pieces.reduce(addItem, left),
+      paidEntry(real, { kind: 'tool', text: bundle.name, offer: bundle.id })
+    )
   }
   const offer = must(
     findOffer({ library, offers: workspace.offers }, purchase.offer),
@@ -89,29 +68,61 @@ export function recordPurchase(
   )
   const tool = must(library.tools.get(offer.tool), 'the tool of an offer')
   const item: Item = {
-    id: itemId,
+    id: real.itemId,
     tool: tool.id,
     tier: offer.tier,
-    condition: receipted.condition ?? offer.condition,
+    condition: real.condition ?? offer.condition,
     power: offer.power,
     specs: { ...specsOf(tool, offer.tier), ...offer.specs },
     count: purchase.count,
     since: date,
-    cost: paid,
+    cost: real.paid,
     ...(offer.platform === undefined ? {} : { platform: offer.platform })
   }
-  const entry: LedgerEntry = {
+  return addEntry(
+    addItem(left, item),
+    paidEntry(real, { kind: entryKindOf(tool), text: tool.name, offer: offer.id })
+  )
+}
+
+/** The entry of a purchase, at what was really paid. */
+function paidEntry(
+  { purchase, date, paid, itemId, entryId, ...receipted }: RealPurchase,
+  what: Pick<LedgerEntry, 'kind' | 'text' | 'offer'>
+): LedgerEntry {
+  return {
     id: entryId,
     date,
-    kind: entryKindOf(tool),
     amount: -paid,
     planned: -purchase.price,
-    text: tool.name,
-    offer: offer.id,
     item: itemId,
+    ...what,
     ...said(receipted)
   }
-  return addEntry(addItem(takenUp(workspace, purchase, date), item), entry)
+}
+
+/** What a bundle puts into the kit; all pieces share what was paid. */
+function piecesOf(
+  bundle: Bundle,
+  library: Library,
+  { purchase, date, paid, itemId }: RealPurchase
+): Item[] {
+  const costs = sharedEqually(paid, bundle.pieces.length)
+  return bundle.pieces.map(({ tool: id, tier, condition, power, count, platform }, i): Item => {
+    const tool = must(library.tools.get(id), 'the tool of a bundle')
+    return {
+      id: pieceId(itemId, i),
+      tool: tool.id,
+      tier,
+      condition,
+      power,
+      specs: specsOf(tool, tier),
+      count: count * purchase.count,
+      since: date,
+      cost: costs[i] ?? 0,
+      ...(platform === undefined ? {} : { platform })
+    }
+  })
 }
 
 /** A line of a receipt: something for the kit, or money for something else. */
@@ -135,73 +146,67 @@ export type BoughtLine = Line & {
   readonly itemId: string
 }
 
+/** A receipt with its lines. */
+export type Receipt = Omit<Receipted, 'tax' | 'delivery'> & {
+  readonly id: string
+  readonly date: Day
+  readonly lines: readonly BoughtLine[]
+}
+
 /** A receipt with its lines: each is an entry of its own, and they share the receipt's id. */
-export function recordReceipt(
+export const recordReceipt = (
   workspace: Workspace,
   library: Library,
-  receipt: Omit<Receipted, 'tax' | 'delivery'> & {
-    readonly id: string
-    readonly date: Day
-    readonly lines: readonly BoughtLine[]
-  }
+  receipt: Receipt
+): Workspace =>
+  receipt.lines.reduce((state, line) => recordLine(state, library, receipt, line), workspace)
+
+function recordLine(
+  state: Workspace,
+  library: Library,
+  { id, date, seller, warrantyUntil, condition }: Receipt,
+  line: BoughtLine
 ): Workspace {
-  const { id, date, lines, seller, warrantyUntil } = receipt
-  const shared = {
-    receipt: id,
-    ...(seller === undefined ? {} : { seller }),
-    ...(warrantyUntil === undefined ? {} : { warrantyUntil })
-  }
-  return lines.reduce((state, line): Workspace => {
-    const { amount, tax, delivery, entryId, itemId } = line
-    switch (line.what) {
-      case 'planned':
-        return recordPurchase(state, library, {
-          purchase: line.purchase,
-          date,
-          paid: amount,
-          itemId,
-          entryId,
-          ...shared,
-          tax,
-          delivery,
-          condition: receipt.condition
-        })
-      case 'tool': {
-        const tool = must(library.tools.get(line.tool), 'the tool of a receipt')
-        const item: Item = {
-          id: itemId,
-          tool: tool.id,
-          tier: line.tier,
-          condition: line.condition,
-          power: line.power,
-          specs: specsOf(tool, line.tier),
-          count: line.count,
-          since: date,
-          cost: amount
-        }
-        return addEntry(addItem(state, item), {
-          id: entryId,
-          date,
-          kind: entryKindOf(tool),
-          amount: -amount,
-          text: tool.name,
-          tool: tool.id,
-          item: itemId,
-          condition: line.condition,
-          ...said({ ...shared, tax, delivery })
-        })
-      }
-      case 'other': {
-        const { warrantyUntil: _none, ...plain } = shared as typeof shared & { warrantyUntil?: Day }
-        return addEntry(state, {
-          id: entryId,
-          date,
-          kind: line.kind,
-          amount: -amount,
-          text: line.text,
-          ...said({ ...plain, tax, delivery })
-        })
-      }
+  const { amount, tax, delivery, entryId, itemId } = line
+  const shared = said({ receipt: id, seller, tax, delivery })
+  const warranted = said({ warrantyUntil })
+  switch (line.what) {
+    case 'planned': {
+      const { purchase } = line
+      const real = { purchase, date, paid: amount, itemId, entryId, condition }
+      return recordPurchase(state, library, { ...real, ...shared, ...warranted })
     }
-  }, workspace)
+    case 'tool': {
+      const tool = must(library.tools.get(line.tool), 'the tool of a receipt')
+      const { tier, power, count } = line
+      const specs = specsOf(tool, tier)
+      const item: Item = {
+        id: itemId,
+        tool: tool.id,
+        tier,
+        condition: line.condition,
+        power,
+        specs,
+        count,
+        since: date,
+        cost: amount
+      }
+      return addEntry(addItem(state, item), {
+        id: entryId,
+        date,
+        kind: entryKindOf(tool),
+        amount: -amount,
+        text: tool.name,
+        tool: tool.id,
+        item: itemId,
+        condition: line.condition,
+        ...shared,
+        ...warranted
+      })
+    }
+    case 'other': {
+      const { kind, text } = line
+      return addEntry(state, { id: entryId, date, kind, amount: -amount, text, ...shared })
+    }
+  }
 }

@@ -122,15 +122,14 @@ function addMethod(): void {
   const id = ownId(name.value, (one) => world.library.methods.has(one))
   const chosen = tools.value.flatMap((one) => world.library.tools.get(one) ?? [])
   const [setupMinutes = 0, runMinutes = 0, accuracyMm = 1] = figures
-  const method = methodWith(
-    circumstancesOf(world.library, operation.value, chosen[0]),
+  const method = methodWith(circumstancesOf(world.library, operation.value, chosen[0]), {
     id,
-    name.value.trim(),
-    chosen,
+    name: name.value.trim(),
+    tools: chosen,
     setupMinutes,
     runMinutes,
     accuracyMm
-  )
+  })
   problems.value = checkOwn(library, {
     ...world.workspace.own,
     methods: [...world.workspace.own.methods, method]
