@@ -13,6 +13,7 @@ import { useSaving } from './saving'
 import { useSettings } from './settings'
 import { formats, storageHere } from './storage-here'
 import { useWorkspace } from './workspace'
+import { start as startWords } from '../words/start'
 
 const recovery = (): Promise<typeof import('./recovery')> => import('./recovery')
 
@@ -136,7 +137,7 @@ export const useLoading = defineStore('loading', () => {
     openKept: async (id: string): Promise<boolean> => (await open(id)) === 'shown',
     keptWorkspaces: (): ReturnType<typeof storage.list> => storage.list(),
     startOwn(prepare: (fresh: Workspace) => Workspace, currency: string): void {
-      const fresh = freshWorkspace(library, newId('ws'), 'My workshop', currency, table.today)
+      const fresh = freshWorkspace(library, newId('ws'), startWords.ownName, currency, table.today)
       show({ workspace: prepare(fresh), plan: undefined })
       askToLast()
     },

@@ -10,6 +10,7 @@ export const lowerFirst = (text: string): string =>
   /^[A-Z][a-z]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text
 
 export const bench = {
+  andMore: (count: number) => `${count} more`,
   planning: 'Working out the plan …',
   nothingYet: 'Nothing to plan yet',
   nothingYetHint: 'Say what you want to build, and the next purchase appears here.',
@@ -86,22 +87,4 @@ export const bench = {
         return `There is ${say.money(due.balance)} in the purse and you keep back ${say.money(due.reserve)}: nothing is bought until money comes in.`
     }
   }
-} as const
-
-export const record = {
-  title: (tool: string) => `Bought: ${tool}`,
-  paid: 'Really paid, for all of it',
-  plannedWas: (amount: string) => `The plan had ${amount}.`,
-  date: 'On',
-  more: 'Seller, warranty, condition',
-  confirm: 'Put it in the ledger',
-  cancel: 'Cancel',
-  beginTitle: (build: string) => `Begin: ${build}`,
-  timber: 'Timber and fixings, really paid',
-  timberHint: 'Put 0 when it was there already.',
-  confirmBegin: 'Begin it',
-  finishTitle: (build: string) => `Done: ${build}`,
-  hours: 'Hours it took',
-  expected: (time: string) => `The plan had ${time}.`,
-  confirmFinish: 'It is done'
 } as const

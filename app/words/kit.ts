@@ -1,7 +1,5 @@
+import { plural } from './plural'
 import type { ToolGroup } from '../../core/catalogue'
-
-const plural = (count: number, one: string, many: string): string =>
-  `${count} ${count === 1 ? one : many}`
 
 export const groups: Readonly<Record<ToolGroup, string>> = {
   measuring: 'Measuring and marking',
@@ -23,6 +21,8 @@ export const groups: Readonly<Record<ToolGroup, string>> = {
 }
 
 export const kit = {
+  oneOf: (names: readonly string[]) => names.join(' or '),
+  protection: (part: string) => `${part} protection`,
   title: (count: number, operations: number) =>
     count === 0
       ? 'Nothing on the hooks yet'
@@ -66,23 +66,4 @@ export const kit = {
   none: 'Nothing by that name.',
   capacity: (figure: string, name: string) => `${figure} ${name}`,
   cautionTail: 'Follow the tool’s manual and your local rules.'
-} as const
-
-/** Words of the dialogs for entries of one's own. */
-export const own = {
-  toolTitle: 'A tool of my own',
-  methodTitle: 'A way of my own to do something',
-  name: 'What you call it',
-  like: 'It works like',
-  likeHint:
-    'It takes over what that tool does, what it needs beside it and the cautions. Change the measures where yours differ.',
-  price: 'What one costs',
-  operation: 'What it does',
-  tools: 'With which tools, the leading one first',
-  setup: 'Set-up, min',
-  run: 'For each unit, min',
-  error: 'Exact to, mm',
-  methodHint:
-    'Hazard, noise and dust are taken from the library’s ways with the leading tool; follow the tool’s manual and your local rules.',
-  add: 'Add it'
 } as const

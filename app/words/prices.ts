@@ -1,8 +1,6 @@
+import { plural } from './plural'
 import type { SellerType } from '../../core/prices'
 import type { Say } from './say'
-
-const plural = (count: number, one: string, many: string): string =>
-  `${count} ${count === 1 ? one : many}`
 
 export const prices = {
   title: (own: number) =>

@@ -1,6 +1,7 @@
 import type { PlaceId } from '../places'
 import { keeping } from './keeping'
-import { settings, start } from './ledger'
+import { settings } from './settings'
+import { start } from './start'
 import { pocket } from './pocket'
 
 export const placeNames: Readonly<Record<PlaceId, string>> = {

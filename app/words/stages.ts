@@ -1,5 +1,4 @@
-const plural = (count: number, one: string, many: string): string =>
-  `${count} ${count === 1 ? one : many}`
+import { plural } from './plural'
 
 export const stages = {
   title: (builds: number, spent: string) => `${plural(builds, 'build', 'builds')} for ${spent}`,

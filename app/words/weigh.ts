@@ -1,11 +1,9 @@
+import { plural } from './plural'
 import type { WeightName } from '../../core/workspace'
 import type { Beginning } from '../../core/explain'
 import type { Because, Regret } from '../../core/weigh'
 import type { Say } from './say'
 import { lowerFirst } from './bench'
-
-const plural = (count: number, one: string, many: string): string =>
-  `${count} ${count === 1 ? one : many}`
 
 /** Up to two builds by name, and how many more; shop-made jigs are not what one buys for. */
 function someBuilds(say: Say, ids: readonly string[]): string {

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
+import { fastest } from '../../tests/helpers/fits'
 import { build, emptyWorkspace, item, items, worldWith } from '../../tests/helpers/workspaces'
 import { anyMoney, miniArbitrary } from '../../tests/helpers/mini'
 import { library } from '../../data'
@@ -9,7 +10,6 @@ import { worldOf } from '../workspace'
 import {
   leadError,
   resultError,
-  fastest,
   fitBuild,
   fitContext,
   fitMethod,

@@ -44,8 +44,6 @@ export {
 } from './kernel'
 export { fitMethod, plainlyNot, type MethodFit, type Miss } from './method-fit'
 export {
-  chosenMethods,
-  fastest,
   figuresOf,
   fitBuild,
   fitContext,

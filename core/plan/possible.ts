@@ -1,6 +1,6 @@
 import { isDone } from '../builds'
 import { type Day } from '../calendar'
-import { fitBuild, fitContext, kitOf, type Kit } from '../fit'
+import { fitBuild, fitContext, type Kit } from '../fit'
 import { type Plan, type World } from '../workspace'
 import { acquisitions, kitBetween, type Acquired } from './acquired'
 import { checkPurchases } from './evaluate-purchases'
@@ -23,13 +23,4 @@ export function possibleAfter(world: World, plan: Plan, day: Day): string[] {
 /** What is owned at the end of a plan if it is followed. */
 export function kitAfter(world: World, plan: Plan): Kit {
   return kitBetween(acquiredBy(world, plan), plan.until, plan.until)
-}
-
-/** Builds possible today with what is owned. */
-export function possibleToday(world: World): string[] {
-  const kit = kitOf(world.library, world.workspace.items)
-  const context = fitContext(world)
-  return world.workspace.builds
-    .filter((build) => !isDone(build) && fitBuild(context, kit, build).gaps.length === 0)
-    .map(({ id }) => id)
 }

@@ -85,7 +85,7 @@ const title = computed(() => {
     return planning.outcome?.kind === 'nothing-pays' ? bench.nothingPays : bench.nothingToBuy
   const names = shown.value.slice(0, 3).map(({ purchase }) => say.shortOffer(purchase.offer))
   return bench.buyOn(
-    next.value.length > 3 ? [...names.slice(0, 2), `${next.value.length - 2} more`] : names,
+    next.value.length > 3 ? [...names.slice(0, 2), bench.andMore(next.value.length - 2)] : names,
     first.date === world.asOf ? bench.today : bench.on(say.shortDay(first.date))
   )
 })

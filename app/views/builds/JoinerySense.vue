@@ -17,7 +17,7 @@ import SetLine from '../../parts/SetLine.vue'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
 import { builds as gridWords } from '../../words/builds'
-import { jointNames, joinery as words } from '../../words/cutlist'
+import { jointNames, joinery as words } from '../../words/joinery'
 import type { WayView } from '../../workers/protocol'
 
 /** Whether the joints of a build suit their parts, what moves, which screws, and what instead. */

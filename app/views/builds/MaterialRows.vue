@@ -6,7 +6,7 @@ import type { MaterialLine } from '../../../core/catalogue'
 import type { Minor } from '../../../core/money'
 import NumberField from '../../parts/NumberField.vue'
 import { useWorkspace } from '../../stores/workspace'
-import { buildPage as words } from '../../words/builds'
+import { buildPage as words } from '../../words/build-page'
 
 const props = defineProps<{
   lines: readonly (MaterialLine & { cost: Minor; typical: boolean })[]

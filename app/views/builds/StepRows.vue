@@ -10,7 +10,8 @@ import { inchText, parseLength } from '../../../core/units'
 import NumberField from '../../parts/NumberField.vue'
 import TextField from '../../parts/TextField.vue'
 import { useWorkspace } from '../../stores/workspace'
-import { buildPage as words, builds as gridWords } from '../../words/builds'
+import { builds as gridWords } from '../../words/builds'
+import { buildPage as words } from '../../words/build-page'
 import { duration } from '../../words/say'
 
 /** The steps of a build, changed where they stand; each says with what it would be done. */

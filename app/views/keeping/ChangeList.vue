@@ -2,13 +2,8 @@
 import { computed } from 'vue'
 import type { Comparison, PartChange } from '../../../core/workspace'
 import { useWorkspace } from '../../stores/workspace'
-import {
-  incoming as words,
-  isEmpty,
-  momentText,
-  partDifference,
-  partName
-} from '../../words/keeping'
+import { isEmpty, momentText, partDifference, partName } from '../../words/keeping'
+import { incoming as words } from '../../words/incoming'
 
 /** What would change, part by part, and in the ledger. Where both sides changed a part, it can be chosen. */
 const props = defineProps<{

@@ -7,7 +7,8 @@ import PlaceHead from '../../parts/PlaceHead.vue'
 import { useKeeping } from '../../stores/keeping'
 import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
-import { incoming as words, isEmpty } from '../../words/keeping'
+import { isEmpty } from '../../words/keeping'
+import { incoming as words } from '../../words/incoming'
 import ChangeList from './ChangeList.vue'
 
 /** What a file would change, before it does: bring both together, or take the file instead. */

@@ -149,9 +149,9 @@ const grouped = computed(() =>
 const waiting = (tool: Tool): string[] =>
   due.value.flatMap((one) =>
     one.kind === 'companion' && one.tool === tool.id
-      ? [one.anyOf.map((id) => store.say?.shortTool(id).toLowerCase() ?? id).join(' or ')]
+      ? [words.oneOf(one.anyOf.map((id) => store.say?.shortTool(id).toLowerCase() ?? id))]
       : one.kind === 'unprotected' && one.tool === tool.id
-        ? one.protections.map((part) => `${part} protection`)
+        ? one.protections.map(words.protection)
         : []
   )
 

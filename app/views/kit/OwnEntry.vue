@@ -23,7 +23,8 @@ import { library } from '../../../data'
 import { useWorkspace } from '../../stores/workspace'
 import { specName } from '../../words/builds'
 import { sentence } from '../../words/issues'
-import { kit as words, own } from '../../words/kit'
+import { kit as words } from '../../words/kit'
+import { own } from '../../words/own-entry'
 import { steps } from '../../words/steps'
 
 /** A tool or a method of one's own, by the side of the library and under the same checks. */

@@ -3,7 +3,8 @@ import { computed } from 'vue'
 import { exponentOf } from '../../../core/money'
 import LinesChart from '../../parts/LinesChart.vue'
 import { chartTheme } from '../../theme/chart'
-import { against as words, ledger } from '../../words/ledger'
+import { ledger } from '../../words/ledger'
+import { against as words } from '../../words/against'
 
 type Point = { readonly date: string; readonly balance: number }
 const props = defineProps<{

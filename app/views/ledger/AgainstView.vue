@@ -7,7 +7,8 @@ import PlaceHead from '../../parts/PlaceHead.vue'
 import { usePlanning } from '../../stores/planning'
 import { useStaging } from '../../stores/staging'
 import { useWorkspace } from '../../stores/workspace'
-import { against as words, ledger } from '../../words/ledger'
+import { ledger } from '../../words/ledger'
+import { against as words } from '../../words/against'
 import LedgerTabs from './LedgerTabs.vue'
 
 const AgainstChart = defineAsyncComponent(() => import('./AgainstChart.vue'))

@@ -15,7 +15,8 @@ import { newId } from '../../stores/clock'
 import { useLoading } from '../../stores/loading'
 import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
-import { ledger, start as words } from '../../words/ledger'
+import { ledger } from '../../words/ledger'
+import { start as words } from '../../words/start'
 import { USUAL_ASKED, basics, library, usual } from '../../../data'
 
 const store = useWorkspace()

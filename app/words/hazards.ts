@@ -1,0 +1,12 @@
+import type { HazardClass } from '../../core/catalogue'
+
+export const hazards: Readonly<Record<HazardClass, string>> = {
+  'sharp-edge': 'hand edges',
+  'spinning-bit': 'turning bits',
+  'hand-blade': 'hand-held saw blades',
+  'fixed-blade': 'fixed saw blades',
+  'router-bit': 'router bits',
+  'feed-rollers': 'planing machines',
+  'fired-nail': 'nail guns',
+  dust: 'fine dust'
+}

@@ -1,0 +1,3 @@
+/** So many of something: "1 tool", "3 tools". */
+export const plural = (count: number, one: string, many: string): string =>
+  `${count} ${count === 1 ? one : many}`
