@@ -7,7 +7,7 @@ import { regions } from './regions'
 import { templates } from './templates'
 import { tools } from './tools'
 
-export { USUAL_ASKED, basics, usual } from './usual'
+export { USUAL_ASKED, basics, firstPieces, usual } from './usual'
 export { disputes } from './disputes'
 export { schools } from './schools'
 

@@ -48,3 +48,23 @@ export const usual: readonly string[] = [
 export const USUAL_ASKED = 22
 /** What nearly every household has: one press at the start. */
 export const basics: readonly string[] = ['tape', 'hammer', 'screwdrivers', 'sanding-block', 'finishing-kit']
+
+/** Pieces somebody new is asked about first, of all kinds and each a few evenings' work; the others are one press away. Ids of templates. */
+export const firstPieces: readonly string[] = [
+  'bird-box',
+  'step-stool',
+  'potting-bench',
+  'tool-tote',
+  'peg-rail',
+  'cold-frame',
+  'blanket-chest',
+  'hive-box',
+  'picture-ledge',
+  'tea-box',
+  'low-bench',
+  'plant-stand',
+  'shed-door',
+  'coat-bench',
+  'toy-shelf',
+  'sheet-stack'
+]

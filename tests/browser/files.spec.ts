@@ -64,7 +64,12 @@ test('refused files leave everything as it was and say where and why', async ({ 
       hive.replace('"asOf": "2026-05-04"', '"asOf": "2026-02-30"'),
       /The date 2026-02-30 does not exist/
     ],
-    ['large.json', `{"x":"${'y'.repeat(20_000_000)}"}`, /at most 16 MB are read/],
+    [
+      'large.json',
+      `{"x":"${'y'.repeat(20_000_000)}"}`,
+      /This is not a frugal-ledger.workspace file/
+    ],
+    ['deep.json', '['.repeat(6000), /nests its parts more than 64 deep/],
     ['<img src=x onerror=alert(1)>.json', '[]', /was not opened/]
   ]
   for (const [name, text, why] of refused) {

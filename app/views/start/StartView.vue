@@ -17,7 +17,7 @@ import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
 import { ledger } from '../../words/ledger'
 import { start as words } from '../../words/start'
-import { USUAL_ASKED, basics, library, usual } from '../../../data'
+import { USUAL_ASKED, basics, firstPieces, library, usual } from '../../../data'
 
 const store = useWorkspace()
 const router = useRouter()
@@ -30,11 +30,14 @@ const rhythm = ref<'none' | 'weekly' | 'fortnightly' | 'monthly'>('monthly')
 const reserve = ref('')
 const hours = ref('4')
 const problems = ref<readonly Issue[]>([])
-const templates = library.data.templates.filter(({ kind }) => kind === 'piece')
-/** A first choice; the rest is one press away, so that the questions stay short. */
-const FIRST = 16
+const first = firstPieces.flatMap((id) => library.templates.get(id) ?? [])
+/** All pieces; those that are asked about first stand first. */
+const templates = [
+  ...first,
+  ...library.data.templates.filter(({ id, kind }) => kind === 'piece' && !firstPieces.includes(id))
+]
 const everyBuild = ref(false)
-const shownTemplates = computed(() => (everyBuild.value ? templates : templates.slice(0, FIRST)))
+const shownTemplates = computed(() => (everyBuild.value ? templates : first))
 const asked = usual.slice(0, USUAL_ASKED).flatMap((id) => library.tools.get(id) ?? [])
 const currencies = library.data.regions.map((region) => ({
   id: region.currency,
@@ -129,7 +132,7 @@ async function go(): Promise<void> {
         >
       </div>
       <button v-if="!everyBuild" type="button" class="link" @click="everyBuild = true">
-        {{ words.moreBuilds(templates.length - FIRST) }}
+        {{ words.moreBuilds(templates.length - first.length) }}
       </button>
     </fieldset>
     <fieldset>
