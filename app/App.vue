@@ -36,7 +36,7 @@ import { useSaving } from './stores/saving'
 import { useSettings } from './stores/settings'
 import { useWorkspace } from './stores/workspace'
 import { usePlanning } from './stores/planning'
-import { placed } from './words/issues'
+import { placed } from './words/where'
 import { pageTitle, shell } from './words/shell'
 
 // What is opened by hand is fetched when it is.

@@ -13,7 +13,7 @@ import { issue, ok, refused, type Issue, type Result } from '../../core/kernel'
 import type { LedgerEntry } from '../../core/ledger'
 import { splitPlan, type Plan, type Workspace } from '../../core/workspace'
 import type { Loaded, Storage } from '../storage'
-import { placeText } from '../words/issues'
+import { placeText } from '../words/where'
 
 export interface Recovered {
   readonly workspace: Workspace

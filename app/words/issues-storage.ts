@@ -12,7 +12,7 @@ export const STORAGE = {
   'storage.failed': (_, f) =>
     `The last change could not be kept (${t(f.reason)}). The page tries again by itself. Undo takes the change back; save to a file to be safe.`,
   'storage.set-aside': (_, f) =>
-    `${n(f.count) === 1 ? 'A part' : `${t(f.count)} parts`} of what this browser had kept could not be read: ${t(f.places)}. All the rest is shown. What was set aside can be seen and saved under Keeping.`,
+    `${n(f.count) === 1 ? 'A part' : `${t(f.count)} parts`} of what this browser had kept could not be read: ${t(f.places)}. All the rest is shown. What was set aside can be seen and saved under File, settings, in Copies and formats.`,
   'storage.elsewhere': () =>
     'Another tab changed this workspace at the same time, and both changes together do not hold. The other tab’s state stands; Undo brings yours back.',
   'worker.lost': () =>

@@ -283,17 +283,4 @@ export function sentence({ code, figures }: Issue, say: Say = plainSay): string 
   return words?.(say, figures) ?? `Something is wrong here (${code}).`
 }
 
-/** The place of a finding in plain words: "builds, entry 3, name". Empty where it is about the whole. */
-export const placeText = (path: Issue['path']): string =>
-  path
-    .map((part) =>
-      typeof part === 'number'
-        ? `entry ${part + 1}`
-        : part.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`)
-    )
-    .join(', ')
-/** The sentence for a finding behind its place. */
-export const placed = (one: Issue, say?: Say): string =>
-  one.path.length === 0 ? sentence(one, say) : `${placeText(one.path)}: ${sentence(one, say)}`
-
 export const knownIssueCodes = (): string[] => Object.keys(ALL)

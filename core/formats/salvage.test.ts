@@ -44,7 +44,7 @@ describe('the smallest part that is wrong is set aside, and all else stays', () 
     const { left, aside } = salvaged(({ ledger }) => {
       for (const i of [1, 3, 5]) Object.assign(ledger[i] ?? {}, { amount: 1.5 })
     })
-    expect(aside.filter((one) => one.endsWith('money.fraction'))).toHaveLength(3)
+    expect(aside.sort()).toEqual([1, 3, 5].map((i) => `ledger.${i} money.fraction`))
     expect(left.ledger.map(({ id }) => id)).toEqual(
       hive.ledger.filter((_, i) => ![1, 3, 5].includes(i)).map(({ id }) => id)
     )
@@ -73,8 +73,7 @@ describe('the smallest part that is wrong is set aside, and all else stays', () 
     })
     expect(aside.sort()).toEqual(
       [
-        'bans.0.id unknown.tool',
-        'bans.0 field.missing',
+        'bans.0 unknown.tool',
         `items.${hive.items.length} id.duplicate`,
         'surprise field.unknown'
       ].sort()

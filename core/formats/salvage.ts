@@ -3,7 +3,7 @@ import { ok, refused, type Issue, type Path, type Result } from '../kernel'
 import { freshWorkspace, splitPlan, type Plan, type Workspace } from '../workspace'
 import { migrate, MIGRATIONS } from './migrations'
 import { checkWorkspace, header } from './read'
-import { WORKSPACE_FORMAT, WORKSPACE_VERSION } from './workspace-schema'
+import { ENTRIES, WORKSPACE_FORMAT, WORKSPACE_VERSION } from './workspace-schema'
 
 /** A part that could not be read, with what is wrong with it: it is taken out of the state and kept as it stood. */
 export interface SetAside {
@@ -98,7 +98,22 @@ function placeFor(
     const value = at(usual, path)
     if (value !== undefined) return { path, issue, kind: 'usual', value }
   }
-  return at(data, path) === undefined ? up() : { path, issue, kind: 'out' }
+  if (at(data, path) === undefined || isNeeded(data, path)) return up()
+  return { path, issue, kind: 'out' }
+}
+
+/** Whether an entry of a list cannot do without the field at a place: then the entry goes whole, as one thing. */
+function isNeeded(data: unknown, path: Path): boolean {
+  const [list, index, ...field] = path
+  const schema = ENTRIES[list as keyof typeof ENTRIES]
+  if (schema === undefined || typeof index !== 'number' || field.length === 0) return false
+  const entry: unknown = structuredClone(at(data, [String(list), index]))
+  const parent = at(entry, field.slice(0, -1))
+  const last = field.at(-1) ?? ''
+  if (isList(parent)) parent.splice(Number(last), 1)
+  else delete (parent as Parent)[last]
+  const read = schema.safeParse(entry)
+  return !read.success && read.error.issues.some((one) => one.path.join('/') === field.join('/'))
 }
 
 /** Each place once, and of places within one another the outer one alone; later entries of a list first, so that the others stay where they are. */

@@ -44,7 +44,7 @@ test('deals, sales and scenarios over chosen tools are kept and planned with; wh
   await page.getByRole('button', { name: 'Keep this deal' }).click()
   await expect(
     page.locator('form').filter({ hasText: 'Keep this deal' }).getByRole('alert')
-  ).toHaveText('deals, entry 1, name: The text is too long; 200 characters are kept.')
+  ).toHaveText('Name: The text is too long; 200 characters are kept.')
   await expect(name).toHaveValue('x'.repeat(201))
   await name.fill('Two for one')
   await page.getByRole('button', { name: 'Keep this deal' }).click()

@@ -19,7 +19,8 @@ import { useWorkspace } from '../../stores/workspace'
 import { buildPage } from '../../words/build-page'
 import { cutList as words } from '../../words/cutlist'
 import { jointNames } from '../../words/joinery'
-import { placed, sentence } from '../../words/issues'
+import { sentence } from '../../words/issues'
+import { placed } from '../../words/where'
 import { steps } from '../../words/steps'
 
 /** A cut list read, reviewed and taken over: as a new build, or in place of a build's steps and timber. */

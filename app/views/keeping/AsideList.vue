@@ -4,7 +4,8 @@ import { saveText } from '../../shell/save'
 import { useKeeping } from '../../stores/keeping'
 import { useWorkspace } from '../../stores/workspace'
 import { keeping as words, momentText } from '../../words/keeping'
-import { placeText, sentence } from '../../words/issues'
+import { sentence } from '../../words/issues'
+import { placeText } from '../../words/where'
 import type { StoredAside } from '../../storage'
 
 /** What could not be read and was set aside, untouched: it can be seen, saved, and let go. */

@@ -14,7 +14,8 @@ import NumberField from '../../parts/NumberField.vue'
 import { newId } from '../../stores/clock'
 import { refusalsDuring } from '../../stores/door'
 import { useWorkspace } from '../../stores/workspace'
-import { placed, sentence } from '../../words/issues'
+import { sentence } from '../../words/issues'
+import { inForm } from '../../words/where'
 import { ledger as words } from '../../words/ledger'
 import { steps } from '../../words/steps'
 
@@ -109,7 +110,7 @@ function readList(text: string): void {
   if (bad) return
   const receipts = read.flatMap((one) => (one.ok ? [one.value] : []))
   const [refusal] = refusalsDuring(() => setIncome({ kind: 'list', receipts }))
-  listProblem.value = refusal ? placed(refusal, store.say) : ''
+  listProblem.value = refusal ? inForm(refusal, store.say) : ''
 }
 function addOneOff(): void {
   const day = checkDay(oneOff.value.date)

@@ -25,7 +25,8 @@ import MoneyField from '../../parts/MoneyField.vue'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
 import { specName } from '../../words/builds'
-import { placed, sentence } from '../../words/issues'
+import { sentence } from '../../words/issues'
+import { inForm } from '../../words/where'
 import { prices as words } from '../../words/prices'
 import { quality } from '../../words/quality'
 import { steps } from '../../words/steps'
@@ -133,7 +134,7 @@ function put(): void {
     )
   }
   const [first] = refusal
-  if (first) return void (problem.value = placed(first, say))
+  if (first) return void (problem.value = inForm(first, say))
   price.value = undefined
   name.value = ''
   link.value = ''

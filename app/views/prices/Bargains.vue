@@ -13,7 +13,7 @@ import MoneyField from '../../parts/MoneyField.vue'
 import NumberField from '../../parts/NumberField.vue'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
-import { placed } from '../../words/issues'
+import { inForm } from '../../words/where'
 import { prices as words } from '../../words/prices'
 import { steps } from '../../words/steps'
 import { weigh } from '../../words/weigh'
@@ -85,7 +85,7 @@ function putBundle(): void {
       { id: newId('q'), offer: id, date: world.asOf, price, seller: 'other' }
     )
   )
-  if (refused[0]) return say('bundle', placed(refused[0], store.say))
+  if (refused[0]) return say('bundle', inForm(refused[0], store.say))
   bundleName.value = ''
   bundleTools.value = []
   bundlePrice.value = undefined
@@ -105,7 +105,7 @@ function putDeal(): void {
       ...(dealUntil.value === undefined ? {} : { until: dealUntil.value })
     })
   )
-  if (refused[0]) return say('deal', placed(refused[0], store.say))
+  if (refused[0]) return say('deal', inForm(refused[0], store.say))
   dealName.value = ''
 }
 function putSale(): void {
@@ -124,7 +124,7 @@ function putSale(): void {
       tools: [...saleTools.value]
     })
   )
-  if (refused[0]) return say('sale', placed(refused[0], store.say))
+  if (refused[0]) return say('sale', inForm(refused[0], store.say))
   saleName.value = ''
 }
 const bundles = computed(() => {
