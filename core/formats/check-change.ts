@@ -72,7 +72,7 @@ function ledgerChecked(
   if (read.issues.length > 0) return read
   const { value } = read
   const issues = addedLedgerProblems(value, commonStart(before, value))
-  const size = ledgerSize(value)
+  const size = ledgerSize(value, before)
   return {
     value,
     issues:
@@ -85,10 +85,18 @@ function ledgerChecked(
 const SHORT = 20_000
 /** Characters an entry takes in a file besides its own texts, at most. */
 const AROUND = 900
-const ledgerSize = (ledger: readonly LedgerEntry[]): number =>
-  ledger.length < SHORT
-    ? 0
-    : ledger.reduce((sum, { text }) => sum + AROUND + JSON.stringify(text).length, 0)
+/** Sizes reckoned before: a ledger that grows need only have its end added. */
+const sizes = new WeakMap<readonly LedgerEntry[], number>()
+function ledgerSize(ledger: readonly LedgerEntry[], before: readonly LedgerEntry[]): number {
+  if (ledger.length < SHORT) return 0
+  const known = sizes.get(before)
+  const from = known === undefined ? 0 : commonStart(before, ledger)
+  let size = from === before.length ? (known ?? 0) : 0
+  for (let i = size === 0 ? 0 : from; i < ledger.length; i++)
+    size += AROUND + JSON.stringify(ledger[i]?.text ?? '').length
+  sizes.set(ledger, size)
+  return size
+}
 
 /**
  * **The door of changes**: checks a changed state as the reader would check it when it is next opened, so that nothing is kept that could

@@ -94,22 +94,35 @@ export function addedLedgerProblems(
   path: Path = ['ledger']
 ): Issue[] {
   const added = ledger.slice(from)
-  const ids = new Set(added.map(({ id }) => id))
-  const found: Issue[] = []
-  const said = new Set<string>()
-  ledger.forEach(({ id }, i) => {
-    if (i >= from && said.has(id)) found.push(twice(ledger, id, [...path, i, 'id']))
-    if (ids.has(id)) said.add(id)
-  })
+  const found = repeatedIds(ledger, from, path)
   if (from === 0) return [...found, ...ledgerProblems(ledger, path)]
   const bearing = bearingOn(ledger, added)
-  const places = ledger.flatMap(({ id }, i) => (i >= from || bearing.has(id) ? [i] : []))
+  const places: number[] = []
+  for (let i = bearing.size === 0 ? from : 0; i < ledger.length; i++)
+    if (i >= from || bearing.has(ledger[i]?.id ?? '')) places.push(i)
   const some = places.flatMap((i) => ledger[i] ?? [])
   const problems = ledgerProblems(some, []).flatMap((one): Issue[] => {
     const place = places[Number(one.path[0])] ?? 0
     return place >= from ? [{ ...one, path: [...path, place, ...one.path.slice(1)] }] : []
   })
   return [...found, ...problems]
+}
+/** Ids of added entries that stand in the ledger already. A long ledger is gone through without anything being made for each entry. */
+function repeatedIds(ledger: readonly LedgerEntry[], from: number, path: Path): Issue[] {
+  const ids = new Set<string>()
+  const found: Issue[] = []
+  for (let i = from; i < ledger.length; i++) {
+    const { id } = ledger[i] as LedgerEntry
+    if (ids.has(id)) found.push(twice(ledger, id, [...path, i, 'id']))
+    ids.add(id)
+  }
+  for (let i = 0; i < from; i++) {
+    const { id } = ledger[i] as LedgerEntry
+    if (!ids.has(id)) continue
+    const at = ledger.findIndex((one, k) => k >= from && one.id === id)
+    found.push(twice(ledger, id, [...path, at, 'id']))
+  }
+  return found
 }
 const twice = (ledger: readonly LedgerEntry[], id: string, path: Path): Issue =>
   issue('id.duplicate', path, { id, first: ledger.findIndex((one) => one.id === id) + 1 })
