@@ -129,7 +129,7 @@ export const useLoading = defineStore('loading', () => {
   return {
     start: async (): Promise<void> => {
       await start()
-      void openDoor()
+      openDoor().catch(() => undefined)
     },
     show,
     showDemo,

@@ -77,12 +77,14 @@ export const useSaving = defineStore('saving', () => {
   /** A state that was never checked, since what checks was not there yet, is checked before it is written; what could not be read is taken back. */
   async function proven({ state, change }: Waiting): Promise<Workspace | undefined> {
     if (hasPassed(state)) return state
-    const { checkChange } = await formats()
+    // Where the check cannot be fetched just now, an unchecked state is better kept than lost.
+    const reader = await formats().catch(() => undefined)
+    if (!reader) return state
     const former =
       known.get(state.id)?.state ??
       freshWorkspace(library, state.id, state.name, state.money.currency, table.today)
     if (former === state) return state
-    const checked = checkChange(former, state, library)
+    const checked = reader.checkChange(former, state, library)
     if (checked.ok) {
       notePassed(state)
       return state
@@ -113,7 +115,14 @@ export const useSaving = defineStore('saving', () => {
     else tryAgain(id, next, saved.issues)
   }
   async function write(): Promise<void> {
-    for (const id of [...pending.keys()]) await writeOne(id)
+    for (const id of [...pending.keys()]) {
+      const next = pending.get(id)
+      // Nothing here may end saving for good: what goes wrong is said, and tried again.
+      await writeOne(id).catch((error: unknown) => {
+        const reason = error instanceof Error ? error.name : String(error)
+        if (next) tryAgain(id, next, [issue('storage.failed', [], { reason })])
+      })
+    }
     writing = undefined
     // What came in meanwhile is written at once; what failed waits for its turn.
     if (pending.size > 0 && kept.value === 'keeping') writing = write()
