@@ -2,13 +2,13 @@ import { wrap, type DBSchema, type IDBPDatabase } from 'idb'
 import type { Settings, StoredHead, StoredPhoto } from './database'
 import type { LedgerChunk } from './records'
 
+/** A photo by its workspace and its own id. */
+export type PhotoKey = [workspace: string, id: string]
+
 /**
  * A second copy of what is kept, in a store of its own with files of its own. A browser that is killed in the middle of a write can find
  * its store torn at a later start and throw all of it away; the two are written one after the other, so that a kill tears one at most.
  */
-/** A photo by its workspace and its own id. */
-export type PhotoKey = [workspace: string, id: string]
-
 interface MirrorSchema extends DBSchema {
   workspaces: { key: string; value: StoredHead }
   ledger: { key: [string, number]; value: LedgerChunk }

@@ -54,8 +54,6 @@ const idInName = (id: string): string =>
 /** Backups of a workspace, by what their names begin with; neither name nor id holds a point. */
 const backupOf = (own: string): RegExp =>
   new RegExp(`^${own}\\.\\d{4}(-\\d\\d){5}\\.(json|zip)$`, 'u')
-const sameBytes = (a: Uint8Array, b: Uint8Array): boolean =>
-  a.length === b.length && a.every((byte, i) => byte === b[i])
 
 /** Files in and out, snapshots and backups of the workspace on the table. */
 export const useKeeping = defineStore('keeping', () => {
@@ -286,55 +284,32 @@ export const useKeeping = defineStore('keeping', () => {
       return photo ? [{ id, workspace: theirs.id, type: photo.type, bytes }] : []
     })
   }
-  /**
-   * A file's workspace with the pictures that came along. A picture that is here under the same id and is another one stays: theirs gets
-   * an id of its own. What the workspace speaks of and is neither in the file nor here is said.
-   */
+  /** A file's workspace with the pictures that came along; what it speaks of and is neither in the file nor here is said. */
   async function withPhotos({ workspace, photos: files, notes }: FileRead): Promise<{
     readonly theirs: Workspace
     readonly photos: readonly PhotoFile[]
     readonly notes: readonly Issue[]
   }> {
-    const spoken = workspace.photos ?? []
-    const all = spoken.length > 0 ? await storage.photosOf(workspace.id) : ok([])
-    const here = new Map(all.ok ? all.value.map((photo) => [photo.id, photo.bytes]) : [])
-    const renamed = new Map<string, string>()
-    const photos = files
-      .filter(({ id }) => spoken.some((photo) => photo.id === id))
-      .map((file) => {
-        const present = here.get(file.id)
-        if (!present || sameBytes(present, file.bytes)) return file
-        renamed.set(file.id, newId('photo'))
-        return { ...file, id: renamed.get(file.id) ?? file.id }
-      })
-    const theirs =
-      renamed.size === 0
-        ? workspace
-        : {
-            ...workspace,
-            photos: spoken.map((photo) => ({ ...photo, id: renamed.get(photo.id) ?? photo.id }))
-          }
-    const there = new Set([...photos.map(({ id }) => id), ...here.keys()])
-    const missing = (theirs.photos ?? []).filter(({ id }) => !there.has(id)).length
-    return {
-      theirs,
-      photos,
-      notes: missing > 0 ? [...notes, issue('photo.missing', [], { count: missing })] : notes
-    }
+    const all = workspace.photos?.length ? await storage.photosOf(workspace.id) : ok([])
+    const { missing, ...taken } = change.takeInPhotos(
+      workspace,
+      files,
+      all.ok ? all.value : [],
+      () => newId('photo')
+    )
+    const said = missing > 0 ? [issue('photo.missing', [], { count: missing })] : []
+    return { theirs: taken.workspace, photos: taken.photos, notes: [...notes, ...said] }
   }
 
   /** Rows of a table: tools, prices or the ledger, as CSV. */
   async function openRows(
     name: string,
-    bytes: Uint8Array,
+    text: string,
     what: 'tools' | 'prices' | 'ledger'
   ): Promise<readonly Issue[]> {
     const { world, workspace: mine } = store
     if (!world || !mine) return []
-    const { checkWorkspace, readItems, readLedgerCsv, readQuotes, textOf } = await formats()
-    const read = textOf(bytes)
-    if (!read.ok) return read.issues
-    const text = read.value
+    const { checkWorkspace, readItems, readLedgerCsv, readQuotes } = await formats()
     const { currency } = mine.money
     const defaults = {
       currency,

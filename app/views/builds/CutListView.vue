@@ -13,6 +13,7 @@ import CuttingPicture from '../../parts/CuttingPicture.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { saveText } from '../../shell/save'
 import type { Issue } from '../../../core/kernel'
+import { fileText } from '../../shell/file-text'
 import { newId } from '../../stores/clock'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
@@ -100,7 +101,7 @@ watch(parts, (now) => {
 async function open(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0]
   if (!file) return
-  const read = (await formats()).textOf(new Uint8Array(await file.arrayBuffer()))
+  const read = await fileText(file)
   refusal.value = read.ok ? [] : read.issues
   if (!read.ok) return
   text.value = read.value

@@ -4,6 +4,7 @@ import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Issue } from '../../../core/kernel'
 import PlaceHead from '../../parts/PlaceHead.vue'
+import { fileText } from '../../shell/file-text'
 import { saveText } from '../../shell/save'
 import { useSave } from '../../shell/use-save'
 import { openFormat, type FormatId } from '../../shell/open-formats'
@@ -63,11 +64,8 @@ function pick(what: 'tools' | 'prices' | 'ledger'): void {
 async function open(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0]
   if (!file) return
-  const issues = await keeping.openRows(
-    file.name,
-    new Uint8Array(await file.arrayBuffer().catch(() => new ArrayBuffer())),
-    sheet.value
-  )
+  const text = await fileText(file)
+  const issues = text.ok ? await keeping.openRows(file.name, text.value, sheet.value) : text.issues
   if (picker.value) picker.value.value = ''
   refusedFile.value = issues.length > 0 ? file.name : ''
   problems.value = issues

@@ -6,6 +6,7 @@ import type { SheetReading } from '../../../core/formats'
 import { issue, type Issue } from '../../../core/kernel'
 import type { Quote } from '../../../core/prices'
 import { change } from '../../../core/workspace'
+import { fileText } from '../../shell/file-text'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
@@ -47,8 +48,7 @@ watch(text, async (now) => {
 async function open(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0]
   if (!file) return
-  const { textOf } = await import('../../../core/formats')
-  const read = textOf(new Uint8Array(await file.arrayBuffer()))
+  const read = await fileText(file)
   if (read.ok) text.value = read.value
   else problems.value = read.issues
 }
