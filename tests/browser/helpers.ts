@@ -36,3 +36,42 @@ export const choose = async (page: Page, label: string, option: string): Promise
   await page.getByRole('combobox', { name: label }).click()
   await page.getByRole('option', { name: option, exact: true }).click()
 }
+
+/** All records of one of the browser's stores. */
+export const recordsIn = <T>(page: Page, store: string): Promise<T[]> =>
+  page.evaluate(
+    (name) =>
+      new Promise<T[]>((resolve, reject) => {
+        const opening = indexedDB.open('frugal-ledger')
+        opening.onerror = () => reject(new Error('not opened'))
+        opening.onsuccess = () => {
+          const reading = opening.result.transaction(name).objectStore(name).getAll()
+          reading.onsuccess = () => {
+            opening.result.close()
+            resolve(reading.result as T[])
+          }
+        }
+      }),
+    store
+  )
+/** Puts a record into one of the browser's stores; without one, empties them all. */
+export const alterStore = (page: Page, store?: string, record?: object): Promise<void> =>
+  page.evaluate(
+    ([name, put]) =>
+      new Promise<void>((resolve, reject) => {
+        const opening = indexedDB.open('frugal-ledger')
+        opening.onerror = () => reject(new Error('not opened'))
+        opening.onsuccess = () => {
+          const names = name === undefined ? [...opening.result.objectStoreNames] : [name]
+          const writing = opening.result.transaction(names, 'readwrite')
+          for (const one of names)
+            if (put === undefined) writing.objectStore(one).clear()
+            else writing.objectStore(one).put(put)
+          writing.oncomplete = () => {
+            opening.result.close()
+            resolve()
+          }
+        }
+      }),
+    [store, record] as const
+  )

@@ -3,7 +3,7 @@ import { printOf } from '../../app/storage/records'
 import { writeZip } from '../../core/formats'
 import { monkeyRun } from '../faults/monkey'
 import { demo } from '../helpers/workspaces'
-import { openDemo, watch } from './helpers'
+import { alterStore, openDemo, recordsIn, watch } from './helpers'
 
 const kept = (page: Page) =>
   expect(page.getByText('Kept in this browser')).toBeVisible({ timeout: 20_000 })
@@ -110,22 +110,7 @@ test('a store that is emptied under the open page is filled again by the next ch
   await openDemo(page)
   await enter(page, 'Before')
   await kept(page)
-  await page.evaluate(
-    () =>
-      new Promise<void>((resolve, reject) => {
-        const opening = indexedDB.open('frugal-ledger')
-        opening.onsuccess = () => {
-          const names = [...opening.result.objectStoreNames]
-          const clearing = opening.result.transaction(names, 'readwrite')
-          for (const name of names) clearing.objectStore(name).clear()
-          clearing.oncomplete = () => {
-            opening.result.close()
-            resolve()
-          }
-          clearing.onerror = () => reject(new Error('not cleared'))
-        }
-      })
-  )
+  await alterStore(page)
   await enter(page, 'After')
   await kept(page)
   await page.reload()
@@ -139,40 +124,15 @@ test('a part of the record that cannot be read is set aside, can be seen and sav
   await openDemo(page)
   await enter(page, 'Stays')
   await kept(page)
-  const stored = await page.evaluate(
-    () =>
-      new Promise<{ head: { builds: { name: string }[] } }>((resolve) => {
-        const opening = indexedDB.open('frugal-ledger')
-        opening.onsuccess = () => {
-          opening.result
-            .transaction('workspaces')
-            .objectStore('workspaces')
-            .get('demo-hive-yard').onsuccess = ({ target }) => {
-            opening.result.close()
-            resolve((target as IDBRequest<{ head: { builds: { name: string }[] } }>).result)
-          }
-        }
-      })
-  )
+  const stored = (
+    await recordsIn<{ id: string; head: { builds: { name: string }[] } }>(page, 'workspaces')
+  ).find(({ id }) => id === 'demo-hive-yard')
+  if (!stored) throw new Error('nothing was kept')
   const head = {
     ...stored.head,
     builds: stored.head.builds.map((one, i) => (i === 0 ? { ...one, name: 'n'.repeat(201) } : one))
   }
-  await page.evaluate(
-    (record) =>
-      new Promise<void>((resolve) => {
-        const opening = indexedDB.open('frugal-ledger')
-        opening.onsuccess = () => {
-          const writing = opening.result.transaction('workspaces', 'readwrite')
-          writing.objectStore('workspaces').put(record)
-          writing.oncomplete = () => {
-            opening.result.close()
-            resolve()
-          }
-        }
-      }),
-    { ...stored, head, print: printOf(head) }
-  )
+  await alterStore(page, 'workspaces', { ...stored, head, print: printOf(head) })
   await page.reload()
   await expect(
     page.getByText(/^A part of what this browser had kept could not be read: builds, entry 1, name/)
@@ -218,25 +178,6 @@ test('a picture that is here is never replaced by one of the same name in a file
       buffer: Buffer.from(file(last))
     })
   }
-  const pictures = () =>
-    page.evaluate(
-      () =>
-        new Promise<[string, number][]>((resolve) => {
-          const opening = indexedDB.open('frugal-ledger')
-          opening.onsuccess = () => {
-            opening.result.transaction('photos').objectStore('photos').getAll().onsuccess = ({
-              target
-            }) => {
-              opening.result.close()
-              resolve(
-                (
-                  target as IDBRequest<{ workspace: string; id: string; bytes: Uint8Array }[]>
-                ).result.map(({ id, bytes }) => [id, bytes[3] ?? 0])
-              )
-            }
-          }
-        })
-    )
   await openDemo(page)
   await open(1)
   await expect(page.getByText(/^A photo the workspace speaks of is not in this file/)).toBeVisible({
@@ -247,7 +188,9 @@ test('a picture that is here is never replaced by one of the same name in a file
   await page.getByRole('button', { name: 'Do it' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Copies and formats')
   await kept(page)
-  const all = await pictures()
+  const all = (await recordsIn<{ id: string; bytes: Uint8Array }>(page, 'photos')).map(
+    ({ id, bytes }): [string, number] => [id, bytes[3] ?? 0]
+  )
   expect(all.map(([, last]) => last).sort()).toEqual([1, 2])
   expect(all.find(([id]) => id === 'p')).toEqual(['p', 1])
 })
