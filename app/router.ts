@@ -105,9 +105,11 @@ let askedMeanwhile: string | undefined
 const remember = (): void => {
   askedMeanwhile = window.location.hash.slice(1) || '/'
 }
-window.addEventListener('hashchange', remember)
+// The second event of an address may come only after the router is ready, which has put its own address back by then.
+const TOLD_BY = ['popstate', 'hashchange'] as const
+for (const event of TOLD_BY) window.addEventListener(event, remember)
 void router.isReady().then(() => {
-  window.removeEventListener('hashchange', remember)
+  for (const event of TOLD_BY) window.removeEventListener(event, remember)
   if (askedMeanwhile !== undefined && askedMeanwhile !== router.currentRoute.value.fullPath)
     void router.push(askedMeanwhile)
 })

@@ -125,7 +125,10 @@ export const useSaving = defineStore('saving', () => {
     }
     writing = undefined
     // What came in meanwhile is written at once; what failed waits for its turn.
-    if (pending.size > 0 && kept.value === 'keeping') writing = write()
+    if (pending.size > 0 && kept.value !== 'not-kept') {
+      kept.value = 'keeping'
+      writing = write()
+    }
   }
   function keep(state: Workspace, change?: string): void {
     if (standIn.value) {

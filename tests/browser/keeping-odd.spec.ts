@@ -54,6 +54,7 @@ test('deals, sales and scenarios over chosen tools are kept and planned with; wh
   await page.getByRole('button', { name: 'Keep this sale' }).click()
   await kept(page)
   await page.goto('/#/stages/scenarios')
+  await expect(page.getByRole('button', { name: 'Keep this one' })).toBeVisible()
   await page.locator('.p-multiselect').last().click()
   await page.getByRole('option').first().click()
   await page.keyboard.press('Escape')

@@ -170,6 +170,28 @@ test.describe('on a phone', () => {
   })
 })
 
+test('an address that is asked for before the first page is shown is gone to', async ({ page }) => {
+  let letGo = (): void => undefined
+  const held = new Promise<void>((resolve) => {
+    letGo = resolve
+  })
+  await page.route(/ScenariosView/, async (route) => {
+    await held
+    await route.continue()
+  })
+  const asked = page.waitForRequest(/ScenariosView.*js/)
+  await page.goto('/#/stages/scenarios', { waitUntil: 'commit' })
+  await asked
+  // The browser tells of an address by two events; the second may come late.
+  await page.evaluate(() => {
+    history.pushState(null, '', '#/prices')
+    window.dispatchEvent(new PopStateEvent('popstate'))
+  })
+  letGo()
+  await expect(page).toHaveTitle('Prices · Frugal Ledger')
+  await expect(page.getByText('A sale that is expected')).toBeVisible()
+})
+
 test('settled plans survive a reload without planning again', async ({ page }) => {
   await page.addInitScript(() => {
     const asked: string[] = []
