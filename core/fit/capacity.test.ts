@@ -1,0 +1,167 @@
+import { describe, expect, test } from '@jest/globals'
+import { item, items } from '../../tests/helpers/workspaces'
+import { library } from '../../data'
+import type { Build } from '../builds'
+import { type Step } from '../catalogue'
+import { fitMethod, isUse, kitOf, useMethod } from '.'
+import { context, step, method, gear, missesOf } from '../../tests/helpers/misses'
+
+const probe: Build = { id: 'probe', name: 'probe', copies: 1, materials: [], steps: [] }
+
+describe('capacity rules, from both sides of their limit', () => {
+  test.each<[string, string, string[], Step['stock'], Step['stock'], number]>([
+    [
+      'rip width of a table saw',
+      'rip/table-saw',
+      ['table-saw', 'push-sticks'],
+      { widthMm: 620 },
+      { widthMm: 621 },
+      620
+    ],
+    [
+      'reach of a jigsaw blade',
+      'cut-curve/jigsaw',
+      ['jigsaw'],
+      { thicknessMm: 65 },
+      { thicknessMm: 66 },
+      65
+    ]
+  ])('%s', (_, ...[id, owned, fits, tooMuch, limit]) => {
+    expect(missesOf(id, [...items(...owned), ...gear], step(method(id).operation, fits))).toEqual(
+      []
+    )
+    const [miss] = missesOf(id, [...items(...owned), ...gear], step(method(id).operation, tooMuch))
+    expect(miss).toMatchObject({ kind: 'spec', has: limit, needs: limit + 1 })
+  })
+  test.each<[string, string, string[], keyof Step['stock'], number, number]>([
+    [
+      'depth of a table saw, turned over',
+      'rip/table-saw',
+      ['table-saw', 'push-sticks'],
+      'thicknessMm',
+      65,
+      130
+    ],
+    [
+      'board width at a mitre saw, turned over',
+      'crosscut/mitre-saw',
+      ['mitre-saw'],
+      'widthMm',
+      300,
+      600
+    ],
+    [
+      'width of a thicknesser, in two strips',
+      'thickness/thicknesser',
+      ['thicknesser', 'chip-extractor'],
+      'widthMm',
+      310,
+      620
+    ],
+    [
+      'width of a jointer, in two strips',
+      'flatten/jointer',
+      ['jointer', 'chip-extractor', 'push-sticks'],
+      'widthMm',
+      150,
+      300
+    ]
+  ])(
+    '%s: outright, by the work-around with its time, and not at all',
+    (_, ...[id, owned, field, limit, around]) => {
+      const kit = kitOf(library, [...items(...owned), ...gear])
+      const fitOf = (size: number) =>
+        fitMethod(kit, method(id), step(method(id).operation, { [field]: size }), context)
+      expect([fitOf(limit).misses, fitOf(limit).workArounds]).toEqual([[], []])
+      expect(fitOf(limit + 1)).toMatchObject({
+        misses: [],
+        workArounds: [{ has: limit, needs: limit + 1 }]
+      })
+      expect(fitOf(around).misses).toEqual([])
+      expect(fitOf(around + 1).misses).toMatchObject([
+        { kind: 'spec', has: limit, needs: around + 1 }
+      ])
+      const minutes = (size: number): number => {
+        const use = useMethod(
+          context,
+          kit,
+          method(id),
+          step(method(id).operation, { [field]: size }),
+          probe
+        )
+        return isUse(use) ? use.minutes : NaN
+      }
+      const rule = method(id)
+        .roles.flatMap(({ rules }) => rules)
+        .find(({ bound }) => bound.stock === field)
+      expect(minutes(limit + 1) - minutes(limit)).toBeCloseTo(
+        (rule?.otherwise?.setupMinutes ?? NaN) + (rule?.otherwise?.runMinutes ?? NaN),
+        9
+      )
+    }
+  )
+  test('what a work-around bridges is not named as what is in the way', () => {
+    const kit = [...items('mitre-saw'), ...gear]
+    // 400 mm of width the saw cuts when the board is turned over; 500 mm of height it does not cut at all.
+    expect(
+      missesOf('crosscut/mitre-saw', kit, step('crosscut', { widthMm: 400, thicknessMm: 500 }))
+    ).toMatchObject([{ kind: 'spec', spec: 'depthMm', has: 90, needs: 500 }])
+  })
+  test('a panel needs four clamps that open 40 mm beyond it; a 300 mm clamp holds no table top', () => {
+    const panel = step('glue-up-panel', { widthMm: 560 })
+    expect(missesOf('glue-up-panel/clamps', [item('f-clamp-600', { count: 4 })], panel)).toEqual([])
+    expect(missesOf('glue-up-panel/clamps', [item('f-clamp-600', { count: 3 })], panel)).toEqual([
+      { kind: 'role', role: 'clamp', count: 4, have: 3 }
+    ])
+    expect(
+      missesOf('glue-up-panel/clamps', [item('trigger-clamp-300', { count: 9 })], panel)
+    ).toMatchObject([{ kind: 'spec', spec: 'openingMm', has: 300, needs: 600 }])
+    expect(
+      missesOf(
+        'glue-up-panel/clamps',
+        [item('f-clamp-600', { count: 2 }), item('pipe-clamp-900', { count: 2 })],
+        panel
+      )
+    ).toEqual([])
+  })
+  test('a small collet takes small shanks only', () => {
+    const groove = step('cut-dado', { widthMm: 300 })
+    const clamps = item('f-clamp-600', { count: 2 })
+    expect(
+      missesOf(
+        'cut-dado/trim-router',
+        [...items('trim-router', 'router-bits'), clamps, ...gear],
+        groove
+      )
+    ).toEqual([])
+    expect(
+      missesOf(
+        'cut-dado/trim-router',
+        [...items('trim-router', 'router-bits-large', 'router-bits'), clamps, ...gear],
+        groove
+      )
+    ).toEqual([])
+    expect(
+      missesOf(
+        'cut-dado/plunge-router',
+        [...items('plunge-router', 'router-bits', 'router-bits-large'), clamps, ...gear],
+        groove
+      )
+    ).toEqual([])
+    expect(
+      missesOf(
+        'cut-dado/plunge-router',
+        [...items('plunge-router', 'router-bits'), clamps, ...gear],
+        groove
+      ).map(({ kind }) => kind)
+    ).toContain('tie')
+  })
+  test('limits of the method itself', () => {
+    expect(
+      missesOf('cut-curve/coping-saw', items('coping-saw'), step('cut-curve', { thicknessMm: 25 }))
+    ).toEqual([])
+    expect(
+      missesOf('cut-curve/coping-saw', items('coping-saw'), step('cut-curve', { thicknessMm: 26 }))
+    ).toEqual([{ kind: 'limit', stock: 'thicknessMm', is: 'atMost', has: 26, limit: 25 }])
+  })
+})

@@ -1,0 +1,3 @@
+import { library } from '../../data'
+
+export const tools = [...library.tools.values()]

@@ -1,0 +1,33 @@
+import { TODAY, build, emptyWorkspace, funds, items } from './workspaces'
+import { worldOf, type Plan, type Workspace, type World } from '../../core/workspace'
+import { library } from '../../data'
+import { evaluate } from '../../core/plan'
+import { makePlan } from '../../core/search'
+
+/** A small workspace whose first plan holds, as the ground every rule is broken on once, on purpose. */
+export const owned = items(
+  'tape',
+  'rafter-square',
+  'hammer',
+  'screwdrivers',
+  'sanding-block',
+  'finishing-kit',
+  'panel-saw',
+  'sawhorses'
+)
+export const base: Workspace = emptyWorkspace({
+  ...funds(20_000, 6000),
+  items: owned,
+  builds: [
+    build('bird-box', { copies: 4, worthEach: 9000 }),
+    build('shed-door', { worthEach: 40_000 })
+  ]
+})
+export const ground = (change: Partial<Workspace> = {}): World =>
+  worldOf({ ...base, ...change }, library, TODAY)
+export const world = ground()
+const outcome = makePlan(world)
+if (outcome.kind !== 'planned') throw new Error(`the ground plan is ${outcome.kind}`)
+export const plan: Plan = outcome.plan
+export const codes = (changed: Plan, there: World = world): string[] =>
+  evaluate(there, changed).broken.map(({ code }) => code)
