@@ -4,10 +4,11 @@ import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import { isBegun } from '../../core/builds'
-import { checkDay, type Day } from '../../core/calendar'
+import type { Day } from '../../core/calendar'
 import { fitBuild, fitContext, kitOf } from '../../core/fit'
-import { issue, type Issue } from '../../core/kernel'
-import { exponentOf, parseAmount } from '../../core/money'
+import { issue, issuesOf, refused, type Issue, type Result } from '../../core/kernel'
+import { paidAmount, pastDay } from '../../core/ledger'
+import { exponentOf } from '../../core/money'
 import { parseNumber } from '../../core/units'
 import { buildMaterial, change, findBuild } from '../../core/workspace'
 import { newId } from '../stores/clock'
@@ -41,53 +42,43 @@ const figure = ref(
 const date = ref<Day>(store.world?.asOf ?? '')
 const problems = ref<readonly Issue[]>([])
 
+/** Hours as they were typed. */
+function readHours(text: string): Result<number> {
+  const hours = parseNumber(text)
+  return hours.ok && hours.value < 0
+    ? refused(issue('field.type', [], { expected: 'a number of hours' }))
+    : hours
+}
 function confirm(): void {
   const { world, workspace } = store
   if (!world || !workspace || !build.value) return
-  const day = checkDay(date.value)
-  const hours = finishing.value ? parseNumber(figure.value) : undefined
-  const amount = finishing.value ? undefined : parseAmount(figure.value, workspace.money.currency)
-  problems.value = [
-    ...(day.ok
-      ? day.value > world.asOf
-        ? [issue('ledger.future', [], { date: day.value })]
-        : []
-      : day.issues),
-    ...(amount
-      ? amount.ok
-        ? amount.value < 0
-          ? [issue('money.negative')]
-          : []
-        : amount.issues
-      : hours && !hours.ok
-        ? hours.issues
-        : hours && hours.value < 0
-          ? [issue('field.type', [], { expected: 'a number of hours' })]
-          : [])
-  ]
-  if (problems.value.length > 0 || !day.ok) return
+  const day = pastDay(date.value, world.asOf)
+  const read = finishing.value
+    ? readHours(figure.value)
+    : paidAmount(figure.value, workspace.money.currency)
+  problems.value = issuesOf(day, read)
+  if (!day.ok || !read.ok) return
   const { name, id } = build.value
   const { library } = world
-  if (finishing.value)
-    problems.value = store.attempt(steps.finished(name), (state) =>
-      change.finishBuild(state, library, {
-        build: id,
-        date: day.value,
-        minutesSpent: Math.round((hours?.ok ? hours.value : 0) * 60),
-        itemId: newId('item')
-      })
-    )
-  else
-    problems.value = store.attempt(steps.begun(name), (state) =>
-      change.beginBuild(state, library, {
-        build: id,
-        date: day.value,
-        paid: amount?.ok ? amount.value : 0,
-        planned,
-        entryId: newId('e'),
-        newBuildId: newId('build')
-      })
-    )
+  problems.value = finishing.value
+    ? store.attempt(steps.finished(name), (state) =>
+        change.finishBuild(state, library, {
+          build: id,
+          date: day.value,
+          minutesSpent: Math.round(read.value * 60),
+          itemId: newId('item')
+        })
+      )
+    : store.attempt(steps.begun(name), (state) =>
+        change.beginBuild(state, library, {
+          build: id,
+          date: day.value,
+          paid: read.value,
+          planned,
+          entryId: newId('e'),
+          newBuildId: newId('build')
+        })
+      )
   visible.value = problems.value.length > 0
 }
 </script>

@@ -2,11 +2,12 @@
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { ref } from 'vue'
-import { checkDay, type Day } from '../../core/calendar'
+import type { Day } from '../../core/calendar'
 import type { Condition } from '../../core/catalogue'
-import { issue, ok, type Issue } from '../../core/kernel'
+import { issuesOf, ok, type Issue } from '../../core/kernel'
 import type { SellerType } from '../../core/prices'
-import { parseAmount, exponentOf } from '../../core/money'
+import { exponentOf } from '../../core/money'
+import { dayOrNone, paidAmount, pastDay } from '../../core/ledger'
 import { change, type PlannedPurchase, withoutPurchases } from '../../core/workspace'
 import InputText from 'primevue/inputtext'
 import type { Taken } from '../shell/photo'
@@ -39,18 +40,11 @@ const tool = (): string => store.say?.offer(props.purchase.offer) ?? ''
 async function confirm(): Promise<void> {
   const { world, workspace } = store
   if (!world || !workspace) return
-  const amount = parseAmount(paid.value, workspace.money.currency)
-  const day = checkDay(date.value)
-  const future =
-    day.ok && day.value > world.asOf ? [issue('ledger.future', [], { date: day.value })] : []
-  const negative = amount.ok && amount.value < 0 ? [issue('money.negative')] : []
-  const until = warranty.value === '' ? undefined : checkDay(warranty.value)
-  problems.value = [
-    ...(amount.ok ? negative : amount.issues),
-    ...(day.ok ? future : day.issues),
-    ...(until && !until.ok ? until.issues : [])
-  ]
-  if (problems.value.length > 0 || !amount.ok || !day.ok) return
+  const amount = paidAmount(paid.value, workspace.money.currency)
+  const day = pastDay(date.value, world.asOf)
+  const until = dayOrNone(warranty.value)
+  problems.value = issuesOf(amount, day, until)
+  if (!amount.ok || !day.ok || !until.ok) return
   const { library } = world
   const entryId = newId('e')
   const what = tool()
@@ -66,7 +60,7 @@ async function confirm(): Promise<void> {
         entryId,
         seller: seller.value,
         condition: condition.value,
-        ...(until?.ok ? { warrantyUntil: until.value } : {})
+        ...(until.value === undefined ? {} : { warrantyUntil: until.value })
       }),
     { plan: (plan) => plan && withoutPurchases(plan, [made]) }
   )

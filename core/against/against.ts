@@ -170,12 +170,34 @@ function toolsOf(world: World, plan: Plan, real: readonly LedgerEntry[]): Agains
     )
 }
 
+/** Each build of the plan: when it was to be done and was, what its timber was to cost and what was paid for it. */
+function buildsOf(world: World, plan: Plan, real: readonly LedgerEntry[]): AgainstBuild[] {
+  const paidFor = groupBy(
+    real.filter(({ build, kind }) => build !== undefined && kind !== 'sale'),
+    ({ build }) => build ?? ''
+  )
+  return [...groupBy(plan.builds, ({ build }) => build)].map(([build, parts]) => {
+    const done = world.workspace.builds.find(({ id }) => id === build)?.log?.done
+    return {
+      build,
+      plannedDone:
+        parts
+          .map((part) => part.done)
+          .sort()
+          .at(-1) ?? plan.until,
+      planned: sumOf(parts, ({ material }) => material),
+      actual: 0 - sumOf(paidFor.get(build) ?? [], ({ amount }) => amount),
+      ...(done === undefined ? {} : { done })
+    }
+  })
+}
+
 /**
  * A kept plan laid over what really happened since the day it was made: by stage, by tool, by build, and as the purse. Money in minor
  * units. See `sinceKept` for what a plan knew and counted on.
  */
 export function againstPlan(world: World, plan: Plan): Against {
-  const { workspace, asOf } = world
+  const { asOf } = world
   const since = sinceKept(world, plan)
   const { from, start } = since
   const real = since.real.filter(({ amount }) => amount !== 0)
@@ -195,11 +217,6 @@ export function againstPlan(world: World, plan: Plan): Against {
     (planned.filter(({ date }) => date < asOf).at(-1)?.balance ?? start) +
     Math.min(way(today.planned, 1), way(today.real, 1)) -
     Math.min(way(today.planned, -1), way(today.real, -1))
-  const paidFor = groupBy(
-    real.filter(({ build, kind }) => build !== undefined && kind !== 'sale'),
-    ({ build }) => build ?? ''
-  )
-  const builds = groupBy(plan.builds, ({ build }) => build)
   const stages = stagesUntilToday(world, from).map((stage) =>
     stageOf(stage, from, asOf, movements, real)
   )
@@ -214,20 +231,7 @@ export function againstPlan(world: World, plan: Plan): Against {
       actualOut: all('actualOut')
     },
     tools: toolsOf(world, plan, real),
-    builds: [...builds].map(([build, parts]): AgainstBuild => {
-      const done = workspace.builds.find(({ id }) => id === build)?.log?.done
-      return {
-        build,
-        plannedDone:
-          parts
-            .map((part) => part.done)
-            .sort()
-            .at(-1) ?? plan.until,
-        planned: sumOf(parts, ({ material }) => material),
-        actual: 0 - sumOf(paidFor.get(build) ?? [], ({ amount }) => amount),
-        ...(done === undefined ? {} : { done })
-      }
-    }),
+    builds: buildsOf(world, plan, real),
     planned,
     actual:
       actual.at(-1)?.date === asOf

@@ -1,6 +1,6 @@
 import type { Joint, Library, MaterialLine, Step } from '../catalogue'
 import { distinct, groupBy, issue, sumOf, type Issue } from '../kernel'
-import { type Layout } from './nest'
+import { type Layout } from './layout'
 import { materialFor, type Part } from './part'
 import type { UnitSystem } from '../units'
 import { Steps, round1, stripsOf, round3, sheetTimber, solidTimber } from './timber-needed'

@@ -1,14 +1,13 @@
 export { fitsSheet, materialFor, type EdgeWork, type Part } from './part'
+export { nest, type NestOptions } from './nest'
+export { nestOnShelves } from './shelves'
 export {
-  nest,
-  nestOnShelves,
   type Layout,
-  type NestOptions,
   type NestPart,
   type Placement,
   type SheetLayout,
   type SheetSize
-} from './nest'
+} from './layout'
 export {
   MM3_PER_BOARD_FOOT,
   WASTE_SHARE,

@@ -37,6 +37,11 @@ function thickEnough({ kind, thicknessMm }: Stock, part: Wanted): boolean {
   if (kind === 'sheet') return Math.abs(spare) <= THICKNESS_SLACK_MM
   return kind !== 'softwood' || spare >= -THICKNESS_SLACK_MM
 }
+/** Sizes of the other country are taken only where they are the part's own, mm. */
+const SAME_SIZE_MM = 0.2
+const ofHere = ({ stock, nominal }: Material, units: UnitSystem): boolean =>
+  stock?.kind !== 'softwood' || (nominal === undefined) === (units === 'metric')
+
 /** How well timber suits a part, the smaller the better; undefined where it does not. */
 function rankOf(material: Material, part: Wanted, units: UnitSystem): number | undefined {
   const { stock } = material
@@ -45,10 +50,8 @@ function rankOf(material: Material, part: Wanted, units: UnitSystem): number | u
   const spare = stock.thicknessMm - part.thicknessMm
   const narrow = Math.max(0, part.widthMm - (stock.widthMm ?? Infinity))
   const waste = Math.max(0, (stock.widthMm ?? 0) - part.widthMm)
-  // Sizes of the other country are taken only where they are the part's own.
-  const elsewhere =
-    stock.kind === 'softwood' && (material.nominal === undefined) !== (units === 'metric')
-  if (elsewhere && !(Math.abs(spare) < 0.2 && Math.abs(waste + narrow) < 0.2)) return undefined
+  const same = Math.abs(spare) < SAME_SIZE_MM && Math.abs(waste + narrow) < SAME_SIZE_MM
+  if (!ofHere(material, units) && !same) return undefined
   const fits =
     stock.kind !== 'sheet' ||
     fitsSheet(part, { lengthMm: stock.lengthMm ?? 0, widthMm: stock.widthMm ?? 0 }, true)

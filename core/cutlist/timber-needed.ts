@@ -1,6 +1,7 @@
 import type { Library, Material, Step, StockSize } from '../catalogue'
 import { issue, sumOf, type Issue } from '../kernel'
-import { nest, type NestPart } from './nest'
+import { nest } from './nest'
+import { type NestPart } from './layout'
 import { type Part } from './part'
 import { WASTE_SHARE, boardFeet, roughThicknessFor } from './timber'
 import type { DeriveOptions, TimberLine } from './derive'

@@ -131,30 +131,32 @@ function collapsed(register: Register, codes: readonly number[], a: Pack, b: Pac
   return kept.sort((x, z) => x - z)
 }
 
+/** Two lists of codes as one, in order; of the same purchase the larger count. */
+function merged(left: readonly number[], right: readonly number[]): number[] {
+  const codes: number[] = []
+  let i = 0
+  let k = 0
+  while (i < left.length && k < right.length) {
+    const [x, y] = [left[i] as number, right[k] as number]
+    const [nx, ny] = [numberOf(x), numberOf(y)]
+    codes.push(nx === ny ? Math.max(x, y) : Math.min(x, y))
+    if (nx <= ny) i++
+    if (ny <= nx) k++
+  }
+  while (i < left.length) codes.push(left[i++] as number)
+  while (k < right.length) codes.push(right[k++] as number)
+  return codes
+}
+
 /** Both packs together; of the same purchase the larger count, of offers of one tool no more than serve for both. */
 export function packUnion(register: Register, a: Pack, b: Pack): Pack {
   if (a.codes.length === 0) return b
   if (b.codes.length === 0) return a
   const { line } = register
-  const [left, right] = [a.codes, b.codes]
-  const codes: number[] = []
-  let i = 0
-  let k = 0
-  let last = -1
+  const codes = merged(a.codes, b.codes)
   let sameTool = false
-  while (i < left.length || k < right.length) {
-    const x = i < left.length ? (left[i] as number) : Infinity
-    const y = k < right.length ? (right[k] as number) : Infinity
-    const nx = i < left.length ? x >> COUNT_BITS : Infinity
-    const ny = k < right.length ? y >> COUNT_BITS : Infinity
-    const code = nx === ny ? (x > y ? x : y) : x < y ? x : y
-    codes.push(code)
-    const tool = line[code >> COUNT_BITS] as number
-    if (tool === last) sameTool = true
-    last = tool
-    if (nx <= ny) i++
-    if (ny <= nx) k++
-  }
+  for (let i = 1; i < codes.length && !sameTool; i++)
+    sameTool = line[numberOf(codes[i] as number)] === line[numberOf(codes[i - 1] as number)]
   return packOf(register, sameTool ? collapsed(register, codes, a, b) : codes)
 }
 

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { planSchema, workspaceSchema } from './workspace-schema'
+import { workspaceSchema } from './workspace-schema'
+import { planSchema } from './plan-schema'
 
 /**
  * The shape of a workspace file as JSON Schema (draft 2020-12), made from the schema that reads it. What ids refer to, sums and dates

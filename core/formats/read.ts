@@ -13,14 +13,8 @@ import { crossCheck } from './cross-checks'
 import { fromZod } from './from-zod'
 import { parseJson, type ParsedJson } from './json'
 import { migrate, MIGRATIONS, type Migration } from './migrations'
-import {
-  PLAN_FORMAT,
-  PLAN_VERSION,
-  WORKSPACE_FORMAT,
-  WORKSPACE_VERSION,
-  planSchema,
-  workspaceSchema
-} from './workspace-schema'
+import { WORKSPACE_FORMAT, WORKSPACE_VERSION, workspaceSchema } from './workspace-schema'
+import { PLAN_FORMAT, PLAN_VERSION, planSchema } from './plan-schema'
 
 /** At most this many problems of a refused file are listed. */
 export const MOST_PROBLEMS = 20

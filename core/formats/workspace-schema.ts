@@ -1,20 +1,20 @@
 import { z } from 'zod'
-import { HAZARDS, JOINTS, NAME_SETS, STOCK_KINDS } from '../catalogue'
+import { JOINTS, STOCK_KINDS } from '../catalogue'
 import { ENTRY_KINDS } from '../ledger'
 import { SELLER_TYPES } from '../prices'
 import { MOST } from './limits'
 import * as part from './schema-parts'
+import { planSchema } from './plan-schema'
+import { ban, comfort, preferences, quiet } from './preferences-schema'
+import { offer, quote, materialPrice, needTest, bundle, deal, saleWindow } from './market-schema'
+import { photo, trail } from './photo-schema'
 
 /** The shape of the workspace file, version 2, and of the plan file, version 1. What ids refer to and what must be in order is checked in `cross-checks`. */
 
 export const WORKSPACE_FORMAT = 'frugal-ledger/workspace'
-export const PLAN_FORMAT = 'frugal-ledger/plan'
 export const WORKSPACE_VERSION = 2
-export const PLAN_VERSION = 1
 
 const {
-  paidTotal,
-  total,
   id,
   name,
   text,
@@ -29,47 +29,6 @@ const {
   condition,
   power
 } = part
-
-const plannedBuild = z.strictObject({
-  build: id,
-  copies: count.optional(),
-  begin: day,
-  done: day,
-  work: z.array(z.strictObject({ stage: day, minutes })).max(2000),
-  methods: z.record(id, id),
-  material: paidTotal
-})
-
-export const planSchema = z.strictObject({
-  format: z.literal(PLAN_FORMAT),
-  version: z.literal(PLAN_VERSION),
-  workspace: z.strictObject({ id, hash: z.string().max(40) }),
-  libraryVersion: z.string().max(40),
-  asOf: day,
-  until: day,
-  purchases: z
-    .array(
-      z.strictObject({ id, offer: id, count, date: day, price: paidTotal, forBuild: id.optional() })
-    )
-    .max(2000),
-  builds: z.array(plannedBuild).max(2000),
-  resales: z
-    .array(z.strictObject({ item: id, date: day, amount: paidTotal }))
-    .max(2000)
-    .optional(),
-  savings: z
-    .array(z.strictObject({ deal: id, date: day, amount: paidTotal }))
-    .max(2000)
-    .optional(),
-  kept: z
-    .strictObject({
-      on: day,
-      balance: total,
-      entries: z.array(id).max(5000),
-      income: z.array(z.strictObject({ date: day, amount: total })).max(5000)
-    })
-    .optional()
-})
 
 const income = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('none') }),
@@ -188,57 +147,6 @@ const item = z.strictObject({
     .optional()
 })
 
-const offer = z.strictObject({
-  id: part.ownId,
-  tool: id,
-  tier,
-  condition,
-  acquisition: part.acquisition,
-  power,
-  platform: name.optional(),
-  specs: part.specs.optional(),
-  single: z.boolean().optional(),
-  from: day.optional(),
-  until: day.optional(),
-  link: part.link.optional()
-})
-
-const quote = z.strictObject({
-  id,
-  offer: id,
-  date: day,
-  price,
-  seller: z.enum(SELLER_TYPES),
-  until: day.optional()
-})
-const materialPrice = z.strictObject({ material: id, price })
-const needTest = z.strictObject({ tool: id, build: id, asked: day, until: day })
-const bundle = z.strictObject({
-  id: part.ownId,
-  name,
-  pieces: z
-    .array(z.strictObject({ tool: id, tier, condition, power, platform: name.optional(), count }))
-    .min(1, 'list.empty')
-    .max(30)
-})
-const deal = z.strictObject({
-  id,
-  name,
-  buy: count,
-  free: count,
-  tools: z.array(id).min(1, 'list.empty').max(500),
-  until: day.optional()
-})
-const saleWindow = z.strictObject({
-  id,
-  name,
-  from: day,
-  until: day,
-  off: share,
-  chance: share,
-  tools: z.array(id).max(500)
-})
-
 const pin = z.strictObject({ offer: id, count, date: day })
 const scenario = z.strictObject({
   id,
@@ -252,24 +160,6 @@ const scenario = z.strictObject({
     without: z.array(id).max(200).optional()
   })
 })
-
-const weighting = z.strictObject({
-  worth: z.number().min(0, 'number.too-small').max(10, 'number.too-large'),
-  spacePerM2: price,
-  easePerHour: price,
-  finishPerStep: price
-})
-const leanings = z
-  .array(
-    z.strictObject({
-      tool: id,
-      times: z.number().min(0.01, 'number.too-small').max(100, 'number.too-large')
-    })
-  )
-  .max(500)
-const soldTimes = z.number().min(0.01, 'number.too-small').max(100, 'number.too-large')
-const powerWish = z.enum(['cheapest', 'corded', 'cordless'])
-const ban = z.strictObject({ kind: z.enum(['tool', 'method']), id })
 
 const entry = z.strictObject({
   id,
@@ -292,45 +182,6 @@ const entry = z.strictObject({
   warrantyUntil: day.optional(),
   refunds: id.optional()
 })
-const pixels = z
-  .number()
-  .multipleOf(1, 'number.whole')
-  .min(1, 'number.too-small')
-  .max(20_000, 'number.too-large')
-const photo = z.strictObject({
-  id,
-  entry: id,
-  type: z.enum(['image/jpeg', 'image/png', 'image/webp']),
-  widthPx: pixels,
-  heightPx: pixels,
-  bytes: z
-    .number()
-    .multipleOf(1, 'number.whole')
-    .min(1, 'number.too-small')
-    .max(20_000_000, 'number.too-large')
-})
-const partKey = z.string().min(1, 'id.empty').max(300, 'id.too-long')
-const trail = z.strictObject({
-  changed: z.record(partKey, part.moment),
-  removed: z.record(partKey, part.moment),
-  handed: z
-    .array(
-      z.strictObject({
-        print: z.string().min(1, 'id.empty').max(40, 'id.too-long'),
-        at: part.moment
-      })
-    )
-    .max(50, 'list.too-long')
-})
-
-const comfortLevel = z.literal([0, 1, 2, 3]).optional()
-const quiet = z.strictObject({ aboveDbA: z.number().min(0).max(160), costPerHour: price })
-const comfort = z.strictObject(
-  Object.fromEntries(HAZARDS.map((hazard) => [hazard, comfortLevel])) as Record<
-    (typeof HAZARDS)[number],
-    typeof comfortLevel
-  >
-)
 const humidity = z.number().min(1, 'number.too-small').max(98, 'number.too-large')
 const workshop = z.strictObject({
   room: z.strictObject({ lengthM: measure, widthM: measure }).optional(),
@@ -340,40 +191,6 @@ const workshop = z.strictObject({
   humidity: z.strictObject({ low: humidity, high: humidity }).optional(),
   quiet: quiet.optional(),
   comfort
-})
-/** The user's own settings, kept aside while a school is taken up. */
-const ownMix = z.strictObject({
-  weighting: weighting.optional(),
-  leanings: leanings.optional(),
-  soldTimes: soldTimes.optional(),
-  power: powerWish,
-  hourValue: price,
-  quiet: quiet.optional(),
-  comfort,
-  bans: z.array(ban).max(2000),
-  reinvestShare: share
-})
-/** What was before a side in a dispute was taken. */
-const beforeSide = z.strictObject({
-  power: powerWish,
-  tier,
-  condition,
-  leanings,
-  bans: z.array(id).max(2000)
-})
-const preferences = z.strictObject({
-  units: z.enum(['metric', 'imperial']),
-  tier,
-  condition,
-  power: powerWish,
-  names: z.enum(NAME_SETS).optional(),
-  weighting: weighting.optional(),
-  leanings: leanings.optional(),
-  soldTimes: soldTimes.optional(),
-  school: id.optional(),
-  ownMix: ownMix.optional(),
-  sides: z.record(id, id).optional(),
-  beforeSides: z.record(id, beforeSide).optional()
 })
 
 export const workspaceSchema = z.strictObject({

@@ -74,6 +74,16 @@ const IN_SOLID_WOOD: Readonly<Partial<Record<Joint, Judgement>>> = {
   'edge-glue': { verdict: 'right', reason: 'long-grain' }
 }
 
+const inSheet = (joint: Joint): Judgement =>
+  CRUMBLING.has(joint)
+    ? { verdict: 'wrong', reason: 'chips-in-sheet' }
+    : { verdict: 'right', reason: 'case-of-sheets' }
+/** Pocket screws hold a panel glued of strips against its movement. */
+const pocketInSolidWood = (part: Part): Judgement =>
+  stripsOf(part).count > 1
+    ? { verdict: 'wrong', reason: 'across-the-grain' }
+    : { verdict: 'fair', reason: 'light' }
+
 /**
  * Whether a joint suits a part: its material, its load, its grain. Where practitioners differ the milder word is used.
  * @param bearing whether the piece carries people or hangs over them
@@ -94,14 +104,8 @@ export function adviseJoint(
     return { joint, verdict, reason: 'loaded-frame' }
   }
   if (joint === 'nailed') return { joint, verdict: 'fair', reason: 'no-stress' }
-  if (part.stock === 'sheet')
-    return CRUMBLING.has(joint)
-      ? { joint, verdict: 'wrong', reason: 'chips-in-sheet' }
-      : { joint, verdict: 'right', reason: 'case-of-sheets' }
-  if (joint === 'pocket')
-    return stripsOf(part).count > 1
-      ? { joint, verdict: 'wrong', reason: 'across-the-grain', ...moves }
-      : { joint, verdict: 'fair', reason: 'light', ...moves }
+  if (part.stock === 'sheet') return { joint, ...inSheet(joint) }
+  if (joint === 'pocket') return { joint, ...pocketInSolidWood(part), ...moves }
   return { joint, ...(IN_SOLID_WOOD[joint] ?? { verdict: 'right', reason: 'real-joint' }) }
 }
 

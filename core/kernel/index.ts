@@ -4,6 +4,7 @@ export {
   type Result,
   ok,
   refused,
+  issuesOf,
   issue,
   issueNamed,
   bug,

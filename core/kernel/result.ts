@@ -20,6 +20,10 @@ export type Result<T> =
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value })
 export const refused = (...issues: readonly Issue[]): Result<never> => ({ ok: false, issues })
 
+/** Everything that was refused, in order; empty when all is well. */
+export const issuesOf = (...results: readonly Result<unknown>[]): readonly Issue[] =>
+  results.flatMap((result) => (result.ok ? [] : result.issues))
+
 /** What `issue` takes after code and place: the figures of the code, which may be left out where it has none it must have. */
 type With<C extends Code> = Nothing extends Findings[C]
   ? [figures?: Findings[C]]

@@ -11,6 +11,7 @@ export {
   commonStart,
   answeredBy
 } from './ledger'
+export { dayOrNone, movedAmount, paidAmount, pastDay } from './fields'
 export { addedLedgerProblems, ledgerProblems } from './check'
 export {
   receiptTotal,

@@ -25,6 +25,8 @@ export interface Supply {
   /** Choices that are permitted: those whose mark is the present stamp. */
   readonly there: Int32Array
   stamp: number
+  /** How deep jigs of jigs are being put in. */
+  depth: number
 }
 
 /** A whole number below `length`. */
@@ -99,7 +101,8 @@ export function supplyOf(problem: Problem, random: () => number): Supply {
     cheapest: cheapestFor(problem, price),
     noises,
     there: new Int32Array(problem.choices.length),
-    stamp: 0
+    stamp: 0,
+    depth: 0
   }
 }
 
@@ -172,8 +175,7 @@ export function supplyFor(
   order: Order,
   activity: number,
   at: number,
-  noise: number,
-  depth = 0
+  noise: number
 ): number {
   const { there, problem } = supply
   const stamp = ++supply.stamp
@@ -191,7 +193,11 @@ export function supplyFor(
   let place = at
   for (const choice of taken) {
     const jig = problem.maker[choice] as number
-    if (jig >= 0 && depth < DEPTH) place = supplyFor(supply, order, jig, place, noise, depth + 1)
+    if (jig >= 0 && supply.depth < DEPTH) {
+      supply.depth++
+      place = supplyFor(supply, order, jig, place, noise)
+      supply.depth--
+    }
     insert(order, place++, -1 - choice)
   }
   return place

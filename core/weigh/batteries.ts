@@ -181,17 +181,40 @@ function severalPlan(
   )
 }
 
-function assign(
-  tools: readonly PoweredTool[],
-  owned: readonly OwnedPlatform[],
-  prices: PackPrices,
-  places: (tool: PoweredTool) => readonly string[]
-): PowerPlan | undefined {
-  const ordered = [...tools].sort((a, b) => (b.kit ?? b.bare ?? 0) - (a.kit ?? a.bare ?? 0))
+/** The places for which `costOf` is least, by branch and bound; what the bodies alone cost at the least is the bound. */
+function cheapestPlaces(
+  ordered: readonly PoweredTool[],
+  placesOf: (tool: PoweredTool) => readonly string[],
+  costOf: (chosen: readonly string[]) => number
+): { readonly cost: number; readonly places: readonly string[] } {
   const leastOf = (tool: PoweredTool): number =>
     Math.min(tool.corded ?? Infinity, tool.bare ?? Infinity, tool.kit ?? Infinity)
   const leastFrom = ordered.map((_, i) => sumOf(ordered.slice(i), leastOf))
   let best: { cost: number; places: readonly string[] } = { cost: Infinity, places: [] }
+  // Bodies and cords alone: what packs cost is left out, since a set bought later may bring them along.
+  const bodyOf = (tool: PoweredTool, place: string): number =>
+    place === 'corded' ? (tool.corded ?? Infinity) : (tool.bare ?? tool.kit ?? Infinity)
+  const visit = (chosen: readonly string[], bodies: number): void => {
+    if (bodies + (leastFrom[chosen.length] ?? 0) >= best.cost) return
+    const tool = ordered[chosen.length]
+    if (!tool) {
+      const cost = costOf(chosen)
+      if (cost < best.cost) best = { cost, places: chosen }
+      return
+    }
+    for (const place of placesOf(tool)) visit([...chosen, place], bodies + bodyOf(tool, place))
+  }
+  visit([], 0)
+  return best
+}
+
+function assign(
+  tools: readonly PoweredTool[],
+  owned: readonly OwnedPlatform[],
+  prices: PackPrices,
+  placesOf: (tool: PoweredTool) => readonly string[]
+): PowerPlan | undefined {
+  const ordered = [...tools].sort((a, b) => (b.kit ?? b.bare ?? 0) - (a.kit ?? a.bare ?? 0))
   const bills = (chosen: readonly string[]) =>
     [...new Set(chosen.filter((place) => place !== 'corded'))].map((name) =>
       billOf(
@@ -208,34 +231,14 @@ function assign(
     )
     return bills(chosen).reduce((sum, bill) => sum + (bill?.bill.cost ?? Infinity), cords)
   }
-  // Bodies and cords alone: what packs cost is left out, since a set bought later may bring them along.
-  const visit = (chosen: readonly string[], bodies: number): void => {
-    if (bodies + (leastFrom[chosen.length] ?? 0) >= best.cost) return
-    const tool = ordered[chosen.length]
-    if (!tool) {
-      const cost = costOf(chosen)
-      if (cost < best.cost) best = { cost, places: chosen }
-      return
-    }
-    for (const place of places(tool))
-      visit(
-        [...chosen, place],
-        bodies +
-          (place === 'corded' ? (tool.corded ?? Infinity) : (tool.bare ?? tool.kit ?? Infinity))
-      )
-  }
-  visit([], 0)
+  const best = cheapestPlaces(ordered, placesOf, costOf)
   if (!Number.isFinite(best.cost)) return undefined
   const settled = bills(best.places).flatMap((one) => one ?? [])
-  const choiceFor = (tool: PoweredTool, place: string): PowerChoice =>
-    place === 'corded'
-      ? { kind: 'corded' }
-      : {
-          kind: settled.find(({ bill }) => bill.platform === place)?.kits.has(tool.tool)
-            ? 'kit'
-            : 'bare',
-          platform: place
-        }
+  const choiceFor = ({ tool }: PoweredTool, platform: string): PowerChoice => {
+    if (platform === 'corded') return { kind: 'corded' }
+    const bill = settled.find((one) => one.bill.platform === platform)
+    return { kind: bill?.kits.has(tool) ? 'kit' : 'bare', platform }
+  }
   return {
     choices: tools.map((tool) => ({
       tool: tool.tool,

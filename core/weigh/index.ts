@@ -5,7 +5,8 @@ export { partsOf } from './showing'
 export { wantedOf } from './candidate-sets'
 export { type Candidate, type Effect, type Part, type Ranking } from './candidate'
 export { roughVariant, type RoughVariant } from './rough-timber'
-export { Scale, type Weighed } from './scale'
+export { Scale } from './scale'
+export { type Weighed } from './scale-rows'
 export type { ScaleWeights } from './scale-parts'
 export {
   EXACT_PLAYERS,
@@ -17,15 +18,9 @@ export {
 } from './shapley'
 export { MOST_PLAYERS, playersOf, pulls, type Pull, type SharingOptions } from './shares'
 export { swayOf, weightRange, type Sway } from './stability'
-export {
-  FEW_USES,
-  reasonsFor,
-  yearsOf,
-  type Because,
-  type Reasons,
-  type ServiceUse,
-  type Way
-} from './reasons'
+export { FEW_USES, reasonsFor, yearsOf, type Reasons, type ServiceUse } from './reasons'
+export { type Way } from './other-ways'
+export { type Because } from './because'
 export { type NearMiss, type StepChange } from './near-misses'
 export { type Regret } from './regrets'
 export {

@@ -3,39 +3,24 @@ import { DAYS_PER_YEAR, daysBetween } from '../calendar'
 import type { HazardClass, HazardLevel, Step } from '../catalogue'
 import { distinct, must, sumOf } from '../kernel'
 import {
-  costOf,
   entriesOf,
   kitWith,
   loadOf,
   makeFitter,
-  neededCompanions,
   type BuildFit,
   type Fitter,
+  type Kit,
   type NeedSet
 } from '../fit'
 import type { Minor } from '../money'
-import { worldOf, type World } from '../workspace'
+import { type World } from '../workspace'
 import { partsOf } from './showing'
 import { type Candidate, type Part } from './candidate'
 import { buildValue } from './value'
 import { type Regret, duplicateOf, outgrownBy } from './regrets'
 import { type StepChange, type NearMiss, changesOf, nearMissesOf } from './near-misses'
-
-/** Why a part belongs to a purchase. */
-export type Because =
-  | { readonly kind: 'lead' }
-  | { readonly kind: 'companion'; readonly of: string; readonly why: string }
-  | { readonly kind: 'protection'; readonly of: string }
-  | { readonly kind: 'role'; readonly operation: string }
-  | { readonly kind: 'jig' }
-
-/** Another way to the same builds. */
-export interface Way {
-  readonly parts: readonly Part[]
-  readonly cost: Minor
-  /** Minutes more for the builds it opens, as against the candidate. */
-  readonly minutesMore: number
-}
+import { type Because, becauseOf } from './because'
+import { type Way, otherwise, wayTo, minutesWith } from './other-ways'
 
 /** A service that the purchase takes the place of. */
 export interface ServiceUse {
@@ -79,37 +64,6 @@ export const yearsOf = (world: World): number =>
 const setOfParts = (parts: readonly Part[]): NeedSet =>
   new Map(parts.map((part) => [part.buyable.id, part]))
 
-function becauseOf(
-  part: Part,
-  parts: readonly Part[],
-  changes: readonly StepChange[],
-  lead: Part
-): Because {
-  if (part === lead) return { kind: 'lead' }
-  const { tool } = part.buyable.entry
-  const operations = distinct(changes.map(({ operation }) => operation))
-  for (const { buyable } of parts) {
-    const other = buyable.entry.tool
-    const companion =
-      other === tool
-        ? undefined
-        : operations
-            .flatMap((operation) => neededCompanions(other, operation))
-            .find(({ anyOf }) => anyOf.includes(tool.id))
-    if (companion) return { kind: 'companion', of: other.id, why: companion.why }
-  }
-  const guarded = parts.find(({ buyable }) =>
-    buyable.entry.tool.needs.some((need) => tool.protects.includes(need))
-  )
-  if (guarded && tool.protects.length > 0)
-    return { kind: 'protection', of: guarded.buyable.entry.tool.id }
-  const used = changes.find(({ after }) => after.tools.some((entry) => entry.tool.id === tool.id))
-  if (used) return { kind: 'role', operation: used.operation }
-  return part.buyable.jig
-    ? { kind: 'jig' }
-    : { kind: 'role', operation: changes[0]?.operation ?? '' }
-}
-
 function servicesOf(world: World, changes: readonly StepChange[], cost: Minor): ServiceUse[] {
   const operations = distinct(
     changes.flatMap(({ before, operation }) => (before?.method.service ? [operation] : []))
@@ -143,46 +97,67 @@ function servicesOf(world: World, changes: readonly StepChange[], cost: Minor): 
   })
 }
 
-/** The builds' minutes with a set of purchases. */
-const minutesWith = (
-  world: World,
-  fitter: Fitter,
-  set: NeedSet,
-  builds: readonly Build[]
-): number =>
-  sumOf(
-    builds,
-    (build) => buildValue(world, fitter.context, kitWith(fitter.kit, entriesOf(set)), build).minutes
-  )
-
-/** The cheapest way to some builds together, in a fitter's world; undefined where there is none. */
-function wayTo(
-  world: World,
-  fitter: Fitter,
-  builds: readonly Build[],
-  minutes: number
-): Way | undefined {
-  const together: Build = {
-    id: 'together',
-    name: 'together',
-    copies: 1,
-    materials: [],
-    steps: builds.flatMap(({ id, steps }) =>
-      steps.map((step) => ({ ...step, id: `${id}/${step.id}` }))
+/** What a candidate changes: the builds it touches or opens, with their fits before and after. */
+interface Change {
+  readonly open: readonly Build[]
+  readonly touched: readonly Build[]
+  readonly opened: readonly Build[]
+  readonly before: ReadonlyMap<string, BuildFit>
+  readonly after: ReadonlyMap<string, BuildFit>
+}
+function changeBy(world: World, fitter: Fitter, candidate: Candidate, set: NeedSet): Change {
+  const kit = kitWith(fitter.kit, entriesOf(set))
+  const open = world.workspace.builds.filter(({ log }) => log?.done === undefined)
+  const touched = open.filter(({ id }) => candidate.effects.some(({ build }) => build === id))
+  const fits = (which: Kit): ReadonlyMap<string, BuildFit> =>
+    new Map(
+      open.map((build) => [build.id, buildValue(world, fitter.context, which, build).fit] as const)
     )
-  }
-  const set = fitter.waysIn(together, undefined, 1)[0]?.set
-  if (!set) return undefined
   return {
-    parts: [...set.values()].sort((a, b) => b.buyable.allIn * b.count - a.buyable.allIn * a.count),
-    cost: costOf(set),
-    minutesMore: minutesWith(world, fitter, set, builds) - minutes
+    open,
+    touched,
+    opened: touched.filter(({ id }) =>
+      candidate.effects.some(({ build, opens }) => opens && build === id)
+    ),
+    before: fits(fitter.kit),
+    after: fits(kit)
   }
 }
+const fitIn = (fits: ReadonlyMap<string, BuildFit>, { id }: Build): BuildFit =>
+  must(fits.get(id), 'a fit')
 
-/** The same workspace with a change, seen from the same day. */
-const otherwise = (world: World, change: Partial<World['workspace']>): World =>
-  worldOf({ ...world.workspace, ...change, asOf: world.asOf }, world.library, world.asOf)
+/** The worst hazard of what a candidate would be used for, with the cheapest way of the builds it opens that is a class gentler. */
+function hazardOf(
+  world: World,
+  changes: readonly StepChange[],
+  opened: readonly Build[],
+  minutes: number
+): Reasons['hazard'] {
+  const [worst] = changes
+    .flatMap(({ after: { method } }) => method.hazard ?? [])
+    .sort((a, b) => b.level - a.level)
+  if (!worst) return undefined
+  if (worst.level <= 1 || opened.length === 0) return { ...worst, gentler: undefined }
+  const { workshop } = world.workspace
+  const comfort = { ...workshop.comfort, [worst.kind]: (worst.level - 1) as HazardLevel }
+  const gentle = otherwise(world, { workshop: { ...workshop, comfort } })
+  return { ...worst, gentler: wayTo(gentle, makeFitter(gentle), opened, minutes) }
+}
+
+/** The cheapest way to the builds a candidate opens that does without its leading tool, where it costs less than the candidate. */
+function cheaperThan(
+  world: World,
+  candidate: Candidate,
+  opened: readonly Build[],
+  minutes: number
+): Reasons['cheaper'] {
+  if (opened.length === 0) return undefined
+  const { bans } = world.workspace
+  const lead = candidate.lead.buyable.entry.tool.id
+  const plain = otherwise(world, { bans: [...bans, { kind: 'tool', id: lead }] })
+  const way = wayTo(plain, makeFitter(plain), opened, minutes)
+  return way && way.cost < candidate.cost ? way : undefined
+}
 
 /**
  * Everything that speaks for and against a candidate, down to the steps of the builds. Each part of it is worked out from the builds,
@@ -192,19 +167,9 @@ const otherwise = (world: World, change: Partial<World['workspace']>): World =>
 export function reasonsFor(world: World, fitter: Fitter, candidate: Candidate): Reasons {
   const parts = partsOf(candidate)
   const set = setOfParts(parts)
-  const kit = kitWith(fitter.kit, entriesOf(set))
-  const { builds } = world.workspace
-  const open = builds.filter(({ log }) => log?.done === undefined)
-  const touched = open.filter(({ id }) => candidate.effects.some(({ build }) => build === id))
-  const before = new Map(
-    open.map((build) => [build.id, buildValue(world, fitter.context, fitter.kit, build).fit])
-  )
-  const after = new Map(
-    open.map((build) => [build.id, buildValue(world, fitter.context, kit, build).fit])
-  )
-  const fitOf = (fits: ReadonlyMap<string, BuildFit>, build: Build): BuildFit =>
-    must(fits.get(build.id), 'a fit')
-  const changes = touched.flatMap((build) => changesOf(fitOf(before, build), fitOf(after, build)))
+  const change = changeBy(world, fitter, candidate, set)
+  const { open, touched, opened, before, after } = change
+  const changes = touched.flatMap((build) => changesOf(fitIn(before, build), fitIn(after, build)))
   const lead = candidate.lead.buyable.entry
   const led = changes.filter(({ after: { tools } }) =>
     tools.some(({ tool }) => tool.id === lead.tool.id)
@@ -214,7 +179,7 @@ export function reasonsFor(world: World, fitter: Fitter, candidate: Candidate): 
     sumOf(led, ({ build }) =>
       batchesOf(
         must(
-          builds.find(({ id }) => id === build),
+          open.find(({ id }) => id === build),
           'a build'
         )
       )
@@ -223,24 +188,7 @@ export function reasonsFor(world: World, fitter: Fitter, candidate: Candidate): 
     usesPerYear < FEW_USES && candidate.gain < WELL_PAID * candidate.cost
       ? [{ kind: 'few-uses', tool: lead.tool.id, usesPerYear, threshold: FEW_USES }]
       : []
-  const opened = touched.filter(({ id }) =>
-    candidate.effects.some(({ build, opens }) => opens && build === id)
-  )
   const minutes = minutesWith(world, fitter, set, opened)
-  const [worst] = changes
-    .flatMap(({ after: { method } }) => method.hazard ?? [])
-    .sort((a, b) => b.level - a.level)
-  const comfort =
-    worst && worst.level > 1
-      ? { ...world.workspace.workshop.comfort, [worst.kind]: (worst.level - 1) as HazardLevel }
-      : undefined
-  const gentleWorld =
-    comfort && otherwise(world, { workshop: { ...world.workspace.workshop, comfort } })
-  const plainWorld =
-    opened.length === 0
-      ? undefined
-      : otherwise(world, { bans: [...world.workspace.bans, { kind: 'tool', id: lead.tool.id }] })
-  const cheaper = plainWorld && wayTo(plainWorld, makeFitter(plainWorld), opened, minutes)
   return {
     because: parts.map((part) => ({
       part,
@@ -249,14 +197,14 @@ export function reasonsFor(world: World, fitter: Fitter, candidate: Candidate): 
     changes,
     nearMisses: touched.flatMap((build) =>
       nearMissesOf(
-        fitOf(before, build),
-        changes.filter((change) => change.build === build.id)
+        fitIn(before, build),
+        changes.filter((one) => one.build === build.id)
       )
     ),
     regrets: [
       ...few,
       duplicateOf(fitter, touched, lead.tool) ?? [],
-      outgrownBy(fitter, open, lead, after) ?? []
+      outgrownBy(fitter, [...open], lead, after) ?? []
     ].flat(),
     services: servicesOf(world, changes, candidate.cost),
     usesPerYear,
@@ -265,13 +213,7 @@ export function reasonsFor(world: World, fitter: Fitter, candidate: Candidate): 
       fees: candidate.feesSaved / years,
       timber: candidate.timberSaved / years
     },
-    hazard: worst && {
-      ...worst,
-      gentler:
-        gentleWorld && opened.length > 0
-          ? wayTo(gentleWorld, makeFitter(gentleWorld), opened, minutes)
-          : undefined
-    },
-    cheaper: cheaper && cheaper.cost < candidate.cost ? cheaper : undefined
+    hazard: hazardOf(world, changes, opened, minutes),
+    cheaper: cheaperThan(world, candidate, opened, minutes)
   }
 }

@@ -87,31 +87,8 @@ export function bestSplit(limit: Minor, places: readonly SplitPlace[]): Split {
       .sort((a, b) => b.value * a.cost - a.value * b.cost)
   )
   /** The most the places from `from` on could bring for some money, with fractions allowed. */
-  const boundOf = (from: number): ((room: number) => number) => {
-    const steps = stepsFrom[from] ?? []
-    const sums = [0]
-    const worth = [0]
-    for (const step of steps) {
-      sums.push((sums.at(-1) ?? 0) + step.cost)
-      worth.push((worth.at(-1) ?? 0) + step.value)
-    }
-    return (room) => {
-      const free = room - (leastFrom[from] ?? 0)
-      if (free < 0) return -Infinity
-      let [low, high] = [0, sums.length - 1]
-      while (low < high) {
-        const middle = (low + high + 1) >> 1
-        if ((sums[middle] ?? Infinity) <= free) low = middle
-        else high = middle - 1
-      }
-      const step = steps[low]
-      return (
-        (baseFrom[from] ?? 0) +
-        (worth[low] ?? 0) +
-        (step && step.cost > 0 ? (step.value * (free - (sums[low] ?? 0))) / step.cost : 0)
-      )
-    }
-  }
+  const boundOf = (from: number): Bound =>
+    fractionalBound(leastFrom[from] ?? 0, baseFrom[from] ?? 0, stepsFrom[from] ?? [])
   const known = greedyValue(limit - least, baseFrom[0] ?? 0, stepsFrom[0] ?? [])
   const fronts: Front[] = [
     {
@@ -123,9 +100,23 @@ export function bestSplit(limit: Minor, places: readonly SplitPlace[]): Split {
   ]
   lists.forEach((list, i) =>
     fronts.push(
-      grown(fronts[i] as Front, list, limit - (leastFrom[i + 1] ?? 0), boundOf(i + 1), limit, known)
+      grown(fronts[i] as Front, list, {
+        limit,
+        most: limit - (leastFrom[i + 1] ?? 0),
+        bound: boundOf(i + 1),
+        known
+      })
     )
   )
+  return chosenOf(fronts, places, lists)
+}
+
+/** The best pair of the last front, followed back through the fronts to what was taken at each place. */
+function chosenOf(
+  fronts: readonly Front[],
+  places: readonly SplitPlace[],
+  lists: readonly (readonly SplitOption[])[]
+): Split {
   const last = fronts.at(-1) as Front
   let at = last.costs.length - 1
   const [cost, value] = [last.costs[at] ?? 0, last.values[at] ?? 0]
@@ -139,6 +130,35 @@ export function bestSplit(limit: Minor, places: readonly SplitPlace[]): Split {
     at = front.before[at] ?? 0
   }
   return { kind: 'split', chosen, cost, value }
+}
+
+/** What some room of money could bring at the most. */
+type Bound = (room: number) => number
+/** @param least the least the places cost  @param base what they bring for that  @param steps what more money brings, steepest first */
+function fractionalBound(
+  least: number,
+  base: number,
+  steps: readonly { readonly cost: number; readonly value: number }[]
+): Bound {
+  const sums = [0]
+  const worth = [0]
+  for (const step of steps) {
+    sums.push((sums.at(-1) ?? 0) + step.cost)
+    worth.push((worth.at(-1) ?? 0) + step.value)
+  }
+  return (room) => {
+    const free = room - least
+    if (free < 0) return -Infinity
+    let [low, high] = [0, sums.length - 1]
+    while (low < high) {
+      const middle = (low + high + 1) >> 1
+      if ((sums[middle] ?? Infinity) <= free) low = middle
+      else high = middle - 1
+    }
+    const step = steps[low]
+    const part = step && step.cost > 0 ? (step.value * (free - (sums[low] ?? 0))) / step.cost : 0
+    return base + (worth[low] ?? 0) + part
+  }
 }
 
 const suffixSums = (list: readonly number[]): number[] => {
@@ -162,15 +182,17 @@ function greedyValue(
   return value - Math.abs(value) * 1e-9 - 1e-9
 }
 
+/** What a front is kept within: the total and what of it the places to come leave, and what they could bring beside a value that is known. */
+interface Within {
+  readonly limit: number
+  readonly most: number
+  readonly bound: Bound
+  readonly known: number
+}
+
 /** The front with one more place: every option laid over it, merged in order of cost, what is dearer and no better left out. */
-function grown(
-  front: Front,
-  list: readonly SplitOption[],
-  most: number,
-  bound: (room: number) => number,
-  limit: number,
-  known: number
-): Front {
+function grown(front: Front, list: readonly SplitOption[], within: Within): Front {
+  const { limit, most, bound, known } = within
   const size = front.costs.length * list.length
   const costs = new Float64Array(size)
   const values = new Float64Array(size)

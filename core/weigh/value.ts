@@ -17,29 +17,32 @@ export interface BuildValue {
   readonly rough?: { readonly metres: number; readonly saved: Minor } | undefined
 }
 
-/** worth × its weight − hours − penalties, never below nothing. */
-export const netOf = (
-  worth: number,
-  paid: number,
-  hours: number,
-  fees: number,
-  penalties: number,
-  weight: number
-): Minor => Math.max(0, Math.round(weight * (worth - paid - fees) - hours - penalties))
+/** What a build brings and what it takes, minor units; hours and penalties in what they are worth. */
+interface Account {
+  readonly worth: number
+  readonly material: number
+  readonly fees: number
+  readonly hours: number
+  readonly penalties: number
+}
+/** (worth − material − fees) × the weight of worth − hours − penalties, never below nothing. */
+export const netOf = (weight: number, account: Account): Minor => {
+  const { worth, material, fees, hours, penalties } = account
+  return Math.max(0, Math.round(weight * (worth - material - fees) - hours - penalties))
+}
 
 function plainValue(world: World, context: FitContext, kit: Kit, build: Build): BuildValue {
   const fit = fitBuild(context, kit, build)
   const feasible = fit.gaps.length === 0
   const hours = (hourValueOf(context, build) * fit.minutes) / 60
   const net = feasible
-    ? netOf(
-        buildWorth(world, build),
-        buildMaterial(world, build),
+    ? netOf(context.weights.worth, {
+        worth: buildWorth(world, build),
+        material: buildMaterial(world, build),
+        fees: fit.fees,
         hours,
-        fit.fees,
-        fit.penalties,
-        context.weights.worth
-      )
+        penalties: fit.penalties
+      })
     : 0
   return { build, feasible, net, minutes: fit.minutes, fees: fit.fees, fit }
 }

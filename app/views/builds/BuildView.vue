@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import Checkbox from 'primevue/checkbox'
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import {
@@ -14,13 +13,8 @@ import {
 import { derive } from '../../../core/cutlist'
 import { fitBuild, fitContext, kitOf } from '../../../core/fit'
 import { timesRatio } from '../../../core/money'
-import { buildMaterial, buildWorth, change } from '../../../core/workspace'
-import DayField from '../../parts/DayField.vue'
-import MoneyField from '../../parts/MoneyField.vue'
-import NumberField from '../../parts/NumberField.vue'
+import { buildMaterial, change } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
-import TextField from '../../parts/TextField.vue'
-import { readName } from '../../../core/units'
 import { newId } from '../../stores/clock'
 import { useJudging } from '../../stores/judging'
 import { usePlanning } from '../../stores/planning'
@@ -31,6 +25,7 @@ import { cutList as cutWords } from '../../words/cutlist'
 import { steps } from '../../words/steps'
 import type { Answer } from '../../workers/protocol'
 import { cellOf } from './cells'
+import BuildFields from './BuildFields.vue'
 import MaterialRows from './MaterialRows.vue'
 import StepRows from './StepRows.vue'
 
@@ -119,18 +114,6 @@ const template = computed(() =>
     ? undefined
     : store.world?.library.templates.get(build.value.template)
 )
-const readyMade = computed(() =>
-  build.value && store.world
-    ? Math.round(
-        buildWorth(store.world, {
-          ...build.value,
-          copies: 1,
-          worthEach: undefined,
-          sale: undefined
-        })
-      )
-    : 0
-)
 const status = computed(() => {
   const { say } = store
   if (!build.value || !fit.value || !say) return ''
@@ -145,7 +128,7 @@ function change_(next: (build: Build) => Build): void {
   )
 }
 /** Sets a field, or takes it out when the value is empty. */
-function set<K extends keyof Build>(key: K, value: Build[K] | undefined): void {
+function set(key: keyof Build, value: Build[keyof Build]): void {
   change_((state) => {
     const { [key]: _former, ...rest } = state
     return (value === undefined ? rest : { ...rest, [key]: value }) as Build
@@ -190,81 +173,7 @@ const materialLines = computed(() =>
       {{ words.bearing[bearing] }} <template v-if="template?.why">{{ template.why }}</template>
     </p>
     <p v-else-if="template?.why" class="caption">{{ template.why }}</p>
-    <div class="fields">
-      <TextField
-        :label="words.name"
-        :value="build.name"
-        :read="readName"
-        width="14rem"
-        @change="set('name', $event as string)"
-      />
-      <NumberField
-        :label="words.copies"
-        :value="build.copies"
-        :least="1"
-        :most="100000"
-        whole
-        @change="set('copies', $event ?? 1)"
-      />
-      <NumberField
-        :label="words.batch"
-        :value="build.batchSize"
-        :least="1"
-        :most="100000"
-        whole
-        optional
-        @change="set('batchSize', $event)"
-      />
-      <MoneyField
-        v-if="!build.sale"
-        :label="words.worth"
-        :value="build.worthEach"
-        optional
-        :placeholder="store.say.money(readyMade)"
-        @change="set('worthEach', $event)"
-      />
-      <DayField
-        :label="words.wished"
-        :value="build.wished"
-        optional
-        @change="set('wished', $event)"
-      />
-      <div class="field">
-        <span class="label">{{ words.sold }}</span>
-        <Checkbox
-          :model-value="build.sale !== undefined"
-          binary
-          :aria-label="words.sold"
-          @update:model-value="
-            set(
-              'sale',
-              $event ? { netEach: build.worthEach ?? readyMade, daysToSell: 30 } : undefined
-            )
-          "
-        />
-      </div>
-      <template v-if="build.sale">
-        <MoneyField
-          :label="words.net"
-          :value="build.sale.netEach"
-          @change="set('sale', { netEach: $event ?? 0, daysToSell: build.sale?.daysToSell ?? 30 })"
-        />
-        <NumberField
-          :label="words.daysToSell"
-          :value="build.sale.daysToSell"
-          :least="0"
-          :most="3650"
-          whole
-          @change="set('sale', { netEach: build.sale?.netEach ?? 0, daysToSell: $event ?? 0 })"
-        />
-        <MoneyField
-          :label="words.hourValue"
-          :value="build.hourValue"
-          optional
-          @change="set('hourValue', $event)"
-        />
-      </template>
-    </div>
+    <BuildFields :build="build" @set="set" />
     <h2>{{ words.stepsTitle }}</h2>
     <StepRows
       :build="build"
@@ -298,12 +207,6 @@ const materialLines = computed(() =>
 </template>
 
 <style scoped>
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.75rem 1.25rem;
-  align-items: start;
-}
 .bearing {
   border-left: 6px double var(--hazard);
   padding-left: 0.6rem;

@@ -2,18 +2,17 @@
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { useMediaQuery } from '@vueuse/core'
-import { VueDraggable } from 'vue-draggable-plus'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { isDone, type Build } from '../../../core/builds'
+import { isDone } from '../../../core/builds'
 import { fitContext, kitOf } from '../../../core/fit'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useWorkspace } from '../../stores/workspace'
-import { change } from '../../../core/workspace'
-import { steps } from '../../words/steps'
 import { builds as words } from '../../words/builds'
 import AddBuild from './AddBuild.vue'
 import { gridOf, type Cell } from './cells'
+import BuildOrder from './BuildOrder.vue'
+import { walkCells } from './walk-cells'
 import CellWhy from './CellWhy.vue'
 import FitCell from './FitCell.vue'
 
@@ -70,49 +69,6 @@ const inTheWay = computed(() => {
     .slice(0, 3)
     .map(({ name }) => name)
 })
-/** The order as it is while something is dragged; the workspace's own at rest. */
-const order = ref<Build[]>([])
-watch(
-  open,
-  (builds) => {
-    order.value = [...builds]
-  },
-  { immediate: true }
-)
-function place(id: string, to: number): void {
-  const name = store.workspace?.builds.find((build) => build.id === id)?.name ?? ''
-  // Places are counted among the open builds; finished ones keep theirs behind.
-  const neighbour = open.value[Math.min(open.value.length - 1, Math.max(0, to))]
-  const target = store.workspace?.builds.findIndex((build) => build.id === neighbour?.id) ?? -1
-  if (target >= 0)
-    store.run(steps.changedBuild(name), (state) => change.moveBuild(state, id, target))
-}
-function dropped(): void {
-  const moved = order.value.find(
-    (build, i) =>
-      open.value[i]?.id !== build.id &&
-      order.value.indexOf(build) !== open.value.indexOf(build) &&
-      isMoved(build)
-  )
-  if (moved) place(moved.id, order.value.indexOf(moved))
-}
-/** The one that was dragged: without it the rest stands as before. */
-const isMoved = (build: Build): boolean => {
-  const rest = (list: readonly Build[]): string =>
-    list
-      .filter((other) => other !== build)
-      .map(({ id }) => id)
-      .join()
-  return rest(order.value) === rest(open.value)
-}
-async function shift(event: KeyboardEvent, id: string): Promise<void> {
-  const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
-  if (!event.altKey || by === undefined) return
-  event.preventDefault()
-  place(id, open.value.findIndex((build) => build.id === id) + by)
-  await nextTick()
-  document.querySelector<HTMLElement>(`[data-build="${CSS.escape(id)}"]`)?.focus()
-}
 const keyOf = (cell: Cell): string => `${cell.build.id}|${cell.operation.id}`
 const chosen = computed(() =>
   grid.value.rows
@@ -120,28 +76,6 @@ const chosen = computed(() =>
     .find((cell) => keyOf(cell) === chosenKey.value)
 )
 const finished = computed(() => (store.workspace?.builds ?? []).filter(isDone))
-
-/** Arrow keys go through the cells of the table; cells that are empty are stepped over. */
-function walk(event: KeyboardEvent): void {
-  const step = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowDown: [0, 1], ArrowUp: [0, -1] }[
-    event.key
-  ]
-  const cell = (event.target as HTMLElement).closest('td')
-  const row = cell?.parentElement as HTMLTableRowElement | null
-  if (!step || !cell || !row) return
-  event.preventDefault()
-  const [dx = 0, dy = 0] = step
-  let next: Element | null | undefined = cell
-  let line: Element | null = row
-  do {
-    if (dx !== 0) next = dx > 0 ? next?.nextElementSibling : next?.previousElementSibling
-    else {
-      line = dy > 0 ? (line?.nextElementSibling ?? null) : (line?.previousElementSibling ?? null)
-      next = line?.children[cell.cellIndex]
-    }
-  } while (next && !next.querySelector('button.cell'))
-  next?.querySelector<HTMLElement>('button.cell')?.focus()
-}
 </script>
 
 <template>
@@ -166,7 +100,7 @@ function walk(event: KeyboardEvent): void {
       />
     </div>
     <div class="scroller" tabindex="0" role="group" :aria-label="words.gridLabel">
-      <table class="grid" :aria-label="words.gridLabel" @keydown="walk">
+      <table class="grid" :aria-label="words.gridLabel" @keydown="walkCells">
         <thead>
           <tr>
             <th scope="col">
@@ -213,23 +147,7 @@ function walk(event: KeyboardEvent): void {
     </button>
     <p class="caption">{{ words.caption }}</p>
     <CellWhy v-if="chosen" :cell="chosen" />
-    <section v-if="open.length > 1" class="order">
-      <h2>{{ words.orderTitle }}</h2>
-      <p class="caption">{{ words.orderHint }}</p>
-      <VueDraggable v-model="order" tag="ul" class="plain-list row" :animation="0" @end="dropped">
-        <li v-for="build in order" :key="build.id">
-          <button
-            type="button"
-            class="chip"
-            :data-build="build.id"
-            :aria-label="words.orderKeys(build.name)"
-            @keydown="shift($event, build.id)"
-          >
-            <bdi>{{ build.name }}</bdi>
-          </button>
-        </li>
-      </VueDraggable>
-    </section>
+    <BuildOrder v-if="open.length > 1" :open="open" />
   </template>
   <p v-if="finished.length > 0" class="small soft row">
     <RouterLink
@@ -247,18 +165,6 @@ function walk(event: KeyboardEvent): void {
 </template>
 
 <style scoped>
-.order {
-  margin-top: 0.75rem;
-  display: grid;
-  gap: 0.4rem;
-}
-.chip {
-  background: var(--paper-raised);
-  border: 1px solid var(--graphite);
-  border-radius: 2px;
-  padding: 0.25rem 0.6rem;
-  cursor: grab;
-}
 .scroller {
   overflow-x: auto;
 }

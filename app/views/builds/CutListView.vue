@@ -4,10 +4,8 @@ import InputText from 'primevue/inputtext'
 import Textarea from 'primevue/textarea'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { materialPrice } from '../../../core/builds'
 import { derive, nestParts, type Layout, type Part } from '../../../core/cutlist'
 import type { CutListReading } from '../../../core/formats'
-import { timesRatio } from '../../../core/money'
 import { change } from '../../../core/workspace'
 import CuttingPicture from '../../parts/CuttingPicture.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
@@ -19,10 +17,10 @@ import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
 import { buildPage } from '../../words/build-page'
 import { cutList as words } from '../../words/cutlist'
-import { jointNames } from '../../words/joinery'
 import { sentence } from '../../words/issues'
 import { placed } from '../../words/where'
 import { steps } from '../../words/steps'
+import CutListResult from './CutListResult.vue'
 
 /** A cut list read, reviewed and taken over: as a new build, or in place of a build's steps and timber. */
 const props = defineProps<{ id?: string }>()
@@ -135,10 +133,6 @@ function take(): void {
   )
   if (refusal.value.length === 0) void router.push(`/builds/${encodeURIComponent(id)}`)
 }
-const operation = (id: string): string => store.world?.library.operations.get(id)?.name ?? id
-const unit = (id: string): string => store.world?.library.operations.get(id)?.unit ?? ''
-const costOf = (material: string, quantity: number): number =>
-  store.world ? timesRatio(materialPrice(store.world.pricing, material).price, quantity) : 0
 const materialOf = (id: string) => store.world?.library.materials.get(id)
 </script>
 
@@ -213,95 +207,12 @@ const materialOf = (id: string) => store.world?.library.materials.get(id)
         <p v-if="present" class="caption">{{ words.replaces }}</p>
       </template>
     </section>
-    <section v-if="derived" class="stack">
-      <h2>
-        {{
-          words.parts(
-            parts.length,
-            parts.reduce((sum, part) => sum + part.quantity, 0)
-          )
-        }}
-      </h2>
-      <div class="scroller" tabindex="0" role="group" :aria-label="words.partsLabel">
-        <table class="plain small">
-          <thead>
-            <tr>
-              <th>{{ words.part }}</th>
-              <th class="figure">{{ words.quantity }}</th>
-              <th>{{ words.size }}</th>
-              <th>{{ words.stock }}</th>
-              <th>{{ words.edges }}</th>
-              <th>{{ words.joints }}</th>
-              <th />
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="part in parts" :key="part.id">
-              <td>
-                <bdi>{{ part.name }}</bdi>
-              </td>
-              <td class="figure">{{ part.quantity }}</td>
-              <td>{{ store.say.lengths([part.lengthMm, part.widthMm, part.thicknessMm]) }}</td>
-              <td>{{ words.stockNames[part.stock] }}</td>
-              <td>{{ part.edges ? words.edge(part.edges.work, part.edges.run) : '' }}</td>
-              <td>
-                {{
-                  part.joints
-                    .map(({ joint, count }) => `${jointNames[joint]} × ${count}`)
-                    .join(', ')
-                }}
-              </td>
-              <td>
-                <Button
-                  size="small"
-                  severity="secondary"
-                  variant="text"
-                  icon="pi pi-times"
-                  :aria-label="words.leaveOut(part.name)"
-                  @click="leftOut = [...leftOut, part.id]"
-                />
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
-      <h2>{{ words.stepsTitle }}</h2>
-      <p class="caption">{{ words.stepsHint }}</p>
-      <ul class="plain-list steps small">
-        <li v-for="step in derived.steps" :key="step.id" class="spread">
-          <span>{{ operation(step.operation) }}</span><span class="figure">{{
-            store.say.quantity(step.quantity, unit(step.operation))
-          }}</span>
-        </li>
-      </ul>
-      <h2>{{ words.timberTitle }}</h2>
-      <table class="plain small">
-        <thead>
-          <tr>
-            <th>{{ words.timber }}</th>
-            <th class="figure">{{ words.net }}</th>
-            <th class="figure">{{ words.area }}</th>
-            <th class="figure">{{ words.buy }}</th>
-            <th class="figure">{{ words.waste }}</th>
-            <th class="figure">{{ words.cost }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="line in derived.timber" :key="line.material">
-            <td>{{ materialOf(line.material)?.name }}</td>
-            <td class="figure">{{ store.say.volume(line.volumeM3) }}</td>
-            <td class="figure">{{ store.say.quantity(line.areaM2, 'm2') }}</td>
-            <td class="figure">
-              {{ store.say.quantity(line.quantity, materialOf(line.material)?.unit ?? '') }}
-            </td>
-            <td class="figure">{{ store.say.percent(line.wasteShare) }}</td>
-            <td class="figure typical">
-              {{ store.say.money(costOf(line.material, line.quantity)) }}
-            </td>
-          </tr>
-        </tbody>
-      </table>
-    </section>
+    <CutListResult
+      v-if="derived"
+      :parts="parts"
+      :derived="derived"
+      @leave-out="leftOut = [...leftOut, $event]"
+    />
     <section v-if="sheetLines.length > 0" class="stack wide">
       <CuttingPicture
         v-for="one in sheetLines"
@@ -345,18 +256,6 @@ const materialOf = (id: string) => store.world?.library.materials.get(id)
 .problems ul {
   margin: 0.3rem 0 0;
   padding-left: 1.1rem;
-}
-.scroller {
-  overflow-x: auto;
-}
-.steps {
-  columns: 2 14rem;
-  column-gap: 2rem;
-}
-.steps li {
-  break-inside: avoid;
-  border-bottom: 1px solid var(--line);
-  flex-wrap: nowrap;
 }
 @media (max-width: 800px) {
   .columns {

@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed, ref } from 'vue'
 import { checkDay, type Rhythm, type StageLength } from '../../../core/calendar'
@@ -11,13 +9,12 @@ import { priceLevel, type MoneySettings } from '../../../core/workspace'
 import DayField from '../../parts/DayField.vue'
 import MoneyField from '../../parts/MoneyField.vue'
 import NumberField from '../../parts/NumberField.vue'
-import { newId } from '../../stores/clock'
 import { refusalsDuring } from '../../stores/door'
 import { useWorkspace } from '../../stores/workspace'
-import { sentence } from '../../words/issues'
 import { inForm } from '../../words/where'
 import { ledger as words } from '../../words/ledger'
 import { steps } from '../../words/steps'
+import OneOffs from './OneOffs.vue'
 
 /** The money that is expected, what is kept back, and the hours of a week: what the plan reckons with. */
 const store = useWorkspace()
@@ -30,8 +27,6 @@ const lengths = Object.entries(words.stageLengths).map(([id, name]) => ({
   id: id as StageLength,
   name
 }))
-const oneOff = ref({ date: '', amount: '', text: '' })
-const problems = ref<readonly Issue[]>([])
 
 const setMoney = (next: Partial<MoneySettings>): readonly Issue[] =>
   store.run(steps.money(), (state) => ({ ...state, money: { ...state.money, ...next } }))
@@ -112,30 +107,6 @@ function readList(text: string): void {
   const [refusal] = refusalsDuring(() => setIncome({ kind: 'list', receipts }))
   listProblem.value = refusal ? inForm(refusal, store.say) : ''
 }
-function addOneOff(): void {
-  const day = checkDay(oneOff.value.date)
-  const amount = parseAmount(oneOff.value.amount, money.value?.currency ?? 'EUR')
-  problems.value = [
-    ...(day.ok ? [] : day.issues),
-    ...(amount.ok ? (amount.value === 0 ? [issue('ledger.zero')] : []) : amount.issues)
-  ]
-  if (!day.ok || !amount.ok || problems.value.length > 0) return
-  problems.value = refusalsDuring(() =>
-    setMoney({
-      oneOffs: [
-        ...(money.value?.oneOffs ?? []),
-        {
-          id: newId('once'),
-          date: day.value,
-          amount: amount.value,
-          text: oneOff.value.text.trim() || words.oneOffs
-        }
-      ]
-    })
-  )
-  if (problems.value.length > 0) return
-  oneOff.value = { date: '', amount: '', text: '' }
-}
 </script>
 
 <template>
@@ -170,53 +141,7 @@ function addOneOff(): void {
       />
       <p v-if="listProblem" class="attention small" role="alert">{{ listProblem }}</p>
     </div>
-    <h3>{{ words.oneOffs }}</h3>
-    <ul class="plain-list">
-      <li v-for="one in money.oneOffs" :key="one.id" class="spread small">
-        <span
-          ><bdi>{{ one.text }}</bdi
-          >, {{ store.say.day(one.date) }}</span
-        ><span class="strong">{{ store.say.moved(one.amount) }}</span>
-        <button
-          type="button"
-          class="link small"
-          :aria-label="`${words.remove}: ${one.text}`"
-          @click="setMoney({ oneOffs: money.oneOffs.filter(({ id }) => id !== one.id) })"
-        >
-          {{ words.remove }}
-        </button>
-      </li>
-    </ul>
-    <form class="row top" @submit.prevent="addOneOff">
-      <div class="field">
-        <label for="once-text">{{ words.oneOffText }}</label><InputText
-          id="once-text"
-          v-model="oneOff.text"
-          style="width: 8rem"
-        />
-      </div>
-      <div class="field">
-        <label for="once-amount">{{ words.amount }}</label><InputText
-          id="once-amount"
-          v-model="oneOff.amount"
-          inputmode="decimal"
-          style="width: 5rem"
-        />
-      </div>
-      <div class="field">
-        <label for="once-date">{{ words.date }}</label><InputText
-          id="once-date"
-          v-model="oneOff.date"
-          type="date"
-          style="width: 9.5rem"
-        />
-      </div>
-      <Button type="submit" size="small" severity="secondary" :label="words.addOneOff" />
-    </form>
-    <p class="caption">{{ words.oneOffHint }}</p>
-    <p v-for="one in problems" :key="one.code" class="attention small" role="alert">
-      {{ sentence(one, store.say) }}
-    </p>
+    <OneOffs />
     <div class="row top">
       <MoneyField
         :label="words.reserve"

@@ -2,21 +2,24 @@
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
-import Select from 'primevue/select'
 import { computed, ref } from 'vue'
-import { checkDay } from '../../../core/calendar'
 import type { Condition } from '../../../core/catalogue'
-import { issue, type Issue } from '../../../core/kernel'
+import { issuesOf, ok, type Issue } from '../../../core/kernel'
 import {
   COMES_IN,
   ENTRY_KINDS,
+  dayOrNone,
+  movedAmount,
+  paidAmount,
+  pastDay,
   receiptTotal,
   splitReceipt,
   type EntryKind
 } from '../../../core/ledger'
-import { parseAmount, type Minor } from '../../../core/money'
+import type { Minor } from '../../../core/money'
 import { change, type BoughtLine, type Line, withoutPurchases } from '../../../core/workspace'
 import type { SellerType } from '../../../core/prices'
+import { useToolOptions } from '../../parts/tool-options'
 import PhotoPick from '../../parts/PhotoPick.vue'
 import ReceiptFields from '../../parts/ReceiptFields.vue'
 import type { Taken } from '../../shell/photo'
@@ -28,6 +31,7 @@ import { decimalText } from '../../words/amounts'
 import { sentence } from '../../words/issues'
 import { entryKinds, ledger as words } from '../../words/ledger'
 import { steps } from '../../words/steps'
+import ReceiptLine from './ReceiptLine.vue'
 
 /** A receipt with several lines: delivery and tax are shared out over them to the cent, and the total is checked. */
 const visible = defineModel<boolean>('visible', { required: true })
@@ -66,12 +70,8 @@ const planned = computed(() =>
     purchase
   }))
 )
-const tools = computed(() =>
-  [...(store.world?.library.tools.values() ?? [])]
-    .filter(({ madeBy }) => madeBy === undefined)
-    .map(({ id, name }) => ({ id: `tool/${id}`, name }))
-    .sort((a, b) => (a.name < b.name ? -1 : 1))
-)
+const toBuy = useToolOptions()
+const tools = computed(() => toBuy.value.map(({ id, name }) => ({ id: `tool/${id}`, name })))
 const choices = computed(() => [
   { label: words.lineOther, items: kinds },
   ...(planned.value.length > 0 ? [{ label: words.linePlanned, items: planned.value }] : []),
@@ -83,9 +83,8 @@ function chosen(draft: Draft): void {
   if (purchase && draft.price === '') draft.price = decimalText(purchase.price, currency)
 }
 const money = (text: string): Minor | undefined => {
-  if (text.trim() === '') return 0
-  const read = parseAmount(text, currency)
-  return read.ok && read.value >= 0 ? read.value : undefined
+  const read = text.trim() === '' ? ok(0) : paidAmount(text, currency)
+  return read.ok ? read.value : undefined
 }
 const filled = computed(() =>
   lines.value.filter(({ price, text }) => price.trim() !== '' || text.trim() !== '')
@@ -129,30 +128,17 @@ function lineOf({ what, text }: Draft): Line | undefined {
 async function confirm(): Promise<void> {
   const { world, workspace } = store
   if (!world || !workspace) return
-  const day = checkDay(date.value)
-  const until = warranty.value === '' ? undefined : checkDay(warranty.value)
-  const amounts = [
-    ...filled.value.map(({ price }) => price),
-    delivery.value,
-    tax.value,
-    total.value
-  ]
-    .filter((text) => text.trim() !== '')
-    .map((text) => parseAmount(text, currency))
-  problems.value = [
-    ...amounts.flatMap((read) =>
-      read.ok ? (read.value < 0 ? [issue('money.negative')] : []) : read.issues
-    ),
-    ...(day.ok
-      ? day.value > world.asOf
-        ? [issue('ledger.future', [], { date: day.value })]
-        : []
-      : day.issues),
-    ...(until && !until.ok ? until.issues : []),
-    ...(filled.value.some(({ price }) => money(price) === 0) ? [issue('ledger.zero')] : []),
-    ...(split.value && !split.value.ok ? split.value.issues : [])
-  ]
-  if (problems.value.length > 0 || !day.ok || !split.value?.ok) return
+  const day = pastDay(date.value, world.asOf)
+  const until = dayOrNone(warranty.value)
+  const besides = [delivery.value, tax.value, total.value].filter((text) => text.trim() !== '')
+  problems.value = issuesOf(
+    ...filled.value.map(({ price }) => movedAmount(price.trim() === '' ? '0' : price, currency)),
+    ...besides.map((text) => paidAmount(text, currency)),
+    day,
+    until,
+    split.value ?? ok(undefined)
+  )
+  if (problems.value.length > 0 || !day.ok || !until.ok || !split.value?.ok) return
   const parts = split.value.value
   const bought = filled.value.flatMap((draft, i): BoughtLine[] => {
     const one = lineOf(draft)
@@ -170,7 +156,7 @@ async function confirm(): Promise<void> {
         lines: bought,
         seller: seller.value,
         condition: condition.value,
-        ...(until?.ok ? { warrantyUntil: until.value } : {})
+        ...(until.value === undefined ? {} : { warrantyUntil: until.value })
       }),
     { plan: (plan) => plan && withoutPurchases(plan, planned) }
   )
@@ -197,49 +183,17 @@ async function confirm(): Promise<void> {
           style="width: 10rem"
         />
       </div>
-      <div v-for="(draft, index) in lines" :key="draft.key" class="line">
-        <div class="field">
-          <span :id="`${draft.key}-label`" class="label">{{
-            words.lineWhat(index + 1)
-          }}</span><Select
-            v-model="draft.what"
-            :options="choices"
-            option-group-label="label"
-            option-group-children="items"
-            option-label="name"
-            option-value="id"
-            filter
-            :aria-labelledby="`${draft.key}-label`"
-            fluid
-            @change="chosen(draft)"
-          />
-        </div>
-        <div class="field">
-          <label :for="`${draft.key}-text`">{{ words.text }}</label><InputText
-            :id="`${draft.key}-text`"
-            v-model="draft.text"
-            maxlength="200"
-            fluid
-            :disabled="!draft.what.startsWith('kind/')"
-          />
-        </div>
-        <div class="field">
-          <label :for="`${draft.key}-price`">{{ words.price }}</label><InputText
-            :id="`${draft.key}-price`"
-            v-model="draft.price"
-            inputmode="decimal"
-            fluid
-          />
-        </div>
-        <button
-          type="button"
-          class="link small"
-          :aria-label="`${words.remove}: ${words.lineWhat(index + 1)}`"
-          @click="lines = lines.filter(({ key }) => key !== draft.key)"
-        >
-          {{ words.remove }}
-        </button>
-      </div>
+      <ReceiptLine
+        v-for="(draft, index) in lines"
+        :key="draft.key"
+        v-model:what="draft.what"
+        v-model:text="draft.text"
+        v-model:price="draft.price"
+        :number="index + 1"
+        :choices="choices"
+        @chosen="chosen(draft)"
+        @remove="lines = lines.filter(({ key }) => key !== draft.key)"
+      />
       <div>
         <Button
           type="button"
@@ -307,20 +261,7 @@ async function confirm(): Promise<void> {
 </template>
 
 <style scoped>
-.line {
-  display: grid;
-  grid-template-columns: minmax(0, 2fr) minmax(0, 2fr) 6rem auto;
-  gap: 0.5rem 0.75rem;
-  align-items: end;
-}
 .top {
   align-items: end;
-}
-@media (max-width: 700px) {
-  .line {
-    grid-template-columns: minmax(0, 1fr) 6rem;
-    border-bottom: 1px solid var(--line);
-    padding-bottom: 0.5rem;
-  }
 }
 </style>

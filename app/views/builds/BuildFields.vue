@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import Checkbox from 'primevue/checkbox'
+import { computed } from 'vue'
+import type { Build } from '../../../core/builds'
+import { readName } from '../../../core/units'
+import { buildWorth } from '../../../core/workspace'
+import DayField from '../../parts/DayField.vue'
+import MoneyField from '../../parts/MoneyField.vue'
+import NumberField from '../../parts/NumberField.vue'
+import TextField from '../../parts/TextField.vue'
+import { useWorkspace } from '../../stores/workspace'
+import { buildPage as words } from '../../words/build-page'
+
+/** What is said of a build beside its steps: name, copies, worth, date, sale. */
+const props = defineProps<{ build: Build }>()
+const emit = defineEmits<{ set: [key: keyof Build, value: Build[keyof Build]] }>()
+const store = useWorkspace()
+/** What such a piece costs ready-made. */
+const readyMade = computed(() =>
+  store.world
+    ? Math.round(
+        buildWorth(store.world, {
+          ...props.build,
+          copies: 1,
+          worthEach: undefined,
+          sale: undefined
+        })
+      )
+    : 0
+)
+</script>
+
+<template>
+  <div v-if="store.say" class="fields">
+    <TextField
+      :label="words.name"
+      :value="build.name"
+      :read="readName"
+      width="14rem"
+      @change="emit('set', 'name', $event as string)"
+    />
+    <NumberField
+      :label="words.copies"
+      :value="build.copies"
+      :least="1"
+      :most="100000"
+      whole
+      @change="emit('set', 'copies', $event ?? 1)"
+    />
+    <NumberField
+      :label="words.batch"
+      :value="build.batchSize"
+      :least="1"
+      :most="100000"
+      whole
+      optional
+      @change="emit('set', 'batchSize', $event)"
+    />
+    <MoneyField
+      v-if="!build.sale"
+      :label="words.worth"
+      :value="build.worthEach"
+      optional
+      :placeholder="store.say.money(readyMade)"
+      @change="emit('set', 'worthEach', $event)"
+    />
+    <DayField
+      :label="words.wished"
+      :value="build.wished"
+      optional
+      @change="emit('set', 'wished', $event)"
+    />
+    <div class="field">
+      <span class="label">{{ words.sold }}</span>
+      <Checkbox
+        :model-value="build.sale !== undefined"
+        binary
+        :aria-label="words.sold"
+        @update:model-value="
+          emit(
+            'set',
+            'sale',
+            $event ? { netEach: build.worthEach ?? readyMade, daysToSell: 30 } : undefined
+          )
+        "
+      />
+    </div>
+    <template v-if="build.sale">
+      <MoneyField
+        :label="words.net"
+        :value="build.sale.netEach"
+        @change="
+          emit('set', 'sale', { netEach: $event ?? 0, daysToSell: build.sale?.daysToSell ?? 30 })
+        "
+      />
+      <NumberField
+        :label="words.daysToSell"
+        :value="build.sale.daysToSell"
+        :least="0"
+        :most="3650"
+        whole
+        @change="
+          emit('set', 'sale', { netEach: build.sale?.netEach ?? 0, daysToSell: $event ?? 0 })
+        "
+      />
+      <MoneyField
+        :label="words.hourValue"
+        :value="build.hourValue"
+        optional
+        @change="emit('set', 'hourValue', $event)"
+      />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.75rem 1.25rem;
+  align-items: start;
+}
+</style>

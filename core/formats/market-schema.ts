@@ -1,0 +1,55 @@
+import { z } from 'zod'
+import { SELLER_TYPES } from '../prices'
+import * as part from './schema-parts'
+import { id, tier, condition, power, name, day, price, count, share } from './schema-parts'
+
+export const offer = z.strictObject({
+  id: part.ownId,
+  tool: id,
+  tier,
+  condition,
+  acquisition: part.acquisition,
+  power,
+  platform: name.optional(),
+  specs: part.specs.optional(),
+  single: z.boolean().optional(),
+  from: day.optional(),
+  until: day.optional(),
+  link: part.link.optional()
+})
+
+export const quote = z.strictObject({
+  id,
+  offer: id,
+  date: day,
+  price,
+  seller: z.enum(SELLER_TYPES),
+  until: day.optional()
+})
+export const materialPrice = z.strictObject({ material: id, price })
+export const needTest = z.strictObject({ tool: id, build: id, asked: day, until: day })
+export const bundle = z.strictObject({
+  id: part.ownId,
+  name,
+  pieces: z
+    .array(z.strictObject({ tool: id, tier, condition, power, platform: name.optional(), count }))
+    .min(1, 'list.empty')
+    .max(30)
+})
+export const deal = z.strictObject({
+  id,
+  name,
+  buy: count,
+  free: count,
+  tools: z.array(id).min(1, 'list.empty').max(500),
+  until: day.optional()
+})
+export const saleWindow = z.strictObject({
+  id,
+  name,
+  from: day,
+  until: day,
+  off: share,
+  chance: share,
+  tools: z.array(id).max(500)
+})

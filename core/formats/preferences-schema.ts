@@ -1,0 +1,65 @@
+import { z } from 'zod'
+import { HAZARDS, NAME_SETS } from '../catalogue'
+import { condition, id, price, share, tier } from './schema-parts'
+
+export const ban = z.strictObject({ kind: z.enum(['tool', 'method']), id })
+
+const comfortLevel = z.literal([0, 1, 2, 3]).optional()
+export const quiet = z.strictObject({ aboveDbA: z.number().min(0).max(160), costPerHour: price })
+export const comfort = z.strictObject(
+  Object.fromEntries(HAZARDS.map((hazard) => [hazard, comfortLevel])) as Record<
+    (typeof HAZARDS)[number],
+    typeof comfortLevel
+  >
+)
+
+const weighting = z.strictObject({
+  worth: z.number().min(0, 'number.too-small').max(10, 'number.too-large'),
+  spacePerM2: price,
+  easePerHour: price,
+  finishPerStep: price
+})
+const leanings = z
+  .array(
+    z.strictObject({
+      tool: id,
+      times: z.number().min(0.01, 'number.too-small').max(100, 'number.too-large')
+    })
+  )
+  .max(500)
+const soldTimes = z.number().min(0.01, 'number.too-small').max(100, 'number.too-large')
+const powerWish = z.enum(['cheapest', 'corded', 'cordless'])
+/** The user's own settings, kept aside while a school is taken up. */
+const ownMix = z.strictObject({
+  weighting: weighting.optional(),
+  leanings: leanings.optional(),
+  soldTimes: soldTimes.optional(),
+  power: powerWish,
+  hourValue: price,
+  quiet: quiet.optional(),
+  comfort,
+  bans: z.array(ban).max(2000),
+  reinvestShare: share
+})
+/** What was before a side in a dispute was taken. */
+const beforeSide = z.strictObject({
+  power: powerWish,
+  tier,
+  condition,
+  leanings,
+  bans: z.array(id).max(2000)
+})
+export const preferences = z.strictObject({
+  units: z.enum(['metric', 'imperial']),
+  tier,
+  condition,
+  power: powerWish,
+  names: z.enum(NAME_SETS).optional(),
+  weighting: weighting.optional(),
+  leanings: leanings.optional(),
+  soldTimes: soldTimes.optional(),
+  school: id.optional(),
+  ownMix: ownMix.optional(),
+  sides: z.record(id, id).optional(),
+  beforeSides: z.record(id, beforeSide).optional()
+})

@@ -1,0 +1,106 @@
+import type { Build } from '../builds'
+import { distinct } from '../kernel'
+import { penaltyOf } from '../fit'
+import type { Minor } from '../money'
+import { buildMaterial, buildWorth, type World } from '../workspace'
+import { roughVariant } from './rough-timber'
+import type { Best, Row, ScaleWeights } from './scale-parts'
+import type { Stops } from './scale-stops'
+import { netOf } from './value'
+import type { Vector } from './vector'
+
+/** What one build comes to with some kit; see `BuildValue`, whose figures these equal. */
+export interface Weighed {
+  readonly feasible: boolean
+  readonly net: Minor
+  readonly minutes: number
+  readonly fees: Minor
+  readonly roughMetres: number
+  readonly timberSaved: Minor
+}
+
+/** Builds as rows of stops: as planned, and of rough boards where there is such a way. */
+export interface Rows {
+  readonly list: readonly Row[]
+  /** The rows of each build: as planned, then of rough boards. */
+  readonly of: readonly (readonly number[])[]
+  /** The rows each stop stands in. */
+  readonly at: readonly (readonly number[])[]
+}
+
+export function rowsFor(world: World, builds: readonly Build[], stops: Stops): Rows {
+  const list: Row[] = []
+  const at: number[][] = []
+  const add = (build: Build, of: number, roughMetres: number, timberSaved: Minor): number => {
+    const here = build.steps.map((step) => stops.numberFor(step, build))
+    list.push({
+      of,
+      stops: here,
+      gaps: [],
+      worth: buildWorth(world, build),
+      material: buildMaterial(world, build),
+      hourValue: build.hourValue,
+      roughMetres,
+      timberSaved
+    })
+    for (const stop of distinct(here)) (at[stop] ??= []).push(list.length - 1)
+    return list.length - 1
+  }
+  const of = builds.map((build, number) => {
+    const planned = add(build, number, 0, 0)
+    const variant = roughVariant(world.library, build)
+    if (!variant) return [planned]
+    const saved = buildMaterial(world, build) - buildMaterial(world, variant.build)
+    return [planned, add(variant.build, number, variant.metres * build.copies, saved)]
+  })
+  return { list, of, at }
+}
+
+/** The cheapest of some ways for given weights; of equal ones the quicker. */
+export function bestOf(
+  vectors: readonly Vector[],
+  weights: ScaleWeights,
+  hourValue: Minor
+): Best | undefined {
+  let best: Best | undefined
+  for (const vector of vectors) {
+    const penalty = penaltyOf(weights, vector)
+    const cost = weights.worth * vector.fee + penalty + (hourValue * vector.minutes) / 60
+    if (
+      best === undefined ||
+      cost < best.cost ||
+      (cost === best.cost && vector.minutes < best.minutes)
+    )
+      best = { cost, minutes: vector.minutes, fee: vector.fee, penalty }
+  }
+  return best
+}
+
+/** What a row comes to, given the best way at each of its stops; undefined where a stop has none. */
+export function rowTotal(
+  row: Row,
+  weights: ScaleWeights,
+  bestAt: (stop: number) => Best | undefined
+): Weighed | undefined {
+  for (const stop of row.gaps) if (!bestAt(stop)) return undefined
+  let minutes = 0
+  let fees = 0
+  let penalties = 0
+  for (const stop of row.stops) {
+    const best = bestAt(stop)
+    if (!best) return undefined
+    minutes += best.minutes
+    fees += best.fee
+    penalties += best.penalty
+  }
+  const whole = Math.ceil(minutes)
+  const net = netOf(weights.worth, {
+    worth: row.worth,
+    material: row.material,
+    fees,
+    hours: ((row.hourValue ?? weights.hourValue) * whole) / 60,
+    penalties
+  })
+  const { roughMetres, timberSaved } = row
+  return { feasible: true, net, minutes: whole, fees, roughMetres, timberSaved }
+}
