@@ -72,6 +72,7 @@ export {
 } from './tiers'
 export { inNames, matchesSearch, namesInAllSets, withNames } from './names'
 export { checkOwn, circumstancesOf, companionCircles, methodWith, ownId, toolLike } from './own'
+export { isCapacity, operationsByTool } from './uses'
 export { countLibrary, type LibraryCounts } from './counts'
 export { checkLibrary } from './check'
 export type { Dispute, Leaning, PowerWish, School, SchoolWeights, Side, Stance } from './school'

@@ -7,6 +7,7 @@ import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
 import {
   SPECS,
+  isCapacity,
   checkOwn,
   circumstancesOf,
   methodWith,
@@ -57,9 +58,7 @@ const base = computed(() =>
   like.value === undefined ? undefined : known.value?.tools.get(like.value)
 )
 const measures = computed<readonly SpecName[]>(() =>
-  SPECS.filter(
-    (spec) => spec.endsWith('Mm') && spec !== 'accuracyMm' && base.value?.specs[spec] !== undefined
-  )
+  SPECS.filter((spec) => isCapacity(spec) && base.value?.specs[spec] !== undefined)
 )
 watch(visible, (shown) => {
   if (shown) problems.value = []

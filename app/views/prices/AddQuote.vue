@@ -23,6 +23,7 @@ import { change } from '../../../core/workspace'
 import DayField from '../../parts/DayField.vue'
 import MoneyField from '../../parts/MoneyField.vue'
 import { newId } from '../../stores/clock'
+import { useToolOptions } from '../../parts/tool-options'
 import { useWorkspace } from '../../stores/workspace'
 import { specName } from '../../words/builds'
 import { sentence } from '../../words/issues'
@@ -49,12 +50,7 @@ const sizes = ref<Partial<Record<SpecName, string>>>({})
 const problem = ref('')
 
 const known = computed(() => store.world?.library)
-const options = computed(() =>
-  [...(known.value?.tools.values() ?? [])]
-    .filter(({ madeBy }) => madeBy === undefined)
-    .map(({ id, name: text, aliases }) => ({ id, name: text, words: [text, ...aliases].join(' ') }))
-    .sort((a, b) => (a.name < b.name ? -1 : 1))
-)
+const options = useToolOptions()
 const entry = computed(() => known.value?.tools.get(tool.value ?? ''))
 const forms = computed(() =>
   (entry.value?.forms ?? []).map((form) => ({

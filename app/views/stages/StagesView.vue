@@ -7,7 +7,7 @@ import { isDone } from '../../../core/builds'
 import { balanceOn } from '../../../core/ledger'
 import { purchaseDays, type Report } from '../../../core/plan'
 import { toolOfPurchase } from '../../../core/explain'
-import { change, expectedReceipts, type PlannedPurchase } from '../../../core/workspace'
+import { expectedReceipts, type PlannedPurchase } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import RuleColumn from '../../parts/rule/RuleColumn.vue'
 import RuleDrawing from '../../parts/rule/RuleDrawing.vue'
@@ -17,11 +17,12 @@ import { useJudging } from '../../stores/judging'
 import { usePlanning } from '../../stores/planning'
 import { useStaging } from '../../stores/staging'
 import { useWorkspace } from '../../stores/workspace'
-import { bench } from '../../words/bench'
 import { sentence } from '../../words/issues'
 import { stages as words } from '../../words/stages'
-import { steps } from '../../words/steps'
 import { staging as more } from '../../words/staging'
+import ChosenBuild from './ChosenBuild.vue'
+import PlanFootnotes from './PlanFootnotes.vue'
+import PlanNotices from './PlanNotices.vue'
 import PlanWorth from './PlanWorth.vue'
 import PurchaseDetail from './PurchaseDetail.vue'
 import StagesTabs from './StagesTabs.vue'
@@ -85,12 +86,6 @@ watch([after, () => planning.shown], ([stage, plan]) => {
 const drawing = ref<{ zoomBy?: (factor: number) => void }>()
 const broken = computed(() => planning.report?.broken ?? [])
 const clash = computed(() => (planning.outcome?.kind === 'clash' ? planning.outcome : undefined))
-const unopened = computed(() =>
-  planning.outcome && 'unopened' in planning.outcome ? planning.outcome.unopened : []
-)
-const curtailed = computed(() =>
-  planning.outcome && 'curtailed' in planning.outcome ? planning.outcome.curtailed : []
-)
 const chosenPurchase = computed(() => purchases.value.find(({ id }) => id === chosen.value))
 const chosenBuild = computed(() => builds.value.find(({ build }) => build === chosen.value))
 const isHazard = (purchase: PlannedPurchase): boolean => {
@@ -206,53 +201,7 @@ const printPage = (): void => window.print()
     <button type="button" class="link" @click="planning.stop()">{{ more.stop }}</button>
   </p>
 
-  <div v-if="clash && store.say" class="notice" role="alert">
-    <p class="strong">{{ words.clashTitle }}</p>
-    <p v-for="(one, index) in clash.broken" :key="index">{{ sentence(one, store.say) }}</p>
-    <div class="row">
-      <Button
-        v-for="pin in clash.pins"
-        :key="pin.offer + pin.date"
-        size="small"
-        severity="secondary"
-        :label="words.letGo(store.say.offer(pin.offer), store.say.shortDay(pin.date))"
-        @click="
-          store.run(steps.unpinned(store.say.offer(pin.offer)), (state) =>
-            change.unpin(state, pin.offer, pin.date)
-          )
-        "
-      />
-    </div>
-  </div>
-  <div v-if="planning.whatIf && store.say" class="notice" role="status">
-    <p class="strong">{{ more.tryingOut }}</p>
-    <p v-for="(one, index) in broken.slice(0, 3)" :key="index">{{ sentence(one, store.say) }}</p>
-    <div class="row">
-      <Button size="small" :label="more.keepTried" @click="planning.keepTried()" />
-      <Button
-        size="small"
-        severity="secondary"
-        :label="more.dropTried"
-        @click="planning.tryOut(false)"
-      />
-    </div>
-  </div>
-  <div
-    v-else-if="!clash && broken.length > 0 && !planning.busy && store.say"
-    class="notice"
-    role="alert"
-  >
-    <p class="strong">{{ words.breaks }}</p>
-    <p v-for="(one, index) in broken.slice(0, 3)" :key="index">{{ sentence(one, store.say) }}</p>
-    <div class="row">
-      <Button v-if="moved" size="small" :label="words.putBack" @click="putBack" />
-      <Button size="small" severity="secondary" :label="words.planAround" @click="planAgain" />
-    </div>
-  </div>
-  <p v-else-if="!clash && moved && store.say" class="small" role="status">
-    {{ words.movedFine(store.say.offer(moved.purchase.offer), store.say.day(moved.to)) }}
-  </p>
-
+  <PlanNotices :moved="moved" @put-back="putBack" @plan-again="planAgain" />
   <template v-if="store.say && store.world">
     <component
       :is="narrow ? RuleColumn : RuleDrawing"
@@ -325,89 +274,11 @@ const printPage = (): void => window.print()
         @step="step(chosenPurchase, $event)"
         @record="recording = chosenPurchase"
       />
-      <div v-else-if="chosenBuild" class="stack">
-        <h2>
-          <bdi>{{ store.say.planned(chosenBuild) }}</bdi>
-        </h2>
-        <p>
-          {{
-            words.buildLabel(
-              store.say.build(chosenBuild.build),
-              store.say.day(chosenBuild.begin),
-              store.say.day(chosenBuild.done)
-            )
-          }}
-          ·
-          {{
-            words.buildWork(
-              store.say.duration(chosenBuild.work.reduce((sum, { minutes }) => sum + minutes, 0)),
-              store.say.money(chosenBuild.material)
-            )
-          }}
-        </p>
-        <p class="row">
-          <RouterLink
-            v-if="!chosenBuild.build.startsWith('make/')"
-            :to="`/builds/${encodeURIComponent(chosenBuild.build)}`"
-            >{{ words.openBuild }}</RouterLink
-          >
-          <Button
-            size="small"
-            severity="secondary"
-            :label="
-              store.workspace?.builds.find(({ id }) => id === chosenBuild?.build)?.log
-                ? bench.finish
-                : bench.begin
-            "
-            @click="logging = chosenBuild.build"
-          />
-        </p>
-      </div>
+      <ChosenBuild v-else-if="chosenBuild" :planned="chosenBuild" @log="logging = $event" />
       <p v-else class="soft">{{ words.choose }}</p>
     </section>
     <PlanWorth />
-    <ul
-      v-if="planning.shown?.resales?.length || planning.shown?.savings?.length"
-      class="plain-list small"
-    >
-      <li v-for="one in planning.shown.resales" :key="one.item">
-        {{
-          more.resale(
-            store.say.tool(store.workspace?.items.find(({ id }) => id === one.item)?.tool ?? ''),
-            store.say.shortDay(one.date),
-            store.say.money(one.amount)
-          )
-        }}
-      </li>
-      <li v-for="one in planning.shown.savings" :key="one.deal + one.date">
-        {{
-          more.saving(
-            store.workspace?.deals?.find(({ id }) => id === one.deal)?.name ?? one.deal,
-            store.say.shortDay(one.date),
-            store.say.money(one.amount)
-          )
-        }}
-      </li>
-    </ul>
-    <p v-if="curtailed.length > 0" class="small" role="status">
-      {{
-        words.curtailed(curtailed.map((id) => store.world?.library.operations.get(id)?.name ?? id))
-      }}
-    </p>
-    <section v-if="unopened.length > 0" class="stack">
-      <h3>{{ words.unopenedTitle }}</h3>
-      <ul class="plain-list small">
-        <li v-for="one in unopened" :key="one.build">
-          {{
-            words.unopened(
-              store.say.build(one.build),
-              one.why,
-              one.cost === undefined ? undefined : store.say.money(one.cost)
-            )
-          }}
-        </li>
-      </ul>
-    </section>
+    <PlanFootnotes />
   </template>
   <RecordPurchase
     v-if="recording"
@@ -424,14 +295,6 @@ const printPage = (): void => window.print()
 </template>
 
 <style scoped>
-.notice {
-  border: 1px solid var(--attention);
-  border-left-width: 6px;
-  background: var(--attention-wash);
-  padding: 0.6rem 0.9rem;
-  display: grid;
-  gap: 0.35rem;
-}
 .detail {
   border-top: 1px solid var(--graphite);
   padding-top: 0.75rem;

@@ -12,6 +12,7 @@ import TroubleLine from '../../parts/TroubleLine.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { usePlanning } from '../../stores/planning'
 import { useWeighing } from '../../stores/weighing'
+import { useToolOptions } from '../../parts/tool-options'
 import { useWorkspace } from '../../stores/workspace'
 import { quality as words } from '../../words/quality'
 import { weigh } from '../../words/weigh'
@@ -34,12 +35,7 @@ const years = ref(5)
 
 const known = computed(() => store.world?.library)
 const isText = (value: unknown): value is string => typeof value === 'string'
-const options = computed(() =>
-  [...(known.value?.tools.values() ?? [])]
-    .filter(({ madeBy }) => madeBy === undefined)
-    .map(({ id, name, aliases }) => ({ id, name, words: [name, ...aliases].join(' ') }))
-    .sort((a, b) => (a.name < b.name ? -1 : 1))
-)
+const options = useToolOptions()
 const forms = computed(() =>
   (known.value?.tools.get(tool.value ?? '')?.forms ?? []).map((form) => ({
     id: form.power,

@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import MultiSelect from 'primevue/multiselect'
+import { ref } from 'vue'
+import type { Day } from '../../../core/calendar'
+import { change } from '../../../core/workspace'
+import DayField from '../../parts/DayField.vue'
+import NumberField from '../../parts/NumberField.vue'
+import { useToolOptions } from '../../parts/tool-options'
+import { newId } from '../../stores/clock'
+import { useWorkspace } from '../../stores/workspace'
+import { prices as words } from '../../words/prices'
+import { steps } from '../../words/steps'
+import { inForm } from '../../words/where'
+
+/** Buy several of some tools, get one or more free. */
+const store = useWorkspace()
+const options = useToolOptions()
+const dealName = ref('')
+const dealTools = ref<string[]>([])
+const dealBuy = ref(3)
+const dealFree = ref(1)
+const dealUntil = ref<Day>()
+const problem = ref('')
+const say = (text: string): void => {
+  problem.value = text
+}
+
+function putDeal(): void {
+  const name = dealName.value.trim()
+  if (name === '') return say(words.needName)
+  if (dealTools.value.length === 0) return say(words.needTools)
+  problem.value = ''
+  const refused = store.attempt(steps.dealt(name), (state) =>
+    change.addDeal(state, {
+      id: newId('deal'),
+      name,
+      buy: dealBuy.value,
+      free: dealFree.value,
+      tools: dealTools.value,
+      ...(dealUntil.value === undefined ? {} : { until: dealUntil.value })
+    })
+  )
+  if (refused[0]) return say(inForm(refused[0], store.say))
+  dealName.value = ''
+}
+</script>
+
+<template>
+  <details>
+    <summary class="strong">{{ words.deal }}</summary>
+    <form class="row fields" @submit.prevent="putDeal">
+      <div class="field">
+        <label for="deal-name">{{ words.name }}</label><InputText
+          id="deal-name"
+          v-model="dealName"
+        />
+      </div>
+      <NumberField
+        :label="words.dealBuy"
+        :value="dealBuy"
+        :least="1"
+        :most="20"
+        whole
+        @change="dealBuy = $event ?? dealBuy"
+      />
+      <NumberField
+        :label="words.dealFree"
+        :value="dealFree"
+        :least="1"
+        :most="20"
+        whole
+        @change="dealFree = $event ?? dealFree"
+      />
+      <div class="field grow">
+        <span id="deal-tools-label" class="label">{{ words.dealTools }}</span><MultiSelect
+          v-model="dealTools"
+          aria-labelledby="deal-tools-label"
+          :options="options"
+          option-label="name"
+          option-value="id"
+          filter
+          display="comma"
+          :max-selected-labels="3"
+        />
+      </div>
+      <DayField :label="words.until" :value="dealUntil" optional @change="dealUntil = $event" />
+      <Button type="submit" size="small" :label="words.putDeal" />
+      <p v-if="problem" class="attention" role="alert">{{ problem }}</p>
+    </form>
+  </details>
+</template>
+
+<style scoped>
+.fields {
+  align-items: end;
+  gap: 0.6rem 1rem;
+  padding: 0.5rem 0;
+}
+.grow {
+  flex: 1 1 14rem;
+  min-width: 0;
+}
+summary {
+  cursor: pointer;
+}
+</style>

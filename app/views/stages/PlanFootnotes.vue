@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { usePlanning } from '../../stores/planning'
+import { useWorkspace } from '../../stores/workspace'
+import { stages as words } from '../../words/stages'
+import { staging as more } from '../../words/staging'
+
+/** What else belongs to the plan: tools sold on, what deals save, what was not tried, builds left out and why. */
+const store = useWorkspace()
+const planning = usePlanning()
+const unopened = computed(() =>
+  planning.outcome && 'unopened' in planning.outcome ? planning.outcome.unopened : []
+)
+const curtailed = computed(() =>
+  planning.outcome && 'curtailed' in planning.outcome ? planning.outcome.curtailed : []
+)
+</script>
+
+<template>
+  <template v-if="store.say">
+    <ul
+      v-if="planning.shown?.resales?.length || planning.shown?.savings?.length"
+      class="plain-list small"
+    >
+      <li v-for="one in planning.shown.resales" :key="one.item">
+        {{
+          more.resale(
+            store.say.tool(store.workspace?.items.find(({ id }) => id === one.item)?.tool ?? ''),
+            store.say.shortDay(one.date),
+            store.say.money(one.amount)
+          )
+        }}
+      </li>
+      <li v-for="one in planning.shown.savings" :key="one.deal + one.date">
+        {{
+          more.saving(
+            store.workspace?.deals?.find(({ id }) => id === one.deal)?.name ?? one.deal,
+            store.say.shortDay(one.date),
+            store.say.money(one.amount)
+          )
+        }}
+      </li>
+    </ul>
+    <p v-if="curtailed.length > 0" class="small" role="status">
+      {{
+        words.curtailed(curtailed.map((id) => store.world?.library.operations.get(id)?.name ?? id))
+      }}
+    </p>
+    <section v-if="unopened.length > 0" class="stack">
+      <h3>{{ words.unopenedTitle }}</h3>
+      <ul class="plain-list small">
+        <li v-for="one in unopened" :key="one.build">
+          {{
+            words.unopened(
+              store.say.build(one.build),
+              one.why,
+              one.cost === undefined ? undefined : store.say.money(one.cost)
+            )
+          }}
+        </li>
+      </ul>
+    </section>
+  </template>
+</template>
