@@ -24,7 +24,7 @@ import { shownAgain } from './shell/found'
 import { useKeys } from './shell/keys'
 import { takeUp, waiting } from './shell/offline'
 import { useSave } from './shell/use-save'
-import { useKeeping } from './stores/keeping'
+import { useBackups } from './stores/backups'
 import { keeping as keepingWords } from './words/keeping'
 import type { PlaceId } from './places'
 import { isDark } from './theme/chart'
@@ -50,7 +50,7 @@ const notices = useNotices()
 const settings = useSettings()
 const judging = useJudging()
 const planning = usePlanning()
-const keeping = useKeeping()
+const backups = useBackups()
 const route = useRoute()
 useTitle(computed(() => pageTitle(route.meta.place as PlaceId | undefined, route.path)))
 const failed = ref(false)
@@ -91,8 +91,8 @@ useEventListener(window, 'beforeunload', (event) => {
   if (saving.kept !== 'kept' && !saving.standIn) event.preventDefault()
 })
 const backupLine = computed(() =>
-  keeping.backupDue !== undefined && (route.path === '/' || route.path === '/settings')
-    ? keepingWords.due(keeping.backupDue, keeping.backup === undefined)
+  backups.backupDue !== undefined && (route.path === '/' || route.path === '/settings')
+    ? keepingWords.due(backups.backupDue, backups.backup === undefined)
     : undefined
 )
 /** A message with what takes it away: itself alone. */

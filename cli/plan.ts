@@ -34,6 +34,26 @@ function planFor(
   return { outcome: planner.outcome(), ms: performance.now() - started }
 }
 
+/** What a plan is worth, how much better it could be, and how it was found. @param bound undefined where it was not worked out */
+function effortText(
+  value: number,
+  bound: number | undefined,
+  evaluations: number,
+  ms: number
+): string {
+  const gain = bound === undefined ? undefined : Math.max(0, bound - value)
+  const share = gain === undefined || value <= 0 ? '' : ` (${((100 * gain) / value).toFixed(1)} %)`
+  return [
+    `value          ${value.toFixed(2)} minor units at today's worth`,
+    `upper bound    ${bound === undefined ? 'not worked out' : bound.toFixed(2)}`,
+    `possible gain  ${gain === undefined ? 'not known' : `at most ${gain.toFixed(2)}${share}; most of it measures the bound, not the plan`}`,
+    `proven best    ${gain !== undefined && gain <= 0.5 ? 'yes' : 'no'}`,
+    `evaluations    ${evaluations}`,
+    `time           ${Math.round(ms)} ms`,
+    ''
+  ].join('\n')
+}
+
 /** `npm run --silent plan -- file.json`: prints the plan for a workspace file as JSON, and on stderr what it is worth and how it was found. */
 async function main(args: readonly string[]): Promise<number> {
   const [file] = args
@@ -63,21 +83,9 @@ async function main(args: readonly string[]): Promise<number> {
   if (outcome.kind === 'clash') return EXIT.broken
   process.stdout.write(writePlan(outcome.plan))
   if ('effort' in outcome) {
-    const value = outcome.report.value.total
     const bound = args.includes('--no-bound') ? undefined : await upperBound(boundModel(world))
-    const gain = bound === undefined ? undefined : Math.max(0, bound - value)
-    const share =
-      gain === undefined || value <= 0 ? '' : ` (${((100 * gain) / value).toFixed(1)} %)`
     process.stderr.write(
-      [
-        `value          ${value.toFixed(2)} minor units at today's worth`,
-        `upper bound    ${bound === undefined ? 'not worked out' : bound.toFixed(2)}`,
-        `possible gain  ${gain === undefined ? 'not known' : `at most ${gain.toFixed(2)}${share}; most of it measures the bound, not the plan`}`,
-        `proven best    ${gain !== undefined && gain <= 0.5 ? 'yes' : 'no'}`,
-        `evaluations    ${outcome.effort.evaluations}`,
-        `time           ${Math.round(ms)} ms`,
-        ''
-      ].join('\n')
+      effortText(outcome.report.value.total, bound, outcome.effort.evaluations, ms)
     )
   }
   return outcome.report.broken.length === 0 ? EXIT.fine : EXIT.broken

@@ -24,21 +24,22 @@ interface Via {
 const FAILS = new Set(['high', 'critical'])
 const idOf = ({ url, source }: Via): string => url?.split('/').at(-1) ?? String(source ?? '')
 
+interface Report {
+  readonly vulnerabilities?: Readonly<Record<string, { readonly via?: readonly (Via | string)[] }>>
+  readonly message?: string
+}
+/** The report in an answer; undefined where there is none. */
+function reportIn(answer: string): Report | undefined {
+  try {
+    return JSON.parse(answer) as Report
+  } catch {
+    return undefined
+  }
+}
+
 /** Judges what `npm audit --json` answered. @param today YYYY-MM-DD; an allowance ends with its day */
 export function judge(answer: string, allowed: readonly Allowed[], today: string): Verdict {
-  let report:
-    | {
-        readonly vulnerabilities?: Readonly<
-          Record<string, { readonly via?: readonly (Via | string)[] }>
-        >
-        readonly message?: string
-      }
-    | undefined
-  try {
-    report = JSON.parse(answer) as typeof report
-  } catch {
-    report = undefined
-  }
+  const report = reportIn(answer)
   if (!report?.vulnerabilities)
     return {
       kind: 'no-answer',

@@ -21,6 +21,48 @@ const UNUSED = [
 ]
 const YEAR_SECONDS = 31_536_000
 
+/** Nothing from elsewhere, nothing inline but what carries the page's nonce. */
+const POLICY = {
+  useDefaults: false,
+  directives: {
+    defaultSrc: ["'none'"],
+    scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
+    styleSrcElem: [
+      "'self'",
+      (_request: unknown, response: unknown) =>
+        `'nonce-${String((response as Response).locals.nonce)}'`
+    ],
+    styleSrcAttr: ["'none'"],
+    fontSrc: ["'self'"],
+    imgSrc: ["'self'", 'data:', 'blob:'],
+    connectSrc: ["'self'"],
+    workerSrc: ["'self'"],
+    manifestSrc: ["'self'"],
+    baseUri: ["'none'"],
+    formAction: ["'self'"],
+    frameAncestors: ["'none'"],
+    objectSrc: ["'none'"]
+  }
+}
+
+/** Says what cannot be answered. Four parameters tell Express that this one hears of errors. */
+function sayError(
+  error: { status?: number },
+  _request: Request,
+  response: Response,
+  _next: NextFunction
+): void {
+  const status = error.status ?? 500
+  response
+    .status(status)
+    .type('text/plain')
+    .send(
+      status === 416
+        ? 'The file has no such part. Ask for all of it.'
+        : 'This request cannot be answered. The application is at the start page.'
+    )
+}
+
 /** Serves the built application with a strict content security policy and a fresh nonce for every page. */
 export function createApp(dist: string): Express {
   const page = readFileSync(join(dist, 'index.html'), 'utf8')
@@ -32,27 +74,7 @@ export function createApp(dist: string): Express {
   })
   app.use(
     helmet({
-      contentSecurityPolicy: {
-        useDefaults: false,
-        directives: {
-          defaultSrc: ["'none'"],
-          scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
-          styleSrcElem: [
-            "'self'",
-            (_request, response) => `'nonce-${String((response as Response).locals.nonce)}'`
-          ],
-          styleSrcAttr: ["'none'"],
-          fontSrc: ["'self'"],
-          imgSrc: ["'self'", 'data:', 'blob:'],
-          connectSrc: ["'self'"],
-          workerSrc: ["'self'"],
-          manifestSrc: ["'self'"],
-          baseUri: ["'none'"],
-          formAction: ["'self'"],
-          frameAncestors: ["'none'"],
-          objectSrc: ["'none'"]
-        }
-      },
+      contentSecurityPolicy: POLICY,
       referrerPolicy: { policy: 'no-referrer' },
       strictTransportSecurity: false
     })
@@ -88,19 +110,6 @@ export function createApp(dist: string): Express {
       .type('text/plain')
       .send('There is nothing at this address. The application is at the start page.')
   })
-  // Four parameters tell Express that this one hears of errors.
-  app.use(
-    (error: { status?: number }, _request: Request, response: Response, _next: NextFunction) => {
-      const status = error.status ?? 500
-      response
-        .status(status)
-        .type('text/plain')
-        .send(
-          status === 416
-            ? 'The file has no such part. Ask for all of it.'
-            : 'This request cannot be answered. The application is at the start page.'
-        )
-    }
-  )
+  app.use(sayError)
   return app
 }

@@ -34,45 +34,38 @@ export async function openFormat(
   if (!world || !workspace || !say) return undefined
   const { currency } = workspace.money
   const formats = await import('../../core/formats')
-  const csv = (name: string, text: string): TextFile => ({
-    name: `${workspace.name} ${name}.csv`,
-    type: 'text/csv',
+  const { plan } = store
+  const file = (name: string, type: string, text: string): TextFile => ({
+    name: `${workspace.name}${name}`,
+    type,
     text
   })
-  switch (id) {
-    case 'tools-csv':
-      return csv('tools', formats.writeItems(workspace.items, currency))
-    case 'prices-csv':
-      return csv('prices', formats.writeQuotes(workspace.quotes, world.library, currency))
-    case 'ledger-csv':
-      return csv('ledger', formats.writeLedgerCsv(workspace.ledger, currency))
-    case 'plan-csv':
-      return csv('plan', store.plan ? formats.planCsv(world, store.plan) : '')
-    case 'inventory-csv':
-      return csv('inventory', formats.writeInventory(inventoryOf(world), world.library, currency))
-    case 'journal':
-      return {
-        name: `${workspace.name}.journal`,
-        type: 'text/plain',
-        text: formats.writeJournal(workspace)
-      }
-    case 'calendar': {
-      const text = store.plan && formats.planCalendar(world, store.plan)
-      return text === undefined
-        ? undefined
-        : { name: `${workspace.name} plan.ics`, type: 'text/calendar', text }
-    }
-    case 'pocket':
-      return {
-        name: `${workspace.name} pocket list.md`,
-        type: 'text/markdown',
-        text: pocketMarkdown(say, workspace, await pocketHere(), world.asOf)
-      }
-    case 'schema':
-      return {
-        name: 'workspace.schema.json',
-        type: 'application/schema+json',
-        text: formats.schemaText(formats.workspaceJsonSchema())
-      }
+  const csv = (name: string, text: string): TextFile => file(` ${name}.csv`, 'text/csv', text)
+  /** Each format written when it is asked for. */
+  const written: Readonly<Record<FormatId, () => TextFile | undefined | Promise<TextFile>>> = {
+    'tools-csv': () => csv('tools', formats.writeItems(workspace.items, currency)),
+    'prices-csv': () =>
+      csv('prices', formats.writeQuotes(workspace.quotes, world.library, currency)),
+    'ledger-csv': () => csv('ledger', formats.writeLedgerCsv(workspace.ledger, currency)),
+    'plan-csv': () => csv('plan', plan ? formats.planCsv(world, plan) : ''),
+    'inventory-csv': () =>
+      csv('inventory', formats.writeInventory(inventoryOf(world), world.library, currency)),
+    journal: () => file('.journal', 'text/plain', formats.writeJournal(workspace)),
+    calendar: () => {
+      const text = plan && formats.planCalendar(world, plan)
+      return text === undefined ? undefined : file(' plan.ics', 'text/calendar', text)
+    },
+    pocket: async () =>
+      file(
+        ' pocket list.md',
+        'text/markdown',
+        pocketMarkdown(say, workspace, await pocketHere(), world.asOf)
+      ),
+    schema: () => ({
+      name: 'workspace.schema.json',
+      type: 'application/schema+json',
+      text: formats.schemaText(formats.workspaceJsonSchema())
+    })
   }
+  return written[id]()
 }

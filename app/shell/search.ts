@@ -22,28 +22,30 @@ export interface Findable {
   readonly words: string
 }
 
-/** Everything in a workspace and the library that has a name and a place. */
-export function findables(world: World, say: Say, plan: Plan | undefined): Findable[] {
-  const { workspace, library } = world
-  const to = encodeURIComponent
-  const place = (path: string, label: string): Findable => ({
-    key: path,
-    kind: 'place',
-    label,
-    more: '',
-    path,
-    words: label
-  })
-  const tool = (id: string): string => `/kit?tool=${to(id)}`
+const to = encodeURIComponent
+const toolPath = (id: string): string => `/kit?tool=${to(id)}`
+const place = (path: string, label: string): Findable => ({
+  key: path,
+  kind: 'place',
+  label,
+  more: '',
+  path,
+  words: label
+})
+const places = (): Findable[] => [
+  ...PLACES.map(({ id, path }) => place(path, placeNames[id])),
+  place('/ledger/plan', `${placeNames.ledger}: ${ledger.tabs.against}`),
+  place('/ledger/inventory', `${placeNames.ledger}: ${ledger.tabs.inventory}`),
+  place('/stages/scenarios', staging.tabs.scenarios),
+  place('/stages/risk', staging.tabs.risk),
+  place('/settings', keeping.tabs.settings),
+  place('/keeping', keeping.tabs.keeping),
+  place('/pocket', pocket.title)
+]
+
+/** What is planned and owned. */
+function ofPlanAndKit({ workspace }: World, say: Say, plan: Plan | undefined): Findable[] {
   return [
-    ...PLACES.map(({ id, path }) => place(path, placeNames[id])),
-    place('/ledger/plan', `${placeNames.ledger}: ${ledger.tabs.against}`),
-    place('/ledger/inventory', `${placeNames.ledger}: ${ledger.tabs.inventory}`),
-    place('/stages/scenarios', staging.tabs.scenarios),
-    place('/stages/risk', staging.tabs.risk),
-    place('/settings', keeping.tabs.settings),
-    place('/keeping', keeping.tabs.keeping),
-    place('/pocket', pocket.title),
     ...workspace.builds.map(({ id, name, log }): Findable => ({
       key: id,
       kind: 'build',
@@ -65,17 +67,15 @@ export function findables(world: World, say: Say, plan: Plan | undefined): Finda
       kind: 'owned',
       label: item.name ?? say.tool(item.tool),
       more: say.shortDay(item.since),
-      path: tool(item.tool),
+      path: toolPath(item.tool),
       words: `${item.name ?? ''} ${say.tool(item.tool)}`
-    })),
-    ...[...library.tools.values()].map(({ id, name, aliases }): Findable => ({
-      key: id,
-      kind: 'tool',
-      label: name,
-      more: '',
-      path: tool(id),
-      words: [...namesInAllSets(library, name), ...aliases].join(' ')
-    })),
+    }))
+  ]
+}
+/** What was entered: the ledger, prices, finds, ways it could go. */
+function entered({ workspace, pricing }: World, say: Say): Findable[] {
+  const toolOf = (offer: string): string => say.tool(findOffer(pricing, offer)?.tool ?? offer)
+  return [
     ...[...workspace.ledger].reverse().map(({ id, date, text, amount }): Findable => ({
       key: id,
       kind: 'entry',
@@ -87,10 +87,10 @@ export function findables(world: World, say: Say, plan: Plan | undefined): Finda
     ...workspace.quotes.map(({ id, offer, date, price }): Findable => ({
       key: id,
       kind: 'quote',
-      label: say.tool(findOffer(world.pricing, offer)?.tool ?? offer),
+      label: toolOf(offer),
       more: `${say.money(price)}, ${say.shortDay(date)}`,
       path: '/prices',
-      words: `${say.tool(findOffer(world.pricing, offer)?.tool ?? offer)} ${say.money(price)}`
+      words: `${toolOf(offer)} ${say.money(price)}`
     })),
     ...[
       ...workspace.offers.map(({ id, tool: of }) => ({ id, name: say.tool(of) })),
@@ -110,17 +110,38 @@ export function findables(world: World, say: Say, plan: Plan | undefined): Finda
       more: '',
       path: '/stages/scenarios',
       words: name
-    })),
-    ...[...library.operations.values()].map(({ id, name, aliases }): Findable => ({
-      key: id,
-      kind: 'operation',
-      label: name,
-      more: '',
-      path: `/kit?operation=${to(id)}`,
-      words: [name, ...(aliases ?? [])].join(' ')
     }))
   ]
 }
+const toolsOf = ({ library }: World): Findable[] => [
+  ...[...library.tools.values()].map(({ id, name, aliases }): Findable => ({
+    key: id,
+    kind: 'tool',
+    label: name,
+    more: '',
+    path: toolPath(id),
+    words: [...namesInAllSets(library, name), ...aliases].join(' ')
+  }))
+]
+const operationsOf = ({ library }: World): Findable[] => [
+  ...[...library.operations.values()].map(({ id, name, aliases }): Findable => ({
+    key: id,
+    kind: 'operation',
+    label: name,
+    more: '',
+    path: `/kit?operation=${to(id)}`,
+    words: [name, ...(aliases ?? [])].join(' ')
+  }))
+]
+
+/** Everything in a workspace and the library that has a name and a place. */
+export const findables = (world: World, say: Say, plan: Plan | undefined): Findable[] => [
+  ...places(),
+  ...ofPlanAndKit(world, say, plan),
+  ...toolsOf(world),
+  ...entered(world, say),
+  ...operationsOf(world)
+]
 
 /** What fits the words, the closest first: names that begin with them, then those that hold them; of equals the earlier. */
 export function search(

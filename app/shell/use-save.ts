@@ -1,15 +1,15 @@
 import type { Issue } from '../../core/kernel'
-import { useKeeping } from '../stores/keeping'
+import { useBackups } from '../stores/backups'
 import { saveFile } from './save'
 
 /** Saves the workspace on the table outside the browser, and remembers that it was. Answers with what went wrong. */
 export function useSave(): () => Promise<readonly Issue[]> {
-  const keeping = useKeeping()
+  const backups = useBackups()
   return async () => {
-    const made = await keeping.file()
+    const made = await backups.file()
     if (!made.ok) return made.issues
     if (await saveFile(made.value.name, made.value.data, made.value.type))
-      await keeping.noteBackup('file')
+      await backups.noteBackup('file')
     return []
   }
 }

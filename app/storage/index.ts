@@ -1,4 +1,5 @@
-export { openStorage, type Loaded, type Storage } from './storage'
+export { openStorage } from './storage'
+export { type Loaded, type Storage } from './contract'
 export type {
   BackupNote,
   ConnectionNews,

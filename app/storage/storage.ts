@@ -1,172 +1,21 @@
 import { MS_PER_DAY } from '../../core/calendar'
-import { issue, must, ok, refused, type Result } from '../../core/kernel'
-import { commonStart, type LedgerEntry } from '../../core/ledger'
-import type { SetAside } from '../../core/formats'
-import type { Plan, Workspace } from '../../core/workspace'
+import { issue, ok, refused } from '../../core/kernel'
 import {
   connection,
-  type BackupNote,
   type ConnectionNews,
   type Database,
-  type StoredAside,
   type Settings,
-  type SnapshotReason,
   type StoredPhoto
 } from './database'
-import { openMirror, secondFactory, type Mirror, type PhotoKey, type Records } from './mirror'
-import { CHUNK, chunkCount, chunkOf, joinRecord, splitRecord, type Joined } from './records'
-import { expired, makeSnapshot, newestFirst, snapshotText, type SnapshotInfo } from './snapshots'
+import { openMirror, secondFactory, type PhotoKey } from './mirror'
+import { chunkCount, chunkOf, joinRecord, splitRecord } from './records'
+import { expired, makeSnapshot, newestFirst, snapshotText } from './snapshots'
+import { restore, SETTINGS_KEY, type Known, rangeOf, write, recordsOf } from './writing'
+import type { Storage } from './contract'
 
-export interface Loaded extends Joined {
-  readonly revision: number
-  readonly savedAt: number
-  /** The plan that was kept beside it, as it stands in the store. */
-  readonly plan: unknown
-}
-
-/** What the browser keeps. Every answer comes when the data is on the disk, not before; nothing throws. */
-export interface Storage {
-  settings(): Promise<Result<Settings>>
-  saveSettings(settings: Settings): Promise<Result<void>>
-  list(): Promise<Result<readonly { id: string; name: string; savedAt: number }[]>>
-  load(id: string): Promise<Result<Loaded | undefined>>
-  /** Writes a workspace if the stored revision is still `base`; answers with the new revision. Code `storage.elsewhere` when it is not. */
-  save(workspace: Workspace, base: number): Promise<Result<number>>
-  /** Keeps the plan of a workspace beside it, or none. */
-  savePlan(id: string, plan: Plan | undefined): Promise<Result<void>>
-  remove(id: string): Promise<Result<void>>
-  /** Puts a record that cannot be read aside, untouched, and the repaired one in its place: both or neither. Answers with the new revision. */
-  repair(repaired: Workspace, base: number, parts?: readonly SetAside[]): Promise<Result<number>>
-  /** Records and parts of a workspace that could not be read, the newest first. */
-  aside(id: string): Promise<Result<readonly StoredAside[]>>
-  dropAside(key: string): Promise<Result<void>>
-  snapshots(id: string): Promise<Result<readonly SnapshotInfo[]>>
-  /** Keeps a state, and lets those go that have had their time. @param text the workspace file of that state */
-  snapshot(workspace: Workspace, text: string, reason: SnapshotReason): Promise<Result<void>>
-  /** The file of a snapshot; undefined where it is gone or damaged. */
-  snapshotText(key: string): Promise<Result<string | undefined>>
-  putPhotos(photos: readonly StoredPhoto[]): Promise<Result<void>>
-  /**
-   * Lets photos go that nothing speaks of any more, neither the workspace nor a snapshot of it, and that were stored so long ago that no
-   * open page can undo its way back to them. Nothing goes while a record is put aside, since that may speak of any. Answers with how many went.
-   */
-  clearPhotos(workspace: Workspace): Promise<Result<number>>
-  /** Puts into the second copy what it lacks: it is new, or the browser has emptied it. Answers with how many workspaces and photos went there. */
-  completeCopy(): Promise<Result<number>>
-  photo(workspace: string, id: string): Promise<Result<StoredPhoto | undefined>>
-  photosOf(workspace: string): Promise<Result<readonly StoredPhoto[]>>
-  backup(workspace: string): Promise<Result<BackupNote | undefined>>
-  noteBackup(note: BackupNote): Promise<Result<void>>
-  folder(): Promise<Result<FileSystemDirectoryHandle | undefined>>
-  keepFolder(folder: FileSystemDirectoryHandle | undefined): Promise<Result<void>>
-}
-
-const SETTINGS_KEY = 'settings'
 /** A photo stays this long at the least, ms: longer than a page stays open. */
 const PHOTO_STAYS = 30 * MS_PER_DAY
 const FOLDER_KEY = 'backups'
-const rangeOf = (id: string): IDBKeyRange =>
-  IDBKeyRange.bound([id, 0], [id, Number.MAX_SAFE_INTEGER])
-
-/** What this page last read or wrote of a workspace: a ledger that begins with it need only have its end written. */
-interface Known {
-  readonly revision: number
-  readonly ledger: readonly LedgerEntry[]
-}
-
-/** All records of a workspace as they stand in the store. */
-async function recordsOf(db: Database, id: string): Promise<Records> {
-  const transaction = db.transaction(['workspaces', 'ledger'])
-  const [head, chunks] = await Promise.all([
-    transaction.objectStore('workspaces').get(id),
-    transaction.objectStore('ledger').getAll(rangeOf(id))
-  ])
-  return { head: must(head, 'the workspace that was just written'), from: 0, chunks }
-}
-
-async function write(
-  db: Database,
-  workspace: Workspace,
-  base: number,
-  known: Known | undefined,
-  now: number
-): Promise<Records | undefined> {
-  const { head, print } = splitRecord({ ...workspace, ledger: [] })
-  const { ledger, id } = workspace
-  const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite', {
-    durability: 'strict'
-  })
-  // A write that fails rejects both its request and the transaction; the transaction's word is the one that counts.
-  const done = transaction.done
-  done.catch(() => undefined)
-  const [heads, pieces] = [transaction.objectStore('workspaces'), transaction.objectStore('ledger')]
-  const stored = await heads.get(id)
-  // A store that was emptied and filled again from the second copy may be behind; it is never ahead by itself.
-  if (stored && stored.revision > base) {
-    await done
-    return undefined
-  }
-  const same =
-    known && known.revision === base && stored?.revision === base
-      ? commonStart(known.ledger, ledger)
-      : 0
-  const from = Math.floor(same / CHUNK)
-  const records: Records = {
-    head: {
-      id,
-      name: workspace.name,
-      revision: base + 1,
-      savedAt: now,
-      head,
-      print,
-      entries: ledger.length
-    },
-    from,
-    chunks: Array.from({ length: Math.max(0, chunkCount(ledger.length) - from) }, (_, i) =>
-      chunkOf(id, ledger, from + i)
-    )
-  }
-  const shrunk = same === 0 || same < (known?.ledger.length ?? 0)
-  await Promise.all([
-    heads.put(records.head),
-    ...(shrunk
-      ? [pieces.delete(IDBKeyRange.bound([id, from], [id, Number.MAX_SAFE_INTEGER]))]
-      : []),
-    ...records.chunks.map((chunk) => pieces.put(chunk))
-  ])
-  await done
-  return records
-}
-
-/** Puts everything back into a store that the browser has emptied. Answers whether there was anything to put back. */
-async function restore(db: Database, mirror: Mirror): Promise<boolean> {
-  if ((await db.count('workspaces')) > 0) return false
-  const all = await mirror.everything()
-  if (!all) return false
-  const transaction = db.transaction(['workspaces', 'ledger', 'photos', 'settings'], 'readwrite', {
-    durability: 'strict'
-  })
-  const newest = [...all.workspaces].sort((a, b) => b.savedAt - a.savedAt)[0]
-  const puts = [
-    ...all.workspaces.map((head) => transaction.objectStore('workspaces').put(head)),
-    ...all.ledger.map((chunk) => transaction.objectStore('ledger').put(chunk)),
-    ...all.photos.map((photo) => transaction.objectStore('photos').put(photo)),
-    ...(newest
-      ? [
-          transaction.objectStore('settings').put(
-            {
-              ...all.settings,
-              current:
-                all.workspaces.find(({ id }) => id === all.settings?.current)?.id ?? newest.id
-            },
-            SETTINGS_KEY
-          )
-        ]
-      : [])
-  ]
-  await Promise.all([...puts, transaction.done])
-  return true
-}
 
 /** @param now the clock, ms since the epoch  @param newKey makes a key nobody else has  @param tell hears what the connection has to say */
 export function openStorage(

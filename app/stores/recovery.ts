@@ -62,30 +62,13 @@ function leftOf(loaded: Loaded, library: Library, id: string, today: Day): Recov
   }
 }
 
-/**
- * Reads what the browser has kept, and repairs it where it is damaged: the state from the newest good snapshot, with every ledger entry
- * that can still be read. Notes say what was damaged and what is shown. Code `storage.unreadable` where nothing can be made of it.
- */
-export async function readStored(
+/** The state from the newest good snapshot, with every ledger entry that can still be read. */
+async function fromSnapshots(
   id: string,
   loaded: Loaded,
   storage: Storage,
-  library: Library,
-  today: Day
-): Promise<Result<Recovered>> {
-  const read =
-    loaded.damaged.length === 0
-      ? readProven(loaded.data as { readonly ledger: readonly LedgerEntry[] }, library)
-      : undefined
-  if (read?.ok)
-    return ok({
-      ...read.value,
-      plan: read.value.plan ?? readKeptPlan(loaded.plan),
-      repaired: false
-    })
-  // What is as it was written and cannot be read: the parts that are wrong are set aside, all else stays.
-  const left = loaded.damaged.length === 0 ? leftOf(loaded, library, id, today) : undefined
-  if (left) return ok(left)
+  library: Library
+): Promise<Recovered | undefined> {
   const listed = await storage.snapshots(id)
   for (const { key, at } of listed.ok ? listed.value : []) {
     const text = await storage.snapshotText(key)
@@ -97,29 +80,48 @@ export async function readStored(
     const head = loaded.damaged.includes('head') ? from : loaded.data
     for (const candidate of [{ ...(head as object), ledger }, { ...from, ledger }, from]) {
       const checked = readKept(candidate, library)
-      if (checked.ok)
-        return ok({
-          workspace: checked.value.workspace,
-          plan: undefined,
-          notes: [
-            issue('storage.repaired', [], { at, entries: checked.value.workspace.ledger.length })
-          ],
-          repaired: true
-        })
+      if (!checked.ok) continue
+      const { workspace } = checked.value
+      const entries = workspace.ledger.length
+      const notes = [issue('storage.repaired', [], { at, entries })]
+      return { workspace, plan: undefined, notes, repaired: true }
     }
   }
-  // Without a snapshot a whole head and what is left of the ledger are better than nothing.
-  if (!loaded.damaged.includes('head') && loaded.damaged.length > 0) {
-    const checked = checkWorkspace(
-      { ...(loaded.data as object), ledger: united([], ledgerOf(loaded.data)) },
-      library
-    )
-    if (checked.ok)
-      return ok({
-        ...splitPlan(checked.value),
-        notes: [issue('storage.partly-lost', [], { entries: checked.value.ledger.length })],
-        repaired: true
-      })
+  return undefined
+}
+/** Without a snapshot a whole head and what is left of the ledger are better than nothing. */
+function fromTheRest(loaded: Loaded, library: Library): Recovered | undefined {
+  const ledger = united([], ledgerOf(loaded.data))
+  const checked = checkWorkspace({ ...(loaded.data as object), ledger }, library)
+  if (!checked.ok) return undefined
+  const notes = [issue('storage.partly-lost', [], { entries: checked.value.ledger.length })]
+  return { ...splitPlan(checked.value), notes, repaired: true }
+}
+
+/**
+ * Reads what the browser has kept, and repairs it where it is damaged: the state from the newest good snapshot, with every ledger entry
+ * that can still be read. Notes say what was damaged and what is shown. Code `storage.unreadable` where nothing can be made of it.
+ */
+export async function readStored(
+  id: string,
+  loaded: Loaded,
+  storage: Storage,
+  library: Library,
+  today: Day
+): Promise<Result<Recovered>> {
+  const asWritten = loaded.damaged.length === 0
+  const read = asWritten
+    ? readProven(loaded.data as { readonly ledger: readonly LedgerEntry[] }, library)
+    : undefined
+  if (read?.ok) {
+    const plan = read.value.plan ?? readKeptPlan(loaded.plan)
+    return ok({ ...read.value, plan, repaired: false })
   }
-  return refused(issue('storage.unreadable'))
+  // What is as it was written and cannot be read: the parts that are wrong are set aside, all else stays.
+  const left = asWritten ? leftOf(loaded, library, id, today) : undefined
+  const found =
+    left ??
+    (await fromSnapshots(id, loaded, storage, library)) ??
+    (asWritten || loaded.damaged.includes('head') ? undefined : fromTheRest(loaded, library))
+  return found ? ok(found) : refused(issue('storage.unreadable'))
 }

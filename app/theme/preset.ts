@@ -13,6 +13,72 @@ import textarea from '@primeuix/themes/aura/textarea'
 const SQUARE = '2px'
 const NONE = 'none'
 
+/** The same names in both schemes; what they stand for is set in the tokens. */
+const COLOURS = {
+  primary: {
+    color: 'var(--planned)',
+    contrastColor: 'var(--planned-ink)',
+    hoverColor: 'var(--planned)',
+    activeColor: 'var(--planned)'
+  },
+  highlight: {
+    background: 'var(--planned-wash)',
+    focusBackground: 'var(--planned-wash)',
+    color: 'var(--graphite)',
+    focusColor: 'var(--graphite)'
+  },
+  formField: {
+    background: 'var(--paper-raised)',
+    disabledBackground: 'var(--paper-deep)',
+    borderColor: 'var(--line-strong)',
+    hoverBorderColor: 'var(--graphite)',
+    focusBorderColor: 'var(--focus)',
+    invalidBorderColor: 'var(--attention)',
+    color: 'var(--graphite)',
+    disabledColor: 'var(--graphite-soft)',
+    placeholderColor: 'var(--graphite-soft)',
+    iconColor: 'var(--graphite-soft)',
+    shadow: NONE
+  },
+  text: {
+    color: 'var(--graphite)',
+    hoverColor: 'var(--graphite)',
+    mutedColor: 'var(--graphite-soft)',
+    hoverMutedColor: 'var(--graphite)'
+  },
+  content: {
+    background: 'var(--paper)',
+    hoverBackground: 'var(--paper-deep)',
+    borderColor: 'var(--line-strong)',
+    color: 'var(--graphite)',
+    hoverColor: 'var(--graphite)'
+  },
+  overlay: {
+    select: {
+      background: 'var(--paper-raised)',
+      borderColor: 'var(--graphite)',
+      color: 'var(--graphite)'
+    },
+    modal: {
+      background: 'var(--paper)',
+      borderColor: 'var(--graphite)',
+      color: 'var(--graphite)'
+    }
+  },
+  list: {
+    option: {
+      focusBackground: 'var(--planned-faint)',
+      selectedBackground: 'var(--planned-wash)',
+      selectedFocusBackground: 'var(--planned-wash)',
+      color: 'var(--graphite)',
+      focusColor: 'var(--graphite)',
+      selectedColor: 'var(--graphite)',
+      selectedFocusColor: 'var(--graphite)'
+    }
+  },
+  mask: { background: 'rgb(20 18 14 / 0.45)', color: 'var(--graphite)' }
+}
+
 /** Our own look on PrimeVue's parts: the colours of `tokens.css`, square corners, no shadows. Light and dark come from the tokens. */
 export const preset = definePreset(
   {
@@ -49,73 +115,7 @@ export const preset = definePreset(
         modal: { borderRadius: SQUARE, shadow: NONE, padding: '1.25rem' }
       },
       colorScheme: Object.fromEntries(
-        (['light', 'dark'] as const).map((scheme) => [
-          scheme,
-          {
-            primary: {
-              color: 'var(--planned)',
-              contrastColor: 'var(--planned-ink)',
-              hoverColor: 'var(--planned)',
-              activeColor: 'var(--planned)'
-            },
-            highlight: {
-              background: 'var(--planned-wash)',
-              focusBackground: 'var(--planned-wash)',
-              color: 'var(--graphite)',
-              focusColor: 'var(--graphite)'
-            },
-            formField: {
-              background: 'var(--paper-raised)',
-              disabledBackground: 'var(--paper-deep)',
-              borderColor: 'var(--line-strong)',
-              hoverBorderColor: 'var(--graphite)',
-              focusBorderColor: 'var(--focus)',
-              invalidBorderColor: 'var(--attention)',
-              color: 'var(--graphite)',
-              disabledColor: 'var(--graphite-soft)',
-              placeholderColor: 'var(--graphite-soft)',
-              iconColor: 'var(--graphite-soft)',
-              shadow: NONE
-            },
-            text: {
-              color: 'var(--graphite)',
-              hoverColor: 'var(--graphite)',
-              mutedColor: 'var(--graphite-soft)',
-              hoverMutedColor: 'var(--graphite)'
-            },
-            content: {
-              background: 'var(--paper)',
-              hoverBackground: 'var(--paper-deep)',
-              borderColor: 'var(--line-strong)',
-              color: 'var(--graphite)',
-              hoverColor: 'var(--graphite)'
-            },
-            overlay: {
-              select: {
-                background: 'var(--paper-raised)',
-                borderColor: 'var(--graphite)',
-                color: 'var(--graphite)'
-              },
-              modal: {
-                background: 'var(--paper)',
-                borderColor: 'var(--graphite)',
-                color: 'var(--graphite)'
-              }
-            },
-            list: {
-              option: {
-                focusBackground: 'var(--planned-faint)',
-                selectedBackground: 'var(--planned-wash)',
-                selectedFocusBackground: 'var(--planned-wash)',
-                color: 'var(--graphite)',
-                focusColor: 'var(--graphite)',
-                selectedColor: 'var(--graphite)',
-                selectedFocusColor: 'var(--graphite)'
-              }
-            },
-            mask: { background: 'rgb(20 18 14 / 0.45)', color: 'var(--graphite)' }
-          }
-        ])
+        (['light', 'dark'] as const).map((scheme) => [scheme, COLOURS])
       )
     },
     components: {

@@ -53,6 +53,14 @@ const ROLE_NAMES: Readonly<Record<string, string>> = {
 }
 const roleName = (role: string): string => ROLE_NAMES[role] ?? role.replace(/-/g, ' ')
 
+type MissOf<K extends Miss['kind']> = Extract<Miss, { kind: K }>
+const missingRole = ({ have, count, role }: MissOf<'role'>): string =>
+  have > 0 ? `${count} of ${roleName(role)} needed, you have ${have}` : `no ${roleName(role)}`
+const tooSmall = (say: Say, { tool, spec, count, has, needs }: MissOf<'spec'>): string =>
+  has === 0
+    ? `${lowerFirst(say.tool(tool))} does not say its ${specName(spec)}`
+    : `needs ${count > 1 ? `${count} with ` : ''}${say.length(needs)} ${specName(spec)}, ${lowerFirst(say.tool(tool))} gives ${say.length(has)}`
+
 export const builds = {
   title: (possible: number, all: number) =>
     all === 0
@@ -121,13 +129,9 @@ export const builds = {
   miss: (say: Say, one: Miss): string => {
     switch (one.kind) {
       case 'role':
-        return one.have > 0
-          ? `${one.count} of ${roleName(one.role)} needed, you have ${one.have}`
-          : `no ${roleName(one.role)}`
+        return missingRole(one)
       case 'spec':
-        return one.has === 0
-          ? `${lowerFirst(say.tool(one.tool))} does not say its ${specName(one.spec)}`
-          : `needs ${one.count > 1 ? `${one.count} with ` : ''}${say.length(one.needs)} ${specName(one.spec)}, ${lowerFirst(say.tool(one.tool))} gives ${say.length(one.has)}`
+        return tooSmall(say, one)
       case 'limit':
         return `the stock is ${say.length(one.has)}, the method takes ${one.is === 'atMost' ? 'up to' : 'from'} ${say.length(one.limit)}`
       case 'accuracy':

@@ -11,6 +11,8 @@ export interface Say {
   money(amount: Minor): string
   /** With a sign, for what comes in and goes out. */
   moved(amount: Minor): string
+  /** Rounded to whole units of money, for what is only known about as well. */
+  about(amount: Minor): Minor
   day(day: Day): string
   shortDay(day: Day): string
   month(day: Day): string
@@ -105,6 +107,10 @@ export function sayFor(world: World): Say {
   return {
     money: (amount) => moneyText(currency, amount, false),
     moved: (amount) => moneyText(currency, amount, true),
+    about: (amount) => {
+      const unit = 10 ** exponentOf(currency)
+      return Math.round(amount / unit) * unit
+    },
     day: (day) => dates.day.format(utc(day)).replace('Sept', 'Sep'),
     shortDay: (day) => dates.short.format(utc(day)).replace('Sept', 'Sep'),
     month: (day) => dates.month.format(utc(day)),
@@ -138,6 +144,7 @@ export function sayFor(world: World): Say {
 export const plainSay: Say = {
   money: (amount) => `${amount} minor units`,
   moved: (amount) => `${amount} minor units`,
+  about: (amount) => amount,
   day: (day) => day,
   shortDay: (day) => day,
   month: (day) => day.slice(0, 7),

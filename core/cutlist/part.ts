@@ -42,6 +42,9 @@ const SAME_SIZE_MM = 0.2
 const ofHere = ({ stock, nominal }: Material, units: UnitSystem): boolean =>
   stock?.kind !== 'softwood' || (nominal === undefined) === (units === 'metric')
 
+const largeEnough = ({ kind, lengthMm = 0, widthMm = 0 }: Stock, part: Wanted): boolean =>
+  kind !== 'sheet' || fitsSheet(part, { lengthMm, widthMm }, true)
+
 /** How well timber suits a part, the smaller the better; undefined where it does not. */
 function rankOf(material: Material, part: Wanted, units: UnitSystem): number | undefined {
   const { stock } = material
@@ -52,11 +55,8 @@ function rankOf(material: Material, part: Wanted, units: UnitSystem): number | u
   const waste = Math.max(0, (stock.widthMm ?? 0) - part.widthMm)
   const same = Math.abs(spare) < SAME_SIZE_MM && Math.abs(waste + narrow) < SAME_SIZE_MM
   if (!ofHere(material, units) && !same) return undefined
-  const fits =
-    stock.kind !== 'sheet' ||
-    fitsSheet(part, { lengthMm: stock.lengthMm ?? 0, widthMm: stock.widthMm ?? 0 }, true)
   return (
-    (fits ? 0 : 1e6) +
+    (largeEnough(stock, part) ? 0 : 1e6) +
     Math.max(0, spare) * 1000 +
     (stock.kind === 'sheet' ? 0 : narrow * 20 + waste) -
     (stock.lengthMm ?? 0) * 1e-4

@@ -1,6 +1,7 @@
 export {
   MARKED_BY_EYE_MM,
   countOf,
+  floorOf,
   kitOf,
   kitTool,
   kitWith,

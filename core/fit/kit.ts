@@ -8,6 +8,7 @@ import {
   type Tier,
   type Tool
 } from '../catalogue'
+import { sumOf } from '../kernel'
 import type { Item } from '../workspace'
 
 /** One entry of a kit: a tool in a tier and condition, with the specs it really has. */
@@ -99,3 +100,7 @@ export const kitOf = (library: Library, items: readonly Item[]): Kit =>
 
 export const countOf = (kit: Kit, tool: string): number =>
   (kit.byTool.get(tool) ?? []).reduce((sum, entry) => sum + entry.count, 0)
+
+/** The floor a kit takes where it is kept, m². */
+export const floorOf = (kit: Kit): number =>
+  sumOf(kit.tools, ({ tool, count }) => tool.storedM2 * count)

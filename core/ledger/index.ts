@@ -5,6 +5,7 @@ export {
   EITHER_WAY,
   type LedgerEntry,
   balanceOn,
+  pastBalances,
   reversalOf,
   standing,
   reconcile,

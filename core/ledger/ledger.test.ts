@@ -1,6 +1,14 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { balanceOn, ledgerProblems, reconcile, reversalOf, standing, type LedgerEntry } from '.'
+import {
+  balanceOn,
+  pastBalances,
+  ledgerProblems,
+  reconcile,
+  reversalOf,
+  standing,
+  type LedgerEntry
+} from '.'
 import { entry, ledgerOf } from '../../tests/helpers/ledgers'
 
 const DAYS = Array.from({ length: 28 }, (_, i) => `2026-05-${String(i + 1).padStart(2, '0')}`)
@@ -21,6 +29,21 @@ test('the balance of a day is the sum of what moved until then', () => {
     balanceOn(ledger, '2026-05-03'),
     balanceOn(ledger, '2026-05-31')
   ]).toEqual([0, 1000, 700])
+})
+
+test('balances of the past: of the first day and of each day something moved, worked by hand', () => {
+  const at = (date: string, amount: number): LedgerEntry => ({
+    id: date,
+    date,
+    kind: 'set-aside',
+    amount,
+    text: 'saved'
+  })
+  const ledger = [at('2026-05-01', 100), at('2026-05-10', 40), at('2026-05-20', 7)]
+  expect(pastBalances(ledger, '2026-05-04', '2026-05-20')).toEqual([
+    { date: '2026-05-04', balance: 100 },
+    { date: '2026-05-10', balance: 140 }
+  ])
 })
 
 test('a reversal brings every day’s balance back', () => {

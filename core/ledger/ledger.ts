@@ -76,6 +76,18 @@ export interface LedgerEntry {
 export const balanceOn = (ledger: readonly LedgerEntry[], day: Day): Minor =>
   sumOf(ledger, (entry) => (entry.date <= day ? entry.amount : 0))
 
+/** The balance at the end of `from` and of every later day before `until` on which something moved, in order. */
+export function pastBalances(
+  ledger: readonly LedgerEntry[],
+  from: Day,
+  until: Day
+): { readonly date: Day; readonly balance: Minor }[] {
+  const moved = ledger.map(({ date }) => date).filter((date) => date > from && date < until)
+  return [...new Set([from, ...moved])]
+    .sort()
+    .map((date) => ({ date, balance: balanceOn(ledger, date) }))
+}
+
 /** The entry that takes another back: same date and amount with the sign turned, so that every day's balance is as before. */
 export const reversalOf = (entry: LedgerEntry, id: string): LedgerEntry => ({
   id,

@@ -1,5 +1,5 @@
 import type { Day } from '../calendar'
-import { fitContext, isUse, useMethod } from '../fit'
+import { fitContext, floorOf, isUse, useMethod } from '../fit'
 import { sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { findBuild, type Plan, type World } from '../workspace'
@@ -65,7 +65,7 @@ export function comesTo(world: World, plan: Plan): Comes {
     ),
     loudMinutes: sumOf(uses, ({ loudMinutes }) => loudMinutes),
     riskMinutes: sumOf(uses, ({ riskMinutes }) => riskMinutes),
-    floorM2: kit.tools.reduce((sum, { tool, count }) => sum + tool.storedM2 * count, 0),
+    floorM2: floorOf(kit),
     lowest: Math.min(world.balance, ...report.balances.map(({ balance }) => balance))
   }
 }

@@ -1,4 +1,5 @@
 import { NEVER } from './order'
+import { floorOf } from '../fit'
 import type { Problem } from './problem'
 import { reckoned } from './modes'
 
@@ -119,7 +120,7 @@ export function modelOf(problem: Problem): Model {
   const { requirements, choices, activities, world, sources } = problem
   const steps = activities.map((one) => one.steps)
   const { money, workshop } = world.workspace
-  const stored = sources.kit.tools.reduce((sum, { tool, count }) => sum + tool.storedM2 * count, 0)
+  const stored = floorOf(sources.kit)
   return {
     problem,
     need: Int32Array.from(requirements, ({ need }) => need),

@@ -1,1 +1,9 @@
-export { type Workshop, LOUD_DBA, floorFor, comfortable, ampsOf, circuitCarries } from './workshop'
+export {
+  type Workshop,
+  LOUD_DBA,
+  floorFor,
+  beyondComfort,
+  comfortable,
+  ampsOf,
+  circuitCarries
+} from './workshop'

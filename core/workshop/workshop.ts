@@ -1,4 +1,4 @@
-import type { HazardClass, HazardLevel, Method, Power, Tool } from '../catalogue'
+import type { HazardClass, HazardLevel, Library, Method, Power, Tool } from '../catalogue'
 import type { Minor } from '../money'
 
 /** Where the work is done and what it allows. Limits left out do not bind. */
@@ -39,6 +39,16 @@ export function comfortable(workshop: Workshop, method: Method): boolean {
   const limit = workshop.comfort[method.hazard.kind]
   return limit === undefined || method.hazard.level <= limit
 }
+
+/** Methods of a hazard class that the declared comfort leaves out. */
+export const beyondComfort = (
+  library: Library,
+  workshop: Workshop,
+  hazard: HazardClass
+): Method[] =>
+  [...library.methods.values()].filter(
+    (method) => method.hazard?.kind === hazard && !comfortable(workshop, method)
+  )
 
 /** Current a tool draws in one of its power forms, amperes; 0 for hand tools and battery bodies. */
 export function ampsOf(tool: Tool, power: Power, volts: 230 | 120): number {

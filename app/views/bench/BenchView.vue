@@ -2,21 +2,19 @@
 import Button from 'primevue/button'
 import { useTimeoutFn } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
-import { dueIn, type Due } from '../../../core/care'
-import { isBegun, isDone, type Build } from '../../../core/builds'
-import { fitBuild, fitContext, kitOf } from '../../../core/fit'
+import { isDone } from '../../../core/builds'
 import { toolOfPurchase } from '../../../core/explain'
-import { change, type PlannedPurchase } from '../../../core/workspace'
+import type { PlannedPurchase } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
-import { newId } from '../../stores/clock'
 import { useJudging } from '../../stores/judging'
 import { usePlanning } from '../../stores/planning'
 import { useWeighing } from '../../stores/weighing'
 import { useWorkspace } from '../../stores/workspace'
 import { bench } from '../../words/bench'
-import { duration } from '../../words/say'
-import { steps } from '../../words/steps'
 import { weigh } from '../../words/weigh'
+import BenchAhead from './BenchAhead.vue'
+import BenchBuilds from './BenchBuilds.vue'
+import BenchPurse from './BenchPurse.vue'
 
 const RecordPurchase = defineAsyncComponent(() => import('../../parts/RecordPurchase.vue'))
 const BuildLog = defineAsyncComponent(() => import('../../parts/BuildLog.vue'))
@@ -112,76 +110,13 @@ const differs = computed(() => {
     : undefined
 })
 
-/** What comes after the next purchase, by date. */
-const AHEAD = 4
-const ahead = computed(() => {
-  const { say, world } = store
-  const plan = planning.plan
-  if (!say || !world || !plan) return []
-  const dates = [...new Set(plan.purchases.map(({ date }) => date))]
-    .filter((date) => date !== next.value[0]?.date)
-    .slice(0, AHEAD)
-  return dates.map((date) => {
-    const bought = plan.purchases
-      .filter((purchase) => purchase.date === date)
-      .sort((a, b) => Number(isMain(b)) - Number(isMain(a)) || b.price - a.price)
-    const builds = new Set(bought.flatMap(({ forBuild }) => forBuild ?? []))
-    return {
-      date,
-      names: bought.map(({ offer }) => say.shortOffer(offer)),
-      cost: bought.reduce((sum, { price }) => sum + price, 0),
-      builds: [...builds].map((id) => say.build(id))
-    }
-  })
+/** What comes after the next purchase. */
+const later = computed(() => {
+  const now = next.value[0]?.date
+  return (planning.plan?.purchases ?? []).filter(({ date }) => date !== now)
 })
 
 const open = computed(() => (store.workspace?.builds ?? []).filter((build) => !isDone(build)))
-const possible = computed(() => {
-  const { world } = store
-  if (!world) return []
-  const context = fitContext(world)
-  const kit = kitOf(world.library, world.workspace.items)
-  return open.value
-    .filter((build) => !isBegun(build))
-    .flatMap((build) => {
-      const fit = fitBuild(context, kit, build)
-      return fit.gaps.length === 0 ? [{ build, minutes: fit.minutes }] : []
-    })
-})
-const underWay = computed(() => open.value.filter(isBegun))
-const due = computed<Due[]>(() => (store.world ? dueIn(store.world) : []))
-const nextMoney = computed(() =>
-  store.world?.receipts.find(({ amount, date }) => amount > 0 && date > (store.world?.asOf ?? ''))
-)
-
-function answerReceipt(one: Extract<Due, { kind: 'receipt' }>, came: boolean): void {
-  const { say } = store
-  if (!say) return
-  const { receipt } = one
-  const text = came
-    ? (receipt.text ?? bench.setAsideText(say.month(receipt.date)))
-    : receipt.text === undefined
-      ? bench.notSetAside(say.shortDay(receipt.date))
-      : bench.notMoved(receipt.text, say.shortDay(receipt.date))
-  const kind = receipt.key.startsWith('one-off/') ? ('one-off' as const) : ('set-aside' as const)
-  store.run(steps.entered(text), (state) =>
-    change.addEntry(state, {
-      id: newId('e'),
-      date: receipt.date,
-      kind,
-      amount: came ? receipt.amount : 0,
-      text,
-      answers: receipt.key
-    })
-  )
-}
-function forget(quote: string, tool: string): void {
-  store.run(steps.quoted(store.say?.tool(tool) ?? ''), (state) => ({
-    ...state,
-    quotes: state.quotes.filter(({ id }) => id !== quote)
-  }))
-}
-const linkTo = (build: Build): string => `/builds/${encodeURIComponent(build.id)}`
 </script>
 
 <template>
@@ -218,115 +153,12 @@ const linkTo = (build: Build): string => `/builds/${encodeURIComponent(build.id)
       </ul>
       <p v-if="differs" class="small">{{ differs }}</p>
       <p class="caption">{{ bench.typicalNote }}</p>
-      <template v-if="ahead.length > 0">
-        <h2>{{ bench.aheadTitle }}</h2>
-        <table class="plain">
-          <thead class="visually-hidden">
-            <tr>
-              <th>{{ bench.aheadWhen }}</th>
-              <th>{{ bench.aheadWhat }}</th>
-              <th>{{ bench.aheadCost }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="one in ahead" :key="one.date">
-              <td class="when strong">{{ store.say.shortDay(one.date) }}</td>
-              <td>
-                {{ bench.aheadNames(one.names)
-                }}<span v-if="one.builds.length > 0" class="soft small"
-                  ><br /><bdi>{{ bench.aheadFor(one.builds) }}</bdi></span
-                >
-              </td>
-              <td class="figure">{{ store.say.money(one.cost) }}</td>
-            </tr>
-          </tbody>
-        </table>
-      </template>
+      <BenchAhead :purchases="later" :is-main="isMain" />
     </section>
 
-    <section class="stack" :aria-label="bench.balanceTitle">
-      <h2>{{ bench.balanceTitle }}</h2>
-      <p class="purse">
-        <span class="amount">{{ store.say.money(store.world.balance) }}</span>
-        <span class="soft">{{
-          bench.keepBack(store.say.money(store.world.workspace.money.reserve))
-        }}</span>
-      </p>
-      <p v-if="nextMoney">
-        <span class="soft">{{ bench.nextLabel }}:</span>
-        {{ bench.nextMoney(store.say.money(nextMoney.amount), store.say.day(nextMoney.date)) }}
-      </p>
-      <p v-else class="soft">{{ bench.noMoney }}</p>
+    <BenchPurse />
 
-      <h2>{{ bench.dueTitle }}</h2>
-      <p v-if="due.length === 0" class="soft">{{ bench.dueNone }}</p>
-      <ul class="plain-list due">
-        <li v-for="(one, index) in due" :key="index" :class="{ hatch: one.kind === 'unprotected' }">
-          <p>
-            <bdi>{{ bench.due(store.say, one) }}</bdi>
-          </p>
-          <div v-if="one.kind === 'receipt'" class="row">
-            <Button
-              size="small"
-              :label="one.receipt.amount < 0 ? bench.wasPaid : bench.cameIn"
-              @click="answerReceipt(one, true)"
-            />
-            <Button
-              size="small"
-              severity="secondary"
-              :label="one.receipt.amount < 0 ? bench.notPaid : bench.didNot"
-              @click="answerReceipt(one, false)"
-            />
-          </div>
-          <Button
-            v-if="one.kind === 'stale-quote'"
-            size="small"
-            severity="secondary"
-            :label="bench.removeQuote"
-            @click="forget(one.quote, one.tool)"
-          />
-        </li>
-      </ul>
-    </section>
-
-    <section class="stack" :aria-label="bench.buildTitle">
-      <template v-if="underWay.length > 0">
-        <h2>{{ bench.underWay }}</h2>
-        <ul class="plain-list builds">
-          <li v-for="build in underWay" :key="build.id">
-            <RouterLink :to="linkTo(build)"
-              ><bdi>{{ build.name }}</bdi></RouterLink
-            >
-            <span class="soft small">{{
-              bench.since(store.say.shortDay(build.log?.begun ?? store.world.asOf))
-            }}</span>
-            <Button
-              size="small"
-              :label="bench.finish"
-              :aria-label="`${bench.finish}: ${build.name}`"
-              @click="logging = build.id"
-            />
-          </li>
-        </ul>
-      </template>
-      <h2>{{ bench.buildTitle }}</h2>
-      <p v-if="possible.length === 0" class="soft">{{ bench.buildNone }}</p>
-      <ul class="plain-list builds">
-        <li v-for="{ build, minutes } in possible" :key="build.id">
-          <RouterLink :to="linkTo(build)"
-            ><bdi>{{ build.name }}</bdi></RouterLink
-          >
-          <span class="soft small">{{ bench.takes(duration(minutes)) }}</span>
-          <Button
-            size="small"
-            severity="secondary"
-            :label="bench.begin"
-            :aria-label="`${bench.begin}: ${build.name}`"
-            @click="logging = build.id"
-          />
-        </li>
-      </ul>
-    </section>
+    <BenchBuilds @log="logging = $event" />
   </div>
   <RecordPurchase
     v-if="recording"
@@ -371,44 +203,6 @@ const linkTo = (build: Build): string => `/builds/${encodeURIComponent(build.id)
   height: 0.6rem;
   border: 1.5px solid var(--graphite);
   border-radius: 50%;
-}
-.when {
-  white-space: nowrap;
-  font-family: var(--slab);
-}
-.purse {
-  display: flex;
-  gap: 0.75rem;
-  align-items: baseline;
-  flex-wrap: wrap;
-}
-.amount {
-  font-family: var(--slab);
-  font-size: var(--head-1);
-  font-weight: 700;
-}
-.due li {
-  border-left: 4px solid var(--attention);
-  padding: 0.4rem 0.75rem;
-  margin-bottom: 0.5rem;
-  display: grid;
-  gap: 0.4rem;
-  background-color: var(--paper-raised);
-  justify-items: start;
-}
-.due li.hatch {
-  border-left-color: var(--hazard);
-  padding-left: 1.25rem;
-  background-size: 0.6rem 100%;
-  background-repeat: repeat-y;
-}
-.builds li {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) auto auto;
-  gap: 0.75rem;
-  align-items: center;
-  padding: 0.35rem 0;
-  border-bottom: 1px solid var(--line);
 }
 .button-link {
   display: inline-block;

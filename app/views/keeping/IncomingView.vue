@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Issue } from '../../../core/kernel'
 import PlaceHead from '../../parts/PlaceHead.vue'
-import { useKeeping } from '../../stores/keeping'
+import { useIncoming } from '../../stores/incoming'
 import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
 import { isEmpty } from '../../words/keeping'
@@ -13,12 +13,12 @@ import ChangeList from './ChangeList.vue'
 
 /** What a file would change, before it does: bring both together, or take the file instead. */
 const store = useWorkspace()
-const keeping = useKeeping()
+const bringing = useIncoming()
 const router = useRouter()
 const mode = ref<'merge' | 'replace'>('merge')
 const choices = ref(new Map<string, 'mine' | 'theirs'>())
 const problems = ref<readonly Issue[]>([])
-const from = computed(() => keeping.incoming)
+const from = computed(() => bringing.incoming)
 const isRows = computed(() => from.value?.kind === 'rows')
 const comparison = computed(() =>
   mode.value === 'merge' ? from.value?.merge : from.value?.replace
@@ -26,17 +26,17 @@ const comparison = computed(() =>
 const nothing = computed(
   () => comparison.value !== undefined && isEmpty(comparison.value, mode.value === 'replace')
 )
-if (!keeping.incoming) void router.replace('/settings')
+if (!bringing.incoming) void router.replace('/settings')
 
 const choose = (key: string, side: 'mine' | 'theirs'): void => {
   choices.value = new Map(choices.value).set(key, side)
 }
 async function go(): Promise<void> {
-  problems.value = await keeping.takeIn(mode.value, choices.value)
+  problems.value = await bringing.takeIn(mode.value, choices.value)
   if (problems.value.length === 0) await router.push('/keeping')
 }
 async function leave(): Promise<void> {
-  keeping.incoming = undefined
+  bringing.incoming = undefined
   await router.push('/settings')
 }
 </script>

@@ -8,6 +8,8 @@ import { fileText } from '../../shell/file-text'
 import { saveText } from '../../shell/save'
 import { useSave } from '../../shell/use-save'
 import { openFormat, type FormatId } from '../../shell/open-formats'
+import { useBackups } from '../../stores/backups'
+import { useIncoming } from '../../stores/incoming'
 import { useKeeping } from '../../stores/keeping'
 import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
@@ -19,6 +21,8 @@ import SnapshotList from './SnapshotList.vue'
 type FolderPicker = (options: object) => Promise<FileSystemDirectoryHandle>
 
 const store = useWorkspace()
+const backups = useBackups()
+const bringing = useIncoming()
 const keeping = useKeeping()
 const router = useRouter()
 const save = useSave()
@@ -36,7 +40,7 @@ async function chooseFolder(): Promise<void> {
   try {
     const folder = await folderPicker?.call(window, { id: 'backups', mode: 'readwrite' })
     if (!folder) return
-    await keeping.chooseFolder(folder)
+    await backups.chooseFolder(folder)
     await toFolder()
   } catch {
     // The question was left without an answer: nothing changes.
@@ -46,10 +50,10 @@ async function toFolder(): Promise<void> {
   copied.value = ''
   // A browser that was closed meanwhile asks again; that needs the user's own press of a button, which this is.
   await (
-    keeping.folder as unknown as
+    backups.folder as unknown as
       { requestPermission?: (mode: object) => Promise<string> } | undefined
   )?.requestPermission?.({ mode: 'readwrite' })
-  const written = await keeping.toFolder()
+  const written = await backups.toFolder()
   if (written.ok) copied.value = words.inFolder(written.value)
   problems.value = written.ok ? [] : written.issues
 }
@@ -65,7 +69,7 @@ async function open(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0]
   if (!file) return
   const text = await fileText(file)
-  const issues = text.ok ? await keeping.openRows(file.name, text.value, sheet.value) : text.issues
+  const issues = text.ok ? await bringing.openRows(file.name, text.value, sheet.value) : text.issues
   if (picker.value) picker.value.value = ''
   refusedFile.value = issues.length > 0 ? file.name : ''
   problems.value = issues
@@ -93,13 +97,13 @@ async function askLasting(): Promise<void> {
     </div>
     <section class="stack" :aria-label="words.backupTitle">
       <h2>{{ words.backupTitle }}</h2>
-      <p v-if="keeping.backupDue !== undefined" class="attention">
-        {{ words.due(keeping.backupDue, keeping.backup === undefined) }}
+      <p v-if="backups.backupDue !== undefined" class="attention">
+        {{ words.due(backups.backupDue, backups.backup === undefined) }}
       </p>
       <p>
         {{
-          keeping.backup
-            ? words.lastBackup(keeping.backup.at, keeping.backup.where)
+          backups.backup
+            ? words.lastBackup(backups.backup.at, backups.backup.where)
             : words.noBackup
         }}
       </p>
@@ -107,12 +111,12 @@ async function askLasting(): Promise<void> {
         <Button :label="words.save" @click="save().then((issues) => (problems = issues))" />
       </div>
       <template v-if="folderPicker">
-        <p v-if="keeping.folder" class="small">
-          <bdi>{{ words.folder(keeping.folder.name) }}</bdi>
+        <p v-if="backups.folder" class="small">
+          <bdi>{{ words.folder(backups.folder.name) }}</bdi>
         </p>
         <div class="row">
           <Button
-            v-if="keeping.folder"
+            v-if="backups.folder"
             severity="secondary"
             size="small"
             :label="words.toFolder"
@@ -125,10 +129,10 @@ async function askLasting(): Promise<void> {
             @click="chooseFolder"
           />
           <button
-            v-if="keeping.folder"
+            v-if="backups.folder"
             type="button"
             class="link small"
-            @click="keeping.chooseFolder(undefined)"
+            @click="backups.chooseFolder(undefined)"
           >
             {{ words.dropFolder }}
           </button>

@@ -13,7 +13,7 @@ import TextField from '../../parts/TextField.vue'
 import { useSave } from '../../shell/use-save'
 import { readName } from '../../../core/units'
 import { DEMOS } from '../../stores/demos'
-import { useKeeping } from '../../stores/keeping'
+import { useIncoming } from '../../stores/incoming'
 import { useLoading } from '../../stores/loading'
 import { useSettings } from '../../stores/settings'
 import { useWorkspace } from '../../stores/workspace'
@@ -29,7 +29,7 @@ const LARGEST_ZIP = 600_000_000
 const store = useWorkspace()
 const loading = useLoading()
 const settings = useSettings()
-const keeping = useKeeping()
+const bringing = useIncoming()
 const save = useSave()
 const router = useRouter()
 const refusal = ref<{ name: string; issues: readonly Issue[] }>()
@@ -61,10 +61,10 @@ async function open(event: Event): Promise<void> {
             ? issue('file.too-large', [], { size: file.size, limit: 16_000_000 })
             : issue('file.unreadable', [], { file: file.name, reason: 'not found' })
         ]
-      : await keeping.openFile(file.name, new Uint8Array(bytes))
+      : await bringing.openFile(file.name, new Uint8Array(bytes))
   if (picker.value) picker.value.value = ''
   if (issues.length > 0) refusal.value = { name: file.name, issues }
-  else await router.push(keeping.incoming ? '/incoming' : '/')
+  else await router.push(bringing.incoming ? '/incoming' : '/')
 }
 async function saveNow(): Promise<void> {
   const issues = await save()

@@ -4,7 +4,7 @@ import { useMediaQuery } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import type { Day, Stage } from '../../../core/calendar'
 import { isDone } from '../../../core/builds'
-import { balanceOn } from '../../../core/ledger'
+import { pastBalances } from '../../../core/ledger'
 import { purchaseDays, type Report } from '../../../core/plan'
 import { toolOfPurchase } from '../../../core/explain'
 import { expectedReceipts, type PlannedPurchase } from '../../../core/workspace'
@@ -59,19 +59,12 @@ const receipts = computed(() =>
 const balances = computed(() => {
   const { world } = store
   const first = shownStages.value[0]
-  if (!world || !first) return []
-  const dates = [
-    ...new Set([
-      first.start,
-      ...world.workspace.ledger
-        .map(({ date }) => date)
-        .filter((date) => date > first.start && date < world.asOf)
-    ])
-  ].sort()
-  return [
-    ...dates.map((date) => ({ date, balance: balanceOn(world.workspace.ledger, date) })),
-    ...(planning.report?.balances ?? [])
-  ]
+  return world && first
+    ? [
+        ...pastBalances(world.workspace.ledger, first.start, world.asOf),
+        ...(planning.report?.balances ?? [])
+      ]
+    : []
 })
 const days = computed(() => (store.world ? purchaseDays(store.world) : []))
 const purchases = computed(() => planning.shown?.purchases ?? [])
@@ -151,12 +144,8 @@ function putBack(): void {
   moved.value = undefined
   store.undo()
 }
-async function saveCsv(): Promise<void> {
-  const file = await openFormat('plan-csv', store)
-  if (file) saveText(file.name, file.text, file.type)
-}
-async function saveCalendar(): Promise<void> {
-  const file = await openFormat('calendar', store)
+async function save(format: 'plan-csv' | 'calendar'): Promise<void> {
+  const file = await openFormat(format, store)
   if (file) saveText(file.name, file.text, file.type)
 }
 const printPage = (): void => window.print()
@@ -180,12 +169,17 @@ const printPage = (): void => window.print()
       :disabled="!planning.plan"
       @click="planning.keep"
     />
-    <Button severity="secondary" :label="words.csv" :disabled="!planning.plan" @click="saveCsv" />
+    <Button
+      severity="secondary"
+      :label="words.csv"
+      :disabled="!planning.plan"
+      @click="save('plan-csv')"
+    />
     <Button
       severity="secondary"
       :label="more.ics"
       :disabled="!planning.plan"
-      @click="saveCalendar"
+      @click="save('calendar')"
     />
     <Button v-if="!narrow" severity="secondary" :label="words.print" @click="printPage" />
   </PlaceHead>

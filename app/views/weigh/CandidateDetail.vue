@@ -2,27 +2,15 @@
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
-import { exponentOf, type Minor } from '../../../core/money'
-import { levelBasis, change } from '../../../core/workspace'
-import { salesFor } from '../../../core/prices'
-import MoneyField from '../../parts/MoneyField.vue'
-import SetLine from '../../parts/SetLine.vue'
-import { library } from '../../../data'
-import { newId } from '../../stores/clock'
+import { change } from '../../../core/workspace'
 import { useWeighing } from '../../stores/weighing'
 import { useWorkspace } from '../../stores/workspace'
 import { duration } from '../../words/say'
 import { steps } from '../../words/steps'
-import { perUnit } from '../../words/units'
 import { weigh as words } from '../../words/weigh'
-import type {
-  CandidateView,
-  EffectView,
-  PartView,
-  ReasonsView,
-  UseView,
-  WayRound
-} from '../../workers/protocol'
+import type { CandidateView, EffectView, ReasonsView, UseView } from '../../workers/protocol'
+import CandidateAgainst from './CandidateAgainst.vue'
+import CandidateParts from './CandidateParts.vue'
 import NeedTest from './NeedTest.vue'
 
 /** Every figure of a candidate, down to the builds and steps it came from; a price of one's own can be put in where it is needed. */
@@ -37,18 +25,6 @@ watch(
 )
 
 const reasons = computed<ReasonsView | undefined>(() => weighing.reasons.get(props.candidate.id))
-const parts = computed(
-  () =>
-    reasons.value?.parts ??
-    [props.candidate.lead, ...props.candidate.others].map((part) => ({
-      part,
-      because: undefined,
-      tag: part.cost,
-      tax: 0,
-      delivery: 0,
-      repair: 0
-    }))
-)
 const tool = computed(() => store.world?.library.tools.get(props.candidate.lead.tool))
 const wished = computed(() => store.workspace?.wishes.includes(props.candidate.lead.tool) ?? false)
 const need = computed(() =>
@@ -57,30 +33,8 @@ const need = computed(() =>
 const pull = computed(() =>
   weighing.pulls?.pulls.find(({ tool: id }) => id === props.candidate.lead.tool)
 )
-const basis = computed(() => (store.workspace ? levelBasis(store.workspace, library) : undefined))
-const sales = computed(() =>
-  store.world
-    ? salesFor(
-        store.workspace?.saleWindows ?? [],
-        props.candidate.lead.tool,
-        store.world.asOf
-      ).slice(0, 2)
-    : []
-)
 const saved = computed(() => props.candidate.separately - props.candidate.cost)
 
-function usePrice(part: PartView, price: Minor | undefined): void {
-  if (price === undefined || part.jig !== undefined) return
-  store.run(steps.quoted(store.say?.tool(part.tool) ?? ''), (state) =>
-    change.addQuote(state, {
-      id: newId('q'),
-      offer: part.id,
-      date: store.world?.asOf ?? '',
-      price,
-      seller: 'other'
-    })
-  )
-}
 function ban(): void {
   const { id, name } = tool.value ?? {}
   if (id !== undefined && name !== undefined)
@@ -94,12 +48,7 @@ function wish(): void {
     )
 }
 /** Shares are estimates: whole units of money are as exact as they are. */
-const whole = (amount: number): string => {
-  const unit = 10 ** exponentOf(store.workspace?.money.currency ?? 'EUR')
-  return store.say?.money(Math.round(amount / unit) * unit) ?? ''
-}
-const quoted = (part: PartView): Minor | undefined =>
-  store.workspace?.quotes.filter(({ offer }) => offer === part.id).at(-1)?.price
+const whole = (amount: number): string => store.say?.money(store.say.about(amount)) ?? ''
 const leaning = computed(
   () =>
     store.workspace?.preferences.leanings?.find(({ tool: id }) => id === props.candidate.lead.tool)
@@ -119,7 +68,6 @@ function lean(times: number): void {
     change.leanTowards(state, id, times)
   )
 }
-const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 const effectLine = (effect: EffectView): string => {
   const { say } = store
   if (!say) return ''
@@ -140,22 +88,6 @@ const use = (one: UseView | undefined): string =>
         one.fee > 0 ? store.say.money(one.fee) : undefined
       )
     : words.gap
-const perYear = computed(() => {
-  const { say } = store
-  const year = reasons.value?.perYear
-  if (!say || !year) return []
-  return [
-    year.minutes >= 1 ? duration(year.minutes) : '',
-    year.fees >= 1 ? `${say.money(Math.round(year.fees))} in fees` : '',
-    year.timber >= 1 ? `${say.money(Math.round(year.timber))} in timber` : ''
-  ].filter(Boolean)
-})
-const roundLine = (way: WayRound): string =>
-  way.minutesMore > 0
-    ? words.wayMore(duration(way.minutesMore))
-    : way.minutesMore < 0
-      ? words.wayLess(duration(-way.minutesMore))
-      : ''
 </script>
 
 <template>
@@ -238,101 +170,9 @@ const roundLine = (way: WayRound): string =>
             {{ words.nearMiss(store.say, miss) }}
           </p>
         </div>
-        <div v-if="reasons" class="small">
-          <h3>{{ words.against }}</h3>
-          <p v-for="regret in reasons.regrets" :key="regret.kind" class="attention">
-            {{ words.regret(store.say, regret) }}
-          </p>
-          <p v-if="reasons.regrets.length === 0" class="soft">{{ words.noRegret }}</p>
-          <p v-if="!reasons.regrets.some(({ kind }) => kind === 'few-uses')">
-            {{ words.usesPerYear(store.say.number(reasons.usesPerYear, 1)) }}
-            <template v-if="perYear.length > 0">{{ words.savesPerYear(perYear) }}</template>
-          </p>
-          <p v-for="service in reasons.services" :key="service.operation">
-            {{
-              words.service(
-                store.say,
-                service,
-                perUnit(store.world?.library.operations.get(service.operation)?.unit ?? 'piece')
-              )
-            }}
-          </p>
-        </div>
-        <div
-          v-if="candidate.variants.length > 0 || reasons?.cheaper || reasons?.hazard?.gentler"
-          class="small"
-        >
-          <h3>{{ words.ways }}</h3>
-          <div v-if="reasons?.cheaper" class="way">
-            <span class="strong">{{ words.cheaper }}{{ roundLine(reasons.cheaper) }}</span
-            ><SetLine :parts="reasons.cheaper.parts" :cost="reasons.cheaper.cost" />
-          </div>
-          <div v-if="reasons?.hazard?.gentler" class="way">
-            <span class="strong">{{ words.gentler }}{{ roundLine(reasons.hazard.gentler) }}</span
-            ><SetLine :parts="reasons.hazard.gentler.parts" :cost="reasons.hazard.gentler.cost" />
-          </div>
-          <div v-if="candidate.variants.length > 0" class="way">
-            <span class="strong">{{ words.variants }}</span><SetLine
-              v-for="variant in candidate.variants.slice(0, 3)"
-              :key="variant.id"
-              :parts="variant.parts"
-              :cost="variant.cost"
-            />
-          </div>
-        </div>
+        <CandidateAgainst :candidate="candidate" :reasons="reasons" />
       </div>
-      <div>
-        <h3>{{ words.comes }}</h3>
-        <table class="plain small">
-          <tbody>
-            <tr v-for="{ part, because, ...price } in parts" :key="part.id">
-              <td>
-                {{ store.say.tool(part.tool)
-                }}<template v-if="part.count > 1"> × {{ part.count }}</template
-                ><br />
-                <span class="soft"
-                  >{{
-                    part.jig
-                      ? words.make
-                      : words.tierLine(
-                          words.tierName[part.tier] ?? '',
-                          words.conditionName[part.condition] ?? '',
-                          part.power
-                        )
-                  }}<template v-if="because && because.kind !== 'jig'"
-                    >. {{ upperFirst(words.because(store.say, because)) }}</template
-                  ></span
-                >
-              </td>
-              <td
-                class="figure"
-                :class="{ typical: part.typical && !part.jig }"
-                :title="words.priceParts(store.say, price)"
-              >
-                {{ store.say.money(part.cost) }}<br /><span
-                  v-if="price.tax + price.delivery + price.repair > 0"
-                  class="soft"
-                  >{{ words.priceParts(store.say, price) }}</span
-                >
-              </td>
-              <td>
-                <MoneyField
-                  v-if="!part.jig"
-                  hide-label
-                  optional
-                  width="5.5rem"
-                  :label="`${words.yourPrice}: ${store.say.tool(part.tool)}`"
-                  :value="quoted(part)"
-                  :placeholder="words.addPrice"
-                  @change="usePrice(part, $event)"
-                />
-              </td>
-            </tr>
-          </tbody>
-        </table>
-        <p v-if="basis" class="caption">{{ words.priceBasis(basis.kind, basis.quotes) }}</p>
-        <p v-for="sale in sales" :key="sale.id" class="small">{{ words.sale(store.say, sale) }}</p>
-      </div>
+      <CandidateParts :candidate="candidate" :reasons="reasons" />
     </div>
     <NeedTest
       v-if="asking || need"
@@ -398,9 +238,6 @@ const roundLine = (way: WayRound): string =>
 }
 summary {
   cursor: pointer;
-}
-.way {
-  padding-bottom: 0.25rem;
 }
 @media (max-width: 800px) {
   .columns {

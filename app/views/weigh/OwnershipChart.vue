@@ -18,11 +18,36 @@ const DASHES: readonly (string | number[])[] = [
   [1, 4]
 ]
 
+/** The builds' hours, and where another way becomes the cheapest. */
+const markLine = (): object => {
+  const theme = chartTheme()
+  const crossings = props.view.stretches.slice(1).map(({ from }) => from)
+  return {
+    silent: true,
+    symbol: 'none',
+    data: [
+      { xAxis: Math.min(props.view.limit, props.view.hours) },
+      ...crossings.map((xAxis) => ({
+        xAxis,
+        lineStyle: { color: theme.soft, type: [2, 4], width: 1 },
+        label: { show: false }
+      }))
+    ],
+    lineStyle: { color: theme.attention, type: 'solid' },
+    label: {
+      formatter: words.yours(String(Math.round(props.view.hours * 10) / 10)),
+      color: theme.attention,
+      position: 'insideEndTop',
+      distance: 6,
+      rotate: 0,
+      align: 'left',
+      padding: [0, 0, 0, 6]
+    }
+  }
+}
 const option = computed(() => {
   const unit = 10 ** exponentOf(props.currency)
   const theme = chartTheme()
-  // Where another way becomes the cheapest.
-  const crossings = props.view.stretches.slice(1).map(({ from }) => from)
   const lines = props.view.options.filter(({ id }) => props.shown.includes(id))
   return {
     grid: { left: 60, right: 24, top: 64, bottom: 40 },
@@ -63,28 +88,7 @@ const option = computed(() => {
       itemStyle: { color: ruledOut ? theme.soft : theme.planned },
       ...(i === 0
         ? {
-            markLine: {
-              silent: true,
-              symbol: 'none',
-              data: [
-                { xAxis: Math.min(props.view.limit, props.view.hours) },
-                ...crossings.map((xAxis) => ({
-                  xAxis,
-                  lineStyle: { color: theme.soft, type: [2, 4], width: 1 },
-                  label: { show: false }
-                }))
-              ],
-              lineStyle: { color: theme.attention, type: 'solid' },
-              label: {
-                formatter: words.yours(String(Math.round(props.view.hours * 10) / 10)),
-                color: theme.attention,
-                position: 'insideEndTop',
-                distance: 6,
-                rotate: 0,
-                align: 'left',
-                padding: [0, 0, 0, 6]
-              }
-            }
+            markLine: markLine()
           }
         : {})
     }))

@@ -2,7 +2,6 @@
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
-import { exponentOf } from '../../../core/money'
 import { change } from '../../../core/workspace'
 import TroubleLine from '../../parts/TroubleLine.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
@@ -70,13 +69,9 @@ const ratio = (candidate: CandidateView): string =>
     : candidate.gain > 0
       ? words.back(
           store.say?.number(candidate.backPerMoney, 1) ?? '',
-          store.say?.moved(roundNet(candidate.netGain)) ?? ''
+          store.say?.moved(store.say.about(candidate.netGain)) ?? ''
         )
       : words.saves(duration(candidate.minutesSaved))
-const roundNet = (amount: number): number => {
-  const unit = 10 ** exponentOf(store.workspace?.money.currency ?? 'EUR')
-  return Math.round(amount / unit) * unit
-}
 /** Where the plan begins, and why there. */
 const plan = computed(() => {
   const [top] = candidates.value

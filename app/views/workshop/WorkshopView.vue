@@ -1,15 +1,11 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
 import Select from 'primevue/select'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { HAZARDS, type HazardClass, type HazardLevel } from '../../../core/catalogue'
-import { minutesBetween } from '../../../core/calendar'
-import { kitOf } from '../../../core/fit'
+import { floorOf, kitOf } from '../../../core/fit'
 import { USUAL_HUMIDITY, type Humidity } from '../../../core/joinery'
-import { sumOf } from '../../../core/kernel'
 import { practiceOf } from '../../../core/workspace'
-import { comfortable, floorFor, type Workshop } from '../../../core/workshop'
-import DayField from '../../parts/DayField.vue'
+import { beyondComfort, floorFor, type Workshop } from '../../../core/workshop'
 import MoneyField from '../../parts/MoneyField.vue'
 import NumberField from '../../parts/NumberField.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
@@ -18,17 +14,12 @@ import { hazards } from '../../words/hazards'
 import { settings } from '../../words/settings'
 import { steps } from '../../words/steps'
 import { workshop as words } from '../../words/workshop'
+import WorkshopHours from './WorkshopHours.vue'
 
 const store = useWorkspace()
 const shop = computed(() => store.workspace?.workshop)
-const time = computed(() => store.workspace?.time ?? { minutesPerWeek: 0 })
 const used = computed(() =>
-  store.world
-    ? sumOf(
-        kitOf(store.world.library, store.world.workspace.items).tools,
-        ({ tool, count }) => tool.storedM2 * count
-      )
-    : 0
+  store.world ? floorOf(kitOf(store.world.library, store.world.workspace.items)) : 0
 )
 const suggested = computed(() => (shop.value?.room ? floorFor(shop.value.room) : undefined))
 const levels = settings.comfortLevels.map((name, id) => ({ id: id as HazardLevel, name }))
@@ -61,11 +52,7 @@ const quiet = (next: { aboveDbA?: number; costPerHour?: number } | undefined): v
 const comfort = (hazard: HazardClass, level: HazardLevel): void =>
   set({ comfort: { ...shop.value?.comfort, [hazard]: level } })
 const leftOut = (hazard: HazardClass): number =>
-  store.world && shop.value
-    ? [...store.world.library.methods.values()].filter(
-        (method) => method.hazard?.kind === hazard && !comfortable(shop.value as Workshop, method)
-      ).length
-    : 0
+  store.world && shop.value ? beyondComfort(store.world.library, shop.value, hazard).length : 0
 const practice = computed(() =>
   store.workspace && store.world ? practiceOf(store.workspace, store.world.library, store.plan) : []
 )
@@ -75,53 +62,6 @@ const humidity = computed(() => shop.value?.humidity ?? USUAL_HUMIDITY)
 const setHumidity = (next: Partial<Humidity>): void =>
   set({ humidity: { ...humidity.value, ...next } })
 
-const other = ref({ from: '', until: '', hours: 0 })
-function addStretch(): void {
-  const { from, until, hours } = other.value
-  const begin = from || (store.world?.asOf ?? '')
-  const end = until || begin
-  store.run(steps.hours(), (state) => ({
-    ...state,
-    time: {
-      ...state.time,
-      changes: [
-        ...(state.time.changes ?? []),
-        {
-          from: begin < end ? begin : end,
-          until: begin < end ? end : begin,
-          minutesPerWeek: Math.round(hours * 60)
-        }
-      ]
-    }
-  }))
-}
-function removeStretch(index: number): void {
-  store.run(steps.hours(), (state) => {
-    const changes = (state.time.changes ?? []).filter((_, i) => i !== index)
-    return {
-      ...state,
-      time:
-        changes.length > 0
-          ? { ...state.time, changes }
-          : { minutesPerWeek: state.time.minutesPerWeek }
-    }
-  })
-}
-const perStage = computed(() => {
-  const { world } = store
-  if (!world) return []
-  return world.stages
-    .filter(({ end }) => end >= world.asOf)
-    .map((stage) => ({
-      stage,
-      minutes: minutesBetween(
-        world.workspace.time,
-        world.asOf,
-        stage.start > world.asOf ? stage.start : world.asOf,
-        stage.end
-      )
-    }))
-})
 function cap(value: number | undefined): void {
   store.run(steps.money(), (state) => {
     const { cap: _former, ...money } = state.money
@@ -205,64 +145,7 @@ function cap(value: number | undefined): void {
       <p class="caption">{{ words.capWhy }}</p>
     </section>
     <section class="stack">
-      <h2>{{ words.hoursTitle }}</h2>
-      <NumberField
-        :label="words.perWeek"
-        :value="time.minutesPerWeek / 60"
-        :least="0"
-        :most="168"
-        width="6rem"
-        @change="
-          store.run(steps.hours(), (state) => ({
-            ...state,
-            time: { ...state.time, minutesPerWeek: Math.round(($event ?? 0) * 60) }
-          }))
-        "
-      />
-      <p class="caption">{{ words.perWeekWhy }}</p>
-      <h3>{{ words.changesTitle }}</h3>
-      <p class="caption">{{ words.changesWhy }}</p>
-      <ul class="plain-list small">
-        <li v-for="(one, index) in time.changes ?? []" :key="index">
-          {{ store.say.shortDay(one.from) }} – {{ store.say.shortDay(one.until) }}:
-          {{ store.say.duration(one.minutesPerWeek) }}
-          <button type="button" class="link" @click="removeStretch(index)">
-            {{ words.remove }}
-          </button>
-        </li>
-      </ul>
-      <div class="row">
-        <DayField
-          :label="words.from"
-          :value="other.from || (store.world?.asOf ?? '')"
-          @change="other.from = $event ?? ''"
-        />
-        <DayField
-          :label="words.until"
-          :value="other.until || other.from || (store.world?.asOf ?? '')"
-          @change="other.until = $event ?? ''"
-        />
-        <NumberField
-          :label="words.perWeek"
-          :value="other.hours"
-          :least="0"
-          :most="168"
-          width="5rem"
-          @change="other.hours = $event ?? 0"
-        />
-        <Button size="small" severity="secondary" :label="words.add" @click="addStretch" />
-      </div>
-      <details class="small">
-        <summary>{{ words.perStage }}</summary>
-        <table class="plain small">
-          <tbody>
-            <tr v-for="one in perStage" :key="one.stage.start">
-              <th scope="row">{{ store.say.shortDay(one.stage.start) }}</th>
-              <td class="figure">{{ store.say.duration(one.minutes) }}</td>
-            </tr>
-          </tbody>
-        </table>
-      </details>
+      <WorkshopHours />
       <h2>{{ words.quietTitle }}</h2>
       <div class="row">
         <NumberField

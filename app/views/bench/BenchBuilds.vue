@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import { isBegun, isDone, type Build } from '../../../core/builds'
+import { fitBuild, fitContext, kitOf } from '../../../core/fit'
+import { useWorkspace } from '../../stores/workspace'
+import { bench } from '../../words/bench'
+import { duration } from '../../words/say'
+
+/** Builds under way, and those that can be begun with what is owned. */
+const emit = defineEmits<{ log: [build: string] }>()
+const store = useWorkspace()
+const open = computed(() => (store.workspace?.builds ?? []).filter((build) => !isDone(build)))
+const possible = computed(() => {
+  const { world } = store
+  if (!world) return []
+  const context = fitContext(world)
+  const kit = kitOf(world.library, world.workspace.items)
+  return open.value
+    .filter((build) => !isBegun(build))
+    .flatMap((build) => {
+      const fit = fitBuild(context, kit, build)
+      return fit.gaps.length === 0 ? [{ build, minutes: fit.minutes }] : []
+    })
+})
+const underWay = computed(() => open.value.filter(isBegun))
+const linkTo = (build: Build): string => `/builds/${encodeURIComponent(build.id)}`
+</script>
+
+<template>
+  <section v-if="store.say && store.world" class="stack" :aria-label="bench.buildTitle">
+    <template v-if="underWay.length > 0">
+      <h2>{{ bench.underWay }}</h2>
+      <ul class="plain-list builds">
+        <li v-for="build in underWay" :key="build.id">
+          <RouterLink :to="linkTo(build)"
+            ><bdi>{{ build.name }}</bdi></RouterLink
+          >
+          <span class="soft small">{{
+            bench.since(store.say.shortDay(build.log?.begun ?? store.world.asOf))
+          }}</span>
+          <Button
+            size="small"
+            :label="bench.finish"
+            :aria-label="`${bench.finish}: ${build.name}`"
+            @click="emit('log', build.id)"
+          />
+        </li>
+      </ul>
+    </template>
+    <h2>{{ bench.buildTitle }}</h2>
+    <p v-if="possible.length === 0" class="soft">{{ bench.buildNone }}</p>
+    <ul class="plain-list builds">
+      <li v-for="{ build, minutes } in possible" :key="build.id">
+        <RouterLink :to="linkTo(build)"
+          ><bdi>{{ build.name }}</bdi></RouterLink
+        >
+        <span class="soft small">{{ bench.takes(duration(minutes)) }}</span>
+        <Button
+          size="small"
+          severity="secondary"
+          :label="bench.begin"
+          :aria-label="`${bench.begin}: ${build.name}`"
+          @click="emit('log', build.id)"
+        />
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.builds li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto auto;
+  gap: 0.75rem;
+  align-items: center;
+  padding: 0.35rem 0;
+  border-bottom: 1px solid var(--line);
+}
+</style>

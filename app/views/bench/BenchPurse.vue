@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import { dueIn, type Due } from '../../../core/care'
+import { change } from '../../../core/workspace'
+import { newId } from '../../stores/clock'
+import { useWorkspace } from '../../stores/workspace'
+import { bench } from '../../words/bench'
+import { steps } from '../../words/steps'
+
+/** The purse, the next money, and what waits for an answer. */
+const store = useWorkspace()
+const due = computed<Due[]>(() => (store.world ? dueIn(store.world) : []))
+const nextMoney = computed(() =>
+  store.world?.receipts.find(({ amount, date }) => amount > 0 && date > (store.world?.asOf ?? ''))
+)
+
+function answerReceipt(one: Extract<Due, { kind: 'receipt' }>, came: boolean): void {
+  const { say } = store
+  if (!say) return
+  const { receipt } = one
+  const text = came
+    ? (receipt.text ?? bench.setAsideText(say.month(receipt.date)))
+    : receipt.text === undefined
+      ? bench.notSetAside(say.shortDay(receipt.date))
+      : bench.notMoved(receipt.text, say.shortDay(receipt.date))
+  const kind = receipt.key.startsWith('one-off/') ? ('one-off' as const) : ('set-aside' as const)
+  store.run(steps.entered(text), (state) =>
+    change.addEntry(state, {
+      id: newId('e'),
+      date: receipt.date,
+      kind,
+      amount: came ? receipt.amount : 0,
+      text,
+      answers: receipt.key
+    })
+  )
+}
+function forget(quote: string, tool: string): void {
+  store.run(steps.quoted(store.say?.tool(tool) ?? ''), (state) => ({
+    ...state,
+    quotes: state.quotes.filter(({ id }) => id !== quote)
+  }))
+}
+</script>
+
+<template>
+  <section v-if="store.say && store.world" class="stack" :aria-label="bench.balanceTitle">
+    <h2>{{ bench.balanceTitle }}</h2>
+    <p class="purse">
+      <span class="amount">{{ store.say.money(store.world.balance) }}</span>
+      <span class="soft">{{
+        bench.keepBack(store.say.money(store.world.workspace.money.reserve))
+      }}</span>
+    </p>
+    <p v-if="nextMoney">
+      <span class="soft">{{ bench.nextLabel }}:</span>
+      {{ bench.nextMoney(store.say.money(nextMoney.amount), store.say.day(nextMoney.date)) }}
+    </p>
+    <p v-else class="soft">{{ bench.noMoney }}</p>
+
+    <h2>{{ bench.dueTitle }}</h2>
+    <p v-if="due.length === 0" class="soft">{{ bench.dueNone }}</p>
+    <ul class="plain-list due">
+      <li v-for="(one, index) in due" :key="index" :class="{ hatch: one.kind === 'unprotected' }">
+        <p>
+          <bdi>{{ bench.due(store.say, one) }}</bdi>
+        </p>
+        <div v-if="one.kind === 'receipt'" class="row">
+          <Button
+            size="small"
+            :label="one.receipt.amount < 0 ? bench.wasPaid : bench.cameIn"
+            @click="answerReceipt(one, true)"
+          />
+          <Button
+            size="small"
+            severity="secondary"
+            :label="one.receipt.amount < 0 ? bench.notPaid : bench.didNot"
+            @click="answerReceipt(one, false)"
+          />
+        </div>
+        <Button
+          v-if="one.kind === 'stale-quote'"
+          size="small"
+          severity="secondary"
+          :label="bench.removeQuote"
+          @click="forget(one.quote, one.tool)"
+        />
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.purse {
+  display: flex;
+  gap: 0.75rem;
+  align-items: baseline;
+  flex-wrap: wrap;
+}
+.amount {
+  font-family: var(--slab);
+  font-size: var(--head-1);
+  font-weight: 700;
+}
+.due li {
+  border-left: 4px solid var(--attention);
+  padding: 0.4rem 0.75rem;
+  margin-bottom: 0.5rem;
+  display: grid;
+  gap: 0.4rem;
+  background-color: var(--paper-raised);
+  justify-items: start;
+}
+.due li.hatch {
+  border-left-color: var(--hazard);
+  padding-left: 1.25rem;
+  background-size: 0.6rem 100%;
+  background-repeat: repeat-y;
+}
+</style>

@@ -1,0 +1,1 @@
+export const ownLines: import('eslint').Rule.RuleModule
