@@ -2,10 +2,10 @@
 import type { Minor } from '../../core/money'
 import { useWorkspace } from '../stores/workspace'
 import { weigh } from '../words/weigh'
-import type { PartView } from '../workers/protocol'
+import type { LineView } from '../workers/protocol'
 
 /** A set of purchases on one line, with what it costs all in. */
-defineProps<{ parts: readonly PartView[]; cost: Minor }>()
+defineProps<{ parts: readonly LineView[]; cost: Minor }>()
 const store = useWorkspace()
 </script>
 

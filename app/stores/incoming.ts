@@ -9,7 +9,7 @@ import {
   mergeStates,
   splitPlan,
   type Comparison,
-  type PartKey,
+  type SectionKey,
   type Workspace
 } from '../../core/workspace'
 import { library } from '../../data'
@@ -132,7 +132,7 @@ export const useIncoming = defineStore('incoming', () => {
   /** Does what was shown. A snapshot is kept first; the step can be undone. */
   async function takeIn(
     mode: 'merge' | 'replace',
-    choices: ReadonlyMap<PartKey, 'mine' | 'theirs'> = new Map()
+    choices: ReadonlyMap<SectionKey, 'mine' | 'theirs'> = new Map()
   ): Promise<readonly Issue[]> {
     const from = incoming.value
     const mine = store.workspace

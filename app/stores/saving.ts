@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { issue, type Issue } from '../../core/kernel'
 import {
   compareWithBase,
-  differingParts,
+  differingSections,
   freshWorkspace,
   mergeStates,
   type Plan,
@@ -162,7 +162,7 @@ export const useSaving = defineStore('saving', () => {
     if (!mine || mine.id !== id) return
     if (!theirs) return lost([issue('storage.failed', [], { reason: 'unreadable' })])
     const untouched =
-      base !== undefined && differingParts(base, mine).size === 0 && base.ledger === mine.ledger
+      base !== undefined && differingSections(base, mine).size === 0 && base.ledger === mine.ledger
     if (untouched) return adopt(theirs.state, theirs.revision, undefined)
     const comparison = compareWithBase(base ?? theirs.state, theirs.state, mine)
     const merged = mergeStates(theirs.state, mine, comparison)
@@ -184,7 +184,7 @@ export const useSaving = defineStore('saving', () => {
     table.follow({ workspace: state, plan })
     const differs =
       before &&
-      (differingParts(before, state).size > 0 || before.ledger.length !== state.ledger.length)
+      (differingSections(before, state).size > 0 || before.ledger.length !== state.ledger.length)
     if (differs) table.record(steps.otherTab(change), { workspace: before, plan })
   }
   /** Shows what another tab has kept; it can be undone here as well. */

@@ -1,9 +1,9 @@
 import type { Buyable, NeedSet } from '../../core/fit'
-import type { Part } from '../../core/weigh'
-import type { PartView } from './protocol'
+import type { PackageLine } from '../../core/weigh'
+import type { LineView } from './protocol'
 
 /** Purchases as plain data that can cross to the page. */
-export const view = (buyable: Buyable, count: number): PartView => ({
+export const view = (buyable: Buyable, count: number): LineView => ({
   id: buyable.id,
   tool: buyable.entry.tool.id,
   tier: buyable.entry.tier,
@@ -14,6 +14,6 @@ export const view = (buyable: Buyable, count: number): PartView => ({
   typical: buyable.typical,
   ...(buyable.jig ? { jig: buyable.jig.id } : {})
 })
-export const partView = ({ buyable, count }: Part): PartView => view(buyable, count)
-export const setView = (set: NeedSet): PartView[] =>
+export const partView = ({ buyable, count }: PackageLine): LineView => view(buyable, count)
+export const setView = (set: NeedSet): LineView[] =>
   [...set.values()].map(({ buyable, count }) => view(buyable, count))

@@ -14,7 +14,7 @@ import type { HazardClass, Power } from '../../core/catalogue'
 import type { Minor } from '../../core/money'
 
 /** One purchase set as the screens show it; plain data that can cross to the page. */
-export interface PartView {
+export interface LineView {
   readonly id: string
   readonly tool: string
   readonly tier: string
@@ -45,8 +45,8 @@ export interface BargainView {
 
 export interface CandidateView {
   readonly id: string
-  readonly lead: PartView
-  readonly others: readonly PartView[]
+  readonly lead: LineView
+  readonly others: readonly LineView[]
   readonly cost: Minor
   readonly gain: Minor
   readonly netGain: Minor
@@ -63,7 +63,7 @@ export interface CandidateView {
   readonly effects: readonly EffectView[]
   readonly variants: readonly {
     readonly id: string
-    readonly parts: readonly PartView[]
+    readonly parts: readonly LineView[]
     readonly cost: Minor
   }[]
 }
@@ -96,7 +96,7 @@ export interface UseView {
 }
 
 export interface WayRound {
-  readonly parts: readonly PartView[]
+  readonly parts: readonly LineView[]
   readonly cost: Minor
   readonly minutesMore: number
 }
@@ -110,7 +110,7 @@ export type BecauseView =
 /** Everything that speaks for and against a candidate. */
 export interface ReasonsView {
   readonly parts: readonly {
-    readonly part: PartView
+    readonly part: LineView
     readonly because: BecauseView
     readonly tag: Minor
     readonly tax: Minor
@@ -191,7 +191,7 @@ export interface BatteriesView {
 }
 
 export interface WayView {
-  readonly parts: readonly PartView[]
+  readonly parts: readonly LineView[]
   readonly cost: Minor
   /** For what can be done already: minutes that this would save. */
   readonly saves?: number | undefined

@@ -99,7 +99,7 @@ function stagesUntilToday(world: World, from: Day): Stage[] {
   }
 }
 
-function stageOf(
+function stageAgainst(
   { start, end }: Stage,
   first: Day,
   today: Day,
@@ -218,7 +218,7 @@ export function againstPlan(world: World, plan: Plan): Against {
     Math.min(way(today.planned, 1), way(today.real, 1)) -
     Math.min(way(today.planned, -1), way(today.real, -1))
   const stages = stagesUntilToday(world, from).map((stage) =>
-    stageOf(stage, from, asOf, movements, real)
+    stageAgainst(stage, from, asOf, movements, real)
   )
   const all = (figure: 'plannedIn' | 'actualIn' | 'plannedOut' | 'actualOut'): Minor =>
     sumOf(stages, (stage) => stage[figure])

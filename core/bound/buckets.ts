@@ -9,7 +9,7 @@ export interface Bucket {
 }
 
 /** The days from one event time to the next, in so many parts. */
-function partsOf(events: EventTimes, event: number, parts: number): Bucket[] {
+function pieces(events: EventTimes, event: number, parts: number): Bucket[] {
   const first = events.days[event] ?? 0
   const end = events.days[event + 1] ?? events.horizon
   const size = Math.max(1, Math.ceil((end - first) / parts))
@@ -28,7 +28,7 @@ function partsOf(events: EventTimes, event: number, parts: number): Bucket[] {
 export function bucketsOf(events: EventTimes, most: number): Bucket[] {
   if (most >= 2 * events.count)
     return Array.from({ length: events.count }, (_, event) =>
-      partsOf(events, event, Math.floor(most / events.count))
+      pieces(events, event, Math.floor(most / events.count))
     ).flat()
   const size = Math.ceil(events.count / Math.max(1, Math.min(most, events.count)))
   const buckets: Bucket[] = []

@@ -4,7 +4,7 @@ import {
   NAME_SETS,
   checkLibrary,
   checkOwn,
-  circumstancesOf,
+  methodDefaults,
   companionCircles,
   countLibrary,
   indexLibrary,
@@ -122,7 +122,7 @@ describe('entries of one’s own', () => {
     ).toEqual(['library.empty-role'])
   })
   test('a way of one’s own takes hazard and noise of the library’s worst way with that tool, not its limits or ties', () => {
-    const made = methodWith(circumstancesOf(library, 'cut-dado', toolOf('trim-router')), {
+    const made = methodWith(methodDefaults(library, 'cut-dado', toolOf('trim-router')), {
       ...way,
       tools: [toolOf('trim-router')]
     })
@@ -132,7 +132,7 @@ describe('entries of one’s own', () => {
       roles: [{ role: 'trim-router' }]
     })
     expect([made.ties, made.limits, made.service]).toEqual([undefined, undefined, undefined])
-    expect(circumstancesOf(library, 'measure', undefined)).toMatchObject({
+    expect(methodDefaults(library, 'measure', undefined)).toMatchObject({
       operation: 'measure',
       hazard: null,
       dust: 'none'

@@ -71,8 +71,9 @@ export {
   timeFactor
 } from './tiers'
 export { inNames, matchesSearch, namesInAllSets, withNames } from './names'
-export { checkOwn, circumstancesOf, companionCircles, methodWith, ownId, toolLike } from './own'
+export { checkOwn, methodDefaults, companionCircles, methodWith, ownId, toolLike } from './own'
 export { isCapacity, operationsByTool } from './uses'
 export { countLibrary, type LibraryCounts } from './counts'
 export { checkLibrary } from './check'
+export { WEIGHTS, type WeightName } from './school'
 export type { Dispute, Leaning, PowerWish, School, SchoolWeights, Side, Stance } from './school'

@@ -48,7 +48,7 @@ export const toolLike = (
   }
 }
 
-type Circumstances = Pick<
+type MethodDefaults = Pick<
   Method,
   'operation' | 'hazard' | 'soundDbA' | 'dust' | 'surface' | 'form' | 'marked'
 >
@@ -57,11 +57,11 @@ type Circumstances = Pick<
  * Hazard, noise, dust and the like of a new way to do an operation with a leading tool: those of the most dangerous of the library's
  * ways with it, else what the tool itself says. Limits and ties of that way stay its own.
  */
-export function circumstancesOf(
+export function methodDefaults(
   library: Library,
   operation: string,
   lead: Tool | undefined
-): Circumstances {
+): MethodDefaults {
   const [kin] = (library.methodsFor.get(operation) ?? [])
     .filter(({ roles }) => roles[0] !== undefined && lead?.roles.includes(roles[0].role))
     .sort((a, b) => (b.hazard?.level ?? 0) - (a.hazard?.level ?? 0))
@@ -100,8 +100,8 @@ export interface OwnMethod {
   readonly accuracyMm: number
 }
 /** A method of the user's own. Each tool plays its first role. */
-export const methodWith = (circumstances: Circumstances, { tools, ...own }: OwnMethod): Method => ({
-  ...circumstances,
+export const methodWith = (defaults: MethodDefaults, { tools, ...own }: OwnMethod): Method => ({
+  ...defaults,
   ...own,
   roles: tools.flatMap(({ roles }) =>
     roles[0] === undefined ? [] : [{ role: roles[0], count: 1, rules: [] }]

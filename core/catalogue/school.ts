@@ -9,18 +9,15 @@ export interface Leaning {
   readonly times: number
 }
 
-/** Weights in price index points, so that they mean the same in every currency; `money` is a plain factor. */
-export interface SchoolWeights {
-  readonly money: number
-  /** Points an hour. */
-  readonly time: number
-  /** Points a square metre. */
-  readonly space: number
-  readonly quiet: number
-  readonly ease: number
-  /** Points a step. */
-  readonly finish: number
-}
+/** The six things that are weighed against one another. */
+export const WEIGHTS = ['money', 'time', 'space', 'quiet', 'ease', 'finish'] as const
+export type WeightName = (typeof WEIGHTS)[number]
+
+/**
+ * Weights in price index points, so that they mean the same in every currency: for an hour of work, a square metre, an hour of noise, an
+ * hour at hazard level 1, a step that is just as exact as it must be; `money` is a plain factor.
+ */
+export type SchoolWeights = Readonly<Record<WeightName, number>>
 
 /** What taking up a school, or a side in a dispute, sets. */
 export interface Stance {

@@ -35,13 +35,13 @@ const SCORES: readonly Score[] = [
   (free, l, w) => Math.min(free.l - l, free.w - w),
   (free, l, w) => Math.max(free.l - l, free.w - w)
 ]
-const SPLITS = ['short', 'long', 'along'] as const
-type Split = (typeof SPLITS)[number]
+const REST_CUTS = ['short', 'long', 'along'] as const
+type RestCut = (typeof REST_CUTS)[number]
 
 /** How pieces are laid: by which score a free rectangle is chosen, how its rest is cut, and the width of the cut, mm. */
 interface Manner {
   readonly score: Score
-  readonly split: Split
+  readonly restCut: RestCut
   readonly kerf: number
 }
 /** Where a piece goes: which free rectangle, and how it lies there. */
@@ -55,12 +55,13 @@ interface Spot {
 
 /** Cuts a piece out of the corner of a free rectangle: two cuts from edge to edge, the rest stays free. */
 function cutOut(open: Open, piece: NestPart, { index, l, w, turned }: Spot, manner: Manner): void {
-  const { kerf, split } = manner
+  const { kerf, restCut } = manner
   const free = open.free[index] as Free
   const restL = free.l - l - kerf
   const restW = free.w - w - kerf
   open.placements.push({ part: piece.id, x: free.x, y: free.y, lengthMm: l, widthMm: w, turned })
-  const acrossFirst = split === 'along' ? false : split === 'short' ? restL <= restW : restL > restW
+  const acrossFirst =
+    restCut === 'along' ? false : restCut === 'short' ? restL <= restW : restL > restW
   const pieces: Free[] = []
   if (acrossFirst) {
     // The first cut runs along the whole length: a strip as wide as the piece comes off, and is cut to length.
@@ -186,18 +187,18 @@ export function nest(
   const shelves = nestOnShelves(parts, sheet, kerfMm)
   const most = shelves.sheets.length
   let best: Packed | undefined
-  const consider = (order: readonly Piece[], score: Score, split: Split): void => {
-    best = better(best, order, sheet, { score, split, kerf: kerfMm }, most)
+  const consider = (order: readonly Piece[], score: Score, restCut: RestCut): void => {
+    best = better(best, order, sheet, { score, restCut, kerf: kerfMm }, most)
   }
   for (const by of ORDERS) {
     const order = [...pieces].sort(by)
-    for (const score of SCORES) for (const split of SPLITS) consider(order, score, split)
+    for (const score of SCORES) for (const restCut of REST_CUTS) consider(order, score, restCut)
   }
   const random = seededRandom(seed)
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T
   const enough = (): boolean => best !== undefined && best.sheets.length <= least
   for (let trial = 0; trial < trials && !enough(); trial++)
-    consider(swapped(best?.order ?? pieces, random), pick(SCORES), pick(SPLITS))
+    consider(swapped(best?.order ?? pieces, random), pick(SCORES), pick(REST_CUTS))
   return best
     ? { sheets: best.sheets.map(({ placements, cuts }) => ({ placements, cuts })), tooLarge }
     : shelves

@@ -2,7 +2,7 @@ import { batchesOf, type Build } from '../builds'
 import type { Library, Method, Step } from '../catalogue'
 import { leastBy, sumOf } from '../kernel'
 import type { Minor } from '../money'
-import type { World } from '../workspace'
+import { weightsOf, type Weights, type World } from '../workspace'
 import type { Kit } from './kit'
 import {
   burdenOf,
@@ -13,8 +13,7 @@ import {
   tooRough,
   type Burden,
   type Circumstances,
-  type Load,
-  type MethodWeights
+  type Load
 } from './kernel'
 import { fitMethod, plainlyNot, type MethodFit, type Miss } from './method-fit'
 
@@ -59,16 +58,8 @@ export interface BuildFit {
 export interface FitContext extends Circumstances {
   readonly library: Library
   readonly minorPer100Points: number
-  readonly hourValue: Minor
-  readonly weights: MethodWeights
+  readonly weights: Weights
 }
-
-export const methodWeights = ({ preferences, workshop }: World['workspace']): MethodWeights => ({
-  worth: preferences.weighting?.worth ?? 1,
-  quietPerHour: workshop.quiet?.costPerHour ?? 0,
-  easePerHour: preferences.weighting?.easePerHour ?? 0,
-  finishPerStep: preferences.weighting?.finishPerStep ?? 0
-})
 
 export const fitContext = (world: World): FitContext => ({
   library: world.library,
@@ -77,13 +68,12 @@ export const fitContext = (world: World): FitContext => ({
     world.workspace.bans.flatMap((ban) => (ban.kind === 'method' ? [ban.id] : []))
   ),
   minorPer100Points: world.pricing.minorPer100Points,
-  hourValue: world.workspace.money.hourValue,
-  weights: methodWeights(world.workspace)
+  weights: weightsOf(world.workspace)
 })
 
 /** What an hour of work on a build costs in the reckoning. */
-export const hourValueOf = (context: Pick<FitContext, 'hourValue'>, build: Build): Minor =>
-  build.hourValue ?? context.hourValue
+export const hourValueOf = (context: Pick<FitContext, 'weights'>, build: Build): Minor =>
+  build.hourValue ?? context.weights.time
 
 /** How much of a step there is for all copies of a build. */
 export const loadOf = (step: Step, build: Build): Load => ({
@@ -120,7 +110,7 @@ export function figuresOf(
   const burden = burdenOf(method, minutes, errorMm, step.accuracyMm, { load, workshop })
   const penalty = penaltyOf(weights, burden)
   const hours = (hourValueOf(context, build) * minutes) / 60
-  const cost = weights.worth * fee + penalty + hours
+  const cost = weights.money * fee + penalty + hours
   return { ...burden, minutes, fee, penalty, effort: penalty + hours, cost }
 }
 

@@ -52,7 +52,6 @@ export {
   hourValueOf,
   isUse,
   loadOf,
-  methodWeights,
   plainUse,
   reachOf,
   taskOf,

@@ -22,7 +22,7 @@ import { entriesOf } from './need-set'
 import { EMPTY_PACK, packCombine, packOne, packUnion, setOf, thinPacks, type Pack } from './packs'
 
 /** Keeps, of offers for the same tool, those that are not both dearer and no better. */
-function undominated(candidates: readonly Buyable[]): Buyable[] {
+function paretoBuyables(candidates: readonly Buyable[]): Buyable[] {
   const kept: Buyable[] = []
   for (const candidate of candidates)
     if (
@@ -70,7 +70,9 @@ function fillings(
     .flatMap(({ id }) => market.get(id) ?? [])
     .filter(({ entry }) => reach(entry, need, step.stock) !== undefined)
   const candidates = context.dominates.spared(
-    index === 0 && step.accuracyMm !== undefined ? undominated(sellable) : cheapestPerTool(sellable)
+    index === 0 && step.accuracyMm !== undefined
+      ? paretoBuyables(sellable)
+      : cheapestPerTool(sellable)
   )
   const bought = (count: number): Filling[] =>
     candidates.flatMap((buyable) =>

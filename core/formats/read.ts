@@ -4,7 +4,7 @@ import type { LedgerEntry } from '../ledger'
 import {
   partsToPutBack,
   splitPlan,
-  withParts,
+  withSections,
   type Plan,
   type Workspace,
   type WorkspaceFile
@@ -200,7 +200,7 @@ export function checkMerged(
     const parts = [...partsToPutBack(sides, missing)].filter(([key]) => !putBack.includes(key))
     if (parts.length === 0) return { ok: false, issues: problems }
     putBack.push(...parts.map(([key]) => key))
-    state = withParts(state, new Map(parts))
+    state = withSections(state, new Map(parts))
   }
 }
 

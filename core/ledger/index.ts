@@ -16,10 +16,10 @@ export { dayOrNone, movedAmount, paidAmount, pastDay } from './fields'
 export { addedLedgerProblems, ledgerProblems } from './check'
 export {
   receiptTotal,
-  splitReceipt,
+  shareReceipt,
   shareOut,
   type ReceiptLine,
-  type SplitReceipt
+  type ReceiptShare
 } from './receipt'
 export {
   dailyBalances,

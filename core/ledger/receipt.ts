@@ -7,7 +7,7 @@ export interface ReceiptLine {
 }
 
 /** A line with its share of what stands below the lines. `amount` is all of it; tax and delivery are contained in it. */
-export interface SplitReceipt {
+export interface ReceiptShare {
   readonly amount: Minor
   readonly tax: Minor
   readonly delivery: Minor
@@ -38,7 +38,7 @@ export function shareOut(total: Minor, weights: readonly number[]): Minor[] {
  * it, it is only shown, else it is added.
  * @param total what was really paid, where it is known; codes `receipt.empty`, `receipt.total-differs` with the difference in minor units
  */
-export function splitReceipt(
+export function shareReceipt(
   lines: readonly ReceiptLine[],
   below: {
     readonly tax: Minor
@@ -46,12 +46,12 @@ export function splitReceipt(
     readonly delivery: Minor
     readonly total?: Minor | undefined
   }
-): Result<SplitReceipt[]> {
+): Result<ReceiptShare[]> {
   if (lines.length === 0) return refused(issue('receipt.empty'))
   const weights = lines.map(({ price }) => price)
   const delivery = shareOut(below.delivery, weights)
   const tax = shareOut(below.tax, weights)
-  const split = lines.map(({ price }, i): SplitReceipt => {
+  const shared = lines.map(({ price }, i): ReceiptShare => {
     const [ownTax, ownDelivery] = [tax[i] ?? 0, delivery[i] ?? 0]
     return {
       amount: price + ownDelivery + (below.taxIncluded ? 0 : ownTax),
@@ -59,9 +59,9 @@ export function splitReceipt(
       delivery: ownDelivery
     }
   })
-  const paid = receiptTotal(split)
+  const paid = receiptTotal(shared)
   return below.total === undefined || below.total === paid
-    ? ok(split)
+    ? ok(shared)
     : refused(
         issue('receipt.total-differs', [], {
           lines: paid,
@@ -72,5 +72,5 @@ export function splitReceipt(
 }
 
 /** What a receipt comes to. */
-export const receiptTotal = (split: readonly SplitReceipt[]): Minor =>
-  sumOf(split, ({ amount }) => amount)
+export const receiptTotal = (shared: readonly ReceiptShare[]): Minor =>
+  sumOf(shared, ({ amount }) => amount)

@@ -10,7 +10,7 @@ import {
   reversalOf,
   shareOut,
   sortRows,
-  splitReceipt,
+  shareReceipt,
   standing,
   thinned,
   type LedgerEntry
@@ -41,7 +41,7 @@ describe('a receipt with several lines', () => {
   test('worked by hand: 10.00 of delivery over 30.00, 30.00 and 40.01, tax contained', () => {
     // 10 × 3000/10001 = 2.9997, 2.9997, 4.0006: 299 + 299 + 400, the two cents left go to the largest remainders.
     expect(
-      splitReceipt([{ price: 3000 }, { price: 3000 }, { price: 4001 }], {
+      shareReceipt([{ price: 3000 }, { price: 3000 }, { price: 4001 }], {
         tax: 0,
         taxIncluded: true,
         delivery: 1000
@@ -57,14 +57,14 @@ describe('a receipt with several lines', () => {
   })
   test('tax below the lines is added, tax within them only shown; a total that differs is refused with the difference', () => {
     const lines = [{ price: 1000 }, { price: 3000 }]
-    expect(splitReceipt(lines, { tax: 800, taxIncluded: false, delivery: 0 })).toMatchObject({
+    expect(shareReceipt(lines, { tax: 800, taxIncluded: false, delivery: 0 })).toMatchObject({
       value: [
         { amount: 1200, tax: 200 },
         { amount: 3600, tax: 600 }
       ]
     })
     expect(
-      splitReceipt(lines, { tax: 800, taxIncluded: true, delivery: 0, total: 4000 })
+      shareReceipt(lines, { tax: 800, taxIncluded: true, delivery: 0, total: 4000 })
     ).toMatchObject({
       value: [
         { amount: 1000, tax: 200 },
@@ -72,12 +72,12 @@ describe('a receipt with several lines', () => {
       ]
     })
     expect(
-      splitReceipt(lines, { tax: 0, taxIncluded: true, delivery: 0, total: 4100 })
+      shareReceipt(lines, { tax: 0, taxIncluded: true, delivery: 0, total: 4100 })
     ).toMatchObject({
       ok: false,
       issues: [{ code: 'receipt.total-differs', figures: { difference: 100 } }]
     })
-    expect(splitReceipt([], { tax: 0, taxIncluded: true, delivery: 0 })).toMatchObject({
+    expect(shareReceipt([], { tax: 0, taxIncluded: true, delivery: 0 })).toMatchObject({
       issues: [{ code: 'receipt.empty' }]
     })
   })

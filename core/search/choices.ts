@@ -215,7 +215,7 @@ export function bundleChoice(world: World, events: EventTimes, bundle: Bundle): 
 /** Offers of one tool without those that another one beats in price, worth and work. What is single, dated, on sale or in a deal beats nothing. */
 const inDeal = ({ offByDeals }: Choice): boolean => offByDeals.some((off) => off > 0)
 
-export function undominated(list: readonly Choice[]): Choice[] {
+export function paretoChoices(list: readonly Choice[]): Choice[] {
   const steady = (one: Choice): boolean =>
     !one.single &&
     !one.varies &&

@@ -20,7 +20,7 @@ import {
 } from '../fit'
 import { sumOf } from '../kernel'
 import type { World } from '../workspace'
-import { playersFor, type Part, type Players } from './players'
+import { playersFor, type RoleTask, type Players } from './players'
 import { implies, require, requireAll, type Asked, type RequirementBook } from './requirements'
 import type { Sources } from './sources'
 
@@ -79,7 +79,7 @@ function tied(method: Method, chosen: readonly Players[], group: Players, index:
 /** What the tools of a role ask for: the tools themselves, enough of them, and what they need beside them. */
 function roleRequires(
   { sources, book }: ModeContext,
-  { method, task }: Part,
+  { method, task }: RoleTask,
   group: Players,
   index: number
 ): Asked[] {
@@ -110,7 +110,7 @@ type RoleAsks = Map<Players, readonly Asked[]>
 
 function asksOf(
   context: ModeContext,
-  part: Part,
+  part: RoleTask,
   groups: readonly Players[],
   known: RoleAsks
 ): Asked[] {
@@ -125,7 +125,7 @@ function asksOf(
 
 function modeOf(
   context: ModeContext,
-  part: Part,
+  part: RoleTask,
   groups: readonly Players[],
   known: RoleAsks
 ): Mode | undefined {
@@ -154,7 +154,7 @@ function modeOf(
 
 /** All modes of one method by itself. @param exact as exact as the step asks; otherwise to be cleaned up */
 function modesOfMethod(context: ModeContext, method: Method, task: Task, exact: boolean): Mode[] {
-  const partAt = (index: number): Part => ({ method, index, task, exact })
+  const partAt = (index: number): RoleTask => ({ method, index, task, exact })
   const families = method.roles.map((_, index) =>
     playersFor(context.sources, context.book, partAt(index))
   )

@@ -37,7 +37,7 @@ const GROUPS = 24
 function playerOf(
   sources: Sources,
   book: RequirementBook,
-  { method, index, task, exact }: Part,
+  { method, index, task, exact }: RoleTask,
   source: Source
 ): Players | undefined {
   const { entry } = source
@@ -63,7 +63,7 @@ function playerOf(
 }
 
 /** A role of a method for a task. */
-export interface Part {
+export interface RoleTask {
   readonly method: Method
   readonly index: number
   readonly task: Task
@@ -80,7 +80,7 @@ const servesIn = (other: Players, group: Players): boolean =>
   other.tie === group.tie
 
 /** The groups of tools that can fill a role, the quickest first. */
-export function playersFor(sources: Sources, book: RequirementBook, part: Part): Players[] {
+export function playersFor(sources: Sources, book: RequirementBook, part: RoleTask): Players[] {
   const need: RoleNeed | undefined = part.method.roles[part.index]
   const groups = new Map<string, Players & { sources: Source[] }>()
   for (const source of sources.byRole.get(need?.role ?? '') ?? []) {

@@ -11,7 +11,7 @@ import {
 } from '../fit'
 import { findOffer, type Offer } from '../prices'
 import type { World } from '../workspace'
-import { bundleChoice, jigChoice, offerChoice, undominated, type Choice } from './choices'
+import { bundleChoice, jigChoice, offerChoice, paretoChoices, type Choice } from './choices'
 import type { EventTimes } from './event-times'
 
 /** One tool of an offer, or one that is owned (`offer` −1). */
@@ -39,7 +39,7 @@ function marketChoices(making: Making, matters: ReadonlySet<string>): Choice[] {
     const offered = buyables.flatMap(({ offer, entry }) =>
       offer && !avoid(offer) ? [offerChoice(world, events, kit, offer, entry)] : []
     )
-    const kept = new Set(undominated(offered))
+    const kept = new Set(paretoChoices(offered))
     return [
       ...offered.filter((one) => kept.has(one) || pinned.has(one.id)),
       ...buyables.flatMap(({ jig }) => (jig && jigChoice(world, events, jig)) ?? [])

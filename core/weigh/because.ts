@@ -1,6 +1,6 @@
 import { distinct } from '../kernel'
 import { neededCompanions } from '../fit'
-import { type Part } from './candidate'
+import { type PackageLine } from './candidate'
 import { type StepChange } from './near-misses'
 
 /** Why a part belongs to a purchase. */
@@ -12,10 +12,10 @@ export type Because =
   | { readonly kind: 'jig' }
 
 export function becauseOf(
-  part: Part,
-  parts: readonly Part[],
+  part: PackageLine,
+  parts: readonly PackageLine[],
   changes: readonly StepChange[],
-  lead: Part
+  lead: PackageLine
 ): Because {
   if (part === lead) return { kind: 'lead' }
   const { tool } = part.buyable.entry

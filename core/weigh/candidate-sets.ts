@@ -5,7 +5,7 @@ import { type PricedBundle, type Wanted } from '../prices'
 import { type World } from '../workspace'
 import { roughVariant } from './rough-timber'
 import type { Scale } from './scale'
-import type { Part, Candidate } from './candidate'
+import type { PackageLine, Candidate } from './candidate'
 import { scoreOf } from './score'
 import { doesWork } from './work'
 
@@ -21,7 +21,7 @@ export const setId = (set: NeedSet): string =>
     .join(' + ')
 
 /** Parts of a set, first the one it is named after: what leads some way of doing the builds' steps, the dearest of these. */
-export const partsOfSet = (set: NeedSet, leads: ReadonlySet<string>): Part[] =>
+export const partsOfSet = (set: NeedSet, leads: ReadonlySet<string>): PackageLine[] =>
   [...set.values()].sort(
     (a, b) =>
       Number(doesWork(b, leads)) - Number(doesWork(a, leads)) ||
@@ -105,7 +105,7 @@ function throughOthers(fitter: Fitter, scale: Scale, sets: readonly NeedSet[]): 
 }
 
 /** A set's parts as wanted pieces, for bundles and deals. */
-export const wantedOf = (parts: readonly Part[]): Wanted[] =>
+export const wantedOf = (parts: readonly PackageLine[]): Wanted[] =>
   parts.map(({ buyable: { id, entry, allIn, atTill }, count }) => ({
     id,
     tool: entry.tool.id,

@@ -15,7 +15,7 @@ export interface Effect {
   readonly timberSaved: Minor
 }
 
-export interface Part {
+export interface PackageLine {
   readonly buyable: Buyable
   readonly count: number
 }
@@ -25,8 +25,8 @@ export interface Candidate {
   /** Ids of all parts, joined: the same set has the same id. */
   readonly id: string
   /** The part the set is named after: the dearest of those that lead the work. */
-  readonly lead: Part
-  readonly others: readonly Part[]
+  readonly lead: PackageLine
+  readonly others: readonly PackageLine[]
   readonly cost: Minor
   /** Bundles and deals that make it cheaper than part by part; the cost counts them. */
   readonly price: SetPrice

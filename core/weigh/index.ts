@@ -1,13 +1,12 @@
 export { buildValue, openBuilds, type BuildValue } from './value'
 export { Weighing, rank } from './rank'
 export { scoreOf } from './score'
-export { partsOf } from './showing'
+export { linesOf } from './showing'
 export { wantedOf } from './candidate-sets'
-export { type Candidate, type Effect, type Part, type Ranking } from './candidate'
+export { type Candidate, type Effect, type PackageLine, type Ranking } from './candidate'
 export { roughVariant, type RoughVariant } from './rough-timber'
 export { Scale } from './scale'
 export { type Weighed } from './scale-rows'
-export type { ScaleWeights } from './scale-parts'
 export {
   EXACT_PLAYERS,
   exactShares,

@@ -3,12 +3,12 @@ import { sumOf } from '../kernel'
 import { costOf, entriesOf, kitWith, type Fitter, type NeedSet } from '../fit'
 import type { Minor } from '../money'
 import { worldOf, type World } from '../workspace'
-import { type Part } from './candidate'
+import { type PackageLine } from './candidate'
 import { buildValue } from './value'
 
 /** Another way to the same builds. */
 export interface Way {
-  readonly parts: readonly Part[]
+  readonly parts: readonly PackageLine[]
   readonly cost: Minor
   /** Minutes more for the builds it opens, as against the candidate. */
   readonly minutesMore: number

@@ -102,14 +102,14 @@ const spent = (parts: Omit<OwnershipCost, 'total'>): OwnershipCost => ({
     parts.resale
 })
 
-interface Circumstances {
+interface Usage {
   readonly tool: Tool
   readonly perHour: number
   readonly hourValue: Minor
 }
 
 function bought(
-  { tool, perHour, hourValue }: Circumstances,
+  { tool, perHour, hourValue }: Usage,
   tier: Tier,
   condition: Condition,
   price: Price
@@ -141,7 +141,7 @@ function bought(
 
 /** Get by until that one is worn out, then buy the better one. */
 function tradedUp(
-  all: Circumstances,
+  all: Usage,
   first: OwnershipOption,
   firstTier: Tier,
   then: OwnershipOption,
@@ -174,7 +174,7 @@ function tradedUp(
 }
 
 function byTheDay(
-  { perHour }: Circumstances,
+  { perHour }: Usage,
   kind: 'hire' | 'borrow',
   perDay: Minor,
   typical: boolean
@@ -216,7 +216,7 @@ const quotedDay = (world: World, tool: Tool, acquisition: 'hire' | 'borrow'): Mi
  * Prices are the user's where there are any, else typical.
  */
 export function ownershipOptions(world: World, tool: Tool, power: Power): OwnershipOption[] {
-  const all: Circumstances = {
+  const all: Usage = {
     tool,
     perHour: consumablesPerHour(world, tool),
     hourValue: world.workspace.money.hourValue

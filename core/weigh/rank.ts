@@ -5,8 +5,7 @@ import type { Minor } from '../money'
 import { bundlePrice, priceSet, type SetPrice } from '../prices'
 import { weightsOf, type Weights, type World } from '../workspace'
 import { Scale } from './scale'
-import type { ScaleWeights } from './scale-parts'
-import type { Part, Effect, Candidate, Ranking } from './candidate'
+import type { PackageLine, Effect, Candidate, Ranking } from './candidate'
 import { better, candidateSets, partsOfSet, wantedOf, setId } from './candidate-sets'
 import { worthShowing, bestPerTool, withoutMereSums } from './showing'
 
@@ -23,7 +22,7 @@ const leadingRoles = (world: World, builds: readonly Build[]): ReadonlySet<strin
 interface Prepared {
   readonly id: string
   readonly set: NeedSet
-  readonly parts: readonly Part[]
+  readonly parts: readonly PackageLine[]
   readonly price: SetPrice
   readonly floorM2: number
   readonly typical: boolean
@@ -175,7 +174,7 @@ export class Weighing {
   private use(weights: Weights): void {
     if (sameWeights(this.weights, weights)) return
     this.weights = weights
-    this.scale.reweigh(scaleWeightsOf(weights))
+    this.scale.reweigh(weights)
   }
 
   /** The order for these weights; the workspace's own when left out. */
@@ -215,14 +214,6 @@ const sameWeights = (a: Weights, b: Weights): boolean =>
   a.quiet === b.quiet &&
   a.ease === b.ease &&
   a.finish === b.finish
-const scaleWeightsOf = ({ money, time, quiet, ease, finish }: Weights): ScaleWeights => ({
-  worth: money,
-  hourValue: time,
-  quietPerHour: quiet,
-  easePerHour: ease,
-  finishPerStep: finish
-})
-
 /**
  * Ranks purchases by what they bring back per unit of money. Candidates are ways in and improvements, each shown as the best set
  * that contains it, so that a beginner's list is not all zeros; what does nothing for any build is left out.

@@ -14,8 +14,8 @@ import {
 } from '../fit'
 import type { Minor } from '../money'
 import { type World } from '../workspace'
-import { partsOf } from './showing'
-import { type Candidate, type Part } from './candidate'
+import { linesOf } from './showing'
+import { type Candidate, type PackageLine } from './candidate'
 import { buildValue } from './value'
 import { type Regret, duplicateOf, outgrownBy } from './regrets'
 import { type StepChange, type NearMiss, changesOf, nearMissesOf } from './near-misses'
@@ -32,7 +32,7 @@ export interface ServiceUse {
 }
 
 export interface Reasons {
-  readonly because: readonly { readonly part: Part; readonly because: Because }[]
+  readonly because: readonly { readonly part: PackageLine; readonly because: Because }[]
   readonly changes: readonly StepChange[]
   readonly nearMisses: readonly NearMiss[]
   readonly regrets: readonly Regret[]
@@ -61,7 +61,7 @@ const WELL_PAID = 2
 export const yearsOf = (world: World): number =>
   Math.max(1, daysBetween(world.asOf, world.until) / DAYS_PER_YEAR)
 
-const setOfParts = (parts: readonly Part[]): NeedSet =>
+const setOfParts = (parts: readonly PackageLine[]): NeedSet =>
   new Map(parts.map((part) => [part.buyable.id, part]))
 
 function servicesOf(world: World, changes: readonly StepChange[], cost: Minor): ServiceUse[] {
@@ -165,7 +165,7 @@ function cheaperThan(
  * @param fitter the fitter the candidate was ranked with
  */
 export function reasonsFor(world: World, fitter: Fitter, candidate: Candidate): Reasons {
-  const parts = partsOf(candidate)
+  const parts = linesOf(candidate)
   const set = setOfParts(parts)
   const change = changeBy(world, fitter, candidate, set)
   const { open, touched, opened, before, after } = change

@@ -2,7 +2,8 @@ import type { Step } from '../catalogue'
 import { distinct, must } from '../kernel'
 import type { NeedSet } from '../fit'
 import type { Minor } from '../money'
-import type { Best, Probe, Reach, ScaleWeights, Stop } from './scale-parts'
+import type { Weights } from '../workspace'
+import type { Best, Probe, Reach, Stop } from './scale-parts'
 import { bestOf, rowTotal, type Rows, type Weighed } from './scale-rows'
 import type { Stops } from './scale-stops'
 
@@ -17,7 +18,7 @@ export interface Game {
 interface Board {
   readonly stops: Stops
   readonly rows: Rows
-  readonly weights: ScaleWeights
+  readonly weights: Weights
   readonly base: readonly Weighed[]
 }
 
@@ -71,7 +72,7 @@ export function gameOn({ stops, rows, weights, base }: Board, players: readonly 
     if (cache.has(here)) return cache.get(here)
     const at = must(stops.list[stop], 'a stop')
     const vectors = stops.vectors(at, (probe, step) => reaching(at, probe, step, here))
-    const best = bestOf(vectors, weights, at.hourValue ?? weights.hourValue)
+    const best = bestOf(vectors, weights, at.hourValue ?? weights.time)
     cache.set(here, best)
     return best
   }

@@ -1,6 +1,5 @@
 import type { Build } from '../builds'
 import type { Method, Step } from '../catalogue'
-import type { MethodWeights } from '../fit'
 import type { Minor } from '../money'
 import type { Vector } from './vector'
 
@@ -54,9 +53,4 @@ export interface Row {
   readonly hourValue: Minor | undefined
   readonly roughMetres: number
   readonly timberSaved: Minor
-}
-
-/** The weights a scale reckons with. */
-export interface ScaleWeights extends MethodWeights {
-  readonly hourValue: Minor
 }

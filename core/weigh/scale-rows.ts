@@ -2,9 +2,9 @@ import type { Build } from '../builds'
 import { distinct } from '../kernel'
 import { penaltyOf } from '../fit'
 import type { Minor } from '../money'
-import { buildMaterial, buildWorth, type World } from '../workspace'
+import { buildMaterial, buildWorth, type World, type Weights } from '../workspace'
 import { roughVariant } from './rough-timber'
-import type { Best, Row, ScaleWeights } from './scale-parts'
+import type { Best, Row } from './scale-parts'
 import type { Stops } from './scale-stops'
 import { netOf } from './value'
 import type { Vector } from './vector'
@@ -59,13 +59,13 @@ export function rowsFor(world: World, builds: readonly Build[], stops: Stops): R
 /** The cheapest of some ways for given weights; of equal ones the quicker. */
 export function bestOf(
   vectors: readonly Vector[],
-  weights: ScaleWeights,
+  weights: Weights,
   hourValue: Minor
 ): Best | undefined {
   let best: Best | undefined
   for (const vector of vectors) {
     const penalty = penaltyOf(weights, vector)
-    const cost = weights.worth * vector.fee + penalty + (hourValue * vector.minutes) / 60
+    const cost = weights.money * vector.fee + penalty + (hourValue * vector.minutes) / 60
     if (
       best === undefined ||
       cost < best.cost ||
@@ -79,7 +79,7 @@ export function bestOf(
 /** What a row comes to, given the best way at each of its stops; undefined where a stop has none. */
 export function rowTotal(
   row: Row,
-  weights: ScaleWeights,
+  weights: Weights,
   bestAt: (stop: number) => Best | undefined
 ): Weighed | undefined {
   for (const stop of row.gaps) if (!bestAt(stop)) return undefined
@@ -94,11 +94,11 @@ export function rowTotal(
     penalties += best.penalty
   }
   const whole = Math.ceil(minutes)
-  const net = netOf(weights.worth, {
+  const net = netOf(weights.money, {
     worth: row.worth,
     material: row.material,
     fees,
-    hours: ((row.hourValue ?? weights.hourValue) * whole) / 60,
+    hours: ((row.hourValue ?? weights.time) * whole) / 60,
     penalties
   })
   const { roughMetres, timberSaved } = row

@@ -16,7 +16,7 @@ import {
 } from '../fit'
 import type { World } from '../workspace'
 import type { Probe, Reach, Stop } from './scale-parts'
-import { sum, undominated, vectorOf, type Vector } from './vector'
+import { sum, paretoVectors, vectorOf, type Vector } from './vector'
 
 /** The stops of the scale: every kind of step with its load, how far each method gets there with some entries, and what that comes to. */
 export class Stops {
@@ -163,13 +163,16 @@ export class Stops {
       if (vector) (kind === 'done' ? done : first).push(vector)
     }
     const { after } = stop
-    if (first.length === 0 || !after) return undominated(done)
+    if (first.length === 0 || !after) return paretoVectors(done)
     const clean: Vector[] = []
     for (const probe of stop.cleaners) {
       const { kind, vector } = ask(probe, after)
       if (kind === 'done' && vector) clean.push(vector)
     }
-    const [rough, cleanUps] = [undominated(first), undominated(clean)]
-    return undominated([...done, ...rough.flatMap((one) => cleanUps.map((more) => sum(one, more)))])
+    const [rough, cleanUps] = [paretoVectors(first), paretoVectors(clean)]
+    return paretoVectors([
+      ...done,
+      ...rough.flatMap((one) => cleanUps.map((more) => sum(one, more)))
+    ])
   }
 }

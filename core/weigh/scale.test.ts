@@ -173,8 +173,8 @@ describe('the scale on the real library', () => {
     const scale = new Scale(world, fitter)
     const set = setOf(world, ['ro-sander', 'sanding-discs', 'half-mask', 'ear-muffs'])
     const first = scale.gain(set)
-    const plain = { ...fitter.context.weights, hourValue: fitter.context.hourValue }
-    scale.reweigh({ ...plain, hourValue: 3000 })
+    const plain = fitter.context.weights
+    scale.reweigh({ ...plain, time: 3000 })
     expect(scale.gain(set)).not.toBe(first)
     scale.reweigh(plain)
     expect(scale.gain(set)).toBe(first)

@@ -2,9 +2,9 @@ import type { Build } from '../builds'
 import { must } from '../kernel'
 import type { Fitter, Kit, NeedSet } from '../fit'
 import type { Minor } from '../money'
-import type { World } from '../workspace'
+import type { World, Weights } from '../workspace'
 import { gameOn, type Game } from './scale-game'
-import type { Best, Known, ScaleWeights } from './scale-parts'
+import type { Best, Known } from './scale-parts'
 import { bestOf, rowTotal, rowsFor, type Rows, type Weighed } from './scale-rows'
 import { Stops } from './scale-stops'
 import { openBuilds } from './value'
@@ -39,7 +39,7 @@ export class Scale {
   private readonly paths = new Map<string, Path>()
   private readonly plain: Known[] = []
   private readonly nothing: Path
-  private weights: ScaleWeights
+  private weights: Weights
   private alone: readonly Weighed[]
   private epoch = 1
 
@@ -51,7 +51,7 @@ export class Scale {
     this.builds = builds
     this.stops = new Stops(world, fitter)
     this.rows = rowsFor(world, builds, this.stops)
-    this.weights = { ...fitter.context.weights, hourValue: fitter.context.hourValue }
+    this.weights = fitter.context.weights
     this.nothing = {
       numbers: [],
       keys: new Map(),
@@ -69,7 +69,7 @@ export class Scale {
     return this.alone
   }
   /** Other weights; everything already fitted stays. */
-  reweigh(weights: ScaleWeights): void {
+  reweigh(weights: Weights): void {
     this.weights = weights
     this.epoch++
     this.alone = this.builds.map((_, of) => this.buildWith(of, this.nothing))
@@ -93,7 +93,7 @@ export class Scale {
 
   private best(number: number, known: Known): Best | undefined {
     if (known.epoch !== this.epoch) {
-      const hourValue = this.stops.list[number]?.hourValue ?? this.weights.hourValue
+      const hourValue = this.stops.list[number]?.hourValue ?? this.weights.time
       known.epoch = this.epoch
       known.best = bestOf(known.vectors, this.weights, hourValue)
     }

@@ -1,7 +1,7 @@
 import type { NeedSet } from '../fit'
 import { type Weighing } from './rank'
-import { partsOf } from './showing'
-import { type Part, type Ranking } from './candidate'
+import { linesOf } from './showing'
+import { type PackageLine, type Ranking } from './candidate'
 import { EXACT_PLAYERS, exactShares, sampledShares, type Shares } from './shapley'
 
 /** Most tools the gain is shared among. */
@@ -9,17 +9,17 @@ export const MOST_PLAYERS = 24
 
 /** What one purchase contributes, all its partners considered. */
 export interface Pull {
-  readonly part: Part
+  readonly part: PackageLine
   /** Its share of what all of them gain together, minor units. */
   readonly share: number
   readonly error: number
 }
 
 /** Purchases that matter, in order of the ranking: each tool once, with the largest count any candidate asks for. */
-export function playersOf({ candidates }: Ranking): Part[] {
-  const players = new Map<string, Part>()
+export function playersOf({ candidates }: Ranking): PackageLine[] {
+  const players = new Map<string, PackageLine>()
   for (const candidate of candidates)
-    for (const part of partsOf(candidate)) {
+    for (const part of linesOf(candidate)) {
       const { id } = part.buyable.entry.tool
       const present = players.get(id)
       if (!present) {
@@ -30,7 +30,8 @@ export function playersOf({ candidates }: Ranking): Part[] {
   return [...players.values()]
 }
 
-const single = ({ buyable, count }: Part): NeedSet => new Map([[buyable.id, { buyable, count }]])
+const single = ({ buyable, count }: PackageLine): NeedSet =>
+  new Map([[buyable.id, { buyable, count }]])
 
 /** Pairs of orders drawn between two reports. */
 const PAIRS_AT_ONCE = 20

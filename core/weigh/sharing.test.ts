@@ -10,7 +10,7 @@ import {
   buildValue,
   exactShares,
   gameOf,
-  partsOf,
+  linesOf,
   playersOf,
   pulls,
   roughVariant,
@@ -132,7 +132,7 @@ describe('the scale', () => {
           for (const candidate of weighing.candidates()) {
             const kit = kitWith(
               weighing.fitter.kit,
-              entriesOf(new Map(partsOf(candidate).map((part) => [part.buyable.id, part])))
+              entriesOf(new Map(linesOf(candidate).map((part) => [part.buyable.id, part])))
             )
             const worth = (owned: typeof kit): number =>
               world.workspace.builds.reduce(

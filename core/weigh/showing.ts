@@ -1,12 +1,12 @@
 import { distinct, groupBy, sumOf } from '../kernel'
-import type { Part, Candidate } from './candidate'
+import type { PackageLine, Candidate } from './candidate'
 import { better } from './candidate-sets'
 import { doesWork } from './work'
 
-export const partsOf = ({ lead, others }: Pick<Candidate, 'lead' | 'others'>): readonly Part[] => [
+export const linesOf = ({
   lead,
-  ...others
-]
+  others
+}: Pick<Candidate, 'lead' | 'others'>): readonly PackageLine[] => [lead, ...others]
 
 /** A set made up of smaller ones must get at least this share of its gain from builds that none of them opens. */
 const OWN_SHARE = 0.5
@@ -33,9 +33,9 @@ export function withoutMereSums(
     const own = sumOf(whole.effects, ({ opens, build, gain }) =>
       opens && !opened.has(build) ? gain : 0
     )
-    const madeUp = partsOf(whole).every((part) =>
+    const madeUp = linesOf(whole).every((part) =>
       inside.some((other) =>
-        partsOf(other).some(
+        linesOf(other).some(
           ({ buyable, count }) => buyable.id === part.buyable.id && count >= part.count
         )
       )
@@ -51,7 +51,7 @@ export function bestPerTool(
 ): Candidate[] {
   const kept = new Map<string, Candidate>()
   for (const candidate of [...candidates].sort(better))
-    for (const { buyable } of partsOf(candidate))
+    for (const { buyable } of linesOf(candidate))
       if (!kept.has(buyable.entry.tool.id)) kept.set(buyable.entry.tool.id, candidate)
   const rows = groupBy(distinct([...kept.values()]).sort(better), sameUse)
   return named(
@@ -77,12 +77,12 @@ function named(candidates: readonly Candidate[], leads: ReadonlySet<string>): Ca
             !above.has(part.buyable.entry.tool.id)
         ) ?? candidate.lead)
       : candidate.lead
-    const tools = partsOf(candidate).map(({ buyable }) => buyable.entry.tool.id)
+    const tools = linesOf(candidate).map(({ buyable }) => buyable.entry.tool.id)
     if (!above.has(lead.buyable.entry.tool.id))
       above.set(lead.buyable.entry.tool.id, new Set(tools))
     return lead === candidate.lead
       ? candidate
-      : { ...candidate, lead, others: partsOf(candidate).filter((part) => part !== lead) }
+      : { ...candidate, lead, others: linesOf(candidate).filter((part) => part !== lead) }
   })
 }
 

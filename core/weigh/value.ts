@@ -36,7 +36,7 @@ function plainValue(world: World, context: FitContext, kit: Kit, build: Build): 
   const feasible = fit.gaps.length === 0
   const hours = (hourValueOf(context, build) * fit.minutes) / 60
   const net = feasible
-    ? netOf(context.weights.worth, {
+    ? netOf(context.weights.money, {
         worth: buildWorth(world, build),
         material: buildMaterial(world, build),
         fees: fit.fees,

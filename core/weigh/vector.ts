@@ -33,7 +33,7 @@ const noWorse = (a: Vector, b: Vector): boolean =>
   a.coarseness <= b.coarseness
 
 /** Without those that are no better than another one in anything. */
-export function undominated(vectors: readonly Vector[]): Vector[] {
+export function paretoVectors(vectors: readonly Vector[]): Vector[] {
   if (vectors.length < 2) return [...vectors]
   const kept: Vector[] = []
   for (const one of [...vectors].sort((a, b) => a.minutes - b.minutes))

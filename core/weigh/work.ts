@@ -1,4 +1,4 @@
-import type { Part } from './candidate'
+import type { PackageLine } from './candidate'
 
-export const doesWork = ({ buyable }: Part, leads: ReadonlySet<string>): boolean =>
+export const doesWork = ({ buyable }: PackageLine, leads: ReadonlySet<string>): boolean =>
   buyable.jig === undefined && buyable.entry.tool.roles.some((role) => leads.has(role))

@@ -3,7 +3,7 @@ import { library } from '../../data'
 import { build, demo, emptyWorkspace, item } from '../../tests/helpers/workspaces'
 import { makeFitter } from '../fit'
 import { makePlan } from '../search'
-import { Weighing, partsOf } from '../weigh'
+import { Weighing, linesOf } from '../weigh'
 import { specsOf, toolLike } from '../catalogue'
 import { change, worldOf, type Workspace, trimmedPlan, type Plan } from '.'
 
@@ -53,7 +53,7 @@ describe('finds, bundles and deals in a workspace', () => {
     const cheap = change.addOffer(base, find, quote('q', find.id, 3000))
     // 80 mm stock is beyond the usual jigsaw's 65 mm; the find's blade reaches 85.
     const [top] = new Weighing(worldOf(cheap, library, '2026-05-04')).rank().candidates
-    expect(top && partsOf(top).map(({ buyable }) => buyable.id)).toContain(find.id)
+    expect(top && linesOf(top).map(({ buyable }) => buyable.id)).toContain(find.id)
     expect(new Weighing(worldOf(base, library, '2026-05-04')).rank().candidates).toEqual([])
     const pinned = change.pin(cheap, { offer: find.id, count: 1, date: '2026-06-01' })
     const plan = planWith(cheap, find.id)

@@ -42,10 +42,11 @@ export * as change from './change'
 export { freshWorkspace } from './fresh'
 export { stillOnOffer } from './bought'
 export { splitPlan, trimmedPlan, withoutPurchases } from './plan-apart'
-export { type Weights, WEIGHTS, type WeightName, weightsOf, withWeights } from './weights'
+export { WEIGHTS, type WeightName } from '../catalogue'
+export { type Weights, weightsOf, withWeights } from './weights'
 export { practiceOf, type Practice } from './practice'
 export { NO_TRAIL, handedOver, lastCommon, stamped } from './trail'
-export { differingParts, partsOf, samePart, withParts, type PartKey } from './parts'
+export { differingSections, sectionsOf, sameSection, withSections, type SectionKey } from './parts'
 export {
   compareForReplacing,
   compareStates,

@@ -9,12 +9,12 @@ import {
   compareForReplacing,
   compareStates,
   compareWithBase,
-  differingParts,
+  differingSections,
   handedOver,
   mergeStates,
-  partsOf,
+  sectionsOf,
   stamped,
-  withParts,
+  withSections,
   type Workspace
 } from '.'
 
@@ -50,18 +50,20 @@ describe('parts', () => {
       wishes: ['table-saw'],
       money: { ...state.money, reserve: 1 }
     }))
-    const there = withParts(
+    const there = withSections(
       hive,
-      new Map([...differingParts(hive, other)].map(([key, { after }]) => [key, after]))
+      new Map([...differingSections(hive, other)].map(([key, { after }]) => [key, after]))
     )
-    expect(differingParts(there, other).size).toBe(0)
-    expect(partsOf(hive).size).toBeGreaterThan(hive.builds.length + hive.items.length)
+    expect(differingSections(there, other).size).toBe(0)
+    expect(sectionsOf(hive).size).toBeGreaterThan(hive.builds.length + hive.items.length)
   })
   test('the order of builds is a part of its own', () => {
     const moved = change.moveBuild(hive, 'hive-boxes', 0)
-    expect([...differingParts(hive, moved).keys()]).toEqual(['order'])
+    expect([...differingSections(hive, moved).keys()]).toEqual(['order'])
     expect(
-      withParts(hive, new Map([['order', partsOf(moved).get('order')]])).builds.map(({ id }) => id)
+      withSections(hive, new Map([['order', sectionsOf(moved).get('order')]])).builds.map(
+        ({ id }) => id
+      )
     ).toEqual(moved.builds.map(({ id }) => id))
   })
 })
@@ -121,7 +123,7 @@ describe('two devices', () => {
             shared
           )
           const [here, there] = [merged(mine, theirs), merged(theirs, mine)]
-          expect(differingParts(here, there).size).toBe(0)
+          expect(differingSections(here, there).size).toBe(0)
           expect(merged(here, there)).toEqual(here)
         }
       ),

@@ -1,12 +1,12 @@
 import { stableText } from '../kernel'
 import type { LedgerEntry } from '../ledger'
-import { differingParts, partsOf, samePart, withParts, type PartKey } from './parts'
+import { differingSections, sectionsOf, sameSection, withSections, type SectionKey } from './parts'
 import { lastCommon } from './trail'
 import type { Moment, Workspace } from './types'
 
 /** What happens to a part when another state comes in. */
 export interface PartChange {
-  readonly key: PartKey
+  readonly key: SectionKey
   readonly kind: 'added' | 'changed' | 'removed' | 'conflict' | 'kept'
   /** What it is here; undefined where there is none. */
   readonly mine: unknown
@@ -67,7 +67,7 @@ function compareLedgers(
 }
 
 /** Whether a side has changed a part since the two last knew the same state. */
-type Changed = (key: PartKey) => boolean
+type Changed = (key: SectionKey) => boolean
 
 function compareParts(
   mine: Workspace,
@@ -75,9 +75,9 @@ function compareParts(
   here: Changed,
   there: Changed
 ): PartChange[] {
-  const stamp = (workspace: Workspace, key: PartKey): Moment | undefined =>
+  const stamp = (workspace: Workspace, key: SectionKey): Moment | undefined =>
     workspace.trail.changed[key] ?? workspace.trail.removed[key]
-  return [...differingParts(mine, theirs)].map(([key, { before, after }]): PartChange => {
+  return [...differingSections(mine, theirs)].map(([key, { before, after }]): PartChange => {
     const [changedHere, changedThere] = [stamp(mine, key), stamp(theirs, key)]
     const stamps = {
       ...(changedHere === undefined ? {} : { changedHere }),
@@ -127,11 +127,11 @@ export function compareStates(mine: Workspace, theirs: Workspace): Comparison {
 
 /** The same for two states of which the common former one is at hand, as with two tabs. */
 export function compareWithBase(base: Workspace, mine: Workspace, theirs: Workspace): Comparison {
-  const [was, here, there] = [partsOf(base), partsOf(mine), partsOf(theirs)]
+  const [was, here, there] = [sectionsOf(base), sectionsOf(mine), sectionsOf(theirs)]
   const changed =
-    (is: ReadonlyMap<PartKey, unknown>): Changed =>
+    (is: ReadonlyMap<SectionKey, unknown>): Changed =>
     (key) =>
-      !samePart(was.get(key), is.get(key))
+      !sameSection(was.get(key), is.get(key))
   return {
     parts: compareParts(mine, theirs, changed(here), changed(there)),
     ...compareLedgers(mine.ledger, theirs.ledger)
@@ -140,7 +140,7 @@ export function compareWithBase(base: Workspace, mine: Workspace, theirs: Worksp
 
 /** All that replacing one state by another changes. */
 export const compareForReplacing = (mine: Workspace, theirs: Workspace): Comparison => ({
-  parts: [...differingParts(mine, theirs)].map(([key, { before, after }]): PartChange => ({
+  parts: [...differingSections(mine, theirs)].map(([key, { before, after }]): PartChange => ({
     key,
     kind: before === undefined ? 'added' : after === undefined ? 'removed' : 'changed',
     mine: before,
@@ -168,7 +168,7 @@ export function mergeStates(
   mine: Workspace,
   theirs: Workspace,
   comparison: Comparison,
-  choices: ReadonlyMap<PartKey, 'mine' | 'theirs'> = new Map(),
+  choices: ReadonlyMap<SectionKey, 'mine' | 'theirs'> = new Map(),
   now?: Moment
 ): Workspace {
   const taken = new Map(
@@ -176,11 +176,11 @@ export function mergeStates(
       .filter(({ key, takes }) => (choices.get(key) ?? takes) === 'theirs')
       .map(({ key, theirs: value }) => [key, value])
   )
-  const merged = withParts(mine, taken)
+  const merged = withSections(mine, taken)
   const known = new Set(mine.trail.handed.map(({ print }) => print))
   const changed = laterOf(mine.trail.changed, theirs.trail.changed)
   const removed = laterOf(mine.trail.removed, theirs.trail.removed)
-  const parts = partsOf(merged)
+  const parts = sectionsOf(merged)
   if (now !== undefined)
     for (const { key, kind } of comparison.parts)
       if (kind === 'conflict') (parts.has(key) ? changed : removed)[key] = now
@@ -222,9 +222,9 @@ const REFERRED: Readonly<Record<string, readonly string[]>> = {
 export function partsToPutBack(
   sides: readonly Workspace[],
   missing: readonly { readonly kind: string; readonly id: string }[]
-): Map<PartKey, unknown> {
-  const all = sides.map(partsOf)
-  const found = new Map<PartKey, unknown>()
+): Map<SectionKey, unknown> {
+  const all = sides.map(sectionsOf)
+  const found = new Map<SectionKey, unknown>()
   for (const { kind, id } of missing) {
     for (const list of REFERRED[kind] ?? []) {
       const key = `${list}/${id}`

@@ -5,7 +5,7 @@ import type { Workspace } from './types'
  * The parts of a workspace that are compared, stamped and merged one by one: single ones by name (`money`, `time`), those of a list by
  * the list's name and their own key (`items/<id>`, `pins/<offer>@<date>`). The ledger, which only grows, and what is derived are not among them.
  */
-export type PartKey = string
+export type SectionKey = string
 
 const SINGLE = [
   'name',
@@ -152,8 +152,8 @@ const singleValue = (workspace: Workspace, name: string): unknown => {
 }
 
 /** All parts by key. The values are the workspace's own objects, so that what was not touched is the same object in two states. */
-export function partsOf(workspace: Workspace): Map<PartKey, unknown> {
-  const parts = new Map<PartKey, unknown>(
+export function sectionsOf(workspace: Workspace): Map<SectionKey, unknown> {
+  const parts = new Map<SectionKey, unknown>(
     [...SINGLE, 'money'].map((name) => [name, singleValue(workspace, name)])
   )
   for (const { name, get, key } of LISTS)
@@ -163,25 +163,28 @@ export function partsOf(workspace: Workspace): Map<PartKey, unknown> {
 }
 
 /** Whether two parts say the same. */
-export const samePart = (a: unknown, b: unknown): boolean =>
+export const sameSection = (a: unknown, b: unknown): boolean =>
   a === b || stableText(a) === stableText(b)
 
 /** Keys of the parts that differ between two states, with what they are in each; `undefined` where there is none. */
-export function differingParts(
+export function differingSections(
   before: Workspace,
   after: Workspace
-): Map<PartKey, { readonly before: unknown; readonly after: unknown }> {
-  const found = new Map<PartKey, { before: unknown; after: unknown }>()
-  const [was, is] = [partsOf(before), partsOf(after)]
+): Map<SectionKey, { readonly before: unknown; readonly after: unknown }> {
+  const found = new Map<SectionKey, { before: unknown; after: unknown }>()
+  const [was, is] = [sectionsOf(before), sectionsOf(after)]
   for (const [key, value] of was)
-    if (!samePart(value, is.get(key))) found.set(key, { before: value, after: is.get(key) })
+    if (!sameSection(value, is.get(key))) found.set(key, { before: value, after: is.get(key) })
   for (const [key, value] of is)
     if (!was.has(key)) found.set(key, { before: undefined, after: value })
   return found
 }
 
 /** A workspace with some parts put in or taken out (`undefined`); lists keep their order, what is new comes last. */
-export function withParts(workspace: Workspace, changes: ReadonlyMap<PartKey, unknown>): Workspace {
+export function withSections(
+  workspace: Workspace,
+  changes: ReadonlyMap<SectionKey, unknown>
+): Workspace {
   let next = workspace
   for (const [key, value] of changes) {
     if (key === 'money')

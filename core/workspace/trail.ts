@@ -1,4 +1,4 @@
-import { differingParts } from './parts'
+import { differingSections } from './parts'
 import type { Moment, Trail, Workspace } from './types'
 
 export const NO_TRAIL: Trail = { changed: {}, removed: {}, handed: [] }
@@ -10,7 +10,7 @@ const MOST_HANDED = 50
 
 /** The later state with the moment of the change beside every part that it changed or took out. */
 export function stamped(before: Workspace, after: Workspace, now: Moment): Workspace {
-  const differing = differingParts(before, after)
+  const differing = differingSections(before, after)
   if (differing.size === 0) return after
   const changed: Record<string, Moment> = { ...after.trail.changed }
   const removed: Record<string, Moment> = { ...after.trail.removed }

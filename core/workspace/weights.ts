@@ -1,32 +1,15 @@
+import type { WeightName } from '../catalogue'
 import type { Minor } from '../money'
 import { LOUD_DBA } from '../workshop'
 import type { Weighting, Workspace } from './types'
 
-/** The six things that are weighed against one another, each with the figure the screens show. Zero leaves a thing out. */
-export interface Weights {
-  /** What builds are worth is multiplied by this. */
-  readonly money: number
-  /** An hour of work, minor units. */
-  readonly time: Minor
-  /** A square metre of floor for what is put away, minor units. */
-  readonly space: Minor
-  /** An hour of noise above what the quiet hours allow, minor units. */
-  readonly quiet: Minor
-  /** An hour at hazard level 1, minor units; twice that at level 2. */
-  readonly ease: Minor
-  /** A step that comes out just as exact as it must, minor units. */
-  readonly finish: Minor
-}
-
-export const WEIGHTS = [
-  'money',
-  'time',
-  'space',
-  'quiet',
-  'ease',
-  'finish'
-] as const satisfies readonly (keyof Weights)[]
-export type WeightName = (typeof WEIGHTS)[number]
+/**
+ * What each of the six counts here, each with the figure the screens show. Zero leaves a thing out. `money`: what builds are worth is
+ * multiplied by it; `time`: an hour of work; `space`: a square metre of floor for what is put away; `quiet`: an hour of noise above what
+ * the quiet hours allow; `ease`: an hour at hazard level 1, twice that at level 2; `finish`: a step that comes out just as exact as it
+ * must. All but `money` in minor units.
+ */
+export type Weights = Readonly<Record<WeightName, Minor>>
 
 export const weightsOf = ({ money, workshop, preferences: { weighting } }: Workspace): Weights => ({
   money: weighting?.worth ?? 1,

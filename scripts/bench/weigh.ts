@@ -112,13 +112,7 @@ export function weighFigures(): Figure[] {
     { length: 9 },
     (_, i) =>
       timed(() => {
-        fresh.reweigh({
-          worth: 1,
-          hourValue: 600 + i,
-          quietPerHour: 0,
-          easePerHour: 100 * i,
-          finishPerStep: 0
-        })
+        fresh.reweigh({ money: 1, time: 600 + i, space: 0, quiet: 0, ease: 100 * i, finish: 0 })
         return weigh(fresh)
       }).ms
   )

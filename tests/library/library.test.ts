@@ -16,8 +16,7 @@ const context: FitContext = {
   workshop: { volts: 230, comfort: {} },
   bannedMethods: new Set(),
   minorPer100Points: 12_000,
-  hourValue: 0,
-  weights: { worth: 1, quietPerHour: 0, easePerHour: 0, finishPerStep: 0 }
+  weights: { money: 1, time: 0, space: 0, quiet: 0, ease: 0, finish: 0 }
 }
 const everything = makeKit(
   [...library.tools.values()].map((tool) => ({

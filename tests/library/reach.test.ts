@@ -105,16 +105,21 @@ function isBestSomewhere(method: Method, known: Library = library): boolean {
         const tools = kitFor(method, step, tier, marking)
         if (!tools || tools.reduce((sum, one) => sum + points(one), 0) > AFFORDABLE_POINTS) continue
         const kit = makeKit(tools)
-        for (const hourValue of [0, 1500])
+        for (const time of [0, 1500])
           for (const copies of [1, 8])
             if (
-              fitStep({ ...context, library: known, hourValue }, kit, step, {
-                id: 'b',
-                name: 'b',
-                copies,
-                materials: [],
-                steps: [step]
-              }).usable[0]?.method === method
+              fitStep(
+                { ...context, library: known, weights: { ...context.weights, time } },
+                kit,
+                step,
+                {
+                  id: 'b',
+                  name: 'b',
+                  copies,
+                  materials: [],
+                  steps: [step]
+                }
+              ).usable[0]?.method === method
             )
               return true
       }

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { partsOf, reasonsFor, Weighing } from '../../core/weigh'
+import { linesOf, reasonsFor, Weighing } from '../../core/weigh'
 import { item, worldWith, emptyWorkspace } from '../helpers/workspaces'
 import { workedReasons, type WorkedReason } from './reasons'
 
@@ -28,15 +28,15 @@ describe('ten reasons worked by hand before the code that has to give them; comm
     const all = [...weighing.rank().candidates, ...weighing.candidates()]
     const candidate =
       all.find(({ lead }) => lead.buyable.entry.tool.id === one.tool) ??
-      all.find((other) => partsOf(other).some(({ buyable }) => buyable.entry.tool.id === one.tool))
+      all.find((other) => linesOf(other).some(({ buyable }) => buyable.entry.tool.id === one.tool))
     expect(candidate).toBeDefined()
     if (!candidate) return
     const { expects } = one
-    const tools = partsOf(candidate).map(({ buyable }) => buyable.entry.tool.id)
+    const tools = linesOf(candidate).map(({ buyable }) => buyable.entry.tool.id)
     for (const tool of expects.along ?? []) expect(tools).toContain(tool)
     if (expects.count !== undefined)
       expect(
-        partsOf(candidate).find(({ buyable }) => buyable.entry.tool.id === one.tool)?.count
+        linesOf(candidate).find(({ buyable }) => buyable.entry.tool.id === one.tool)?.count
       ).toBe(expects.count)
     if (expects.opens)
       expect(candidate.effects.filter(({ opens }) => opens).map(({ build }) => build)).toEqual(

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { Weighing, partsOf, weightRange } from '../../core/weigh'
+import { Weighing, linesOf, weightRange } from '../../core/weigh'
 import {
   adoptSchool,
   blend,
@@ -76,7 +76,7 @@ describe('the nine schools', () => {
       for (const candidate of new Weighing(world).rank().candidates)
         for (const {
           buyable: { entry }
-        } of partsOf(candidate))
+        } of linesOf(candidate))
           expect(
             entry.power === 'hand' ||
               entry.tool.kind !== 'tool' ||

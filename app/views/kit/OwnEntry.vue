@@ -9,7 +9,7 @@ import {
   SPECS,
   isCapacity,
   checkOwn,
-  circumstancesOf,
+  methodDefaults,
   methodWith,
   ownId,
   toolLike,
@@ -122,7 +122,7 @@ function addMethod(): void {
   const id = ownId(name.value, (one) => world.library.methods.has(one))
   const chosen = tools.value.flatMap((one) => world.library.tools.get(one) ?? [])
   const [setupMinutes = 0, runMinutes = 0, accuracyMm = 1] = figures
-  const method = methodWith(circumstancesOf(world.library, operation.value, chosen[0]), {
+  const method = methodWith(methodDefaults(world.library, operation.value, chosen[0]), {
     id,
     name: name.value.trim(),
     tools: chosen,

@@ -13,7 +13,7 @@ import {
   paidAmount,
   pastDay,
   receiptTotal,
-  splitReceipt,
+  shareReceipt,
   type EntryKind
 } from '../../../core/ledger'
 import type { Minor } from '../../../core/money'
@@ -95,7 +95,7 @@ const split = computed(() => {
   if (prices.some((price) => price === undefined) || below.some((one) => one === undefined))
     return undefined
   const asked = total.value.trim() === '' ? undefined : money(total.value)
-  return splitReceipt(
+  return shareReceipt(
     prices.map((price) => ({ price: price ?? 0 })),
     {
       delivery: below[0] ?? 0,

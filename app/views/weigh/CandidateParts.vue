@@ -9,7 +9,7 @@ import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
 import { steps } from '../../words/steps'
 import { weigh as words } from '../../words/weigh'
-import type { CandidateView, PartView, ReasonsView } from '../../workers/protocol'
+import type { CandidateView, LineView, ReasonsView } from '../../workers/protocol'
 
 /** What a purchase consists of, at which prices; one of the user's own can be put in. */
 const props = defineProps<{ candidate: CandidateView; reasons: ReasonsView | undefined }>()
@@ -36,7 +36,7 @@ const sales = computed(() =>
       ).slice(0, 2)
     : []
 )
-function usePrice(part: PartView, price: Minor | undefined): void {
+function usePrice(part: LineView, price: Minor | undefined): void {
   if (price === undefined || part.jig !== undefined) return
   store.run(steps.quoted(store.say?.tool(part.tool) ?? ''), (state) =>
     change.addQuote(state, {
@@ -48,7 +48,7 @@ function usePrice(part: PartView, price: Minor | undefined): void {
     })
   )
 }
-const quoted = (part: PartView): Minor | undefined =>
+const quoted = (part: LineView): Minor | undefined =>
   store.workspace?.quotes.filter(({ offer }) => offer === part.id).at(-1)?.price
 const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 </script>

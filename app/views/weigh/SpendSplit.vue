@@ -165,6 +165,9 @@ const chosenTier = (id: string): string | undefined =>
 </template>
 
 <style scoped>
+.wide {
+  overflow-x: auto;
+}
 .fields {
   align-items: end;
   gap: 0.75rem 1.25rem;

@@ -59,7 +59,7 @@ const title = computed(() =>
       ? words.titleNone
       : words.titleWorking
 )
-const partsOf = (candidate: CandidateView): { name: string; gain: number }[] =>
+const gainsOf = (candidate: CandidateView): { name: string; gain: number }[] =>
   candidate.effects.map(({ build, gain }) => ({ name: store.say?.build(build) ?? build, gain }))
 const others = (candidate: CandidateView): string[] =>
   candidate.others.map((part) => (store.say ? words.part(store.say, part) : part.tool))
@@ -152,7 +152,7 @@ function step(event: KeyboardEvent): void {
             <TheBeam
               :cost="candidate.cost"
               :along="candidate.cost - candidate.lead.cost"
-              :parts="partsOf(candidate)"
+              :parts="gainsOf(candidate)"
               :heaviest="heaviest"
               :label="
                 words.beamLabel(

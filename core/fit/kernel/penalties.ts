@@ -2,6 +2,7 @@ import type { Method, Step } from '../../catalogue'
 import { timesRatio, type Minor } from '../../money'
 import { LOUD_DBA, type Workshop } from '../../workshop'
 import { runningMinutes, type Load } from './minutes'
+import type { Weights } from '../../workspace'
 
 /** What speaks against a use besides its minutes and money. */
 export interface Burden {
@@ -13,14 +14,8 @@ export interface Burden {
   readonly coarseness: number
 }
 
-/** What burdens are weighed by, in money. */
-export interface MethodWeights {
-  /** Fees are multiplied by this. */
-  readonly worth: number
-  readonly quietPerHour: Minor
-  readonly easePerHour: Minor
-  readonly finishPerStep: Minor
-}
+/** What fees and burdens are weighed by. */
+export type MethodWeights = Pick<Weights, 'money' | 'quiet' | 'ease' | 'finish'>
 
 /** Noise, hazard and coarseness of a method that takes so many minutes and comes out with such an error. */
 export function burdenOf(
@@ -40,6 +35,6 @@ export function burdenOf(
 
 /** Loss of goodwill, ease and finish of a use, in money. */
 export const penaltyOf = (weights: MethodWeights, burden: Burden): Minor =>
-  timesRatio(weights.quietPerHour, burden.loudMinutes / 60) +
-  timesRatio(weights.easePerHour, burden.riskMinutes / 60) +
-  timesRatio(weights.finishPerStep, burden.coarseness)
+  timesRatio(weights.quiet, burden.loudMinutes / 60) +
+  timesRatio(weights.ease, burden.riskMinutes / 60) +
+  timesRatio(weights.finish, burden.coarseness)
