@@ -5,7 +5,7 @@ import { CONDITIONS, type Condition } from '../../core/catalogue'
 import { SELLER_TYPES, type SellerType } from '../../core/prices'
 import { ledger as words } from '../words/ledger'
 import { prices } from '../words/prices'
-import { weigh } from '../words/weigh'
+import { terms } from '../words/terms'
 
 /** Who sold it, in which condition, and how long it is under warranty. */
 const seller = defineModel<SellerType | undefined>('seller', { required: true })
@@ -15,7 +15,7 @@ const conditions = [
   { id: undefined, name: words.notSaid },
   ...CONDITIONS.map((id) => ({
     id: id as Condition | undefined,
-    name: weigh.conditionName[id] ?? id
+    name: terms.conditionName[id] ?? id
   }))
 ]
 const sellers = [

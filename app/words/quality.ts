@@ -1,9 +1,9 @@
 import type { RuledOut, Tenure } from '../../core/weigh'
 import { lowerFirst } from './bench'
 import type { Say } from './say'
-import { weigh } from './weigh'
+import { terms } from './terms'
 
-const tier = (name: string): string => lowerFirst(weigh.tierName[name] ?? name)
+const tier = (name: string): string => lowerFirst(terms.tierName[name] ?? name)
 
 export const quality = {
   title: (tool: string, option: string) => `${tool}: to own, ${option} costs least`,
@@ -29,7 +29,7 @@ export const quality = {
   tenure: (option: Tenure): string => {
     switch (option.kind) {
       case 'buy':
-        return `${tier(option.tier)}, ${weigh.conditionName[option.condition] ?? option.condition}`
+        return `${tier(option.tier)}, ${terms.conditionName[option.condition] ?? option.condition}`
       case 'trade-up':
         return 'get by now, trade tier when it is worn out'
       case 'hire':

@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals'
 import type { Difference } from '../../core/explain'
 import { demoWorld } from '../../tests/helpers/workspaces'
 import { sayFor } from './say'
-import { staging } from './staging'
+import { worthWords } from './plan-worth'
+import { scenarioWords } from './scenarios'
 
 const say = sayFor(demoWorld('hive-yard'))
 const none: Difference = {
@@ -18,9 +19,9 @@ const none: Difference = {
 
 describe('what another plan would mean', () => {
   test('nothing: said as that', () =>
-    expect(staging.difference(none, say)).toBe('No difference in worth.'))
+    expect(worthWords.difference(none, say)).toBe('No difference in worth.'))
   test('a loss names the builds, the days and the money', () => {
-    const text = staging.difference(
+    const text = worthWords.difference(
       {
         ...none,
         value: -12_345,
@@ -36,7 +37,7 @@ describe('what another plan would mean', () => {
     )
   })
   test('a gain names what is won, sooner and bought instead', () => {
-    const text = staging.difference(
+    const text = worthWords.difference(
       {
         ...none,
         value: 500,
@@ -62,12 +63,12 @@ describe('what another plan would mean', () => {
       'peg-rails',
       'cold-frame'
     ]
-    expect(staging.difference({ ...none, value: -500, lost: ids }, say)).toContain(
+    expect(worthWords.difference({ ...none, value: -500, lost: ids }, say)).toContain(
       'lost: Bird boxes, Step stool, Potting bench and 3 more'
     )
   })
   test('minutes too few to matter are not said', () => {
-    expect(staging.difference({ ...none, minutes: 10 }, say)).toBe('No difference in worth.')
+    expect(worthWords.difference({ ...none, minutes: 10 }, say)).toBe('No difference in worth.')
   })
 })
 
@@ -78,6 +79,6 @@ test('a planned batch is named with its copies, a whole build without', () => {
 })
 
 test('a scenario that changes nothing says so, others list their changes', () => {
-  expect(staging.changeText([])).toBe('changes nothing')
-  expect(staging.changeText(['a', 'b'])).toBe('a · b')
+  expect(scenarioWords.changeText([])).toBe('changes nothing')
+  expect(scenarioWords.changeText(['a', 'b'])).toBe('a · b')
 })

@@ -5,6 +5,7 @@ import { power } from './power'
 import { prices } from './prices'
 import { quality } from './quality'
 import { weigh } from './weigh'
+import { firsts } from './firsts'
 
 const say = sayFor(demoWorld('hive-yard'))
 const dollars = sayFor(demoWorld('half-a-garage'))
@@ -54,14 +55,14 @@ describe('the Weigh-up says figures with their units, and names the item', () =>
       firstDate: '2026-06-01',
       firstOpens: ['bird-boxes', 'step-stool', 'tool-tote', 'make/jig-bench-hook']
     } as const
-    expect(weigh.beginning(say, 'brace', { kind: 'same' })).toBe('The plan begins with the same.')
+    expect(firsts.beginning(say, 'brace', { kind: 'same' })).toBe('The plan begins with the same.')
     expect(
-      weigh.beginning(say, 'brace', { kind: 'later', date: '2026-07-01', short: 2550, ...rest })
+      firsts.beginning(say, 'brace', { kind: 'later', date: '2026-07-01', short: 2550, ...rest })
     ).toBe(
       'The plan buys jigsaw first, on 1 Jun, for bird boxes, step stool and 1 more; hand brace and bits follows on 1 Jul, since €25.50 is missing before.'
     )
     expect(
-      weigh.beginning(say, 'brace', {
+      firsts.beginning(say, 'brace', {
         kind: 'otherwise',
         through: 'drill-driver/weekend/new/buy/corded',
         builds: ['bird-boxes'],
@@ -69,7 +70,7 @@ describe('the Weigh-up says figures with their units, and names the item', () =>
       })
     ).toContain('It reaches bird boxes with drill driver instead of hand brace and bits')
     expect(
-      weigh.beginning(say, 'brace', { kind: 'left-out', builds: ['cold-frame'], ...rest })
+      firsts.beginning(say, 'brace', { kind: 'left-out', builds: ['cold-frame'], ...rest })
     ).toContain('It leaves out cold frame')
   })
   test('why a part comes along is the companion’s own reason, or what it protects', () => {

@@ -1,18 +1,8 @@
 import { plural } from './plural'
 import type { WeightName } from '../../core/workspace'
-import type { Beginning } from '../../core/explain'
 import type { Because, Regret } from '../../core/weigh'
 import type { Say } from './say'
 import { lowerFirst } from './bench'
-
-/** Up to two builds by name, and how many more; shop-made jigs are not what one buys for. */
-function someBuilds(say: Say, ids: readonly string[]): string {
-  const pieces = ids.filter((id) => !id.startsWith('make/'))
-  const names = (pieces.length > 0 ? pieces : ids).map((id) => lowerFirst(say.build(id)))
-  return names.length > 2
-    ? `${names[0] ?? ''}, ${names[1] ?? ''} and ${names.length - 2} more`
-    : names.join(' and ')
-}
 
 export const weigh = {
   part: (say: Say, part: { tool: string; count: number; jig?: string | undefined }) =>
@@ -169,11 +159,6 @@ export const weigh = {
     ]
       .filter(Boolean)
       .join(' + '),
-  sale: (
-    say: Say,
-    sale: { name: string; from: string; until: string; off: number; chance: number }
-  ) =>
-    `${sale.name}: ${say.percent(sale.off)} off expected from ${say.shortDay(sale.from)} to ${say.shortDay(sale.until)}, chance ${say.percent(sale.chance)}`,
   need: 'I need it for …',
   needBuild: 'Which build needs it',
   needUntil: 'Sleep on it until',
@@ -222,32 +207,10 @@ export const weigh = {
   wish: 'Wish for it',
   unwish: 'No longer wish for it',
   banned: 'Ruled out',
-  beginning: (say: Say, lead: string, b: Beginning): string => {
-    if (b.kind === 'same') return 'The plan begins with the same.'
-    const first = `The plan buys ${lowerFirst(say.shortOffer(b.first))} first, on ${say.shortDay(b.firstDate)}${b.firstOpens.length > 0 ? `, for ${someBuilds(say, b.firstOpens)}` : ''}`
-    const name = lowerFirst(say.shortTool(lead))
-    switch (b.kind) {
-      case 'later':
-        return `${first}; ${name} follows on ${say.shortDay(b.date)}${b.short === undefined ? ', as its builds come later in the hours you have' : `, since ${say.money(b.short)} is missing before`}.`
-      case 'otherwise':
-        return `${first}. It reaches ${someBuilds(say, b.builds)} with ${lowerFirst(say.shortOffer(b.through))} instead of ${name}, since the plan counts what several builds share over all its paydays.`
-      case 'left-out':
-        return `${first}. It leaves out ${someBuilds(say, b.builds)}, which ${name} would open: within its paydays and hours they do not fit or do not pay.`
-    }
-  },
   hopeless: (build: string, steps: readonly string[]) =>
     `${build} cannot be opened by any purchase within your limits (${steps.join(', ')}).`,
   possible: (builds: readonly string[]) => `Possible already: ${builds.join(', ')}.`,
   beamLabel: (name: string, cost: string, gain: string) => `${name}: costs ${cost}, worth ${gain}`,
-  tierName: {
-    'get-by': 'get-by tier',
-    weekend: 'weekend tier',
-    trade: 'trade tier',
-    lifetime: 'lifetime tier'
-  } as Readonly<Record<string, string>>,
-  conditionName: { new: 'new', refurbished: 'refurbished', used: 'used' } as Readonly<
-    Record<string, string>
-  >,
   make: 'shop-made',
   cautionTail: 'Follow the tool’s manual and your local rules.',
   tierLine: (tier: string, condition: string, power: string) =>

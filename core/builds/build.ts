@@ -66,6 +66,15 @@ export function materialPrice(
   return { price: timesRatio(pricing.minorPer100Points, points / 100), typical: true }
 }
 
+/** What a line of material costs for one piece, minor units, and whether its price is only the library's typical one. */
+export function lineCost(
+  pricing: MaterialPricing,
+  { material, quantity }: MaterialLine
+): { readonly cost: Minor; readonly typical: boolean } {
+  const { price, typical } = materialPrice(pricing, material)
+  return { cost: timesRatio(price, quantity), typical }
+}
+
 /** Material for all copies; each line is rounded on its own. */
 export const materialCost = (pricing: MaterialPricing, build: Build): Minor =>
   sumOf(build.materials, (line) =>

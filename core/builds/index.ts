@@ -7,6 +7,7 @@ export {
   isBegun,
   type MaterialPricing,
   materialPrice,
+  lineCost,
   materialCost,
   worthOf,
   buildFromTemplate,

@@ -18,3 +18,4 @@ export {
 } from './timber'
 export { derive, jointOperation, type Derived, type DeriveOptions, type TimberLine } from './derive'
 export { nestParts, stripsOf } from './timber-needed'
+export { sheetsOf, type CutSheets } from './sheets'

@@ -68,5 +68,5 @@ export { entryOfOffer, jigEntry, marketOf, type Buyable, type Market } from './b
 export { EXACT_SIZE, SMALL_KEPT } from './packs'
 export { EMPTY_SET, addedCost, costOf, entriesOf, union, type NeedSet } from './need-set'
 export { makeFitter, type Fitter, type WayIn } from './ways-in'
-export { operationsWithin } from './within'
+export { buildableNow, operationsWithin } from './within'
 export { consumablesPerHour, useEats, usedUp } from './consumables'

@@ -101,6 +101,9 @@ export const kitOf = (library: Library, items: readonly Item[]): Kit =>
 export const countOf = (kit: Kit, tool: string): number =>
   (kit.byTool.get(tool) ?? []).reduce((sum, entry) => sum + entry.count, 0)
 
-/** The floor a kit takes where it is kept, m². */
-export const floorOf = (kit: Kit): number =>
-  sumOf(kit.tools, ({ tool, count }) => tool.storedM2 * count)
+/** The floor tools take where they are kept, m². */
+export const floorOf = ({
+  tools
+}: {
+  readonly tools: readonly { readonly tool: Pick<Tool, 'storedM2'>; readonly count: number }[]
+}): number => sumOf(tools, ({ tool, count }) => tool.storedM2 * count)

@@ -1,6 +1,8 @@
+import { isBegun, isDone, type Build } from '../builds'
 import type { Operation } from '../catalogue'
-import type { FitContext } from './build-fit'
-import type { Kit } from './kit'
+import type { World } from '../workspace'
+import { fitBuild, fitContext, type FitContext } from './build-fit'
+import { kitOf, type Kit } from './kit'
 import { fitMethod } from './method-fit'
 
 /** Operations a kit can do on stock of any ordinary size, with its own tools. */
@@ -13,3 +15,15 @@ export const operationsWithin = (context: FitContext, kit: Kit): Operation[] =>
           .length === 0
     )
   )
+
+/** Builds that are neither done nor begun and can be made with what is owned, with the minutes each takes. */
+export function buildableNow(world: World): { readonly build: Build; readonly minutes: number }[] {
+  const context = fitContext(world)
+  const kit = kitOf(world.library, world.workspace.items)
+  return world.workspace.builds
+    .filter((build) => !isDone(build) && !isBegun(build))
+    .flatMap((build) => {
+      const { gaps, minutes } = fitBuild(context, kit, build)
+      return gaps.length === 0 ? [{ build, minutes }] : []
+    })
+}

@@ -33,7 +33,7 @@ export {
 export { cheapestOver, type CheapestRange } from './cheapest-over'
 export { hoursOfUse, ruledOut, type RuledOut } from './ruled-out'
 export { bestSplit, type Split, type SplitOption, type SplitPlace } from './split'
-export { tierPlaces, type TierPlace, type TierWish } from './tier-places'
+export { tierPlaces, type TierPlace, type TierWish, usualTotal } from './tier-places'
 export {
   NEW_PLATFORM,
   OTHER_MAKER_SHARE,

@@ -1,5 +1,6 @@
 import { isDone } from '../builds'
 import { TIERS, type Power, type Tier, type Tool } from '../catalogue'
+import { sumOf } from '../kernel'
 import { kitOf, leadError, leads, resultError } from '../fit'
 import type { Minor } from '../money'
 import { offerId, priceOf } from '../prices'
@@ -46,6 +47,17 @@ function finishCost(world: World, tool: Tool, tier: Tier): number {
           )
     }
   return total
+}
+
+/** What tools cost in the weekend tier at the library's typical prices, to whole hundreds of minor units: a total to begin with. */
+export const usualTotal = (world: World, wishes: readonly TierWish[]): Minor => {
+  const level = world.pricing.minorPer100Points / 100
+  const points = sumOf(
+    wishes,
+    ({ tool, power, count }) =>
+      (tool.forms.find((form) => form.power === power)?.points ?? 0) * count
+  )
+  return Math.round((points * level) / 100) * 100
 }
 
 /**

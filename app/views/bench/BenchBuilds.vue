@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed } from 'vue'
 import { isBegun, isDone, type Build } from '../../../core/builds'
-import { fitBuild, fitContext, kitOf } from '../../../core/fit'
+import { buildableNow } from '../../../core/fit'
 import { useWorkspace } from '../../stores/workspace'
 import { bench } from '../../words/bench'
 import { duration } from '../../words/say'
@@ -11,18 +11,7 @@ import { duration } from '../../words/say'
 const emit = defineEmits<{ log: [build: string] }>()
 const store = useWorkspace()
 const open = computed(() => (store.workspace?.builds ?? []).filter((build) => !isDone(build)))
-const possible = computed(() => {
-  const { world } = store
-  if (!world) return []
-  const context = fitContext(world)
-  const kit = kitOf(world.library, world.workspace.items)
-  return open.value
-    .filter((build) => !isBegun(build))
-    .flatMap((build) => {
-      const fit = fitBuild(context, kit, build)
-      return fit.gaps.length === 0 ? [{ build, minutes: fit.minutes }] : []
-    })
-})
+const possible = computed(() => (store.world ? buildableNow(store.world) : []))
 const underWay = computed(() => open.value.filter(isBegun))
 const linkTo = (build: Build): string => `/builds/${encodeURIComponent(build.id)}`
 </script>

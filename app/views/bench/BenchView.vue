@@ -11,7 +11,7 @@ import { usePlanning } from '../../stores/planning'
 import { useWeighing } from '../../stores/weighing'
 import { useWorkspace } from '../../stores/workspace'
 import { bench } from '../../words/bench'
-import { weigh } from '../../words/weigh'
+import { firsts } from '../../words/firsts'
 import BenchAhead from './BenchAhead.vue'
 import BenchBuilds from './BenchBuilds.vue'
 import BenchPurse from './BenchPurse.vue'
@@ -106,7 +106,7 @@ const differs = computed(() => {
   const { say } = store
   const beginning = judging.beginning
   return first && say && beginning && beginning.kind !== 'same' && next.value.length > 0
-    ? `${bench.differs(say.shortTool(first.lead.tool))} ${weigh.beginning(say, first.lead.tool, beginning)}`
+    ? `${bench.differs(say.shortTool(first.lead.tool))} ${firsts.beginning(say, first.lead.tool, beginning)}`
     : undefined
 })
 

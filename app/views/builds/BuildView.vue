@@ -2,17 +2,9 @@
 import Button from 'primevue/button'
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import {
-  bearingOf,
-  buildLike,
-  isBegun,
-  isDone,
-  materialPrice,
-  type Build
-} from '../../../core/builds'
-import { derive } from '../../../core/cutlist'
+import { bearingOf, buildLike, isBegun, isDone, lineCost, type Build } from '../../../core/builds'
+import { derive, sheetsOf } from '../../../core/cutlist'
 import { fitBuild, fitContext, kitOf } from '../../../core/fit'
-import { timesRatio } from '../../../core/money'
 import { buildMaterial, change } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { newId } from '../../stores/clock'
@@ -84,24 +76,16 @@ const whyCell = computed(() => {
 const partNames = computed(
   () => new Map((build.value?.parts ?? []).map((part) => [part.id, part.name]))
 )
-const layouts = computed(() =>
-  (store.world && build.value?.parts
-    ? derive(store.world.library, build.value.parts, { units: store.workspace?.preferences.units })
-        .timber
+const layouts = computed(() => {
+  const { world, workspace } = store
+  const parts = build.value?.parts
+  return world && workspace && parts
+    ? sheetsOf(
+        world.library,
+        derive(world.library, parts, { units: workspace.preferences.units }).timber
+      )
     : []
-  ).flatMap(({ material, layout }) => {
-    const found = store.world?.library.materials.get(material)
-    return layout && layout.sheets.length > 0 && found?.stock?.lengthMm && found.stock.widthMm
-      ? [
-          {
-            material: found.name,
-            layout,
-            sheet: { lengthMm: found.stock.lengthMm, widthMm: found.stock.widthMm }
-          }
-        ]
-      : []
-  })
-)
+})
 function another(): void {
   if (!build.value) return
   const id = newId('build')
@@ -141,12 +125,10 @@ function remove(): void {
   if (refused.length === 0) void router.push('/builds')
 }
 const materialLines = computed(() =>
-  (build.value?.materials ?? []).map((line) => {
-    const { price, typical } = store.world
-      ? materialPrice(store.world.pricing, line.material)
-      : { price: 0, typical: true }
-    return { ...line, cost: timesRatio(price, line.quantity), typical }
-  })
+  (build.value?.materials ?? []).map((line) => ({
+    ...line,
+    ...(store.world ? lineCost(store.world.pricing, line) : { cost: 0, typical: true })
+  }))
 )
 </script>
 

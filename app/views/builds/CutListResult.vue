@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { materialPrice } from '../../../core/builds'
+import { lineCost } from '../../../core/builds'
 import type { derive, Part } from '../../../core/cutlist'
-import { timesRatio } from '../../../core/money'
 import { useWorkspace } from '../../stores/workspace'
 import { cutList as words } from '../../words/cutlist'
 import { jointNames } from '../../words/joinery'
@@ -14,7 +13,7 @@ const store = useWorkspace()
 const operation = (id: string): string => store.world?.library.operations.get(id)?.name ?? id
 const unit = (id: string): string => store.world?.library.operations.get(id)?.unit ?? ''
 const costOf = (material: string, quantity: number): number =>
-  store.world ? timesRatio(materialPrice(store.world.pricing, material).price, quantity) : 0
+  store.world ? lineCost(store.world.pricing, { material, quantity }).cost : 0
 const materialOf = (id: string) => store.world?.library.materials.get(id)
 </script>
 

@@ -4,7 +4,7 @@ import InputText from 'primevue/inputtext'
 import Textarea from 'primevue/textarea'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { derive, nestParts, type Layout, type Part } from '../../../core/cutlist'
+import { derive, nestParts, sheetsOf, type Layout, type Part } from '../../../core/cutlist'
 import type { CutListReading } from '../../../core/formats'
 import { change } from '../../../core/workspace'
 import CuttingPicture from '../../parts/CuttingPicture.vue'
@@ -62,13 +62,8 @@ const derived = computed(() =>
       })
     : undefined
 )
-const sheetLines = computed(() =>
-  (derived.value?.timber ?? []).flatMap((line) => {
-    const stock = store.world?.library.materials.get(line.material)?.stock
-    return line.layout && stock?.lengthMm && stock.widthMm
-      ? [{ line, layout: line.layout, sheet: { lengthMm: stock.lengthMm, widthMm: stock.widthMm } }]
-      : []
-  })
+const sheets = computed(() =>
+  store.world && derived.value ? sheetsOf(store.world.library, derived.value.timber) : []
 )
 
 /** The quick layout stands at once; a better one is looked for in the worker, one material after another. */
@@ -133,7 +128,6 @@ function take(): void {
   )
   if (refusal.value.length === 0) void router.push(`/builds/${encodeURIComponent(id)}`)
 }
-const materialOf = (id: string) => store.world?.library.materials.get(id)
 </script>
 
 <template>
@@ -213,13 +207,13 @@ const materialOf = (id: string) => store.world?.library.materials.get(id)
       :derived="derived"
       @leave-out="leftOut = [...leftOut, $event]"
     />
-    <section v-if="sheetLines.length > 0" class="stack wide">
+    <section v-if="sheets.length > 0" class="stack wide">
       <CuttingPicture
-        v-for="one in sheetLines"
+        v-for="one in sheets"
         :key="one.line.material"
         :layout="one.layout"
         :sheet="one.sheet"
-        :material="materialOf(one.line.material)?.name ?? ''"
+        :material="one.material"
         :names="names"
       />
     </section>

@@ -21,13 +21,13 @@ import { useWorkspace } from '../../stores/workspace'
 import { specName } from '../../words/builds'
 import { kit as words } from '../../words/kit'
 import { steps } from '../../words/steps'
-import { weigh } from '../../words/weigh'
+import { terms } from '../../words/terms'
 
 /** What is known of a tool one has: how many, of which quality, its measures, what it cost. */
 const props = defineProps<{ tool: Tool; item: Item }>()
 const store = useWorkspace()
-const tiers = TIERS.map((id) => ({ id, name: weigh.tierName[id] }))
-const conditions = CONDITIONS.map((id) => ({ id, name: weigh.conditionName[id] }))
+const tiers = TIERS.map((id) => ({ id, name: terms.tierName[id] }))
+const conditions = CONDITIONS.map((id) => ({ id, name: terms.conditionName[id] }))
 function edit(next: Partial<Item>): void {
   const { tool, item } = props
   store.run(steps.owned(tool.name), (state) =>

@@ -14,7 +14,7 @@ import { sentence } from '../../words/issues'
 import { entryKinds, ledger as words } from '../../words/ledger'
 import { prices } from '../../words/prices'
 import { steps } from '../../words/steps'
-import { weigh } from '../../words/weigh'
+import { terms } from '../../words/terms'
 import CorrectEntry from './CorrectEntry.vue'
 
 /** All that is known of an entry, and what can be done about it: correct it, take it back, money that came back, a photo. */
@@ -60,7 +60,7 @@ const facts = computed(() => {
     ...(tax === undefined ? [] : [[words.ofWhichTax, say.money(tax)]]),
     ...(delivery === undefined ? [] : [[words.ofWhichDelivery, say.money(delivery)]]),
     ...(seller === undefined ? [] : [[words.seller, prices.sellerName[seller]]]),
-    ...(condition === undefined ? [] : [[words.condition, weigh.conditionName[condition]]]),
+    ...(condition === undefined ? [] : [[words.condition, terms.conditionName[condition]]]),
     ...(warrantyUntil === undefined ? [] : [[words.warranty, say.day(warrantyUntil)]]),
     ...(receipt === undefined ? [] : [[words.receiptNo, receipt]])
   ] as [string, string][]

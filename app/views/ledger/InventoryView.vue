@@ -19,7 +19,7 @@ import { sentence } from '../../words/issues'
 import { ledger } from '../../words/ledger'
 import { inventory as words } from '../../words/inventory'
 import { steps } from '../../words/steps'
-import { weigh } from '../../words/weigh'
+import { terms } from '../../words/terms'
 import LedgerTabs from './LedgerTabs.vue'
 
 /** What is owned, for an insurer: paid, age, what it would bring, what a new one costs. */
@@ -130,7 +130,7 @@ function sell(): void {
               /></span>
             </td>
             <td>
-              {{ weigh.tierName[line.item.tier] }}, {{ weigh.conditionName[line.item.condition] }}
+              {{ terms.tierName[line.item.tier] }}, {{ terms.conditionName[line.item.condition] }}
             </td>
             <td class="one-line">{{ store.say.day(line.item.since) }}</td>
             <td class="figure">{{ words.years(line.ageYears) }}</td>

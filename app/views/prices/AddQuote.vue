@@ -31,7 +31,7 @@ import { inForm } from '../../words/where'
 import { prices as words } from '../../words/prices'
 import { quality } from '../../words/quality'
 import { steps } from '../../words/steps'
-import { weigh } from '../../words/weigh'
+import { terms } from '../../words/terms'
 
 /** One price: of a usual offer, or of a single find with measures of its own. */
 const props = defineProps<{ find: boolean }>()
@@ -64,8 +64,8 @@ watch(entry, (one) => {
 const measures = computed<readonly SpecName[]>(() =>
   SPECS.filter((spec) => spec.endsWith('Mm') && entry.value?.specs[spec] !== undefined)
 )
-const tiers = TIERS.map((id) => ({ id, name: weigh.tierName[id] ?? id }))
-const conditions = CONDITIONS.map((id) => ({ id, name: weigh.conditionName[id] ?? id }))
+const tiers = TIERS.map((id) => ({ id, name: terms.tierName[id] ?? id }))
+const conditions = CONDITIONS.map((id) => ({ id, name: terms.conditionName[id] ?? id }))
 const sellers = SELLER_TYPES.map((id) => ({ id, name: words.sellerName[id] }))
 
 function readSizes(): Specs | undefined {

@@ -5,7 +5,7 @@ import { change, stillOnOffer } from '../../../core/workspace'
 import { useWorkspace } from '../../stores/workspace'
 import { prices as words } from '../../words/prices'
 import { steps } from '../../words/steps'
-import { weigh } from '../../words/weigh'
+import { firsts } from '../../words/firsts'
 import BundleForm from './BundleForm.vue'
 import DealForm from './DealForm.vue'
 import SaleForm from './SaleForm.vue'
@@ -65,7 +65,7 @@ const empty = computed(
         </button>
       </li>
       <li v-for="sale in store.workspace?.saleWindows ?? []" :key="sale.id">
-        {{ weigh.sale(store.say, sale) }}
+        {{ firsts.sale(store.say, sale) }}
         <button
           type="button"
           class="link"

@@ -11,6 +11,7 @@ import { useWorkspace } from '../../stores/workspace'
 import { prices as words } from '../../words/prices'
 import { steps } from '../../words/steps'
 import { weigh } from '../../words/weigh'
+import { terms } from '../../words/terms'
 import AddQuote from './AddQuote.vue'
 import Bargains from './Bargains.vue'
 import PasteQuotes from './PasteQuotes.vue'
@@ -95,8 +96,8 @@ const finds = computed(() => {
                   {{ bundleName(quote.offer) ?? store.say.shortTool(offer?.tool ?? quote.offer)
                   }}<br /><span v-if="offer" class="soft">{{
                     weigh.tierLine(
-                      weigh.tierName[offer.tier] ?? '',
-                      weigh.conditionName[offer.condition] ?? '',
+                      terms.tierName[offer.tier] ?? '',
+                      terms.conditionName[offer.condition] ?? '',
                       offer.power
                     )
                   }}</span>
@@ -147,7 +148,7 @@ const finds = computed(() => {
       <h2>{{ words.find }}</h2>
       <ul v-if="finds.length > 0" class="plain-list small">
         <li v-for="{ find, isOver } in finds" :key="find.id">
-          {{ store.say.tool(find.tool) }}, {{ weigh.conditionName[find.condition] }} ({{
+          {{ store.say.tool(find.tool) }}, {{ terms.conditionName[find.condition] }} ({{
             find.id.replace('my/', '')
           }})<template v-if="find.link">, <WebLink :link="find.link" /></template
           ><template v-if="isOver">{{ words.noLonger }}</template>

@@ -21,7 +21,7 @@ import { sentence } from '../../words/issues'
 import { settings as words } from '../../words/settings'
 import { placeNames, shell } from '../../words/shell'
 import { steps } from '../../words/steps'
-import { weigh } from '../../words/weigh'
+import { terms } from '../../words/terms'
 
 /** Larger files are not even read, bytes. */
 const LARGEST_TEXT = 40_000_000
@@ -44,8 +44,8 @@ onMounted(async () => {
 
 const listOf = <T extends string>(record: Readonly<Record<T, string>>): { id: T; name: string }[] =>
   Object.entries<string>(record).map(([id, name]) => ({ id: id as T, name }))
-const tiers = TIERS.map((id) => ({ id, name: weigh.tierName[id] }))
-const conditions = CONDITIONS.map((id) => ({ id, name: weigh.conditionName[id] }))
+const tiers = TIERS.map((id) => ({ id, name: terms.tierName[id] }))
+const conditions = CONDITIONS.map((id) => ({ id, name: terms.conditionName[id] }))
 
 async function open(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0]

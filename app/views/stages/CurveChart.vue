@@ -4,7 +4,7 @@ import type { CurvePoint } from '../../../core/explain'
 import { exponentOf } from '../../../core/money'
 import LinesChart from '../../parts/LinesChart.vue'
 import { chartTheme } from '../../theme/chart'
-import { staging as words } from '../../words/staging'
+import { scenarioWords } from '../../words/scenarios'
 
 /** Money of the plan against builds ready by its end; the plan as it stands is ringed. */
 const props = defineProps<{ points: readonly CurvePoint[]; currency: string }>()
@@ -15,7 +15,7 @@ const option = computed(() => {
     grid: { left: 46, right: 20, top: 28, bottom: 44 },
     xAxis: {
       type: 'value',
-      name: words.curveX(props.currency),
+      name: scenarioWords.curveX(props.currency),
       nameLocation: 'middle',
       nameGap: 28,
       nameTextStyle: { color: theme.soft },
@@ -25,7 +25,7 @@ const option = computed(() => {
       type: 'value',
       minInterval: 1,
       min: 0,
-      name: words.curveY,
+      name: scenarioWords.curveY,
       nameLocation: 'end',
       nameTextStyle: { color: theme.soft, align: 'left' },
       ...theme.axis

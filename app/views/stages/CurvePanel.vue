@@ -5,6 +5,7 @@ import { usePlanning } from '../../stores/planning'
 import { useStaging } from '../../stores/staging'
 import { useWorkspace } from '../../stores/workspace'
 import { staging as words } from '../../words/staging'
+import { scenarioWords } from '../../words/scenarios'
 
 const CurveChart = defineAsyncComponent(() => import('./CurveChart.vue'))
 
@@ -17,23 +18,23 @@ const table = ref(false)
 
 <template>
   <section v-if="store.say && store.workspace" class="stack">
-    <h2>{{ words.curveTitle }}</h2>
+    <h2>{{ scenarioWords.curveTitle }}</h2>
     <CurveChart
       v-if="staging.curve.length > 0"
       :points="staging.curve"
       :currency="store.workspace.money.currency"
     />
-    <p class="caption">{{ words.curveCaption }}</p>
+    <p class="caption">{{ scenarioWords.curveCaption }}</p>
     <div class="row">
       <Button
         size="small"
         severity="secondary"
-        :label="words.curveRun"
+        :label="scenarioWords.curveRun"
         :disabled="!planning.plan || staging.thinking === 'curve'"
         @click="staging.drawCurve()"
       />
       <span v-if="staging.thinking === 'curve'" role="status" class="small soft"
-        >{{ words.running(staging.curve.length, 9) }}
+        >{{ scenarioWords.running(staging.curve.length, 9) }}
         <button type="button" class="link" @click="staging.halt()">{{ words.stop }}</button></span
       >
       <button
@@ -43,7 +44,7 @@ const table = ref(false)
         :aria-expanded="table"
         @click="table = !table"
       >
-        {{ words.asTable }}
+        {{ scenarioWords.asTable }}
       </button>
     </div>
     <table v-if="table && staging.curve.length > 0" class="plain small">

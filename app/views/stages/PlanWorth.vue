@@ -7,6 +7,7 @@ import { useWorkspace } from '../../stores/workspace'
 import { exponentOf } from '../../../core/money'
 import { sentence } from '../../words/issues'
 import { staging as words } from '../../words/staging'
+import { worthWords } from '../../words/plan-worth'
 
 /** What the plan is worth, how much better one could be at most, and what the next money would do. */
 const store = useWorkspace()
@@ -17,12 +18,12 @@ const value = computed(() => planning.report?.value.total ?? 0)
 const FIFTY = 50
 const amount = computed(() => FIFTY * 10 ** exponentOf(store.workspace?.money.currency ?? 'EUR'))
 const gain = computed(() => {
-  if (staging.unbounded) return words.gainUnknown
+  if (staging.unbounded) return worthWords.gainUnknown
   if (staging.bound === undefined || !store.say) return undefined
   const more = Math.max(0, staging.bound - value.value)
   return more < 1
-    ? words.gainNone
-    : words.gain(
+    ? worthWords.gainNone
+    : worthWords.gain(
         value.value > 0 ? store.say.percent(more / value.value) : '–',
         store.say.money(Math.round(more))
       )
@@ -32,10 +33,10 @@ const gain = computed(() => {
 <template>
   <section v-if="store.say && planning.report" class="worth no-print">
     <div>
-      <p class="small">{{ words.worth(store.say.money(Math.round(value))) }}</p>
+      <p class="small">{{ worthWords.worth(store.say.money(Math.round(value))) }}</p>
       <p v-if="gain" class="small" role="status">{{ gain }}</p>
       <p v-if="staging.proving" class="small soft" role="status">
-        {{ words.proving }}
+        {{ worthWords.proving }}
         <button type="button" class="link" @click="staging.stopProving()">{{ words.stop }}</button>
       </p>
       <button
@@ -44,20 +45,22 @@ const gain = computed(() => {
         class="link small"
         @click="staging.prove()"
       >
-        {{ words.prove }}
+        {{ worthWords.prove }}
       </button>
     </div>
     <div>
       <Button
         size="small"
         severity="secondary"
-        :label="words.moreAsk(store.say.money(amount))"
+        :label="worthWords.moreAsk(store.say.money(amount))"
         :disabled="staging.thinking !== undefined"
         @click="staging.spend(amount)"
       />
-      <p v-if="staging.thinking === 'more'" class="small soft" role="status">{{ words.asking }}</p>
+      <p v-if="staging.thinking === 'more'" class="small soft" role="status">
+        {{ worthWords.asking }}
+      </p>
       <p v-else-if="staging.more" class="small" role="status">
-        {{ words.difference(staging.more.difference, store.say) }}
+        {{ worthWords.difference(staging.more.difference, store.say) }}
       </p>
     </div>
     <p v-if="staging.failure" class="small" role="alert">

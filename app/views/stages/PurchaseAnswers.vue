@@ -4,8 +4,8 @@ import { computed } from 'vue'
 import type { PlannedPurchase } from '../../../core/workspace'
 import { useStaging } from '../../stores/staging'
 import { useWorkspace } from '../../stores/workspace'
-import { staging as words } from '../../words/staging'
-import { weigh } from '../../words/weigh'
+import { worthWords } from '../../words/plan-worth'
+import { terms } from '../../words/terms'
 
 /** What would be without a purchase, and with one a tier better or plainer; each by planning again. */
 const props = defineProps<{ purchase: PlannedPurchase }>()
@@ -24,24 +24,24 @@ const waits = computed(
 
 <template>
   <div v-if="store.say" class="answers">
-    <h3>{{ words.askTitle }}</h3>
+    <h3>{{ worthWords.askTitle }}</h3>
     <Button
       v-if="!answers"
       size="small"
       severity="secondary"
-      :label="staging.thinking === 'answers' ? words.asking : words.ask"
+      :label="staging.thinking === 'answers' ? worthWords.asking : worthWords.ask"
       :disabled="staging.thinking !== undefined"
       @click="staging.ask(purchase.id)"
     />
     <dl v-else class="small">
-      <dt>{{ words.dropped }}</dt>
+      <dt>{{ worthWords.dropped }}</dt>
       <dd>
-        {{ words.difference(answers.dropped, store.say) }}
-        <template v-if="waits">{{ words.waitsFor(waits) }}</template>
+        {{ worthWords.difference(answers.dropped, store.say) }}
+        <template v-if="waits">{{ worthWords.waitsFor(waits) }}</template>
       </dd>
       <template v-for="one in tiers" :key="one.tier"
-        ><dt>{{ words.tierIs((weigh.tierName[one.tier] ?? one.tier).toLowerCase()) }}</dt>
-        <dd>{{ store.say ? words.difference(one.difference, store.say) : '' }}</dd></template
+        ><dt>{{ worthWords.tierIs((terms.tierName[one.tier] ?? one.tier).toLowerCase()) }}</dt>
+        <dd>{{ store.say ? worthWords.difference(one.difference, store.say) : '' }}</dd></template
       >
     </dl>
   </div>

@@ -8,6 +8,8 @@ import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
 import { stages } from '../../words/stages'
 import { staging as words } from '../../words/staging'
+import { riskWords } from '../../words/risk'
+import { scenarioWords } from '../../words/scenarios'
 import StagesTabs from './StagesTabs.vue'
 
 const FanChart = defineAsyncComponent(() => import('./FanChart.vue'))
@@ -23,9 +25,9 @@ const bar = (chance: number): string => `${Math.round(chance * 90)}%`
 </script>
 
 <template>
-  <PlaceHead :title="words.riskTitle" :subtitle="words.riskSubtitle">
+  <PlaceHead :title="riskWords.riskTitle" :subtitle="riskWords.riskSubtitle">
     <Button
-      :label="words.riskRun"
+      :label="riskWords.riskRun"
       :disabled="!planning.plan || staging.thinking === 'risk'"
       @click="staging.weighRisk()"
     />
@@ -40,7 +42,7 @@ const bar = (chance: number): string => `${Math.round(chance * 90)}%`
   <p v-if="!planning.plan || planning.plan.builds.length === 0">{{ stages.noBuildsHint }}</p>
   <template v-if="staging.risk && store.say && store.workspace">
     <p v-if="staging.thinking === 'risk'" role="status" class="small soft">
-      {{ words.riskWorking(staging.risk.samples) }}
+      {{ riskWords.riskWorking(staging.risk.samples) }}
     </p>
     <div class="sides">
       <section class="stack">
@@ -48,10 +50,10 @@ const bar = (chance: number): string => `${Math.round(chance * 90)}%`
           <table class="plain small">
             <thead>
               <tr>
-                <th scope="col">{{ words.riskTable.build }}</th>
-                <th scope="col">{{ words.riskTable.chance }}</th>
-                <th scope="col">{{ words.riskTable.by }}</th>
-                <th scope="col">{{ words.riskTable.half }}</th>
+                <th scope="col">{{ riskWords.riskTable.build }}</th>
+                <th scope="col">{{ riskWords.riskTable.chance }}</th>
+                <th scope="col">{{ riskWords.riskTable.by }}</th>
+                <th scope="col">{{ riskWords.riskTable.half }}</th>
               </tr>
             </thead>
             <tbody>
@@ -64,32 +66,34 @@ const bar = (chance: number): string => `${Math.round(chance * 90)}%`
                     store.say.percent(one.chance)
                   }}</span>
                 </td>
-                <td>{{ words.riskBy(store.say.shortDay(one.by), one.wished) }}</td>
+                <td>{{ riskWords.riskBy(store.say.shortDay(one.by), one.wished) }}</td>
                 <td>
                   {{
                     one.half === undefined
-                      ? words.riskHalfNever
-                      : words.riskHalf(store.say.shortDay(one.half))
+                      ? riskWords.riskHalfNever
+                      : riskWords.riskHalf(store.say.shortDay(one.half))
                   }}
                 </td>
               </tr>
             </tbody>
           </table>
         </div>
-        <p class="strong">{{ words.riskBelow(store.say.percent(staging.risk.belowReserve)) }}</p>
-        <p class="caption">{{ words.assumed }}</p>
+        <p class="strong">
+          {{ riskWords.riskBelow(store.say.percent(staging.risk.belowReserve)) }}
+        </p>
+        <p class="caption">{{ riskWords.assumed }}</p>
       </section>
       <section class="stack">
-        <h2>{{ words.fanTitle }}</h2>
+        <h2>{{ riskWords.fanTitle }}</h2>
         <FanChart
           :fan="staging.risk.fan"
           :reserve="store.workspace.money.reserve"
           :currency="store.workspace.money.currency"
           :days="days"
         />
-        <p class="caption">{{ words.fanCaption }}</p>
+        <p class="caption">{{ riskWords.fanCaption }}</p>
         <button type="button" class="link small" :aria-expanded="table" @click="table = !table">
-          {{ words.asTable }}
+          {{ scenarioWords.asTable }}
         </button>
         <div v-if="table" class="scroller">
           <table class="plain small">

@@ -14,7 +14,7 @@ import TextField from '../../parts/TextField.vue'
 import { newId } from '../../stores/clock'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
-import { staging as words } from '../../words/staging'
+import { scenarioWords } from '../../words/scenarios'
 import { steps } from '../../words/steps'
 
 /** A way it could go instead, put together and kept; those that are kept. */
@@ -49,11 +49,11 @@ const tools = computed(() =>
     .map(([id]) => ({ id, name: store.say?.tool(id) ?? id }))
 )
 const pinnable = computed(() => [
-  { id: NONE, name: words.none },
+  { id: NONE, name: scenarioWords.none },
   ...purchases.value.map(({ offer }) => ({ id: offer, name: store.say?.offer(offer) ?? offer }))
 ])
 const schoolOptions = [
-  { id: NONE, name: words.none },
+  { id: NONE, name: scenarioWords.none },
   ...schools.map(({ id, name }) => ({ id, name }))
 ]
 
@@ -87,20 +87,22 @@ function remove(one: Scenario): void {
 function text(change: Scenario['change']): string {
   const { say } = store
   if (!say) return ''
-  return words.changeText([
+  return scenarioWords.changeText([
     ...(change.incomeTimes === undefined
       ? []
-      : [`${words.income}: ${say.percent(change.incomeTimes)}`]),
+      : [`${scenarioWords.income}: ${say.percent(change.incomeTimes)}`]),
     ...(change.hoursTimes === undefined
       ? []
-      : [`${words.hours}: ${say.percent(change.hoursTimes)}`]),
+      : [`${scenarioWords.hours}: ${say.percent(change.hoursTimes)}`]),
     ...(change.extra === undefined
       ? []
       : [`${say.moved(change.extra.amount)} (${say.shortDay(change.extra.date)})`]),
     ...(change.school === undefined
       ? []
       : [schools.find(({ id }) => id === change.school)?.name ?? change.school]),
-    ...(change.without ?? []).map((id) => `${words.without}: ${say.tool(id).toLowerCase()}`),
+    ...(change.without ?? []).map(
+      (id) => `${scenarioWords.without}: ${say.tool(id).toLowerCase()}`
+    ),
     ...(change.pins ?? []).map(({ offer, date }) => `${say.offer(offer)} ${say.shortDay(date)}`)
   ])
 }
@@ -109,7 +111,7 @@ function text(change: Scenario['change']): string {
 <template>
   <section v-if="store.say" class="stack draft">
     <TextField
-      :label="words.name"
+      :label="scenarioWords.name"
       :value="draft.name"
       :read="readName"
       width="16rem"
@@ -117,7 +119,7 @@ function text(change: Scenario['change']): string {
     />
     <div class="row">
       <NumberField
-        :label="`${words.income}, %`"
+        :label="`${scenarioWords.income}, %`"
         :value="draft.income"
         :least="0"
         :most="1000"
@@ -125,7 +127,7 @@ function text(change: Scenario['change']): string {
         @change="draft.income = $event ?? 100"
       />
       <NumberField
-        :label="`${words.hours}, %`"
+        :label="`${scenarioWords.hours}, %`"
         :value="draft.hours"
         :least="0"
         :most="1000"
@@ -135,20 +137,20 @@ function text(change: Scenario['change']): string {
     </div>
     <div class="row">
       <MoneyField
-        :label="words.extra"
+        :label="scenarioWords.extra"
         :value="draft.extra"
         signed
         @change="draft.extra = $event ?? 0"
       />
       <DayField
-        :label="words.extraDate"
+        :label="scenarioWords.extraDate"
         :value="draft.extraDate || (store.world?.asOf ?? '')"
         @change="draft.extraDate = $event ?? ''"
       />
     </div>
     <div class="row">
       <div class="field">
-        <span id="sc-school" class="label">{{ words.school }}</span><Select
+        <span id="sc-school" class="label">{{ scenarioWords.school }}</span><Select
           v-model="draft.school"
           :options="schoolOptions"
           option-label="name"
@@ -157,20 +159,20 @@ function text(change: Scenario['change']): string {
         />
       </div>
       <div class="field">
-        <span id="sc-without" class="label">{{ words.without }}</span><MultiSelect
+        <span id="sc-without" class="label">{{ scenarioWords.without }}</span><MultiSelect
           v-model="draft.without"
           :options="tools"
           option-label="name"
           option-value="id"
           aria-labelledby="sc-without"
           :max-selected-labels="2"
-          :placeholder="words.none"
+          :placeholder="scenarioWords.none"
         />
       </div>
     </div>
     <div class="row">
       <div class="field">
-        <span id="sc-pin" class="label">{{ words.withPin }}</span><Select
+        <span id="sc-pin" class="label">{{ scenarioWords.withPin }}</span><Select
           v-model="draft.pin"
           :options="pinnable"
           option-label="name"
@@ -180,18 +182,18 @@ function text(change: Scenario['change']): string {
       </div>
       <DayField
         v-if="draft.pin !== NONE"
-        :label="words.pinDate"
+        :label="scenarioWords.pinDate"
         :value="draft.pinDate || (store.world?.asOf ?? '')"
         @change="draft.pinDate = $event ?? ''"
       />
     </div>
-    <Button size="small" :label="words.add" @click="keep" />
+    <Button size="small" :label="scenarioWords.add" @click="keep" />
     <ul class="plain-list small">
       <li v-for="one in kept" :key="one.id">
         <span class="strong"
           ><bdi>{{ one.name }}</bdi></span
         ><template v-if="one.name !== text(one.change)"> · {{ text(one.change) }}</template>
-        <button type="button" class="link" @click="remove(one)">{{ words.remove }}</button>
+        <button type="button" class="link" @click="remove(one)">{{ scenarioWords.remove }}</button>
       </li>
     </ul>
   </section>

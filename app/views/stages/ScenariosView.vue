@@ -10,6 +10,7 @@ import { useStaging } from '../../stores/staging'
 import { useWorkspace } from '../../stores/workspace'
 import { duration } from '../../words/say'
 import { staging as words } from '../../words/staging'
+import { scenarioWords } from '../../words/scenarios'
 import CurvePanel from './CurvePanel.vue'
 import ScenarioDraft from './ScenarioDraft.vue'
 import StagesTabs from './StagesTabs.vue'
@@ -23,7 +24,7 @@ const compared = ref<string[]>([])
 
 const kept = computed(() => store.workspace?.scenarios ?? [])
 const options = computed(() => [
-  { id: OWN, name: words.asItStands },
+  { id: OWN, name: scenarioWords.asItStands },
   ...kept.value.map(({ id, name }) => ({ id, name }))
 ])
 const nameOf = (id: string): string => options.value.find((one) => one.id === id)?.name ?? id
@@ -40,7 +41,7 @@ const shown = computed(() =>
 const open = computed(() => (store.workspace?.builds ?? []).filter((build) => !isDone(build)))
 const rows = computed(() => {
   const { say } = store
-  const r = words.rows
+  const r = scenarioWords.rows
   if (!say) return []
   const own = (builds: readonly { build: string }[]): number =>
     builds.filter(({ build }) => !build.startsWith('make/')).length
@@ -70,7 +71,7 @@ const at = (done: string): number =>
 </script>
 
 <template>
-  <PlaceHead :title="words.scenariosTitle" :subtitle="words.scenariosSubtitle" />
+  <PlaceHead :title="scenarioWords.scenariosTitle" :subtitle="scenarioWords.scenariosSubtitle" />
   <StagesTabs />
   <section v-if="store.say" class="stack">
     <div class="row">
@@ -82,16 +83,16 @@ const at = (done: string): number =>
         :selection-limit="MOST"
         display="comma"
         :max-selected-labels="4"
-        :aria-label="words.chooseScenarios"
+        :aria-label="scenarioWords.chooseScenarios"
       />
       <Button
         size="small"
-        :label="words.run"
+        :label="scenarioWords.run"
         :disabled="picked.length === 0 || staging.thinking === 'scenarios'"
         @click="run"
       />
       <span v-if="staging.thinking === 'scenarios'" role="status" class="small soft"
-        >{{ words.running(staging.outcomes.length, compared.length) }}
+        >{{ scenarioWords.running(staging.outcomes.length, compared.length) }}
         <button type="button" class="link" @click="staging.halt()">{{ words.stop }}</button></span
       >
     </div>
@@ -101,7 +102,9 @@ const at = (done: string): number =>
           <tr>
             <th />
             <th v-for="(one, i) in shown" :key="i" scope="col">
-              <bdi>{{ one.name }}</bdi><template v-if="!one.comes"> · {{ words.clash }}</template>
+              <bdi>{{ one.name }}</bdi><template v-if="!one.comes">
+                · {{ scenarioWords.clash }}</template
+              >
             </th>
           </tr>
         </thead>
@@ -113,7 +116,7 @@ const at = (done: string): number =>
             </td>
           </tr>
           <tr>
-            <th scope="rowgroup" :colspan="shown.length + 1">{{ words.doneTitle }}</th>
+            <th scope="rowgroup" :colspan="shown.length + 1">{{ scenarioWords.doneTitle }}</th>
           </tr>
           <tr v-for="build in open" :key="build.id">
             <th scope="row">
@@ -124,7 +127,7 @@ const at = (done: string): number =>
                 ><span class="bar" :style="{ width: `${at(doneDay(i, build.id) ?? '')}%` }" />{{
                   store.say.shortDay(doneDay(i, build.id) ?? '')
                 }}</span
-              ><span v-else class="soft">{{ words.never }}</span>
+              ><span v-else class="soft">{{ scenarioWords.never }}</span>
             </td>
           </tr>
         </tbody>

@@ -9,6 +9,8 @@ import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
 import { steps } from '../../words/steps'
 import { weigh as words } from '../../words/weigh'
+import { firsts } from '../../words/firsts'
+import { terms } from '../../words/terms'
 import type { CandidateView, LineView, ReasonsView } from '../../workers/protocol'
 
 /** What a purchase consists of, at which prices; one of the user's own can be put in. */
@@ -68,8 +70,8 @@ const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text
                 part.jig
                   ? words.make
                   : words.tierLine(
-                      words.tierName[part.tier] ?? '',
-                      words.conditionName[part.condition] ?? '',
+                      terms.tierName[part.tier] ?? '',
+                      terms.conditionName[part.condition] ?? '',
                       part.power
                     )
               }}<template v-if="because && because.kind !== 'jig'"
@@ -104,6 +106,6 @@ const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text
       </tbody>
     </table>
     <p v-if="basis" class="caption">{{ words.priceBasis(basis.kind, basis.quotes) }}</p>
-    <p v-for="sale in sales" :key="sale.id" class="small">{{ words.sale(store.say, sale) }}</p>
+    <p v-for="sale in sales" :key="sale.id" class="small">{{ firsts.sale(store.say, sale) }}</p>
   </div>
 </template>

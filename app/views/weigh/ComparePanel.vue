@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
+import { floorOf } from '../../../core/fit'
 import { useWeighing } from '../../stores/weighing'
 import { useWorkspace } from '../../stores/workspace'
 import { duration } from '../../words/say'
@@ -13,11 +14,14 @@ defineEmits<{ clear: [] }>()
 const store = useWorkspace()
 const weighing = useWeighing()
 
-const floorOf = (candidate: CandidateView): number =>
-  [candidate.lead, ...candidate.others].reduce(
-    (sum, part) => sum + (store.world?.library.tools.get(part.tool)?.storedM2 ?? 0) * part.count,
-    0
-  )
+/** What its tools take of the floor where they are kept, m². */
+const floorFor = (candidate: CandidateView): number =>
+  floorOf({
+    tools: [candidate.lead, ...candidate.others].flatMap(({ tool: id, count }) => {
+      const tool = store.world?.library.tools.get(id)
+      return tool ? [{ tool, count }] : []
+    })
+  })
 const pullOf = (candidate: CandidateView): string => {
   const pull = weighing.pulls?.pulls.find(({ tool }) => tool === candidate.lead.tool)
   return pull && store.say ? store.say.money(Math.round(pull.share)) : '–'
@@ -45,7 +49,7 @@ const rows = computed((): readonly (readonly [string, (candidate: CandidateView)
           .join(', ') || words.none
     ],
     [r.along, ({ others }) => others.map((part) => words.part(say, part)).join(', ') || words.none],
-    [r.floor, (candidate) => `${say.number(floorOf(candidate), 2)} m²`],
+    [r.floor, (candidate) => `${say.number(floorFor(candidate), 2)} m²`],
     [r.pulls, pullOf]
   ]
 })

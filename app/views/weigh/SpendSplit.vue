@@ -2,6 +2,7 @@
 import MultiSelect from 'primevue/multiselect'
 import { computed, ref, watch } from 'vue'
 import { toolOfPurchase } from '../../../core/explain'
+import { usualTotal } from '../../../core/weigh'
 import MoneyField from '../../parts/MoneyField.vue'
 import NumberField from '../../parts/NumberField.vue'
 import { useToolOptions } from '../../parts/tool-options'
@@ -9,7 +10,7 @@ import { usePlanning } from '../../stores/planning'
 import { useWeighing } from '../../stores/weighing'
 import { useWorkspace } from '../../stores/workspace'
 import { quality as words } from '../../words/quality'
-import { weigh } from '../../words/weigh'
+import { terms } from '../../words/terms'
 
 /** Spend here, save there: a total shared out over tiers of several tools. */
 const props = defineProps<{ planned: readonly string[] }>()
@@ -40,21 +41,18 @@ const groupTools = computed(() =>
     return form ? [{ tool: id, power: form.power, count: bought?.count ?? 1 }] : []
   })
 )
-/** What these tools cost in the weekend tier: a total to begin with. */
-const suggested = computed(
-  () =>
-    Math.round(
-      groupTools.value.reduce(
-        (sum, { tool: id, power: form, count }) =>
-          sum +
-          (((known.value?.tools.get(id)?.forms.find((one) => one.power === form)?.points ?? 0) *
-            (store.world?.pricing.minorPer100Points ?? 0)) /
-            100) *
-            count,
-        0
-      ) / 100
-    ) * 100
-)
+const suggested = computed(() => {
+  const { world } = store
+  return world
+    ? usualTotal(
+        world,
+        groupTools.value.flatMap(({ tool: id, power, count }) => {
+          const tool = world.library.tools.get(id)
+          return tool ? [{ tool, power, count }] : []
+        })
+      )
+    : 0
+})
 watch(
   [groupTools, total, years, () => weighing.hash],
   () => {
@@ -136,7 +134,7 @@ const chosenTier = (id: string): string | undefined =>
                     class="tier"
                     :class="{ taken: option.id === chosenTier(place.tool) }"
                     >{{ option.id === chosenTier(place.tool) ? '■ ' : ''
-                    }}{{ weigh.tierName[option.id]?.replace(' tier', '') }}</span
+                    }}{{ terms.tierName[option.id]?.replace(' tier', '') }}</span
                   >
                 </td>
                 <td class="figure">

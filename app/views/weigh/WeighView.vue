@@ -12,6 +12,7 @@ import { useWorkspace } from '../../stores/workspace'
 import { duration } from '../../words/say'
 import { steps } from '../../words/steps'
 import { weigh as words } from '../../words/weigh'
+import { firsts } from '../../words/firsts'
 import type { CandidateView } from '../../workers/protocol'
 import CandidateDetail from './CandidateDetail.vue'
 import WeighTabs from './WeighTabs.vue'
@@ -77,7 +78,7 @@ const plan = computed(() => {
   const [top] = candidates.value
   const { say } = store
   return judging.beginning && say && top
-    ? words.beginning(say, top.lead.tool, judging.beginning)
+    ? firsts.beginning(say, top.lead.tool, judging.beginning)
     : undefined
 })
 function tick(id: string, on: boolean): void {
