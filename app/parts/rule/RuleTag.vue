@@ -82,11 +82,12 @@ defineProps<{
     repeating-linear-gradient(135deg, var(--hazard-stripe) 0 3px, var(--paper-raised) 3px 9px);
   background-clip: padding-box, border-box;
   background-size:
-    calc(100% - 8px) 100%,
+    calc(100% - 6px) 100%,
     100% 100%;
   background-position: right, left;
   background-repeat: no-repeat;
-  padding-left: 0.75rem;
+  padding-left: 0.55rem;
+  padding-right: 0.1rem;
 }
 .tag.held {
   cursor: grabbing;
