@@ -59,7 +59,7 @@ export async function openFormat(
       file(
         ' pocket list.md',
         'text/markdown',
-        pocketMarkdown(say, workspace, await pocketHere(), world.asOf)
+        pocketMarkdown(say, workspace, await pocketHere(), world.asOf, plan?.savings)
       ),
     schema: () => ({
       name: 'workspace.schema.json',

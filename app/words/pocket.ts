@@ -1,5 +1,5 @@
-import { pocketDays, type Check, type PocketLine } from '../../core/shopping'
-import type { Workspace } from '../../core/workspace'
+import { pocketDays, type Check, type PocketDay, type PocketLine } from '../../core/shopping'
+import type { Plan, Workspace } from '../../core/workspace'
 import { lowerFirst } from './bench'
 import type { Say } from './say'
 
@@ -17,7 +17,8 @@ export const pocket = {
   } as const satisfies Record<PocketLine['limit'], string>,
   forBuild: (build: string) => `for ${build}`,
   look: 'Look at',
-  total: (planned: string) => `All of it as planned: ${planned}`,
+  total: (say: Say, { total, saved }: Pick<PocketDay, 'total' | 'saved'>) =>
+    `All of it as planned: ${say.money(total)}${saved > 0 ? `, with ${say.money(saved)} off by deals` : ''}`,
   note: 'Each upper price holds if the others cost what is planned. Follow the tool’s manual; a machine with a damaged cord or guard is not switched on.',
   checks: {
     runs: 'have it run, under load if you may',
@@ -46,7 +47,8 @@ export function pocketMarkdown(
   say: Say,
   workspace: Workspace,
   lines: readonly PocketLine[],
-  asOf: string
+  asOf: string,
+  savings?: Plan['savings']
 ): string {
   const item = (line: PocketLine): string[] => [
     `- [ ] **${plain(say.offer(line.offer))}**${line.count > 1 ? ` × ${line.count}` : ''}: ${plain(say.money(line.price))}, up to ${plain(say.money(line.upTo))} (${pocket.bounds[line.limit]})${line.forBuild === undefined ? '' : `, ${plain(pocket.forBuild(say.build(line.forBuild)))}`}`,
@@ -62,12 +64,12 @@ export function pocketMarkdown(
     '',
     ...(lines.length === 0
       ? [pocket.none, '']
-      : pocketDays(lines).flatMap(({ date, lines: those, total }) => [
-          `## ${pocket.on(say.day(date))}`,
+      : pocketDays(lines, savings).flatMap((day) => [
+          `## ${pocket.on(say.day(day.date))}`,
           '',
-          ...those.flatMap(item),
+          ...day.lines.flatMap(item),
           '',
-          lowerFirst(pocket.total(plain(say.money(total)))),
+          plain(lowerFirst(pocket.total(say, day))),
           ''
         ])),
     pocket.note,

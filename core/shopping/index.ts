@@ -4,6 +4,7 @@ export {
   FAIR_TIMES,
   checksFor,
   pocketDays,
+  type PocketDay,
   pocketList,
   type Check,
   type PocketLine

@@ -4,7 +4,7 @@ import { pocketMarkdown } from '../../app/words/pocket'
 import { library } from '../../data'
 import { DEMO_FILES, TODAY, demoWorld, demoPlan } from '../../tests/helpers/workspaces'
 import { worldOf } from '../workspace'
-import { type CHECKS, FAIR_TIMES, checksFor, pocketDays, pocketList } from '.'
+import { type CHECKS, type PocketLine, FAIR_TIMES, checksFor, pocketDays, pocketList } from '.'
 import { evaluate } from '../plan'
 
 describe.each(DEMO_FILES)('%s', (name) => {
@@ -60,6 +60,32 @@ describe.each(DEMO_FILES)('%s', (name) => {
     expect(text.match(/^- \[ \] \*\*/gm)).toHaveLength(lines.length)
     expect(text.match(/^## /gm)).toHaveLength(new Set(lines.map(({ date }) => date)).size)
   })
+})
+
+test('a day comes to its prices less what deals take off on it, worked by hand', () => {
+  const line = (id: string, date: string, price: number): PocketLine => ({
+    id,
+    offer: id,
+    tool: undefined,
+    count: 1,
+    date,
+    price,
+    upTo: price,
+    limit: 'fair',
+    checks: [],
+    forBuild: undefined,
+    caution: undefined
+  })
+  const lines = [
+    line('a', '2026-06-01', 500),
+    line('b', '2026-06-01', 300),
+    line('c', '2026-07-01', 90)
+  ]
+  const days = pocketDays(lines, [{ deal: 'd', date: '2026-06-01', amount: 300 }])
+  expect(days.map(({ date, saved, total }) => [date, saved, total])).toEqual([
+    ['2026-06-01', 300, 500],
+    ['2026-07-01', 0, 90]
+  ])
 })
 
 test('names are text in the Markdown, whatever they hold', () => {

@@ -1,6 +1,6 @@
 import { byDate, type Day } from '../calendar'
 import type { Condition, Tool } from '../catalogue'
-import { sumOf } from '../kernel'
+import { distinct, sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { findOffer } from '../prices'
 import type { Plan, World } from '../workspace'
@@ -100,12 +100,26 @@ export function pocketList(world: World, plan: Plan, days = 3): PocketLine[] {
     })
 }
 
-/** The list by the day of the purchase, with what the day comes to at the planned prices. */
+export interface PocketDay {
+  readonly date: Day
+  readonly lines: readonly PocketLine[]
+  /** What deals take off on that day. */
+  readonly saved: Minor
+  /** What the day comes to at the planned prices, with what deals take off. */
+  readonly total: Minor
+}
+
+/** The list by the day of the purchase. @param savings what the plan's deals take off */
 export function pocketDays(
-  lines: readonly PocketLine[]
-): { readonly date: Day; readonly lines: readonly PocketLine[]; readonly total: Minor }[] {
-  return [...new Set(lines.map(({ date }) => date))].map((date) => {
+  lines: readonly PocketLine[],
+  savings: Plan['savings'] = []
+): PocketDay[] {
+  return distinct(lines.map(({ date }) => date)).map((date) => {
     const ofDay = lines.filter((line) => line.date === date)
-    return { date, lines: ofDay, total: sumOf(ofDay, ({ price }) => price) }
+    const saved = sumOf(
+      savings.filter((one) => one.date === date),
+      ({ amount }) => amount
+    )
+    return { date, lines: ofDay, saved, total: sumOf(ofDay, ({ price }) => price) - saved }
   })
 }

@@ -46,7 +46,13 @@ export { WEIGHTS, type WeightName } from '../catalogue'
 export { type Weights, weightsOf, withWeights } from './weights'
 export { practiceOf, type Practice } from './practice'
 export { NO_TRAIL, handedOver, lastCommon, stamped } from './trail'
-export { differingSections, sectionsOf, sameSection, withSections, type SectionKey } from './parts'
+export {
+  differingSections,
+  sectionsOf,
+  sameSection,
+  withSections,
+  type SectionKey
+} from './sections'
 export {
   compareForReplacing,
   compareStates,

@@ -1,6 +1,12 @@
 import { stableText } from '../kernel'
 import type { LedgerEntry } from '../ledger'
-import { differingSections, sectionsOf, sameSection, withSections, type SectionKey } from './parts'
+import {
+  differingSections,
+  sectionsOf,
+  sameSection,
+  withSections,
+  type SectionKey
+} from './sections'
 import { lastCommon } from './trail'
 import type { Moment, Workspace } from './types'
 

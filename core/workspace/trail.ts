@@ -1,4 +1,4 @@
-import { differingSections } from './parts'
+import { differingSections } from './sections'
 import type { Moment, Trail, Workspace } from './types'
 
 export const NO_TRAIL: Trail = { changed: {}, removed: {}, handed: [] }

@@ -15,7 +15,7 @@ watch(
   () => judging.pocket((found) => (lines.value = found)),
   { immediate: true }
 )
-const days = computed(() => pocketDays(lines.value))
+const days = computed(() => pocketDays(lines.value, store.plan?.savings))
 const print = (): void => window.print()
 </script>
 
@@ -52,7 +52,7 @@ const print = (): void => window.print()
           </p>
         </li>
       </ul>
-      <p class="small strong">{{ words.total(store.say.money(day.total)) }}</p>
+      <p class="small strong">{{ words.total(store.say, day) }}</p>
     </section>
     <p class="caption">{{ words.note }}</p>
   </div>
