@@ -23,6 +23,7 @@ import ThumbIndex from './shell/ThumbIndex.vue'
 import { shownAgain } from './shell/found'
 import { useKeys } from './shell/keys'
 import { takeUp, waiting } from './shell/offline'
+import { beginFinding } from './shell/typed-ahead'
 import { useSave } from './shell/use-save'
 import { useBackups } from './stores/backups'
 import { keeping as keepingWords } from './words/keeping'
@@ -72,7 +73,11 @@ watchEffect(() => {
   document.documentElement.dataset.theme = dark ? 'dark' : 'light'
   isDark.value = dark
 })
-useKeys({ find: () => (finding.value = true), keys: () => (showingKeys.value = true) })
+function find(): void {
+  beginFinding()
+  finding.value = true
+}
+useKeys({ find, keys: () => (showingKeys.value = true) })
 
 const demoLine = computed(() =>
   store.isDemo && store.workspace && store.world && store.say && route.path !== '/start'
@@ -161,7 +166,7 @@ const save = useSave()
     shell.skip
   }}</a>
   <div class="frame">
-    <ThumbIndex class="no-print" @find="finding = true" @keys="showingKeys = true" />
+    <ThumbIndex class="no-print" @find="find" @keys="showingKeys = true" />
     <main id="page" ref="page" tabindex="-1">
       <div v-if="demoLine" class="demo-line no-print">
         <span>{{ demoLine }}</span>

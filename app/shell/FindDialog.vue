@@ -1,22 +1,22 @@
 <script setup lang="ts">
 import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
-import { computed, ref } from 'vue'
+import { computed, onUnmounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useWorkspace } from '../stores/workspace'
 import { shell } from '../words/shell'
 import { shownAgain } from './found'
 import { findables, search } from './search'
+import { enteredAhead, findText, isOpening } from './typed-ahead'
 
 const visible = defineModel<boolean>('visible', { required: true })
 const SHOWN = 12
 const store = useWorkspace()
 const router = useRouter()
-const text = ref('')
 const chosen = ref(0)
 
 const all = store.world && store.say ? findables(store.world, store.say, store.plan) : []
-const result = computed(() => search(all, text.value, SHOWN))
+const result = computed(() => search(all, findText.value, SHOWN))
 const found = computed(() => result.value.found)
 function go(index: number): void {
   const target = found.value[index]
@@ -25,6 +25,16 @@ function go(index: number): void {
   if (router.currentRoute.value.fullPath === target.path) shownAgain.value += 1
   else void router.push(target.path)
 }
+watch(
+  enteredAhead,
+  (entered) => {
+    if (entered) go(chosen.value)
+  },
+  { immediate: true }
+)
+onUnmounted(() => {
+  isOpening.value = false
+})
 </script>
 
 <template>
@@ -37,7 +47,7 @@ function go(index: number): void {
     :style="{ width: '34rem', maxWidth: '95vw' }"
   >
     <InputText
-      v-model="text"
+      v-model="findText"
       autofocus
       fluid
       :aria-label="shell.findLabel"
@@ -45,6 +55,7 @@ function go(index: number): void {
       aria-expanded="true"
       aria-controls="found"
       :aria-activedescendant="found[chosen] ? `found-${chosen}` : undefined"
+      @focus="isOpening = false"
       @input="chosen = 0"
       @keydown.down.prevent="chosen = Math.min(chosen + 1, found.length - 1)"
       @keydown.up.prevent="chosen = Math.max(chosen - 1, 0)"

@@ -3,6 +3,7 @@ import { useRouter } from 'vue-router'
 import { PLACES } from '../places'
 import { useSettings } from '../stores/settings'
 import { useWorkspace } from '../stores/workspace'
+import { takeAhead } from './typed-ahead'
 
 const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
@@ -17,15 +18,23 @@ export function useKeys(open: { find: () => void; keys: () => void }): void {
   const router = useRouter()
   const store = useWorkspace()
   const settings = useSettings()
+  /** Undo and redo. Answers whether the key was one of them. */
+  function undoOrRedo(event: KeyboardEvent): boolean {
+    const asked = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z'
+    if (!asked || isTyping(event.target)) return false
+    event.preventDefault()
+    if (event.shiftKey) store.redo()
+    else store.undo()
+    return true
+  }
   onKeyStroke(true, (event) => {
+    if (undoOrRedo(event)) return
     const command = event.ctrlKey || event.metaKey
-    if (command && event.key.toLowerCase() === 'z' && !isTyping(event.target)) {
+    if (command || event.altKey || event.defaultPrevented || isTyping(event.target)) return
+    if (takeAhead(event.key)) {
       event.preventDefault()
-      if (event.shiftKey) store.redo()
-      else store.undo()
       return
     }
-    if (command || event.altKey || event.defaultPrevented || isTyping(event.target)) return
     if (event.key === '/' || event.key === '?') {
       event.preventDefault()
       if (event.key === '/') open.find()

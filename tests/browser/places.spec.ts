@@ -170,6 +170,22 @@ test.describe('on a phone', () => {
   })
 })
 
+test('what is typed before the field of Find is there belongs into it', async ({ page }) => {
+  await page.route(/FindDialog.*js/, async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 1500))
+    await route.continue()
+  })
+  await openDemo(page)
+  await page.keyboard.press('/')
+  await page.keyboard.type('blankets')
+  await page.keyboard.press('Backspace')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { level: 1, name: 'Blanket chest' })).toBeVisible()
+  await page.keyboard.press('/')
+  await page.keyboard.type('settings')
+  await expect(page.getByRole('dialog').getByRole('combobox')).toHaveValue('settings')
+})
+
 test('an address that is asked for before the first page is shown is gone to', async ({ page }) => {
   let letGo = (): void => undefined
   const held = new Promise<void>((resolve) => {
