@@ -23,7 +23,7 @@ import ThumbIndex from './shell/ThumbIndex.vue'
 import { shownAgain } from './shell/found'
 import { useKeys } from './shell/keys'
 import { takeUp, waiting } from './shell/offline'
-import { beginFinding } from './shell/typed-ahead'
+import { beginFinding, isOpening } from './shell/typed-ahead'
 import { useSave } from './shell/use-save'
 import { useBackups } from './stores/backups'
 import { keeping as keepingWords } from './words/keeping'
@@ -89,6 +89,7 @@ const partMissing = ref(false)
 const online = useOnline()
 useEventListener(window, 'vite:preloadError', (event) => {
   event.preventDefault()
+  isOpening.value = false
   partMissing.value = true
 })
 /** A page that is closed while a change is being written, or could not be, asks first. */

@@ -18,6 +18,7 @@ export function takeAhead(key: string): boolean {
   if (!isOpening.value) return false
   if (key === 'Enter') enteredAhead.value = true
   else if (key === 'Backspace') findText.value = findText.value.slice(0, -1)
+  else if (key === 'Escape') isOpening.value = false
   else if ([...key].length === 1) findText.value += key
   else return false
   return true

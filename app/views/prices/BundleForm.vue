@@ -1,22 +1,20 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
-import MultiSelect from 'primevue/multiselect'
 import { ref } from 'vue'
 import { ownId } from '../../../core/catalogue'
 import type { Minor } from '../../../core/money'
 import { change } from '../../../core/workspace'
 import MoneyField from '../../parts/MoneyField.vue'
-import { useToolOptions } from '../../parts/tool-options'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
 import { prices as words } from '../../words/prices'
 import { steps } from '../../words/steps'
 import { inForm } from '../../words/where'
+import ToolsField from './ToolsField.vue'
 
 /** Several tools for one price. */
 const store = useWorkspace()
-const options = useToolOptions()
 const bundleName = ref('')
 const bundleTools = ref<string[]>([])
 const bundlePrice = ref<Minor>()
@@ -79,18 +77,7 @@ function putBundle(): void {
           v-model="bundleName"
         />
       </div>
-      <div class="field grow">
-        <span id="bundle-tools-label" class="label">{{ words.bundleTools }}</span><MultiSelect
-          v-model="bundleTools"
-          aria-labelledby="bundle-tools-label"
-          :options="options"
-          option-label="name"
-          option-value="id"
-          filter
-          display="comma"
-          :max-selected-labels="3"
-        />
-      </div>
+      <ToolsField v-model="bundleTools" :label="words.bundleTools" />
       <MoneyField
         :label="words.price"
         :value="bundlePrice"
@@ -109,10 +96,6 @@ function putBundle(): void {
   align-items: end;
   gap: 0.6rem 1rem;
   padding: 0.5rem 0;
-}
-.grow {
-  flex: 1 1 14rem;
-  min-width: 0;
 }
 summary {
   cursor: pointer;

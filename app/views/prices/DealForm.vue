@@ -1,22 +1,20 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
-import MultiSelect from 'primevue/multiselect'
 import { ref } from 'vue'
 import type { Day } from '../../../core/calendar'
 import { change } from '../../../core/workspace'
 import DayField from '../../parts/DayField.vue'
 import NumberField from '../../parts/NumberField.vue'
-import { useToolOptions } from '../../parts/tool-options'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
 import { prices as words } from '../../words/prices'
 import { steps } from '../../words/steps'
 import { inForm } from '../../words/where'
+import ToolsField from './ToolsField.vue'
 
 /** Buy several of some tools, get one or more free. */
 const store = useWorkspace()
-const options = useToolOptions()
 const dealName = ref('')
 const dealTools = ref<string[]>([])
 const dealBuy = ref(3)
@@ -73,18 +71,7 @@ function putDeal(): void {
         whole
         @change="dealFree = $event ?? dealFree"
       />
-      <div class="field grow">
-        <span id="deal-tools-label" class="label">{{ words.dealTools }}</span><MultiSelect
-          v-model="dealTools"
-          aria-labelledby="deal-tools-label"
-          :options="options"
-          option-label="name"
-          option-value="id"
-          filter
-          display="comma"
-          :max-selected-labels="3"
-        />
-      </div>
+      <ToolsField v-model="dealTools" :label="words.dealTools" />
       <DayField :label="words.until" :value="dealUntil" optional @change="dealUntil = $event" />
       <Button type="submit" size="small" :label="words.putDeal" />
       <p v-if="problem" class="attention" role="alert">{{ problem }}</p>
@@ -97,10 +84,6 @@ function putDeal(): void {
   align-items: end;
   gap: 0.6rem 1rem;
   padding: 0.5rem 0;
-}
-.grow {
-  flex: 1 1 14rem;
-  min-width: 0;
 }
 summary {
   cursor: pointer;

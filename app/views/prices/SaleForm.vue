@@ -1,22 +1,20 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
-import MultiSelect from 'primevue/multiselect'
 import { ref } from 'vue'
 import { addDays, type Day } from '../../../core/calendar'
 import { change } from '../../../core/workspace'
 import DayField from '../../parts/DayField.vue'
 import NumberField from '../../parts/NumberField.vue'
-import { useToolOptions } from '../../parts/tool-options'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
 import { prices as words } from '../../words/prices'
 import { steps } from '../../words/steps'
 import { inForm } from '../../words/where'
+import ToolsField from './ToolsField.vue'
 
 /** A sale that is expected: its days, how much comes off and how likely it is. */
 const store = useWorkspace()
-const options = useToolOptions()
 const A_WEEK = 7
 const today: Day = store.world?.asOf ?? '2026-01-01'
 const saleName = ref('')
@@ -77,18 +75,7 @@ function putSale(): void {
         :most="100"
         @change="saleChance = $event ?? saleChance"
       />
-      <div class="field grow">
-        <span id="sale-tools-label" class="label">{{ words.saleTools }}</span><MultiSelect
-          v-model="saleTools"
-          aria-labelledby="sale-tools-label"
-          :options="options"
-          option-label="name"
-          option-value="id"
-          filter
-          display="comma"
-          :max-selected-labels="3"
-        />
-      </div>
+      <ToolsField v-model="saleTools" :label="words.saleTools" />
       <Button type="submit" size="small" :label="words.putSale" />
       <p v-if="problem" class="attention" role="alert">{{ problem }}</p>
     </form>
@@ -101,10 +88,6 @@ function putSale(): void {
   align-items: end;
   gap: 0.6rem 1rem;
   padding: 0.5rem 0;
-}
-.grow {
-  flex: 1 1 14rem;
-  min-width: 0;
 }
 summary {
   cursor: pointer;

@@ -2,11 +2,11 @@
 import Button from 'primevue/button'
 import MultiSelect from 'primevue/multiselect'
 import { computed, ref } from 'vue'
-import { daysBetween } from '../../../core/calendar'
 import { isDone } from '../../../core/builds'
 import TroubleLine from '../../parts/TroubleLine.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useStaging } from '../../stores/staging'
+import { usePlanShare } from '../../parts/plan-share'
 import { useWorkspace } from '../../stores/workspace'
 import { duration } from '../../words/say'
 import { staging as words } from '../../words/staging'
@@ -59,15 +59,7 @@ const rows = computed(() => {
 })
 const doneDay = (i: number, build: string): string | undefined =>
   shown.value[i]?.comes?.builds.find((one) => one.build === build)?.done
-/** Share of the plan's days at which a build is done, for the picture. */
-const at = (done: string): number =>
-  store.world
-    ? Math.max(
-        2,
-        (100 * daysBetween(store.world.asOf, done)) /
-          Math.max(1, daysBetween(store.world.asOf, store.world.until))
-      )
-    : 0
+const at = usePlanShare()
 </script>
 
 <template>

@@ -2,9 +2,9 @@
 import Button from 'primevue/button'
 import MultiSelect from 'primevue/multiselect'
 import { computed, ref } from 'vue'
-import { daysBetween } from '../../../core/calendar'
 import { schools } from '../../../data'
 import { useWeighing } from '../../stores/weighing'
+import { usePlanShare } from '../../parts/plan-share'
 import { useWorkspace } from '../../stores/workspace'
 import { lowerFirst } from '../../words/bench'
 import { duration } from '../../words/say'
@@ -60,15 +60,7 @@ const rows = computed(() => {
     [r.floor, (i: number) => `${say.number(weighing.outcomes[i]?.floorM2 ?? 0, 2)} m²`]
   ] as const
 })
-/** Share of the plan's days at which a build is done, for the picture. */
-const at = (done: string): number =>
-  store.world
-    ? Math.max(
-        2,
-        (100 * daysBetween(store.world.asOf, done)) /
-          Math.max(1, daysBetween(store.world.asOf, store.world.until))
-      )
-    : 0
+const at = usePlanShare()
 const doneDay = (i: number, build: string): string | undefined =>
   weighing.outcomes[i]?.builds.find((one) => one.build === build)?.done
 </script>
