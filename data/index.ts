@@ -3,6 +3,7 @@ import { materials } from './materials'
 import { methods } from './methods'
 import { names } from './names'
 import { operations } from './operations'
+import { reckoning } from './reckoning'
 import { regions } from './regions'
 import { templates } from './templates'
 import { tools } from './tools'
@@ -13,12 +14,13 @@ export { schools } from './schools'
 
 /** The reference library. Its version goes into every workspace and plan made with it. */
 export const library = indexLibrary({
-  version: '2026.12',
+  version: '2027.01',
   operations,
   methods,
   tools,
   templates,
   materials,
   regions,
+  reckoning,
   names
 })

@@ -64,6 +64,20 @@ export const materials: readonly Material[] = [
     stock: { kind: 'hardwood-surfaced', widthMm: 150, thicknessMm: 22 }
   },
   {
+    id: 'hardwood-thin',
+    name: 'Hardwood board, surfaced, 12 × 110 mm',
+    unit: 'metre',
+    points: 6,
+    stock: { kind: 'hardwood-surfaced', widthMm: 110, thicknessMm: 12 }
+  },
+  {
+    id: 'hardwood-strip',
+    name: 'Hardwood strip, planed, 20 × 45 mm',
+    unit: 'metre',
+    points: 3,
+    stock: { kind: 'hardwood-surfaced', widthMm: 45, thicknessMm: 20 }
+  },
+  {
     id: 'hardwood-surfaced',
     name: 'Hardwood, faces and one edge planed',
     unit: 'm3',
@@ -74,7 +88,7 @@ export const materials: readonly Material[] = [
     id: 'hardwood-rough',
     name: 'Hardwood board, rough, 27 × 160 mm',
     unit: 'metre',
-    points: 6,
+    points: 5,
     stock: { kind: 'hardwood-rough', widthMm: 160, thicknessMm: 27 }
   },
   {

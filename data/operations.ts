@@ -66,6 +66,13 @@ export const operations: readonly Operation[] = [
   },
   { id: 'flatten', name: 'Flatten a face', unit: 'm2', order: 100, aliases: ['joint a face', 'surface'] },
   { id: 'thickness', name: 'Bring to thickness', unit: 'm2', order: 110, aliases: ['plane parallel', 'dimension'] },
+  {
+    id: 'prepare-boards',
+    name: 'Have boards flat and straight',
+    unit: 'm2',
+    order: 98,
+    aliases: ['rough boards', 'milling']
+  },
   { id: 'straighten-edge', name: 'Straighten edges', unit: 'metre', order: 120, aliases: ['joint an edge'] },
   {
     id: 'shape-round',
@@ -104,6 +111,13 @@ export const operations: readonly Operation[] = [
   { id: 'join-biscuit', name: 'Biscuit joint', unit: 'joint', order: 185, aliases: ['plate joint'] },
   { id: 'join-pocket', name: 'Pocket joint', unit: 'joint', order: 190, aliases: ['pocket screw', 'pocket hole'] },
   { id: 'key-mitre', name: 'Key a mitre', unit: 'joint', order: 195, aliases: ['spline', 'feather key'] },
+  { id: 'join-case', name: 'Join case corners', unit: 'joint', order: 196, aliases: ['carcase corner'] },
+  { id: 'join-shelf', name: 'Fix shelves in a case', unit: 'joint', order: 197 },
+  { id: 'join-box', name: 'Join box corners', unit: 'joint', order: 198, aliases: ['drawer corner'] },
+  { id: 'join-frame', name: 'Join frame corners', unit: 'joint', order: 198.2, aliases: ['face frame', 'door frame'] },
+  { id: 'join-legs', name: 'Join legs and rails', unit: 'joint', order: 198.4, aliases: ['apron'] },
+  { id: 'join-seat', name: 'Join what carries people', unit: 'joint', order: 198.6, aliases: ['chair joint'] },
+  { id: 'recess', name: 'Recess for glass or a panel', unit: 'metre', order: 199 },
   { id: 'pare', name: 'Pare to fit', unit: 'joint', order: 200 },
   { id: 'cut-hinge', name: 'Let in hinges', unit: 'piece', order: 205, aliases: ['hinge mortise', 'butt hinge'] },
   { id: 'glue-up-panel', name: 'Glue up panels', unit: 'panel', order: 210, aliases: ['edge glue'] },
@@ -124,6 +138,14 @@ export const operations: readonly Operation[] = [
   { id: 'plug', name: 'Plug screw holes', unit: 'hole', order: 234, aliases: ['wood plugs'] },
   { id: 'tack', name: 'Nail and tack', unit: 'piece', order: 240 },
   {
+    id: 'fit-back',
+    name: 'Fit backs and bottoms',
+    unit: 'metre',
+    order: 242,
+    aliases: ['back panel', 'drawer bottom']
+  },
+  { id: 'hang', name: 'Hang lids and doors', unit: 'piece', order: 243, aliases: ['hinges'] },
+  {
     id: 'fit-hardware',
     name: 'Fit hinges and handles',
     unit: 'piece',
@@ -131,12 +153,14 @@ export const operations: readonly Operation[] = [
     aliases: ['hardware', 'knobs', 'catches']
   },
   { id: 'profile-edge', name: 'Shape edges', unit: 'metre', order: 250, aliases: ['chamfer', 'round over'] },
+  { id: 'dress-edge', name: 'Dress the edges of sheets', unit: 'metre', order: 251 },
   { id: 'band-edge', name: 'Band edges', unit: 'metre', order: 252, aliases: ['edge banding', 'lipping'] },
   { id: 'trim-flush', name: 'Trim flush', unit: 'metre', order: 254, aliases: ['pattern routing', 'flush trim'] },
   { id: 'fill', name: 'Fill holes', unit: 'hole', order: 256, aliases: ['wood filler'] },
   { id: 'sand-flat', name: 'Sand flat', unit: 'm2', order: 260 },
   { id: 'sand-curve', name: 'Sand curves', unit: 'metre', order: 264 },
   { id: 'smooth', name: 'Smooth by blade', unit: 'm2', order: 270, aliases: ['plane smooth', 'scrape'] },
+  { id: 'make-smooth', name: 'Make faces smooth', unit: 'm2', order: 272 },
   { id: 'sharpen', name: 'Sharpen', unit: 'edge', order: 280, aliases: ['hone', 'grind'] },
   { id: 'finish', name: 'Oil, varnish, paint', unit: 'm2', order: 290 },
   { id: 'fix-to-wall', name: 'Fix to a wall', unit: 'hole', order: 294, aliases: ['hang', 'mount'] },

@@ -68,7 +68,7 @@ export const schools: readonly School[] = [
       chisels: 0.7,
       'panel-saw': 0.8
     }),
-    bans: ['table-saw', 'cabinet-saw'],
+    bans: ['table-saw', 'cabinet-saw', 'brace', 'hand-drill'],
     comfort: { 'hand-blade': 1, 'fixed-blade': 2, 'router-bit': 1, 'feed-rollers': 1 }
   },
   {
@@ -93,7 +93,9 @@ export const schools: readonly School[] = [
       'dovetail-saw': 0.3,
       'mitre-box': 0.6
     }),
-    bans: [],
+    joints: 3,
+    // The saw that cuts on the pull is the school: those that push belong to the other one.
+    bans: ['panel-saw', 'back-saw', 'rip-saw', 'dovetail-saw', 'jack-plane', 'staple-gun'],
     noMotorsBut: ['drill-driver']
   },
   {
@@ -119,7 +121,8 @@ export const schools: readonly School[] = [
       'pull-plane': 0.4,
       'pull-chisels': 0.5
     }),
-    bans: [],
+    joints: 3,
+    bans: ['pull-saw', 'pull-back-saw', 'pull-plane', 'pull-chisels', 'staple-gun'],
     noMotorsBut: []
   },
   {

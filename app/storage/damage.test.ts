@@ -60,7 +60,11 @@ describe('a database of version 1', () => {
     const read = await readStored(old.id, loaded.value, storage, library, '2026-05-04')
     expect(read).toMatchObject({
       ok: true,
-      value: { repaired: false, workspace: { version: 2 }, notes: [{ code: 'file.migrated' }] }
+      value: {
+        repaired: false,
+        workspace: { version: 3 },
+        notes: [{ code: 'file.migrated' }, { code: 'file.other-library' }]
+      }
     })
     expect(read.ok && (await storage.save(read.value.workspace, 41))).toEqual({
       ok: true,

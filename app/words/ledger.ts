@@ -117,7 +117,6 @@ export const ledger = {
   currency: 'Currency',
   tax: 'Tax added at the till, %',
   delivery: 'Delivery of a tool',
-  hourValue: 'Value of your hour',
   level: 'Price of a weekend-tier cordless drill set',
   levelHint: 'Sets the level of all typical prices.',
   badLine: (line: number, text: string) =>

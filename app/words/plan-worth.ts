@@ -11,7 +11,7 @@ const list = (names: readonly string[]): string =>
 /** What a plan is worth, how much better it could be, and what would be without a purchase. */
 export const worthWords = {
   worth: (value: string) =>
-    `This plan is worth ${value} at today’s worth: builds and sales less what is paid, worked and worn, with what the tools will bring.`,
+    `This plan is worth ${value} seen from today: builds and sales less what is paid, wasted and worn, with what the tools go on bringing.`,
   prove: 'How much better could it be?',
   proving: 'Working out an upper limit …',
   gain: (share: string, amount: string) =>

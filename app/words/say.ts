@@ -4,6 +4,7 @@ import { exponentOf, type Minor } from '../../core/money'
 import { MM_PER_INCH, inchText, type UnitSystem } from '../../core/units'
 import { findBuild, type World } from '../../core/workspace'
 import { dayNumber, type Day } from '../../core/calendar'
+import { terms } from './terms'
 import { operationUnits } from './units'
 
 /** How figures and names are written for one workspace: currency, units, language of dates. */
@@ -130,7 +131,16 @@ export function sayFor(world: World): Say {
       `${findBuild(world, build)?.name ?? build}${copies === undefined ? '' : ` × ${copies}`}`,
     method: (id) => library.methods.get(id)?.name ?? id,
     operation: (id) => library.operations.get(id)?.name ?? id,
-    offer: (id) => tool(findOffer(world.pricing, id)?.tool ?? id),
+    offer: (id) => {
+      const offer = findOffer(world.pricing, id)
+      if (!offer) return tool(id)
+      const { tier, condition } = offer
+      return [
+        tool(offer.tool),
+        ...(condition === 'new' ? [] : [terms.conditionName[condition]]),
+        ...(tier === 'weekend' ? [] : [terms.tierName[tier]])
+      ].join(', ')
+    },
     quantity: (value, unit) =>
       `${units === 'imperial' && unit === 'metre' ? number((value * 1000) / MM_PER_INCH / 12, 1) : number(value, 2)} ${operationUnits(unit, value, units)}`,
     volume: (m3) =>

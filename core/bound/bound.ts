@@ -2,10 +2,11 @@ import { problemOf, type Problem } from '../search'
 import type { World } from '../workspace'
 import { bucketsOf } from './buckets'
 import { emptyProgram, addRow, programText, type Term } from './program'
+import { writeAfter } from './after-rows'
+import { writeSold } from './sold-rows'
 import {
   type Writing,
   writeActivity,
-  writeSold,
   completeUsed,
   writePurchase,
   upTo,
@@ -56,7 +57,11 @@ export function boundModel(
     used: new Set()
   }
   const { program, used } = writing
-  problem.activities.forEach((_, j) => writeActivity(writing, j))
+  const after = new Set(problem.after)
+  problem.activities.forEach((_, j) => {
+    if (!after.has(j)) writeActivity(writing, j)
+  })
+  for (const j of problem.after) writeAfter(writing, j)
   writeSold(writing)
   completeUsed(writing)
   for (const choice of used) {

@@ -1,8 +1,8 @@
-import { kitTool, servesFor } from '../fit'
-import { resaleOf } from '../plan'
+import { sumOf } from '../kernel'
 import { type Activity, type Problem } from '../search'
 import { type Bucket } from './buckets'
 import { addBounds, addGain, addRow, type Program, type Term } from './program'
+import { slotsOf, writeWays } from './ways'
 
 /** More of one offer than this no plan buys. */
 const MOST_OF_ONE = 50
@@ -10,9 +10,8 @@ const MOST_OF_ONE = 50
 /** Names of the columns: activity done, purchase made, mode taken, item sold, each in a stretch of time. */
 const done = (activity: number, k: number): string => `x${activity}_${k}`
 export const bought = (choice: number, k: number): string => `p${choice}_${k}`
-const taken = (activity: number, step: number, mode: number, k: number): string =>
-  `z${activity}_${step}_${mode}_${k}`
-const sold = (item: number, k: number): string => `s${item}_${k}`
+const taken = (activity: number, slot: string, mode: number, k: number): string =>
+  `z${activity}_${slot}_${mode}_${k}`
 
 /** A program for a problem while it is being written. */
 export interface Writing {
@@ -38,10 +37,16 @@ export const upTo = (k: number, name: (k: number) => string, coefficient = 1): T
 
 /** The first day by which the hours can have sufficed for an activity's quickest ways. */
 function earliestDay({ problem: { modes, events } }: Writing, activity: Activity): number {
-  const quickest = activity.steps.reduce(
-    (sum, { first, last }) =>
-      sum + Math.min(...modes.slice(first, last).map(({ minutes }) => minutes)),
-    0
+  const quickest = sumOf(activity.steps, ({ ways }) =>
+    Math.min(
+      ...ways.map(
+        ({ slots, minutes }) =>
+          minutes +
+          sumOf(slots, ({ first, last }) =>
+            Math.min(...modes.slice(first, last).map(({ minutes }) => minutes))
+          )
+      )
+    )
   )
   const least = quickest - activity.spentMinutes
   let earliest = 0
@@ -52,15 +57,21 @@ function earliestDay({ problem: { modes, events } }: Writing, activity: Activity
   return earliest
 }
 
+/** Rounding of what flows back to whole minor units counts no more than this. */
+const SALE_ROUNDING = 1
+
 /** What an activity is worth when it is done on a day, at the best. */
 function bestWorth(writing: Writing, activity: Activity, day: number): number {
   const { world, events } = writing.problem
+  const { keptMoneyWorth, latenessPerDay } = world.workspace.money
   if (activity.sold) {
-    const sale = day + activity.sold.afterDays
-    return sale < events.horizon ? worthOn(writing, sale) * activity.worth : 0
+    const { afterDays, flowsBack } = activity.sold
+    const sale = day + afterDays
+    const counts = keptMoneyWorth * flowsBack + worthOn(writing, sale) * (1 - flowsBack)
+    return sale < events.horizon ? counts * activity.worth + SALE_ROUNDING : 0
   }
   const late = Math.max(0, day - activity.wished)
-  const share = 1 - late * world.workspace.money.latenessPerDay
+  const share = 1 - late * latenessPerDay
   return worthOn(writing, day) * Math.max(0, activity.worth * share)
 }
 
@@ -72,15 +83,15 @@ function writeDone(writing: Writing, j: number, k: number, earliest: number): vo
   const name = done(j, k)
   const day = Math.max(firstDay, earliest)
   const dues = activity.begun ? 0 : activity.material
-  const { keptMoneyWorth } = problem.world.workspace.money
+  const paid = activity.fromPurse ? dues : 0
   addGain(
     program,
-    bestWorth(writing, activity, day) - keptMoneyWorth * worthOn(writing, lastDay) * dues,
+    bestWorth(writing, activity, day) - paymentCounts(writing, activity, lastDay) * dues,
     name
   )
   addBounds(program, name, earliest <= lastDay ? 1 : 0)
-  cash[k]?.push([dues, name])
-  spent[k]?.push([dues, name])
+  cash[k]?.push([paid, name])
+  spent[k]?.push([paid, name])
   if (activity.spentMinutes > 0) minutes[k]?.push([-activity.spentMinutes, name])
   const { sold: sale } = activity
   if (sale)
@@ -92,34 +103,52 @@ function writeDone(writing: Writing, j: number, k: number, earliest: number): vo
     addGain(program, Math.max(0, ...(problem.choices[activity.yields]?.value ?? [])), name)
 }
 
-/** The modes of an activity done in a stretch of time: one for each step. */
+/**
+ * What a unit an activity takes costs at the least: from the purse what kept money is worth on whatever day; from elsewhere it counts
+ * with the build's worth, at its last day.
+ */
+const paymentCounts = (writing: Writing, activity: Activity, lastDay: number): number =>
+  activity.fromPurse
+    ? writing.problem.world.workspace.money.keptMoneyWorth
+    : worthOn(writing, lastDay)
+
+/** The modes of an activity done in a stretch of time: one for each slot of the ways taken. */
 function writeModes(writing: Writing, j: number, k: number): void {
   const { program, problem, buckets, cash, spent, minutes } = writing
   const activity = problem.activities[j]!
-  const { keptMoneyWorth } = problem.world.workspace.money
-  const last = worthOn(writing, buckets[k]!.lastDay)
-  activity.steps.forEach((step, s) => {
-    const row: Term[] = [[-1, done(j, k)]]
-    for (let m = step.first; m < step.last; m++) {
+  const { lastDay } = buckets[k]!
+  const last = worthOn(writing, lastDay)
+  const paying = paymentCounts(writing, activity, lastDay)
+  const name = (way: string): string => `y${j}_${way}_${k}`
+  writeWays(program, activity, { whole: done(j, k), name, counts: last })
+  activity.steps.forEach(({ ways }, s) =>
+    ways.forEach((way, w) =>
+      minutes[k]?.push([way.minutes, ways.length === 1 ? done(j, k) : name(`${s}_${w}`)])
+    )
+  )
+  for (const { id, way, slot } of slotsOf(activity)) {
+    const row: Term[] = [[-1, way === undefined ? done(j, k) : name(way)]]
+    for (let m = slot.first; m < slot.last; m++) {
       const mode = problem.modes[m]!
-      const column = taken(j, s, m, k)
-      const paid = activity.begun ? 0 : mode.pay
+      const column = taken(j, id, m, k)
+      const takes = activity.begun ? 0 : mode.pay
+      const paid = activity.fromPurse ? takes : 0
       row.push([1, column])
-      addGain(program, -last * mode.effort - keptMoneyWorth * last * paid, column)
+      addGain(program, -last * mode.effort - paying * takes, column)
       minutes[k]?.push([mode.minutes, column])
       cash[k]?.push([paid, column])
       spent[k]?.push([paid, column])
     }
     addRow(program, row, '=', 0)
-  })
+  }
 }
 
 /** What the modes of an activity require is bought by then. */
 function writeRequirements(writing: Writing, j: number): void {
   const { program, problem, buckets, used } = writing
-  problem.activities[j]!.steps.forEach(({ first, last }, s) => {
+  for (const { id, slot } of slotsOf(problem.activities[j]!)) {
     const needs = new Map<number, number[]>()
-    for (let m = first; m < last; m++)
+    for (let m = slot.first; m < slot.last; m++)
       for (const requirement of problem.modes[m]!.requires)
         needs.set(requirement, [...(needs.get(requirement) ?? []), m])
     for (const [requirement, modes] of needs) {
@@ -130,7 +159,7 @@ function writeRequirements(writing: Writing, j: number): void {
         addRow(
           program,
           [
-            ...modes.flatMap((m) => upTo(k, (i) => taken(j, s, m, i))),
+            ...modes.flatMap((m) => upTo(k, (i) => taken(j, id, m, i))),
             ...[...from].flatMap(([choice, units]) =>
               upTo(k, (i) => bought(choice, i), -Math.min(1, units / lacking))
             )
@@ -140,7 +169,7 @@ function writeRequirements(writing: Writing, j: number): void {
         )
       )
     }
-  })
+  }
 }
 
 export function writeActivity(writing: Writing, j: number): void {
@@ -162,23 +191,17 @@ export function writeActivity(writing: Writing, j: number): void {
 /** A purchase in a stretch of time at its best: the lowest price, the best sale, as much off as deals ever take, on its last day. */
 export function writePurchase(writing: Writing, choice: number, k: number): void {
   const { program, problem, buckets, cash, spent } = writing
-  const { events, world } = problem
-  const { keptMoneyWorth } = world.workspace.money
+  const { keptMoneyWorth } = problem.world.workspace.money
   const one = problem.choices[choice]!
-  const { firstEvent, lastEvent, lastDay: bucketEnd } = buckets[k]!
+  const { firstEvent, lastEvent } = buckets[k]!
   const name = bought(choice, k)
   const range = Array.from({ length: lastEvent - firstEvent + 1 }, (_, i) => firstEvent + i)
   const open = range.filter((m) => (one.cash[m] ?? Infinity) < Infinity)
   const possible = one.makes ? problem.maker[choice] !== -1 : open.length > 0
   addBounds(program, name, possible ? (one.single ? 1 : MOST_OF_ONE) : 0)
   if (!possible || one.makes) return
-  /** The last day on which the prices of an event time hold. */
-  const lastDay = (m: number): number =>
-    Math.min(bucketEnd, (events.days[m + 1] ?? events.horizon) - 1)
   const worth = (m: number): number =>
-    (one.atEnd[m] ?? 0) -
-    worthOn(writing, lastDay(m)) *
-      ((one.burden[m] ?? 0) - keptMoneyWorth * (one.offByDeals[m] ?? 0))
+    (one.atEnd[m] ?? 0) - (one.burden[m] ?? 0) + keptMoneyWorth * (one.offByDeals[m] ?? 0)
   const least = (price: Float64Array): number =>
     Math.min(...open.map((m) => (price[m] ?? 0) - (one.offByDeals[m] ?? 0)))
   addGain(program, Math.max(...open.map(worth)), name)
@@ -222,50 +245,6 @@ export function completeUsed({ problem, used }: Writing): void {
   for (const choice of [...used])
     for (const requirement of problem.guards[choice] ?? [])
       for (const gear of problem.requirements[requirement]?.from.keys() ?? []) used.add(gear)
-}
-
-/** Owned things may be sold once something that serves in their place is bought: money comes sooner. */
-export function writeSold(writing: Writing): void {
-  const { program, problem, buckets, cash } = writing
-  const { world, events, choices } = problem
-  world.workspace.items.forEach((item, i) => {
-    const owned = kitTool(world.library, item)
-    const amount = owned ? resaleOf(owned, item.cost) : 0
-    const instead = choices.flatMap(({ entries, until }, choice) =>
-      until === Infinity &&
-      owned &&
-      entries.some((one) => servesFor({ ...one, count: owned.count }, owned))
-        ? [choice]
-        : []
-    )
-    if (amount <= 0 || instead.length === 0) return
-    for (const choice of instead) writing.used.add(choice)
-    buckets.forEach(({ firstDay }, k) => {
-      const name = sold(i, k)
-      addBounds(program, name, 1)
-      addGain(
-        program,
-        amount * (worthOn(writing, firstDay) - worthOn(writing, events.horizon - 1)),
-        name
-      )
-      cash[k]?.push([-amount, name])
-      addRow(
-        program,
-        [
-          ...upTo(k, (l) => sold(i, l)),
-          ...instead.flatMap((choice) => upTo(k, (l) => bought(choice, l), -1))
-        ],
-        '<=',
-        0
-      )
-    })
-    addRow(
-      program,
-      upTo(buckets.length - 1, (k) => sold(i, k)),
-      '<=',
-      1
-    )
-  })
 }
 
 /** Money and hours: by the end of each stretch of time no more than there is. */

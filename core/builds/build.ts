@@ -1,4 +1,4 @@
-import type { Library, MaterialLine, Step, Template } from '../catalogue'
+import type { Library, MaterialLine, Step, Template, Timber, Wish } from '../catalogue'
 import type { Part } from '../cutlist'
 import { sumOf } from '../kernel'
 import type { Day } from '../calendar'
@@ -23,6 +23,10 @@ export interface Build {
   readonly batchSize?: number | undefined
   /** What one finished copy is worth to the user; the ready-made price when left out. */
   readonly worthEach?: Minor | undefined
+  /** How much it is wanted; the usual wish when left out. Builds for sale are worth what they bring. */
+  readonly wish?: Wish | undefined
+  /** Where its timber and finish are paid from; as the workspace says when left out. Jigs and builds for sale are paid from the purse. */
+  readonly timber?: Timber | undefined
   /** For sold builds: net price of one, and days until it is sold. */
   readonly sale?: { readonly netEach: Minor; readonly daysToSell: number } | undefined
   /** What an hour of this build costs in the reckoning, where it differs from the workspace's; asked for sold builds. */
@@ -94,6 +98,10 @@ export function worthOf(pricing: MaterialPricing, build: Build): Minor {
     ? timesRatio(pricing.minorPer100Points, template.readyMadePoints / 100) * build.copies
     : 0
 }
+
+/** How often the worth of a build counts: by the wish for it; once where it is for sale. */
+export const wishOf = (library: Library, { sale, wish }: Pick<Build, 'sale' | 'wish'>): number =>
+  sale ? 1 : library.data.reckoning.wish[wish ?? library.data.reckoning.usualWish]
 
 /** A build made from a template; the steps are copied, so a later library does not change it. */
 export function buildFromTemplate(template: Template, id: string, name: string, copies = 1): Build {

@@ -9,6 +9,7 @@ export {
   materialPrice,
   lineCost,
   materialCost,
+  wishOf,
   worthOf,
   buildFromTemplate,
   bearingOf,

@@ -52,7 +52,16 @@ function operationProblems(library: Library, { id, cleanUp }: Operation): Issue[
       : [])
   ]
 }
-const methodProblems = (library: Library, { id, operation, roles }: Method): Issue[] => [
+const methodProblems = (
+  library: Library,
+  { id, operation, roles, parts = [] }: Method
+): Issue[] => [
+  ...parts.flatMap((part) => [
+    ...unknown(library.operations, part.operation, ['methods', id, 'parts']),
+    ...(part.operation === operation
+      ? [issue('library.circle', ['methods', id, 'parts'], { id, other: operation })]
+      : [])
+  ]),
   ...unknown(library.operations, operation, ['methods', id, 'operation']),
   ...roles.flatMap(({ role }) =>
     library.toolsFor.has(role)

@@ -47,7 +47,9 @@ export {
   type OperationUnit,
   type Operation,
   type CleanUp,
+  type JoinTerms,
   type MethodForm,
+  type MethodPart,
   type Bound,
   type SpecRule,
   WORK_AROUNDS,
@@ -75,5 +77,27 @@ export { checkOwn, methodDefaults, companionCircles, methodWith, ownId, toolLike
 export { isCapacity, operationsByTool } from './uses'
 export { countLibrary, type LibraryCounts } from './counts'
 export { checkLibrary } from './check'
+export {
+  HOUR_WORDS,
+  MONEY_AIMS,
+  TIMBERS,
+  WISHES,
+  type HourWord,
+  type MoneyAim,
+  type Reckoning,
+  type Timber,
+  type Wish
+} from './reckoning'
+export {
+  FAMILIES,
+  LEVELS,
+  SKILLS,
+  withSkill,
+  type Family,
+  type Level,
+  type Levels,
+  type Skill,
+  type SkillTable
+} from './skill'
 export { WEIGHTS, type WeightName } from './school'
 export type { Dispute, Leaning, PowerWish, School, SchoolWeights, Side, Stance } from './school'

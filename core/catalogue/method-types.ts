@@ -1,4 +1,13 @@
-import type { StockField, SpecName, Surface, HazardClass, HazardLevel, DustClass } from './types'
+import type { Family, Skill } from './skill'
+import type {
+  StockField,
+  SpecName,
+  Surface,
+  HazardClass,
+  HazardLevel,
+  DustClass,
+  Joint
+} from './types'
 
 /** What a quantity of an operation counts. */
 export const OPERATION_UNITS = [
@@ -98,6 +107,23 @@ export interface ServiceTerms {
 }
 
 /** One way to do an operation. */
+/** An operation that is part of a compound method, so many times for each unit of the step, or once for the piece. */
+export interface MethodPart {
+  readonly operation: string
+  readonly times: number
+  readonly per: 'unit' | 'metre-of-width' | 'metre-of-length' | 'piece'
+}
+
+/** What a way to join comes to as a joint. */
+export interface JoinTerms {
+  readonly joint: Joint
+  /** What it holds: light is for what nobody pulls at, strong for what carries people. */
+  readonly strength: 'light' | 'sound' | 'strong'
+  readonly visible: boolean
+  /** Price index points a joint of this kind adds to the worth of the piece where it is chosen; 0 for plain ones. */
+  readonly addsPoints: number
+}
+
 export interface Method {
   readonly id: string
   readonly operation: string
@@ -120,5 +146,13 @@ export interface Method {
   readonly soundDbA: number
   readonly dust: DustClass
   readonly service?: ServiceTerms | undefined
+  /** For a method made up of other operations: then it has no roles and no minutes of its own. */
+  readonly parts?: readonly MethodPart[] | undefined
+  readonly joins?: JoinTerms | undefined
+  /** What it asks of the hands, and what one is practised in for it; anyone can do it when left out. */
+  readonly skill?: Skill | undefined
+  readonly family?: Family | undefined
+  /** Share of a build’s timber that a step done this way spoils, by somebody of the level at hand. */
+  readonly spoilt?: number | undefined
   readonly why?: string | undefined
 }

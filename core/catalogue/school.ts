@@ -28,6 +28,8 @@ export interface Stance {
   readonly noMotorsBut?: readonly string[] | undefined
   readonly comfort?: { readonly [H in HazardClass]?: HazardLevel | undefined } | undefined
   readonly power?: PowerWish | undefined
+  /** How often what a fine joint adds to a piece counts; for those who work for the joint’s sake. */
+  readonly joints?: number | undefined
   readonly soldTimes?: number | undefined
   readonly reinvestShare?: number | undefined
 }

@@ -1,5 +1,6 @@
 import type { UnitSystem } from '../units'
 import type { Operation, Method } from './method-types'
+import type { Reckoning } from './reckoning'
 
 export const HAZARDS = [
   'sharp-edge',
@@ -138,6 +139,10 @@ export interface Tool {
   readonly protects: readonly Protection[]
   /** The jig template whose build yields this tool, for shop-made ones. */
   readonly madeBy?: string | undefined
+  /** A lower tier does nearly as well: the abrasive, the bit or the user matters more. */
+  readonly forgives?: boolean | undefined
+  /** A cord gets in the way of it: it roams. */
+  readonly roams?: boolean | undefined
   /** The usual caution, shown beside the choice. */
   readonly caution?: string | undefined
   readonly why?: string | undefined
@@ -183,6 +188,10 @@ export interface Step {
   /** The surface it must be left with; left out where any will do. */
   readonly surface?: Surface | undefined
   readonly note?: string | undefined
+  /** The method it is to be done by; the best one for the kit when left out. */
+  readonly way?: string | undefined
+  /** Done by oneself, never by a service: so with the parts of a method made up of others. */
+  readonly byOneself?: true | undefined
 }
 
 export interface MaterialLine {
@@ -228,7 +237,7 @@ export interface Template {
   readonly sizeMm?:
     { readonly length: number; readonly width: number; readonly height: number } | undefined
   readonly joinery: readonly Joint[]
-  /** What a practised hobby user needs for one with ordinary means, hours. */
+  /** What a practised hobby user needs for one with ordinary means and plain joints, hours. */
   readonly typicalHours: number
   /** Says plainly that the piece carries people or hangs over them. */
   readonly bearing?: 'carries-people' | 'hangs-over-people' | undefined
@@ -263,5 +272,6 @@ export interface LibraryData {
   readonly templates: readonly Template[]
   readonly materials: readonly Material[]
   readonly regions: readonly Region[]
+  readonly reckoning: Reckoning
   readonly names: readonly NameWord[]
 }

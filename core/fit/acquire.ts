@@ -1,5 +1,5 @@
 import type { Step } from '../catalogue'
-import type { FitContext } from './build-fit'
+import type { FitContext } from './fit-context'
 import type { Buyable, Market } from './buyables'
 import type { Dominance } from './dominance'
 import { lackingCompanions, lackingProtection } from './kernel'

@@ -1,40 +1,14 @@
-import { batchesOf, type Build } from '../builds'
-import type { Library, Method, Step } from '../catalogue'
-import { leastBy, sumOf } from '../kernel'
+import type { Build } from '../builds'
+import type { Method, Step } from '../catalogue'
+import { distinct, leastBy, sumOf } from '../kernel'
 import type { Minor } from '../money'
-import { weightsOf, type Weights, type World } from '../workspace'
+
 import type { Kit } from './kit'
-import {
-  burdenOf,
-  cleanUpStep,
-  minutesOf,
-  penaltyOf,
-  serviceFee,
-  tooRough,
-  type Burden,
-  type Circumstances,
-  type Load
-} from './kernel'
+import { charmOf, hourValueOf, wastedOf, type FitContext } from './fit-context'
+import { taskOf, type Task } from './task'
+import { plainUse, type MethodUse } from './use'
+import { cleanUpStep, methodsOf, partSteps, minutesOf, tooRough } from './kernel'
 import { fitMethod, plainlyNot, type MethodFit, type Miss } from './method-fit'
-
-/** What doing a step in one way comes to, for all copies. */
-export interface UseFigures extends Burden {
-  /** All minutes, with those of the clean-up. */
-  readonly minutes: number
-  readonly fee: Minor
-  /** Loss of goodwill for noise in quiet hours, of ease and of finish, in money. */
-  readonly penalty: Minor
-  /** The user's hours at their value, and the penalty. */
-  readonly effort: number
-  /** Fees at their weight and the effort: what the choice between methods goes by. */
-  readonly cost: number
-}
-
-/** A method that does a step, with what it takes for all copies. */
-export interface MethodUse extends MethodFit, UseFigures {
-  /** What has to follow because the method alone leaves it too rough or not exact enough; counted in all figures. */
-  readonly cleanUp?: MethodUse | undefined
-}
 
 export interface StepFit {
   readonly step: Step
@@ -51,73 +25,11 @@ export interface BuildFit {
   /** Sum of the best methods' minutes; gaps count nothing. */
   readonly minutes: number
   readonly fees: Minor
+  /** Timber that is spoilt on the way. */
+  readonly spoilt: Minor
   readonly penalties: Minor
-}
-
-/** What fitting needs to know besides kit and build. */
-export interface FitContext extends Circumstances {
-  readonly library: Library
-  readonly minorPer100Points: number
-  readonly weights: Weights
-}
-
-export const fitContext = (world: World): FitContext => ({
-  library: world.library,
-  workshop: world.workspace.workshop,
-  bannedMethods: new Set(
-    world.workspace.bans.flatMap((ban) => (ban.kind === 'method' ? [ban.id] : []))
-  ),
-  minorPer100Points: world.pricing.minorPer100Points,
-  weights: weightsOf(world.workspace)
-})
-
-/** What an hour of work on a build costs in the reckoning. */
-export const hourValueOf = (context: Pick<FitContext, 'weights'>, build: Build): Minor =>
-  build.hourValue ?? context.weights.time
-
-/** How much of a step there is for all copies of a build. */
-export const loadOf = (step: Step, build: Build): Load => ({
-  units: step.quantity * build.copies,
-  batches: batchesOf(build)
-})
-
-/** A step of a build, with how much of it there is. */
-export interface Task {
-  readonly step: Step
-  readonly build: Build
-  readonly load: Load
-}
-export const taskOf = (step: Step, build: Build): Task => ({
-  step,
-  build,
-  load: loadOf(step, build)
-})
-
-/**
- * What a method comes to for a task: fee, burdens with their penalty, and the cost by which methods are chosen.
- * @param minutes of the method with its tools
- * @param errorMm of the result
- */
-export function figuresOf(
-  context: FitContext,
-  method: Method,
-  { step, build, load }: Task,
-  minutes: number,
-  errorMm: number
-): UseFigures {
-  const { workshop, weights } = context
-  const fee = serviceFee(method, load, context.minorPer100Points)
-  const burden = burdenOf(method, minutes, errorMm, step.accuracyMm, { load, workshop })
-  const penalty = penaltyOf(weights, burden)
-  const hours = (hourValueOf(context, build) * minutes) / 60
-  const cost = weights.money * fee + penalty + hours
-  return { ...burden, minutes, fee, penalty, effort: penalty + hours, cost }
-}
-
-/** A method's use for a task, whatever its misses. */
-export const plainUse = (context: FitContext, fit: MethodFit, task: Task): MethodUse => {
-  const minutes = minutesOf(fit.method, fit.tools[0], fit.workArounds, task.load)
-  return { ...fit, ...figuresOf(context, fit.method, task, minutes, fit.accuracyMm) }
+  /** Minutes beyond the quickest way there is, step by step; all of them for what is sold. */
+  readonly wasted: number
 }
 
 /** What a method did not do well enough for a step: too rough, or nothing. */
@@ -143,7 +55,7 @@ export function useMethod(
   const cleanUp =
     after &&
     leastBy(alone(context, kit, after, build), ({ cost, minutes }) => cost + minutes * 1e-6)
-  return cleanUp ? cleaned(reached.first, cleanUp) : reached.fit
+  return cleanUp ? cleaned(context, taskOf(step, build), reached.first, cleanUp) : reached.fit
 }
 
 /** How far a method gets with a step by itself: all the way, so far that a clean-up may follow, or not at all. */
@@ -159,6 +71,7 @@ export function reachOf(
   step: Step,
   build: Build
 ): Reached {
+  if (method.parts) return partsReach(context, kit, method, step, build)
   const task = taskOf(step, build)
   const fit = fitMethod(kit, method, step, context, task.load)
   const rough = lacking(fit, step)
@@ -174,28 +87,98 @@ export function reachOf(
   return { kind: 'to-clean', first: plainUse(context, free, anyError), fit: all }
 }
 
+/** A method made up of other operations: done where the kit has a way for each of them, each in its best one. */
+function partsReach(
+  context: FitContext,
+  kit: Kit,
+  method: Method,
+  step: Step,
+  build: Build
+): Reached {
+  const own = fitMethod(kit, method, step, context)
+  const fits = partSteps(method, step).map((part) => fitStep(context, kit, part, build))
+  const gap = fits.find(({ usable }) => usable.length === 0)
+  if (own.misses.length > 0 || gap) {
+    const misses = [...own.misses, ...(gap?.others[0]?.misses ?? [])]
+    return {
+      kind: 'no',
+      fit: {
+        ...own,
+        misses:
+          misses.length > 0 ? misses : [{ kind: 'role', role: step.operation, count: 1, have: 0 }]
+      }
+    }
+  }
+  const parts = fits.flatMap(({ usable }) => usable[0] ?? [])
+  const minutes =
+    minutesOf(method, undefined, [], taskOf(step, build).load) +
+    sumOf(parts, (part) => part.minutes)
+  const fee = sumOf(parts, (part) => part.fee)
+  const spoilt = sumOf(parts, (part) => part.spoilt)
+  const penalty =
+    sumOf(parts, (part) => part.penalty) - charmOf(context, method, taskOf(step, build))
+  const wasted = wastedOf(context, taskOf(step, build), minutes)
+  const effort = penalty + (hourValueOf(context, build) * wasted) / 60
+  return {
+    kind: 'done',
+    use: {
+      ...own,
+      tools: distinct(parts.flatMap(({ tools }) => tools)),
+      workArounds: parts.flatMap(({ workArounds }) => workArounds),
+      minutes,
+      wasted,
+      fee,
+      spoilt,
+      penalty,
+      effort,
+      cost: fee + spoilt + effort,
+      loudMinutes: sumOf(parts, (part) => part.loudMinutes),
+      riskMinutes: sumOf(parts, (part) => part.riskMinutes),
+      coarseness: Math.max(0, ...parts.map((part) => part.coarseness)),
+      parts
+    }
+  }
+}
+
 /** A rough use with what cleans up after it. */
-const cleaned = (first: MethodUse, cleanUp: MethodUse): MethodUse => ({
-  ...first,
-  tools: [...first.tools, ...cleanUp.tools],
-  accuracyMm: cleanUp.accuracyMm,
-  minutes: first.minutes + cleanUp.minutes,
-  fee: first.fee + cleanUp.fee,
-  loudMinutes: first.loudMinutes + cleanUp.loudMinutes,
-  riskMinutes: first.riskMinutes + cleanUp.riskMinutes,
-  coarseness: cleanUp.coarseness,
-  penalty: first.penalty + cleanUp.penalty,
-  effort: first.effort + cleanUp.effort,
-  cost: first.cost + cleanUp.cost,
-  cleanUp
-})
+function cleaned(context: FitContext, task: Task, first: MethodUse, cleanUp: MethodUse): MethodUse {
+  const minutes = first.minutes + cleanUp.minutes
+  const fee = first.fee + cleanUp.fee
+  const spoilt = first.spoilt + cleanUp.spoilt
+  const penalty = first.penalty + cleanUp.penalty
+  const wasted = wastedOf(context, task, minutes)
+  const effort = penalty + (hourValueOf(context, task.build) * wasted) / 60
+  return {
+    ...first,
+    tools: [...first.tools, ...cleanUp.tools],
+    accuracyMm: cleanUp.accuracyMm,
+    minutes,
+    wasted,
+    fee,
+    spoilt,
+    penalty,
+    effort,
+    cost: fee + spoilt + effort,
+    loudMinutes: first.loudMinutes + cleanUp.loudMinutes,
+    riskMinutes: first.riskMinutes + cleanUp.riskMinutes,
+    coarseness: cleanUp.coarseness,
+    cleanUp
+  }
+}
+
+/** A use with all uses it is made up of, and what cleans up after them: what is really done, and with what. */
+export const usesWithin = (use: MethodUse): MethodUse[] => [
+  use,
+  ...(use.parts ?? []).flatMap(usesWithin),
+  ...(use.cleanUp ? usesWithin(use.cleanUp) : [])
+]
 
 export const isUse = (fit: MethodFit | MethodUse): fit is MethodUse => 'minutes' in fit
 
 /** Methods that do a step well enough by themselves. */
 const alone = (context: FitContext, kit: Kit, step: Step, build: Build): MethodUse[] => {
   const task = taskOf(step, build)
-  return (context.library.methodsFor.get(step.operation) ?? []).flatMap((method) => {
+  return methodsOf(context.library, step).flatMap((method) => {
     if (plainlyNot(kit, method, step, context)) return []
     const fit = fitMethod(kit, method, step, context, task.load)
     return fit.misses.length === 0 && lacking(fit, step).length === 0
@@ -223,7 +206,7 @@ const weightOf = (fit: MethodFit): number => sumOf(fit.misses, ({ kind }) => WEI
 export function fitStep(context: FitContext, kit: Kit, step: Step, build: Build): StepFit {
   const usable: MethodUse[] = []
   const rest: (MethodFit | Method)[] = []
-  for (const method of context.library.methodsFor.get(step.operation) ?? []) {
+  for (const method of methodsOf(context.library, step)) {
     const fit = plainlyNot(kit, method, step, context)
       ? undefined
       : useMethod(context, kit, method, step, build)
@@ -256,6 +239,8 @@ export function fitBuild(context: FitContext, kit: Kit, build: Build): BuildFit 
     gaps: steps.filter(({ usable }) => usable.length === 0),
     minutes: Math.ceil(sumOf(best, ({ minutes }) => minutes)),
     fees: sumOf(best, ({ fee }) => fee),
-    penalties: sumOf(best, ({ penalty }) => penalty)
+    spoilt: sumOf(best, ({ spoilt }) => spoilt),
+    penalties: sumOf(best, ({ penalty }) => penalty),
+    wasted: sumOf(best, ({ wasted }) => wasted)
   }
 }

@@ -1,10 +1,22 @@
 import { jigBuild, jigBuildId, materialCost, type Build } from '../builds'
-import { TIERS, specsOf, tierRank, type Condition, type Tier, type Tool } from '../catalogue'
+import {
+  CONDITIONS,
+  TIERS,
+  conditionPrice,
+  repairReserve,
+  specsOf,
+  tierPrice,
+  tierRank,
+  type Condition,
+  type Tier,
+  type Tool
+} from '../catalogue'
 import { distinct, groupBy, leastBy } from '../kernel'
 import type { Minor } from '../money'
 import { offerId, priceOf, typicalOffer, type Offer } from '../prices'
 import { circuitCarries } from '../workshop'
 import type { World } from '../workspace'
+import { botherOf } from './bother'
 import type { KitTool } from './kit'
 
 /** One way to come by a tool: an offer with its price, or the build of a shop-made one with its material. */
@@ -16,14 +28,62 @@ export interface Buyable {
   readonly atTill: Minor
   readonly payment: Minor
   readonly allIn: Minor
+  /** What bothers about it, minor units: see `botherOf`. */
+  readonly bother: number
   readonly typical: boolean
   readonly jig?: Build | undefined
   readonly offer?: Offer | undefined
 }
 
-/** Bought new whatever the preference: protection, blades, bits and the like are not bought used. */
-const conditionFor = (tool: Tool, preferred: Condition): Condition =>
-  tool.kind === 'tool' && tool.forms.some(({ power }) => power !== 'hand') ? preferred : 'new'
+/** Protection, blades, bits and the like are only bought new; what has no motor is not refurbished. */
+const conditionsOf = ({ kind, forms }: Tool): readonly Condition[] =>
+  kind !== 'tool'
+    ? ['new']
+    : forms.some(({ power }) => power !== 'hand')
+      ? CONDITIONS
+      : ['new', 'used']
+
+/** Tiers worth looking at: a dearer one than is wished only where it is more than a little quicker, since that never pays for it. */
+function tiersOf(tool: Tool, wished: Tier): Tier[] {
+  const differs = tool.specs.accuracyMm !== undefined || tool.tierSpecs !== undefined
+  const most: Tier = differs ? 'lifetime' : tool.kind === 'tool' ? 'trade' : 'weekend'
+  return TIERS.filter((tier) => tierRank(tier) <= Math.max(tierRank(most), tierRank(wished)))
+}
+
+/** An offer with what it costs by rule of thumb, in points: repairs and what bothers included, and without what bothers. */
+interface Reckoned {
+  readonly offer: Offer
+  readonly whole: number
+  readonly price: number
+}
+
+/** Of the offers of one tier the one that costs least with what bothers, and the cheapest one where that is another. */
+function ofTier(list: readonly Reckoned[]): Offer[] {
+  const best = leastBy(list, ({ whole }) => whole)
+  const cheapest = leastBy(list, ({ price }) => price)
+  return distinct([best, cheapest].flatMap((one) => one ?? [])).map(({ offer }) => offer)
+}
+
+/** The typical offers of a tool worth looking at: of each tier, condition and power form as they are wished, and as they are cheapest. */
+function typicalOf(world: World, tool: Tool, whole: boolean): Offer[] {
+  if (tool.madeBy !== undefined) return []
+  const { preferences, workshop } = world.workspace
+  const forms = tool.forms.filter(({ power }) => circuitCarries(workshop, tool, power))
+  const level = world.pricing.minorPer100Points / 100
+  return (whole ? TIERS : tiersOf(tool, preferences.tier)).flatMap((tier) =>
+    ofTier(
+      forms.flatMap(({ power, points }) =>
+        conditionsOf(tool).map((condition): Reckoned => {
+          const parts = { tool: tool.id, tier, condition, acquisition: 'buy' as const, power }
+          const offer = { ...parts, id: offerId(parts) }
+          const price = points * tierPrice(tool, tier) * conditionPrice(condition)
+          const repaired = price * (1 + repairReserve(condition))
+          return { offer, price: repaired, whole: repaired + botherOf(world, tool, offer) / level }
+        })
+      )
+    )
+  )
+}
 
 export const entryOfOffer = (tool: Tool, offer: Offer, count: number): KitTool => ({
   tool,
@@ -39,31 +99,10 @@ function offersOf(
   world: World,
   tool: Tool,
   own: readonly Offer[],
-  quoted: readonly Offer[]
+  quoted: readonly Offer[],
+  whole: boolean
 ): Offer[] {
-  const { preferences, workshop } = world.workspace
-  const preferredPower = tool.forms.filter(
-    ({ power }) =>
-      preferences.power === 'cheapest' || power === preferences.power || power === 'hand'
-  )
-  const forms = (preferredPower.length > 0 ? preferredPower : tool.forms).filter(({ power }) =>
-    circuitCarries(workshop, tool, power)
-  )
-  const form = leastBy(forms, ({ points }) => points)
-  const condition = conditionFor(tool, preferences.condition)
-  const typical =
-    form && tool.madeBy === undefined
-      ? TIERS.filter((tier) => tierRank(tier) >= tierRank(preferences.tier)).flatMap((tier) => {
-          const parts = {
-            tool: tool.id,
-            tier,
-            condition,
-            acquisition: 'buy' as const,
-            power: form.power
-          }
-          return { ...parts, id: offerId(parts) }
-        })
-      : []
+  const typical = typicalOf(world, tool, whole)
   if (own.length === 0 && quoted.length === 0) return typical
   const seen = new Set<string>()
   return [...own, ...quoted, ...typical].filter(({ id }) =>
@@ -71,10 +110,11 @@ function offersOf(
   )
 }
 
-/** All ways to come by the tools that are not banned, by tool id, cheapest first. */
+/** All ways to come by the tools that are not banned, by tool id; what costs least, with what bothers, first. */
 export type Market = ReadonlyMap<string, readonly Buyable[]>
 
-export function marketOf(world: World): Market {
+/** @param whole every tier of every tool, also those that never pay: for an upper bound */
+export function marketOf(world: World, whole = false): Market {
   const banned = new Set(
     world.workspace.bans.flatMap((ban) => (ban.kind === 'tool' ? [ban.id] : []))
   )
@@ -93,7 +133,8 @@ export function marketOf(world: World): Market {
       world,
       tool,
       own.get(tool.id) ?? [],
-      quoted.get(tool.id) ?? []
+      quoted.get(tool.id) ?? [],
+      whole
     ).flatMap((offer) => {
       const price = priceOf(
         { ...world.pricing, quotes: quotes.get(offer.id) ?? [] },
@@ -107,6 +148,7 @@ export function marketOf(world: World): Market {
         atTill: price.tag + price.tax,
         payment: price.payment,
         allIn: price.allIn,
+        bother: botherOf(world, tool, offer),
         typical: price.typical,
         offer
       }
@@ -114,7 +156,7 @@ export function marketOf(world: World): Market {
     const jig =
       tool.madeBy === undefined ? undefined : jigBuild(world.library, jigBuildId(tool.madeBy))
     if (jig) list.push(makeable(world, tool, jig))
-    list.sort((a, b) => a.allIn - b.allIn)
+    list.sort((a, b) => a.allIn + a.bother - b.allIn - b.bother)
     if (list.length > 0) market.set(tool.id, list)
   }
   return market
@@ -140,6 +182,7 @@ function makeable(world: World, tool: Tool, jig: Build): Buyable {
     atTill: 0,
     payment: material,
     allIn: material,
+    bother: 0,
     typical: true,
     jig
   }

@@ -4,7 +4,7 @@ import { sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { offerId, priceOf } from '../prices'
 import type { World } from '../workspace'
-import type { MethodUse } from './build-fit'
+import type { MethodUse } from './use'
 import { eaten, type Load } from './kernel'
 
 const known = new WeakMap<World, Map<string, number>>()
@@ -41,6 +41,7 @@ export function consumablesPerHour(world: World, tool: Tool): number {
 /** What a use eats in blades, bits and discs, minor units, not rounded. */
 function eats(world: World, use: MethodUse, load: Load): number {
   const [lead] = use.tools
+  if (use.parts) return sumOf(use.parts, (part) => eats(world, part, load))
   const minutes = use.minutes - (use.cleanUp?.minutes ?? 0)
   return (
     (lead ? eaten(consumablesPerHour(world, lead.tool), use.method, minutes, load) : 0) +

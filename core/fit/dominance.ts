@@ -81,7 +81,7 @@ export function dominanceOf(library: Library): Dominance {
   }
   const replaces = (better: Buyable, worse: Buyable): boolean =>
     better.entry.tool.id !== worse.entry.tool.id &&
-    better.allIn <= worse.allIn &&
+    better.allIn + better.bother <= worse.allIn + worse.bother &&
     better.jig === undefined &&
     better.offer?.single !== true &&
     worksAsWell(better.entry, worse.entry) &&

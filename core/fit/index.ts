@@ -23,9 +23,12 @@ export {
   limitsBroken,
   markingAllowed,
   meets,
+  methodsOf,
   minutesOf,
   neededCompanions,
+  operationsUnder,
   overload,
+  partSteps,
   penaltyOf,
   plainRunMinutes,
   reach,
@@ -38,6 +41,7 @@ export {
   tieHolds,
   tieKey,
   tooRough,
+  withParts,
   type Burden,
   type Load,
   type MethodWeights,
@@ -45,25 +49,28 @@ export {
 } from './kernel'
 export { fitMethod, plainlyNot, type MethodFit, type Miss } from './method-fit'
 export {
-  figuresOf,
   fitBuild,
-  fitContext,
   fitStep,
-  hourValueOf,
   isUse,
-  loadOf,
-  plainUse,
   reachOf,
-  taskOf,
   useMethod,
+  usesWithin,
   type BuildFit,
-  type FitContext,
-  type MethodUse,
   type Reached,
-  type StepFit,
-  type Task,
-  type UseFigures
+  type StepFit
 } from './build-fit'
+export { loadOf, taskOf, type Task } from './task'
+export { type Quickest } from './quickest'
+export {
+  charmOf,
+  fitContext,
+  hourValueOf,
+  spoiltBy,
+  wastedOf,
+  type FitContext
+} from './fit-context'
+export { figuresOf, plainUse, type MethodUse, type UseFigures } from './use'
+export { botherOf } from './bother'
 export { entryOfOffer, jigEntry, marketOf, type Buyable, type Market } from './buyables'
 export { EXACT_SIZE, SMALL_KEPT } from './packs'
 export { EMPTY_SET, addedCost, costOf, entriesOf, union, type NeedSet } from './need-set'

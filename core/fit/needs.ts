@@ -12,6 +12,8 @@ import {
   exactEnough,
   leadError,
   limitsBroken,
+  methodsOf,
+  partSteps,
   reach,
   resultError,
   tooRough
@@ -27,9 +29,9 @@ function paretoBuyables(candidates: readonly Buyable[]): Buyable[] {
   for (const candidate of candidates)
     if (
       !kept.some(
-        ({ entry, allIn, offer }) =>
+        ({ entry, allIn, bother, offer }) =>
           entry.tool.id === candidate.entry.tool.id &&
-          allIn <= candidate.allIn &&
+          allIn + bother <= candidate.allIn + candidate.bother &&
           offer?.single !== true &&
           asExact(entry, candidate.entry)
       )
@@ -150,6 +152,7 @@ function byExactness(
 function methodNeeds(context: NeedContext, method: Method, step: Step): Pack[] {
   const { fit, kit, register } = context
   if (!admitted(method, fit) || limitsBroken(method, step.stock).length > 0) return []
+  if (method.parts) return everyPart(context, partSteps(method, step))
   const present = fitMethod(kit, method, step, fit)
   const families = method.roles.map((_, index) => fillings(context, method, step, index, present))
   if (families.some((family) => family.length === 0)) return []
@@ -175,6 +178,14 @@ function methodNeeds(context: NeedContext, method: Method, step: Step): Pack[] {
   )
 }
 
+/** The sets that let every part of a method be done; empty where one cannot. */
+function everyPart(context: NeedContext, parts: readonly Step[]): Pack[] {
+  const families = parts.map((part) => context.needsOf(part))
+  return families.some((family) => family.length === 0)
+    ? []
+    : packCombine(context.register, families)
+}
+
 /** Marking tools to buy, or none, with which a leading error stays within the step's limit. */
 function markings(context: NeedContext, method: Method, step: Step, error: number): Pack[] {
   const limit = step.accuracyMm
@@ -188,7 +199,7 @@ function markings(context: NeedContext, method: Method, step: Step, error: numbe
     .filter(({ entry }) => within(entry.specs.accuracyMm ?? Infinity))
   return context.dominates
     .spared(cheapestPerTool(squares))
-    .sort((a, b) => a.allIn - b.allIn)
+    .sort((a, b) => a.allIn + a.bother - b.allIn - b.bother)
     .map((buyable) => packOne(context.register, buyable, 1))
 }
 
@@ -210,7 +221,7 @@ function cleanUpNeeds(context: NeedContext, step: Step): readonly Pack[] {
 
 /** Every smallest set of purchases that lets the kit do a step, cheapest first. `[EMPTY_PACK]` when it already can. */
 export function stepNeeds(context: NeedContext, step: Step): Pack[] {
-  const methods = context.fit.library.methodsFor.get(step.operation) ?? []
+  const methods = methodsOf(context.fit.library, step)
   const probe = probeBuild(step)
   if (
     methods.some(
@@ -228,9 +239,12 @@ export function stepNeeds(context: NeedContext, step: Step): Pack[] {
 
 /** Like `stepNeeds`, but for quicker or cheaper ways to do a step that can be done already; the two cheapest for each method not yet usable. */
 export function improvementNeeds(context: NeedContext, step: Step): Pack[] {
-  const methods = context.fit.library.methodsFor.get(step.operation) ?? []
+  const methods = methodsOf(context.fit.library, step)
   const probe = probeBuild(step)
-  return methods
+  const within = methods.flatMap((method) =>
+    partSteps(method, step).flatMap((part) => improvementNeeds(context, part))
+  )
+  const others = methods
     .filter(
       (method) =>
         plainlyNot(context.kit, method, step, context.fit) ||
@@ -239,4 +253,5 @@ export function improvementNeeds(context: NeedContext, step: Step): Pack[] {
     .flatMap((method) =>
       thinPacks(context.register, methodNeeds(context, method, step)).slice(0, 2)
     )
+  return [...others, ...within]
 }

@@ -24,7 +24,7 @@ const MOST = (1 << COUNT_BITS) - 1
 export interface Register {
   readonly buyables: readonly Buyable[]
   readonly numbers: ReadonlyMap<string, number>
-  /** All-in cost of one, minor units. */
+  /** All-in cost of one with what bothers about it, minor units: what sets are compared by. */
   readonly costs: readonly number[]
   /** Number of the first offer of the same tool. */
   readonly line: readonly number[]
@@ -61,7 +61,7 @@ export function registerOf(market: Market): Register {
   return {
     buyables,
     numbers: new Map(buyables.map(({ id }, number) => [id, number])),
-    costs: buyables.map(({ allIn }) => allIn),
+    costs: buyables.map(({ allIn, bother }) => allIn + bother),
     line,
     covers
   }

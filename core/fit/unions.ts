@@ -1,3 +1,4 @@
+import { sumOf } from '../kernel'
 import {
   EMPTY_PACK,
   EXACT_SIZE,
@@ -105,7 +106,12 @@ export function cheapestUnions(
   const open = families
     .filter((family) => !family.some((pack) => packWithin(register, pack, planned)))
     .sort((a, b) => a.length - b.length || (b[0]?.cost ?? 0) - (a[0]?.cost ?? 0))
-  return new Unions(register, open, planned, most)
-    .search()
-    .map(({ pack, cost }) => ({ set: setOf(register, pack), cost }))
+  const there = setOf(register, planned)
+  return new Unions(register, open, planned, most).search().map(({ pack, cost }) => {
+    const set = setOf(register, pack)
+    const bothered = sumOf([...set.values()], ({ buyable, count }) =>
+      there.has(buyable.id) ? 0 : buyable.bother * count
+    )
+    return { set, cost: cost - bothered, reckoned: cost }
+  })
 }

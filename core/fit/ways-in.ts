@@ -2,7 +2,7 @@ import type { Build } from '../builds'
 import type { Step } from '../catalogue'
 import { distinct, stableText } from '../kernel'
 import type { World } from '../workspace'
-import { fitContext, type FitContext } from './build-fit'
+import { fitContext, type FitContext } from './fit-context'
 import { marketOf, type Buyable, type Market } from './buyables'
 import { dominanceOf } from './dominance'
 import { kitOf, type Kit } from './kit'
@@ -26,6 +26,8 @@ export interface WayIn {
   readonly set: NeedSet
   /** What they cost all in, beyond what is planned already. */
   readonly cost: number
+  /** The same with what bothers about them: what ways in are put in order by. */
+  readonly reckoned: number
 }
 
 /** For each step of a build that cannot be done yet, the smallest sets that let it be done. */
@@ -53,7 +55,14 @@ export interface Fitter {
 }
 
 const stepKey = (step: Step): string =>
-  stableText([step.operation, step.stock, step.accuracyMm ?? null, step.surface ?? null])
+  stableText([
+    step.operation,
+    step.stock,
+    step.accuracyMm ?? null,
+    step.surface ?? null,
+    step.way ?? null,
+    step.byOneself ?? null
+  ])
 
 /** Ways to make a jig that are carried along: the cheapest ones, and small ones, which the rest of a build may need anyway. */
 const JIG_WAYS = 8

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { HAZARDS, NAME_SETS } from '../catalogue'
+import { FAMILIES, HAZARDS, LEVELS, NAME_SETS } from '../catalogue'
 import { condition, id, price, share, tier } from './schema-parts'
 
 export const ban = z.strictObject({ kind: z.enum(['tool', 'method']), id })
@@ -27,13 +27,22 @@ const leanings = z
     })
   )
   .max(500)
+const joints = z.number().min(0, 'number.too-small').max(10, 'number.too-large')
 const soldTimes = z.number().min(0.01, 'number.too-small').max(100, 'number.too-large')
 const powerWish = z.enum(['cheapest', 'corded', 'cordless'])
+const level = z.enum(LEVELS).optional()
+const levels = z.strictObject(
+  Object.fromEntries(FAMILIES.map((family) => [family, level])) as Record<
+    (typeof FAMILIES)[number],
+    typeof level
+  >
+)
 /** The user's own settings, kept aside while a school is taken up. */
 const ownMix = z.strictObject({
   weighting: weighting.optional(),
   leanings: leanings.optional(),
   soldTimes: soldTimes.optional(),
+  joints: joints.optional(),
   power: powerWish,
   hourValue: price,
   quiet: quiet.optional(),
@@ -54,6 +63,8 @@ export const preferences = z.strictObject({
   tier,
   condition,
   power: powerWish,
+  levels: levels.optional(),
+  joints: joints.optional(),
   names: z.enum(NAME_SETS).optional(),
   weighting: weighting.optional(),
   leanings: leanings.optional(),

@@ -134,7 +134,13 @@ export function readKept(
 ): Result<ReadWorkspace> {
   const head = header(data, WORKSPACE_FORMAT, WORKSPACE_VERSION)
   if (!head.ok) return head
-  const migrated = migrate(head.value.data, head.value.version, WORKSPACE_VERSION, migrations)
+  const migrated = migrate(
+    head.value.data,
+    head.value.version,
+    WORKSPACE_VERSION,
+    library,
+    migrations
+  )
   if (!migrated.ok) return migrated
   const checked = checkWorkspace(migrated.value, library)
   if (!checked.ok) return checked

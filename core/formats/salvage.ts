@@ -47,7 +47,13 @@ export function salvage(
 ): Result<Salvaged> {
   const head = header(stored, WORKSPACE_FORMAT, WORKSPACE_VERSION)
   if (!head.ok) return head
-  const migrated = migrate(head.value.data, head.value.version, WORKSPACE_VERSION, MIGRATIONS)
+  const migrated = migrate(
+    head.value.data,
+    head.value.version,
+    WORKSPACE_VERSION,
+    library,
+    MIGRATIONS
+  )
   if (!migrated.ok) return migrated
   const data = structuredClone(migrated.value)
   const usual = freshWorkspace(library, id, '?', 'EUR', today)

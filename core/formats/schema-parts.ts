@@ -2,11 +2,13 @@ import { z } from 'zod'
 import {
   ACQUISITIONS,
   CONDITIONS,
+  FAMILIES,
   HAZARDS,
   MATERIAL_UNITS,
   OPERATION_UNITS,
   POWERS,
   PROTECTIONS,
+  SKILLS,
   SPECS,
   STOCK_FIELDS,
   STOCK_KINDS,
@@ -130,7 +132,8 @@ export const step = z.strictObject({
   stock: stockSize,
   accuracyMm: z.number().positive('number.too-small').max(1000, 'number.too-large').optional(),
   surface: z.enum(SURFACES).optional(),
-  note: text.optional()
+  note: text.optional(),
+  way: id.optional()
 })
 export const materialLine = z.strictObject({
   material: id,
@@ -198,6 +201,8 @@ export const method = z.strictObject({
   setupMinutes: measure,
   runMinutes: measure,
   accuracyMm: measure,
+  skill: z.enum(SKILLS).optional(),
+  family: z.enum(FAMILIES).optional(),
   marked: z.boolean(),
   surface: z.enum(SURFACES),
   hazard: z.strictObject({ kind: z.enum(HAZARDS), level: z.literal([0, 1, 2, 3]) }).nullable(),

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { JOINTS, STOCK_KINDS } from '../catalogue'
+import { JOINTS, STOCK_KINDS, TIMBERS, WISHES } from '../catalogue'
 import { ENTRY_KINDS } from '../ledger'
 import { SELLER_TYPES } from '../prices'
 import { MOST } from './limits'
@@ -9,10 +9,10 @@ import { ban, comfort, preferences, quiet } from './preferences-schema'
 import { offer, quote, materialPrice, needTest, bundle, deal, saleWindow } from './market-schema'
 import { photo, trail } from './photo-schema'
 
-/** The shape of the workspace file, version 2, and of the plan file, version 1. What ids refer to and what must be in order is checked in `cross-checks`. */
+/** The shape of the workspace file, version 3, and of the plan file, version 1. What ids refer to and what must be in order is checked in `cross-checks`. */
 
 export const WORKSPACE_FORMAT = 'frugal-ledger/workspace'
-export const WORKSPACE_VERSION = 2
+export const WORKSPACE_VERSION = 3
 
 const {
   id,
@@ -80,7 +80,12 @@ const money = z.strictObject({
   impatience: z.number().min(0, 'number.too-small').max(10, 'number.too-large'),
   keptMoneyWorth: z.number().min(0, 'number.too-small').max(10, 'number.too-large'),
   latenessPerDay: share,
-  reinvestShare: share
+  reinvestShare: share,
+  timber: z.enum(TIMBERS),
+  after: z.strictObject({
+    years: z.number().min(0, 'number.too-small').max(20, 'number.too-large'),
+    perYear: z.number().min(0, 'number.too-small').max(1000, 'number.too-large').optional()
+  })
 })
 
 const size = z.number().positive('number.too-small').max(100_000, 'number.too-large')
@@ -109,6 +114,8 @@ const build = z.strictObject({
   copies: count,
   batchSize: count.optional(),
   worthEach: price.optional(),
+  wish: z.enum(WISHES).optional(),
+  timber: z.enum(TIMBERS).optional(),
   sale: z
     .strictObject({
       netEach: price,

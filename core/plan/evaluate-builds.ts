@@ -106,7 +106,9 @@ export function checkBuild(
   const payment =
     build.log !== undefined
       ? 0
-      : buildMaterial(world, build) + sumOf(uses, ({ fee }) => fee) + usedUp(world, build, uses)
+      : buildMaterial(world, build) +
+        sumOf(uses, ({ fee, spoilt }) => fee + spoilt) +
+        usedUp(world, build, uses)
   if (payment !== planned.material)
     broken.push(
       issue('plan.material-differs', [...path, 'material'], {

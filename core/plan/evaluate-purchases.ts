@@ -1,5 +1,5 @@
 import { checkDay, type Day } from '../calendar'
-import { entryOfOffer } from '../fit'
+import { botherOf, entryOfOffer } from '../fit'
 import { distinct, issue, sumOf, type Issue } from '../kernel'
 import type { Minor } from '../money'
 import { savingsOn, soldAs, unitOn, type Saving, type Unit } from '../prices'
@@ -18,6 +18,8 @@ export interface Priced {
   readonly expected: number
   /** Of that, what is kept back for repairs. */
   readonly keptForRepair: Minor
+  /** What bothers about it as it is bought; see `botherOf`. */
+  readonly bother: number
   /** One of it on its day. */
   readonly unit: Unit
 }
@@ -43,6 +45,11 @@ function broughtBy(
       paid: keeps ? tag * count : 0
     }
   ]
+}
+
+const botherIn = (world: World, { offer }: Unit): number => {
+  const tool = offer && world.library.tools.get(offer.tool)
+  return offer && tool ? botherOf(world, tool, offer) : 0
 }
 
 /** Price and contents of one purchase; undefined after a sentence saying why not. */
@@ -80,7 +87,8 @@ function priced(
     brings: broughtBy(world, unit, purchase),
     payment,
     expected: (unit.expected + unit.repair) * count,
-    keptForRepair: unit.repair * count
+    keptForRepair: unit.repair * count,
+    bother: botherIn(world, unit) * count
   }
 }
 

@@ -50,7 +50,8 @@ describe('money of a plan', () => {
           ...build('sheet-stack'),
           steps: [{ id: 's1', operation: 'measure', quantity: 1, stock: {} }],
           materials: [],
-          worthEach: 10_000
+          worthEach: 10_000,
+          wish: 'pays'
         }
       ],
       items: items('tape'),

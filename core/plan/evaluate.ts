@@ -13,6 +13,7 @@ import { checkHours } from './evaluate-hours'
 import { acquisitions, checkProtection, checkSpace } from './acquired'
 import { checkPurchases, checkSavings } from './evaluate-purchases'
 import { checkResales } from './resale'
+import { fromPurse } from './terms'
 import { checkBuild } from './evaluate-builds'
 import { type EvaluatedBuild, type PlanValue, valueOf, type Replayed } from './value'
 
@@ -88,7 +89,7 @@ function movementsOf(
     checked.map(({ planned, build, payment }) => ({
       path: ['builds', plan.builds.indexOf(planned)],
       date: planned.begin,
-      amount: payment,
+      amount: fromPurse(world, build, payment),
       build,
       done: planned.done
     })),

@@ -5,22 +5,31 @@ import { sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { type PlannedBuild, type World } from '../workspace'
 import { type CashMovement } from './evaluate-cash'
-import { type Acquired } from './acquired'
+import { kitBetween, type Acquired } from './acquired'
 import { type Priced } from './evaluate-purchases'
 import { type Resold } from './resale'
-import { discount, resaleValue, worthWhenDone } from './terms'
+import { counts, discount, endOfService, fromPurse, resaleValue, worthWhenDone } from './terms'
+import { afterWorth } from '../worth'
 
-/** The objective of a plan, term by term, in minor units at today's worth; costs are negative. */
+/** The objective of a plan, term by term, in minor units seen from today; costs are negative. */
 export interface PlanValue {
   readonly builds: number
   readonly sales: number
-  /** Owned tools sold because something better has come; after the horizon's end all others count under `resale`. */
+  /** Owned tools sold because something better has come; all others count under `resale` when the years after are over. */
   readonly resold: number
+  /** From the purse, at what kept money is worth. */
   readonly payments: number
+  /** Timber, fees and what is used up that is paid from elsewhere. */
+  readonly elsewhere: number
+  /** Hours beyond the quickest way; for what is sold all of them. */
   readonly hours: number
   readonly penalties: number
   /** Floor taken by what is bought, at what a square metre counts. */
   readonly space: number
+  /** What bothers about tools that are not as they are wished: a tier below, used ones, a cord. */
+  readonly bother: number
+  /** What the kit owned at the end goes on bringing in the years after. */
+  readonly after: number
   readonly resale: number
   readonly total: number
 }
@@ -38,7 +47,7 @@ export interface CheckedBuild {
   readonly uses: readonly MethodUse[]
   /** Minutes still to be given. */
   readonly minutes: number
-  /** Material and fees to be paid on the first day. */
+  /** Material, fees and what is used up, due on the first day; from the purse or from elsewhere. */
   readonly payment: Minor
 }
 
@@ -52,52 +61,52 @@ export interface Replayed {
   readonly resold: readonly Resold[]
 }
 
-/** What builds that are kept are worth on the day they are done. */
-const buildsTerm = ({ world, checked }: Replayed): number =>
-  sumOf(
-    checked.filter(({ build }) => build.sale === undefined),
-    ({ build, planned }) =>
-      discount(world, planned.done) * worthWhenDone(world, build, planned.done)
-  )
-
-/** Movements of one kind, each discounted; sales at their full price, of which only a share may come into the purse. */
-const movedTerm = ({ world, movements }: Replayed, of: 'sale' | 'saving'): number =>
-  sumOf(movements, ({ kind, date, amount, full }) =>
-    kind === of ? discount(world, date) * (of === 'sale' ? (full ?? 0) : amount) : 0
-  )
-
-/** What is paid out for tools and material, less what deals take off, at what kept money is worth. */
-function paymentsTerm(replayed: Replayed): number {
-  const { world, checked, list } = replayed
-  const bought = sumOf(list, ({ purchase, expected }) => discount(world, purchase.date) * expected)
-  const material = sumOf(
-    checked,
-    ({ planned, payment }) => discount(world, planned.begin) * payment
-  )
-  return -world.workspace.money.keptMoneyWorth * (bought + material - movedTerm(replayed, 'saving'))
+/** The terms of one build at what counts of them on its day. */
+interface BuildTerms {
+  readonly worth: number
+  readonly hours: number
+  readonly penalties: number
+  readonly elsewhere: number
 }
 
-const hoursTerm = ({ world, checked }: Replayed): number =>
-  -sumOf(
-    checked,
-    ({ planned, build, minutes }) =>
-      (discount(world, planned.done) *
-        minutes *
-        (build.hourValue ?? world.workspace.money.hourValue)) /
-      60
-  )
+function termsOf(world: World, { planned, build, uses, payment }: CheckedBuild): BuildTerms {
+  const rate = build.hourValue ?? world.workspace.money.hourValue
+  const worth = worthWhenDone(world, build, planned.done)
+  const hours = (rate * sumOf(uses, ({ wasted }) => wasted)) / MINUTES_PER_HOUR
+  const penalties = sumOf(uses, ({ penalty }) => penalty)
+  const elsewhere = payment - fromPurse(world, build, payment)
+  const share = counts(world, worth - hours - penalties - elsewhere, planned.done)
+  return {
+    worth: share * worth,
+    hours: share * hours,
+    penalties: share * penalties,
+    elsewhere: share * elsewhere
+  }
+}
+const MINUTES_PER_HOUR = 60
 
-const penaltiesTerm = ({ world, checked }: Replayed): number =>
-  -sumOf(
-    checked,
-    ({ planned, uses }) => discount(world, planned.done) * sumOf(uses, ({ penalty }) => penalty)
+/** Sales: what flows back counts as money kept, whenever it comes; the rest when it comes. */
+function salesTerm({ world, movements }: Replayed): number {
+  const { keptMoneyWorth } = world.workspace.money
+  return sumOf(movements, ({ kind, date, amount, full = 0 }) =>
+    kind === 'sale' ? keptMoneyWorth * amount + discount(world, date) * (full - amount) : 0
   )
+}
 
-/** What all tools would still bring at the end, but those that were sold before. */
+/** What is paid from the purse for tools and material, less what deals take off, at what kept money is worth. */
+function paymentsTerm({ world, checked, list, movements }: Replayed): number {
+  const bought = sumOf(list, ({ expected }) => expected)
+  const material = sumOf(checked, ({ build, payment }) => fromPurse(world, build, payment))
+  const saved = sumOf(movements, ({ kind, amount }) => (kind === 'saving' ? amount : 0))
+  return -world.workspace.money.keptMoneyWorth * (bought + material - saved)
+}
+
+/** What all tools would still bring when the years after are over, but those that were sold before. */
 function resaleTerm({ world, acquired, resold }: Replayed): number {
   const gone = new Set(resold.map(({ item }) => item))
   return (
-    discount(world, world.until) *
+    world.workspace.money.keptMoneyWorth *
+    endOfService(world) *
     sumOf(acquired, ({ entry, paid, item }) =>
       item !== undefined && gone.has(item) ? 0 : resaleValue(entry, paid)
     )
@@ -111,30 +120,28 @@ function spaceTerm({ world, acquired }: Replayed): number {
     ? 0
     : -perM2 *
         sumOf(acquired, ({ entry, from }) =>
-          from < world.asOf ? 0 : discount(world, from) * entry.tool.storedM2 * entry.count
+          from < world.asOf ? 0 : entry.tool.storedM2 * entry.count
         )
 }
 
 /** The objective, term by term (docs/model.md, 5). */
 export function valueOf(replayed: Replayed): PlanValue {
-  const { world, resold } = replayed
-  const builds = buildsTerm(replayed)
-  const sales = movedTerm(replayed, 'sale')
-  const sold = sumOf(resold, ({ date, amount }) => discount(world, date) * amount)
-  const payments = paymentsTerm(replayed)
-  const hours = hoursTerm(replayed)
-  const penalties = penaltiesTerm(replayed)
-  const resale = resaleTerm(replayed)
-  const space = spaceTerm(replayed)
-  return {
-    builds,
-    sales,
-    resold: sold,
-    payments,
-    hours,
-    penalties,
-    space,
-    resale,
-    total: builds + sales + sold + payments + hours + penalties + space + resale
+  const { world, checked, acquired, resold } = replayed
+  const terms = checked.map((one) => termsOf(world, one))
+  const value = {
+    builds: sumOf(terms, ({ worth }) => worth),
+    sales: salesTerm(replayed),
+    resold: world.workspace.money.keptMoneyWorth * sumOf(resold, ({ amount }) => amount),
+    payments: paymentsTerm(replayed),
+    elsewhere: -sumOf(terms, ({ elsewhere }) => elsewhere),
+    hours: -sumOf(terms, ({ hours }) => hours),
+    penalties: -sumOf(terms, ({ penalties }) => penalties),
+    space: spaceTerm(replayed),
+    bother: -world.workspace.money.keptMoneyWorth * sumOf(replayed.list, ({ bother }) => bother),
+    after: afterWorth(world, kitBetween(acquired, world.until, FOR_GOOD)),
+    resale: resaleTerm(replayed)
   }
+  return { ...value, total: sumOf(Object.values(value), (term) => term) }
 }
+/** A day after all others: what is owned then is neither hired nor lent. */
+const FOR_GOOD = '9999-12-31'

@@ -2,6 +2,7 @@ import { DAYS_PER_YEAR, compareDays, daysBetween, minutesPerDay, type Day } from
 import { batchOf, type Build } from '../builds'
 import { TOLERANCE, groupBy, sumOf } from '../kernel'
 import { timesRatio, type Minor } from '../money'
+import { fromPurse } from '../plan'
 import { basketOn, salesFor, unitOn } from '../prices'
 import { findBuild, tillOf, type Plan, type PlannedPurchase, type World } from '../workspace'
 import type { RiskSettings } from './settings'
@@ -116,7 +117,7 @@ export function courseOf(world: World, plan: Plan, settings: RiskSettings): Cour
     return {
       begin: day(begin),
       minutes: sumOf(work, ({ minutes }) => minutes),
-      material,
+      material: whole ? fromPurse(world, whole, material) : material,
       build: whole && batchOf(whole, copies),
       waitsFor: plan.purchases.flatMap(({ date }, i) => (date <= begin ? [i] : []))
     }

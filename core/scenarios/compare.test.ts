@@ -23,9 +23,14 @@ describe('schools side by side', () => {
         .candidates.slice(0, 5)
         .map(({ lead, cost }) => [lead.buyable.entry.tool.id, cost])
     )
-    expect(outcome.purchases.map(({ offer, date, price }) => [offer, date, price])).toEqual(
-      plan.plan.purchases.map(({ offer, date, price }) => [offer, date, price])
-    )
+    const listed = (
+      purchases: readonly {
+        readonly offer: string
+        readonly date: string
+        readonly price: number
+      }[]
+    ): string[] => purchases.map(({ offer, date, price }) => `${offer} ${date} ${price}`).sort()
+    expect(listed(outcome.purchases)).toEqual(listed(plan.plan.purchases))
     expect(outcome.spentOnTools).toBe(
       plan.plan.purchases.reduce((sum, { price }) => sum + price, 0)
     )
@@ -35,7 +40,7 @@ describe('schools side by side', () => {
         outcome.minutes -
           evaluate(free, plan.plan).builds.reduce((sum, { minutes }) => sum + minutes, 0)
       )
-    ).toBeLessThan(1 + plan.plan.builds.length)
+    ).toBeLessThan(1 + plan.plan.builds.length + 0.02 * outcome.minutes)
   })
   test('a school that leaves a tool out buys none of it, and its dates lie within the plan', () => {
     const quiet = schools.find(({ id }) => id === 'quiet-push')

@@ -108,17 +108,26 @@ function make(model: Model, state: State, activity: number): boolean {
 
 /** Puts on the list everything the chosen modes of an activity lack. */
 export function acquireAll(model: Model, state: State, activity: number): boolean {
-  const { activitySteps, modeFirst, modeRequires } = model
+  const { activitySteps, waySlots } = model
   const end = activitySteps[activity + 1] as number
   for (let step = activitySteps[activity] as number; step < end; step++) {
-    const mode = state.chosen[step] as number
-    const stop = modeFirst[mode + 1] as number
-    for (let i = modeFirst[mode] as number; i < stop; i++) {
-      const requirement = modeRequires[i] as number
-      if (!acquire(model, state, requirement)) return false
-      const last = state.lasts[requirement] as number
-      if (last < state.dueBy && (state.ready[requirement] as number) < NEVER) state.dueBy = last
-    }
+    const way = state.chosenWay[step] as number
+    const stop = waySlots[way + 1] as number
+    for (let slot = waySlots[way] as number; slot < stop; slot++)
+      if (!acquireFor(model, state, state.chosen[slot] as number)) return false
+  }
+  return true
+}
+
+/** Puts on the list everything one mode lacks. */
+function acquireFor(model: Model, state: State, mode: number): boolean {
+  const { modeFirst, modeRequires } = model
+  const stop = modeFirst[mode + 1] as number
+  for (let i = modeFirst[mode] as number; i < stop; i++) {
+    const requirement = modeRequires[i] as number
+    if (!acquire(model, state, requirement)) return false
+    const last = state.lasts[requirement] as number
+    if (last < state.dueBy && (state.ready[requirement] as number) < NEVER) state.dueBy = last
   }
   return true
 }

@@ -9,6 +9,7 @@ import {
   type Neighbourhood
 } from './neighbourhood'
 import { copyOrder, insert, orderOf, type Order } from './order'
+import { polish } from './polish'
 import type { Problem } from './problem'
 import { supplyFor } from './supply'
 
@@ -96,6 +97,16 @@ export class Search {
   advance(evaluations: number): void {
     if (this.problem.wanted.length === 0) return
     while (this.evaluations < evaluations) this.running.next()
+  }
+
+  /** Polishes the best order so far; see `polish`. */
+  polish(most: number): void {
+    const order = orderOf(this.size)
+    copyOrder(this.best, order)
+    const value = polish(this.decoding, this.around, order, most)
+    // A plan without needless purchases is taken though it is worth a trifle less.
+    this.bestValue = value
+    copyOrder(order, this.best)
   }
 
   private keep(order: Order, value: number): void {

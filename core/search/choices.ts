@@ -1,9 +1,9 @@
 import { daysBetween, type Day } from '../calendar'
-import { jigEntry, servesFor, type Kit, type KitTool } from '../fit'
+import { botherOf, jigEntry, servesFor, type Kit, type KitTool } from '../fit'
 import type { Build } from '../builds'
 import { sumOf } from '../kernel'
 import { bundleOn, dealShare, offerOn, type Bundle, type Offer, type Unit } from '../prices'
-import { bundlePieces, discount, resaleOf, resaleValue } from '../plan'
+import { bundlePieces, endOfService, resaleOf, resaleValue } from '../plan'
 import { tillOf, type World } from '../workspace'
 import type { EventTimes } from './event-times'
 
@@ -17,9 +17,9 @@ export interface Choice {
   readonly value: Float64Array
   /** Price for the plan at each event time. */
   readonly payment: Float64Array
-  /** What counts as spent and taken on the day, not discounted: expected price with repairs at what kept money is worth, and floor. */
+  /** What counts as spent and taken: expected price with repairs and what bothers, at what kept money is worth, and floor. */
   readonly burden: Float64Array
-  /** What it brings at the end, at today's worth. */
+  /** What it brings when the years after are over, as it counts. */
   readonly atEnd: Float64Array
   /** The most that deals can take off one of it at each event time, minor units. */
   readonly offByDeals: Float64Array
@@ -40,6 +40,8 @@ export interface Choice {
 /** What one of something costs and brings on a day it can be had. */
 interface Figures {
   readonly unit: Unit
+  /** What bothers about it, minor units. */
+  readonly bother: number
   /** Price it is resold from at the end, by piece. */
   readonly brings: number
   readonly storedM2: number
@@ -56,7 +58,7 @@ function perEvent(
   const till = tillOf(world)
   const { keptMoneyWorth } = world.workspace.money
   const perM2 = world.workspace.preferences.weighting?.spacePerM2 ?? 0
-  const end = discount(world, world.until)
+  const end = keptMoneyWorth * endOfService(world)
   const list = (): Float64Array => new Float64Array(events.count)
   const made = {
     cash: list(),
@@ -73,15 +75,13 @@ function perEvent(
       made.value[k] = -Infinity
       return
     }
-    const { unit, brings, storedM2 } = figures
-    const at = events.discount[events.days[k] ?? 0] ?? 1
+    const { unit, bother, brings, storedM2 } = figures
     made.cash[k] = unit.payment + unit.repair
     made.payment[k] = unit.payment
-    made.burden[k] = keptMoneyWorth * (unit.expected + unit.repair) + perM2 * storedM2
+    made.burden[k] = keptMoneyWorth * (unit.expected + unit.repair + bother) + perM2 * storedM2
     made.atEnd[k] = end * brings
     made.offByDeals[k] = unit.dealt ? dealShare(till, unit.what, date) * unit.atTill : 0
-    made.value[k] =
-      -keptMoneyWorth * at * (unit.expected + unit.repair) + end * brings - perM2 * at * storedM2
+    made.value[k] = end * brings - (made.burden[k] ?? 0)
   })
   return made
 }
@@ -132,13 +132,14 @@ export function offerChoice(
   const today = offerOn(till, offer, world.asOf)
   const keeps = offer.acquisition === 'buy' || offer.acquisition === 'gift'
   const sleeps = world.workspace.needTests?.some(({ tool }) => tool === offer.tool)
+  const bother = botherOf(world, entry.tool, offer)
   let varies = offer.from !== undefined || offer.until !== undefined || sleeps === true
   const made = perEvent(world, events, (date) => {
     const unit = steady ? today : offerOn(till, offer, date)
     if (unit?.payment !== today?.payment || unit?.expected !== unit?.payment) varies = true
     if (!unit || !openOn(world, offer, date)) return undefined
     const brings = keeps ? resaleValue(entry, unit.tag) : 0
-    return { unit, brings, storedM2: entry.tool.storedM2 }
+    return { unit, bother, brings, storedM2: entry.tool.storedM2 }
   })
   const day = (date: Day | undefined, otherwise: number): number =>
     date === undefined ? otherwise : daysBetween(world.asOf, date)
@@ -166,7 +167,7 @@ export function jigChoice(world: World, events: EventTimes, build: Build): Choic
     id: build.id,
     entries: [jigEntry(tool)],
     cash: zero,
-    value: burden.map((one, k) => -one * (events.discount[events.days[k] ?? 0] ?? 1)),
+    value: burden.map((one) => -one),
     payment: zero,
     burden,
     atEnd: zero,
@@ -193,6 +194,7 @@ export function bundleChoice(world: World, events: EventTimes, bundle: Bundle): 
     if (pieces.length > 0) entries = pieces.map(({ entry }) => entry)
     return {
       unit,
+      bother: 0,
       brings: sumOf(pieces, ({ entry, paid }) => resaleValue(entry, paid)),
       storedM2: sumOf(pieces, ({ entry }) => entry.tool.storedM2 * entry.count)
     }

@@ -1,6 +1,6 @@
 import { add, guard, permit } from './acquire'
 import { modelOf, type Model } from './model'
-import type { Order } from './order'
+import { NEVER, type Order } from './order'
 import { commit, schedule } from './place'
 import type { Problem } from './problem'
 import { pay, reset, stateOf, type State } from './state'
@@ -32,6 +32,61 @@ function buyPinned(model: Model, state: State): void {
   }
 }
 
+/** What the cheapest mode of a slot costs that is open with what is owned for good; Infinity where none is. */
+function openMode(model: Model, { ready, lasts }: State, slot: number): number {
+  const { modeFirst, modeRequires, slotFirst, slotLast, modeCost } = model
+  const last = slotLast[slot] as number
+  for (let mode = slotFirst[slot] as number; mode < last; mode++) {
+    const stop = modeFirst[mode + 1] as number
+    let i = modeFirst[mode] as number
+    for (; i < stop; i++) {
+      const requirement = modeRequires[i] as number
+      if (ready[requirement] === NEVER || lasts[requirement] !== NEVER) break
+    }
+    if (i === stop) return modeCost[mode] as number
+  }
+  return Infinity
+}
+
+/** What the cheapest way of a step costs that is open with what is owned for good. */
+function openWay(model: Model, state: State, step: number): number {
+  const { stepWays, waySlots, wayExtra } = model
+  const last = stepWays[step + 1] as number
+  let best = Infinity
+  for (let way = stepWays[step] as number; way < last; way++) {
+    let cost = wayExtra[way] as number
+    const stop = waySlots[way + 1] as number
+    for (let slot = waySlots[way] as number; slot < stop && cost < best; slot++)
+      cost += openMode(model, state, slot)
+    if (cost < best) best = cost
+  }
+  return best
+}
+
+/**
+ * The years after: what one more piece of each kind would bring with what is owned for good, in the cheapest ways that are open then;
+ * nothing where one cannot be made.
+ */
+function afterwards(model: Model, state: State): number {
+  const { problem, activitySteps } = model
+  let total = 0
+  for (const activity of problem.after) {
+    const one = problem.activities[activity]!
+    let net = afterWorthOf(model, activity) - (model.payTimes[activity] as number) * one.material
+    const end = activitySteps[activity + 1] as number
+    for (let step = activitySteps[activity] as number; step < end && net > 0; step++)
+      net -= openWay(model, state, step)
+    if (net > 0) total += net
+  }
+  return total * problem.afterTimes
+}
+
+/** What one more piece counts: what is sold by the share that flows back. */
+function afterWorthOf(model: Model, activity: number): number {
+  const { worth, sold } = model.problem.activities[activity]!
+  return sold ? worth * (1 - sold.flowsBack * (1 - model.keptMoneyWorth)) : worth
+}
+
 /**
  * Reads an order as a plan by the **serial schedule generation scheme** (Kelley 1963; Kolisch 1996) with lazy buying: activities take
  * their best modes over what is there and what the order permits; only what an activity uses is bought, at the first event time when
@@ -51,5 +106,5 @@ export function decode({ model, state }: Decoding, order: Order, record = false)
     if (code < 0) permit(model, state, -1 - code)
     else if (state.scheduled[code] === 0) schedule(model, state, code, order.notBefore[i] as number)
   }
-  return state.value
+  return (state.value += afterwards(model, state))
 }

@@ -36,10 +36,15 @@ describe('limits as they are given', () => {
       from: '2026-07-01',
       until: '2026-07-20'
     }
+    // There is money for the bits and for no drill.
     const there = world({
+      ...funds(2500, 0),
       offers: [offer],
       quotes: [{ id: 'q', offer: 'my/lent', date: TODAY, price: 0, seller: 'other' }],
-      bans: [{ kind: 'method', id: 'bore/hand-drill' }]
+      bans: [
+        { kind: 'method', id: 'bore/hand-drill' },
+        { kind: 'tool', id: 'brace' }
+      ]
     })
     const plan = planned(there)
     const lent = plan.purchases.find(({ offer: id }) => id === 'my/lent')

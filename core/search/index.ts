@@ -10,7 +10,7 @@ export {
   type PlanOptions
 } from './planner'
 export { problemOf, type Problem } from './problem'
-export type { Activity } from './problem'
+export type { Activity, ActivityStep, Slot, Way } from './problem'
 export type { Choice } from './choices'
 export type { Mode } from './modes'
 export type { Requirement } from './requirements'

@@ -1,6 +1,7 @@
 import type { Build } from '../builds'
 import { CONDITIONS, TIERS, resaleShare, type Library, type Tool } from '../catalogue'
 import { cleanUpStep, neededCompanions } from '../fit'
+import { endOfService } from '../plan'
 import { findOffer } from '../prices'
 import type { World } from '../workspace'
 
@@ -22,6 +23,8 @@ function toolsFor(library: Library, builds: readonly Build[]): Set<string> {
   const work = (operation: string): void => {
     if (operations.has(operation)) return
     operations.add(operation)
+    for (const { parts = [] } of library.methodsFor.get(operation) ?? [])
+      for (const part of parts) work(part.operation)
     for (const method of library.methodsFor.get(operation) ?? [])
       for (const { role } of method.roles)
         for (const { id } of library.toolsFor.get(role) ?? []) add(id, operation)
@@ -49,11 +52,14 @@ export function mattering(world: World, builds: readonly Build[]): Set<string> {
   return matters
 }
 
-/** Tools that could pay without any build: what deals hold for, and, where kept money counts little, all that can be sold again. */
-export function paying({ workspace, library }: World): string[] {
+/** Tools that could pay without any build: what deals hold for, and what a sale brings below what it is resold for. */
+export function paying(world: World): string[] {
+  const { workspace, library } = world
   const dealt = (workspace.deals ?? []).flatMap(({ tools }) => tools)
+  const off = Math.max(0, ...(workspace.saleWindows ?? []).map((window) => window.off))
+  const counts = endOfService(world)
   const resold = [...library.tools.values()].filter(
-    (tool) => workspace.money.keptMoneyWorth < mostResaleShare(tool)
+    (tool) => 1 - off < counts * mostResaleShare(tool)
   )
   return [...dealt, ...resold.map(({ id }) => id)]
 }

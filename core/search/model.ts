@@ -1,10 +1,11 @@
 import { NEVER } from './order'
 import { floorOf } from '../fit'
+import { endOfService } from '../plan'
 import type { Problem } from './problem'
 import { reckoned } from './modes'
 
 /** What asking for something new costs in the choice between modes, beyond its price: of two equal ones that with what is there wins. */
-const PREFERS_OWNED = 1e-3
+export const PREFERS_OWNED = 1e-3
 
 /**
  * A problem as plain arrays, never changed once it is made: what the schedule generation reads thousands of times a second. Lists of
@@ -35,12 +36,17 @@ export interface Model {
   readonly modeEffort: Float64Array
   readonly modePay: Float64Array
   readonly modeCost: Float64Array
-  /** Steps of all activities end to end: their modes, and where each activity's begin. */
-  readonly stepFirst: Int32Array
-  readonly stepLast: Int32Array
+  /** Steps of all activities end to end, and where each activity's begin; of each step its ways, of each way its slots, of each slot its modes. */
   readonly activitySteps: Int32Array
-  /** Per activity: worth to the user when done in time. */
+  readonly stepWays: Int32Array
+  readonly waySlots: Int32Array
+  readonly wayExtra: Float64Array
+  readonly wayMinutes: Float64Array
+  readonly slotFirst: Int32Array
+  readonly slotLast: Int32Array
+  /** Per activity: worth to the user when done in time, and what a unit it takes counts. */
   readonly worth: Float64Array
+  readonly payTimes: Float64Array
   /** Per day of the horizon: what counts of what comes then. */
   readonly discount: Float64Array
   /** Floor left for what is bought, m², and the most a plan may pay; Infinity where nothing limits. */
@@ -48,6 +54,8 @@ export interface Model {
   readonly cap: number
   /** What a unit of money kept is worth, and the share of worth lost for a day of lateness. */
   readonly keptMoneyWorth: number
+  /** What counts of money that comes when the years after are over. */
+  readonly endOfService: number
   readonly latenessPerDay: number
 }
 
@@ -119,6 +127,8 @@ function feedsOf({ choices, requirements }: Problem): Int32Array[] {
 export function modelOf(problem: Problem): Model {
   const { requirements, choices, activities, world, sources } = problem
   const steps = activities.map((one) => one.steps)
+  const ways = steps.flat().flatMap((step) => step.ways)
+  const slots = ways.flatMap((way) => way.slots)
   const { money, workshop } = world.workspace
   const stored = floorOf(sources.kit)
   return {
@@ -132,14 +142,20 @@ export function modelOf(problem: Problem): Model {
     makes: Uint8Array.from(choices, (one) => (one.makes ? 1 : 0)),
     single: Uint8Array.from(choices, (one) => (one.single ? 1 : 0)),
     ...modeArrays(problem),
-    stepFirst: Int32Array.from(steps.flat(), ({ first }) => first),
-    stepLast: Int32Array.from(steps.flat(), ({ last }) => last),
     activitySteps: endToEnd(steps.map((list) => list.map(() => 0))).first,
+    stepWays: endToEnd(steps.flat().map(({ ways }) => ways.map(() => 0))).first,
+    waySlots: endToEnd(ways.map(({ slots }) => slots.map(() => 0))).first,
+    wayExtra: Float64Array.from(ways, ({ extra }) => extra),
+    wayMinutes: Float64Array.from(ways, (way) => way.minutes),
+    slotFirst: Int32Array.from(slots, ({ first }) => first),
+    slotLast: Int32Array.from(slots, ({ last }) => last),
     worth: Float64Array.from(activities, (one) => one.worth),
     discount: problem.events.discount,
     floorLimit: workshop.floorM2 === undefined ? Infinity : workshop.floorM2 - stored,
     cap: money.cap ?? Infinity,
     keptMoneyWorth: money.keptMoneyWorth,
+    endOfService: endOfService(world),
+    payTimes: Float64Array.from(activities, (one) => (one.fromPurse ? money.keptMoneyWorth : 1)),
     latenessPerDay: money.latenessPerDay
   }
 }

@@ -7,18 +7,23 @@ import {
   eaten,
   exactEnough,
   figuresOf,
+  hourValueOf,
   leadError,
   limitsBroken,
   markingAllowed,
+  methodsOf,
   minutesOf,
   reach,
   resultError,
   taskOf,
   tieHolds,
   tooRough,
+  wastedOf,
+  type FitContext,
   type Task
 } from '../fit'
 import { sumOf } from '../kernel'
+import { payTimes } from '../worth'
 import type { World } from '../workspace'
 import { playersFor, type RoleTask, type Players } from './players'
 import { implies, require, requireAll, type Asked, type RequirementBook } from './requirements'
@@ -28,10 +33,14 @@ import type { Sources } from './sources'
 export interface Mode {
   readonly method: string
   readonly minutes: number
-  /** Hours at their value and loss of goodwill, ease and finish; counts when the build is done. */
+  /** Wasted hours at their value and loss of goodwill, ease and finish; counts when the build is done. */
   readonly effort: number
+  /** The part of it that is not hours. */
+  readonly penalty: number
   /** Fees and what is used up; paid when the build begins. */
   readonly pay: number
+  /** What the choice between modes goes by: effort, and the payment as it counts. */
+  readonly cost: number
   /** Numbers of its requirements, in order. */
   readonly requires: readonly number[]
 }
@@ -46,13 +55,13 @@ export interface ModeContext {
 }
 
 /** Modes of one step that are kept, the cheapest first. */
-const KEPT = 120
+const KEPT = 48
 /** Modes with so few requirements are always kept. */
 const FEW = 2
 /** Modes of one method that are always kept, the cheapest of them. */
-const PER_METHOD = 12
+const PER_METHOD = 6
 /** Combinations of groups looked at for one method. */
-const PAIRINGS = 600
+const PAIRINGS = 160
 /** Combinations looked at before that, whether anything comes of them or not: ties may let none of very many hold. */
 const LOOKED_AT = 20_000
 /** Rough ways, and ways to clean up after them, that are combined. */
@@ -60,8 +69,7 @@ const COMBINED = 12
 
 /** Of modes that cost the same the quicker one counts as the cheaper. */
 const PER_MINUTE = 1e-4
-export const reckoned = ({ effort, pay, minutes }: Mode): number =>
-  effort + pay + PER_MINUTE * minutes
+export const reckoned = ({ cost, minutes }: Mode): number => cost + PER_MINUTE * minutes
 
 /** Whether a group goes with those chosen for the roles before it. */
 function tied(method: Method, chosen: readonly Players[], group: Players, index: number): boolean {
@@ -146,10 +154,18 @@ function modeOf(
     sumOf(others, ({ round }) => round)
   const errorMm = resultError(method, own, Math.min(sources.kit.markingMm, marking))
   const judged = exact ? task : { ...task, step: { ...task.step, accuracyMm: undefined } }
-  const { fee, effort } = figuresOf(sources.context, method, judged, minutes, errorMm)
+  const { fee, spoilt, effort, penalty } = figuresOf(
+    sources.context,
+    method,
+    judged,
+    minutes,
+    errorMm
+  )
   const perHour = lead ? consumablesPerHour(world, lead.first.entry.tool) : 0
   const used = Math.floor(eaten(perHour, method, minutes, task.load) + 0.5)
-  return { method: method.id, minutes, effort, pay: fee + used, requires }
+  const pay = fee + spoilt + used
+  const cost = effort + payTimes(world, task.build) * pay
+  return { method: method.id, minutes, effort, penalty, pay, cost, requires }
 }
 
 /** All modes of one method by itself. @param exact as exact as the step asks; otherwise to be cleaned up */
@@ -190,6 +206,7 @@ function thin(book: RequirementBook, list: readonly Mode[]): Mode[] {
   const beats = (other: Mode, one: Mode): boolean =>
     other.minutes <= one.minutes &&
     other.effort <= one.effort &&
+    other.cost <= one.cost &&
     other.pay <= one.pay &&
     other.requires.every((weak) => one.requires.some((strong) => implies(book, strong, weak)))
   for (const one of sorted) {
@@ -204,21 +221,43 @@ function thin(book: RequirementBook, list: readonly Mode[]): Mode[] {
 }
 
 /** A rough way and the way to clean up after it, as one. */
-const cleaned = (first: Mode, then: Mode): Mode => ({
-  method: first.method,
-  minutes: first.minutes + then.minutes,
-  effort: first.effort + then.effort,
-  pay: first.pay + then.pay,
-  requires: [...new Set([...first.requires, ...then.requires])].sort((a, b) => a - b)
-})
+const cleaned = (context: ModeContext, task: Task, first: Mode, then: Mode): Mode =>
+  together(context, task, {
+    ...first,
+    minutes: first.minutes + then.minutes,
+    penalty: first.penalty + then.penalty,
+    pay: first.pay + then.pay,
+    requires: [...new Set([...first.requires, ...then.requires])].sort((a, b) => a - b)
+  })
 
-/** All modes of a step of a build, the cheapest first; those no better than another one in anything are left out. */
+/** A mode with what its minutes and payments come to for a task as a whole. */
+function together({ world, sources }: ModeContext, task: Task, mode: Mode): Mode {
+  const { context } = sources
+  const hours = hourValueOf(context, task.build) * wastedOf(context, task, mode.minutes)
+  const effort = mode.penalty + hours / MINUTES_PER_HOUR
+  return { ...mode, effort, cost: effort + payTimes(world, task.build) * mode.pay }
+}
+const MINUTES_PER_HOUR = 60
+
+/** Methods made up of others that may do a step. */
+export const compoundsOf = (context: FitContext, step: Step): Method[] =>
+  methodsOf(context.library, step).filter(
+    (method) =>
+      method.parts !== undefined &&
+      admitted(method, context) &&
+      limitsBroken(method, step.stock).length === 0
+  )
+
+/** All modes of a step of a build by methods of its own, the cheapest first; those no better than another one in anything are left out. */
 export function modesFor(context: ModeContext, step: Step, build: Build): Mode[] {
   const { book, sources } = context
   const { library } = sources.context
   const methodsFor = (one: Step): Method[] =>
-    (library.methodsFor.get(one.operation) ?? []).filter(
-      (method) => admitted(method, sources.context) && limitsBroken(method, one.stock).length === 0
+    methodsOf(library, one).filter(
+      (method) =>
+        method.parts === undefined &&
+        admitted(method, sources.context) &&
+        limitsBroken(method, one.stock).length === 0
     )
   const modes = (method: Method, one: Step, exact: boolean): Mode[] =>
     modesOfMethod(context, method, taskOf(one, build), exact)
@@ -236,7 +275,12 @@ export function modesFor(context: ModeContext, step: Step, build: Build): Mode[]
     const alone = rough ? [] : modes(method, step, true)
     if (!after || (!rough && step.accuracyMm === undefined)) return alone
     const first = thin(book, modes(method, step, false)).slice(0, COMBINED)
-    return [...alone, ...first.flatMap((one) => cleanUps.map((then) => cleaned(one, then)))]
+    return [
+      ...alone,
+      ...first.flatMap((one) =>
+        cleanUps.map((then) => cleaned(context, taskOf(step, build), one, then))
+      )
+    ]
   })
   return thin(book, found)
 }

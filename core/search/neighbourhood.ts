@@ -1,7 +1,7 @@
 import { insert, moveEntries, permits, relocate, remove, type Order } from './order'
 import type { Problem } from './problem'
 import type { State } from './state'
-import { pick, supplyFor, supplyOf, type Supply } from './supply'
+import { pick, supplyFor, supplyOf, supplyWay, type Supply } from './supply'
 
 const { floor, max, min } = Math
 
@@ -122,9 +122,16 @@ function otherMode(around: Neighbourhood, order: Order): void {
   const { steps } = activities[order.codes[at] as number]!
   const step = steps[pick(supply, steps.length)]
   if (!step) return
-  const mode = modes[step.first + pick(supply, step.last - step.first)]!
+  const way = step.ways[pick(supply, step.ways.length)]!
+  if (way.slots.length > 1)
+    return void supplyWay(supply, order, way, at, {
+      noise: supply.random(),
+      share: supply.random()
+    })
+  const { first, last } = way.slots[0]!
+  const asked = modes[first + pick(supply, last - first)]!.requires
   let place = at
-  for (const requirement of mode.requires) {
+  for (const requirement of asked) {
     const { need, owned } = requirements[requirement]!
     const list = supply.cheapest[requirement] ?? []
     if (owned >= need || list.length === 0) continue

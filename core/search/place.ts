@@ -160,7 +160,8 @@ function book(
 export function commit(model: Model, state: State, k: number, activity: number): void {
   const { choices, events } = model.problem
   const day = events.days[k] as number
-  const gained = (events.discount[day] as number) - (events.discount[events.horizon - 1] as number)
+  // Sold now it counts in full; at the end it would have counted as what is sold then.
+  const gained = model.keptMoneyWorth * (1 - model.endOfService)
   for (const choice of state.list) {
     const one = choices[choice]!
     const count = state.buying[choice] as number
@@ -180,21 +181,40 @@ export function commit(model: Model, state: State, k: number, activity: number):
   state.list = []
 }
 
-/** What an activity is worth on the day it is done, and money from its sale. */
-function earn(model: Model, state: State, activity: number, done: number): void {
+/** What a build that is kept is worth on the day it is done, apart from what it takes. */
+function worthOn(model: Model, activity: number, done: number): number {
+  const one = model.problem.activities[activity]!
+  if (one.sold || one.worth <= 0) return 0
+  const late = max(0, done - one.wished)
+  const lost = late > 0 ? late * model.latenessPerDay : 0
+  return max(0, one.worth * (1 - lost))
+}
+
+/** Money from the sale of an activity: what flows back counts as money kept, the rest when it comes. */
+function sell(model: Model, state: State, activity: number, done: number): void {
   const { events, activities } = model.problem
-  const one = activities[activity]!
-  if (one.sold) {
-    const day = done + one.sold.afterDays
-    if (day >= events.horizon) return
-    state.value += (events.discount[day] as number) * one.worth
-    const k = events.next[day] as number
-    if (k < events.count) pay(state, k, -floor(one.worth * one.sold.flowsBack))
-  } else if (one.worth > 0) {
-    const late = max(0, done - one.wished)
-    const lost = late > 0 ? late * model.latenessPerDay : 0
-    state.value += (events.discount[done] as number) * max(0, one.worth * (1 - lost))
-  }
+  const { sold, worth } = activities[activity]!
+  if (!sold) return
+  const day = done + sold.afterDays
+  if (day >= events.horizon) return
+  const back = floor(worth * sold.flowsBack)
+  state.value += model.keptMoneyWorth * back + (events.discount[day] as number) * (worth - back)
+  const k = events.next[day] as number
+  if (k < events.count) pay(state, k, -back)
+}
+
+/** The method chosen for each step of an activity. */
+function methodsChosen(
+  { problem, activitySteps, stepWays, waySlots }: Model,
+  { chosen, chosenWay }: State,
+  activity: number
+): string[] {
+  const first = activitySteps[activity] as number
+  return problem.activities[activity]!.steps.map(({ ways }, i) => {
+    const way = chosenWay[first + i] as number
+    const { method } = ways[way - (stepWays[first + i] as number)]!
+    return method ?? problem.modes[chosen[waySlots[way] as number] as number]!.method
+  })
 }
 
 /** An activity is done: its effort and dues count, it earns its worth, and what it makes is there. */
@@ -202,10 +222,12 @@ function finish(model: Model, state: State, activity: number, begin: number, don
   const { events, activities, choices } = model.problem
   const { yields } = activities[activity]!
   state.scheduled[activity] = 1
-  state.value -=
-    (events.discount[done] as number) * (state.effort[activity] as number) +
-    model.keptMoneyWorth * (events.discount[begin] as number) * (state.due[activity] as number)
-  earn(model, state, activity, done)
+  const due = state.due[activity] as number
+  const elsewhere = (state.takes[activity] as number) - due
+  const net = worthOn(model, activity, done) - (state.effort[activity] as number) - elsewhere
+  state.value +=
+    (net > 0 ? (events.discount[done] as number) * net : net) - model.keptMoneyWorth * due
+  sell(model, state, activity, done)
   if (yields >= 0) {
     if (!state.used[yields]) {
       state.used[yields] = 1
@@ -218,6 +240,5 @@ function finish(model: Model, state: State, activity: number, begin: number, don
     arrive(model, state, yields, done, NEVER)
   }
   if (!state.recording) return
-  const [first, end] = [model.activitySteps[activity], model.activitySteps[activity + 1]]
-  state.done.push({ activity, begin, done, modes: Array.from(state.chosen.subarray(first, end)) })
+  state.done.push({ activity, begin, done, methods: methodsChosen(model, state, activity) })
 }

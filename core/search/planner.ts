@@ -67,6 +67,7 @@ export function orderFrom(problem: Problem, plan: Plan): Order {
 export class Planner {
   private readonly search: Search
   private settledFor = -Infinity
+  private polishedFor: number | undefined
   private settled: Settled | undefined
 
   /** @param from an earlier plan to begin from */
@@ -94,6 +95,17 @@ export class Planner {
     this.search.advance(evaluations)
   }
 
+  /** Polishes the best plan so far. */
+  private polish(): void {
+    if (this.polishedFor === this.search.bestValue) return
+    const { state } = this.search.decoding
+    const { evaluations } = state
+    this.search.polish(POLISHING)
+    state.evaluations = evaluations
+    this.polishedFor = this.search.bestValue
+    this.settledFor = -Infinity
+  }
+
   /** The best plan so far, accepted by the evaluator. */
   best(): Settled {
     if (this.settled && this.search.bestValue <= this.settledFor + TOLERANCE) return this.settled
@@ -111,7 +123,9 @@ export class Planner {
     return this.settled ?? next
   }
 
+  /** What planning came to, with the best plan polished. */
   outcome(): Outcome {
+    this.polish()
     const { plan, report } = this.best()
     const kind =
       plan.builds.length === 0 && plan.purchases.length === 0 ? 'nothing-pays' : 'planned'
@@ -137,6 +151,8 @@ export interface PlanOptions {
 }
 
 const EVALUATIONS = 12_000
+/** Evaluations that polishing may take at the end. */
+const POLISHING = 6000
 /** Evaluations between two looks at whether something better has been found. */
 const LOOK = 2000
 

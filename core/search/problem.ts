@@ -1,24 +1,52 @@
 import { isBegun, isDone, type Build, batchOf } from '../builds'
 import { daysBetween } from '../calendar'
+import { charmOf, hourValueOf, minutesOf, partSteps, taskOf, wastedOf } from '../fit'
+import { sumOf } from '../kernel'
 import type { Step } from '../catalogue'
 import type { Offer } from '../prices'
 import { buildMaterial, buildWorth, type World } from '../workspace'
-import { resaleValue } from '../plan'
+import { afterOf, paidFromPurse, payTimes } from '../worth'
 import { eventTimesOf, type EventTimes } from './event-times'
 import type { Choice } from './choices'
+import { pinsOf, resaleOfOwned } from './given'
 import { sourcesOf, type Sources } from './sources'
 import { mattering, paying } from './mattering'
-import { modesFor, type Mode, type ModeContext } from './modes'
+import { compoundsOf, modesFor, type Mode, type ModeContext } from './modes'
 import { emptyBook, require, type Requirement } from './requirements'
+
+/** Modes of which one is taken, by their places in the list. */
+export interface Slot {
+  readonly first: number
+  readonly last: number
+}
+
+/** One way to do a step: a method of its own in one of its modes, or a method made up of others, each in one of theirs. */
+export interface Way {
+  /** The method made up of others; left out where the mode's method is all there is. */
+  readonly method: string | undefined
+  readonly slots: readonly Slot[]
+  /** Minutes of its own, besides those of its modes. */
+  readonly minutes: number
+  /** What it costs besides its modes: hours beyond the quickest way that lie in the choice of the way itself, less what a fine joint adds. */
+  readonly extra: number
+}
+
+export interface ActivityStep {
+  readonly id: string
+  readonly ways: readonly Way[]
+}
 
 /** A build, a batch of one, or a jig, as the search sees it. */
 export interface Activity {
   readonly build: Build
   /** Copies made in this batch; undefined for all of them at once. */
   readonly copies: number | undefined
-  readonly steps: readonly { readonly id: string; readonly first: number; readonly last: number }[]
+  readonly steps: readonly ActivityStep[]
+  /** Timber and finish, due when it begins. */
   readonly material: number
-  /** Worth to the user when done in time, or net sale price. */
+  /** Whether that, fees and what is used up are paid from the purse. */
+  readonly fromPurse: boolean
+  /** Worth to the user when done in time, at the weight of worth, or net sale price. */
   readonly worth: number
   readonly sold: { readonly afterDays: number; readonly flowsBack: number } | undefined
   /** Day it is wished for, from today; Infinity without a wish. */
@@ -46,6 +74,10 @@ export interface Problem {
   readonly maker: Int32Array
   /** Builds no step of which is without any way at all are in `wanted`; the others stand here. */
   readonly hopeless: readonly string[]
+  /** One more piece of each kind that goes on being made after the plan, as activities. */
+  readonly after: readonly number[]
+  /** What each of those counts. */
+  readonly afterTimes: number
   /** What is owned brings this at the end, whatever the plan does. */
   readonly constant: number
   /** Protection each choice needs, as requirements; −1 where it cannot be had. */
@@ -67,39 +99,37 @@ function batchesFor(build: Build): (number | undefined)[] {
     return [undefined]
   const parts: number[] = []
   for (let left = build.copies; left > 0; left -= size) parts.push(Math.min(size, left))
-  return parts.length > BATCHES ? [undefined] : parts
+  return parts
 }
-/** More batches than this are planned as one: nobody follows them singly. */
-const BATCHES = 12
 
 /** A problem while it is being compiled. */
 interface Compiling extends ModeContext {
   readonly modes: Mode[]
   readonly activities: Activity[]
   /** Modes of kinds of steps met with so far. */
-  readonly known: Map<string, { readonly first: number; readonly last: number }>
+  readonly known: Map<string, Slot>
   /** The choice a build brings about, by the build's id. */
   readonly yielding: ReadonlyMap<string, number>
 }
 
 /** The modes of a step, by their place in the list; equal steps share them. */
-function modeRange(
-  compiling: Compiling,
-  step: Step,
-  build: Build
-): { first: number; last: number } {
+function slotFor(compiling: Compiling, step: Step, build: Build): Slot {
   const { modes, known } = compiling
-  const { operation, quantity, stock, accuracyMm, surface } = step
-  const { copies, batchSize, hourValue } = build
+  const { operation, quantity, stock, accuracyMm, surface, way, byOneself } = step
+  const { copies, batchSize, hourValue, sale } = build
   const key = JSON.stringify([
     operation,
     quantity,
     stock,
     accuracyMm,
     surface,
+    way,
+    byOneself,
     copies,
     batchSize,
-    hourValue
+    hourValue,
+    sale !== undefined,
+    payTimes(compiling.world, build)
   ])
   const present = known.get(key)
   if (present) return present
@@ -109,6 +139,30 @@ function modeRange(
   known.set(key, range)
   return range
 }
+
+/** The ways to do a step that have a mode for each of their parts. */
+function waysFor(compiling: Compiling, step: Step, build: Build): Way[] {
+  const { sources } = compiling
+  const { context } = sources
+  const plain = slotFor(compiling, step, build)
+  const own: Way[] =
+    plain.first === plain.last ? [] : [{ method: undefined, slots: [plain], minutes: 0, extra: 0 }]
+  const rate = hourValueOf(context, build) / MINUTES_PER_HOUR
+  const made = compoundsOf(context, step).flatMap((method): Way[] => {
+    const parts = partSteps(method, step)
+    const slots = parts.map((part) => slotFor(compiling, part, build))
+    if (slots.some(({ first, last }) => first === last)) return []
+    const task = taskOf(step, build)
+    const minutes = minutesOf(method, undefined, [], task.load)
+    const quickest = minutes + sumOf(parts, (part) => context.quickest(taskOf(part, build)))
+    // Of what is sold every minute counts: those of the parts in their modes, its own here.
+    const beyond = build.sale ? minutes : wastedOf(context, task, quickest)
+    const charm = charmOf(context, method, task)
+    return [{ method: method.id, slots, minutes, extra: rate * beyond - charm }]
+  })
+  return [...own, ...made]
+}
+const MINUTES_PER_HOUR = 60
 
 /** Adds a build, or a batch of it; undefined where a step has no mode at all. */
 function addActivity(
@@ -120,11 +174,13 @@ function addActivity(
   const { world, activities } = compiling
   const build = batchOf(whole, copies)
   const { sale, wished, log } = build
-  const steps: Activity['steps'][number][] = []
+  const worth =
+    buildWorth(world, build) * (sale ? 1 : (world.workspace.preferences.weighting?.worth ?? 1))
+  const steps: ActivityStep[] = []
   for (const step of build.steps) {
-    const range = modeRange(compiling, step, build)
-    if (range.first === range.last) return undefined
-    steps.push({ id: step.id, ...range })
+    const ways = waysFor(compiling, step, build)
+    if (ways.length === 0) return undefined
+    steps.push({ id: step.id, ways })
   }
   activities.push({
     build,
@@ -132,7 +188,8 @@ function addActivity(
     steps,
     derived,
     material: log ? 0 : buildMaterial(world, build),
-    worth: derived ? 0 : buildWorth(world, build),
+    fromPurse: paidFromPurse(world, build),
+    worth: derived ? 0 : worth,
     sold: sale && {
       afterDays: sale.daysToSell,
       flowsBack: world.workspace.money.reinvestShare
@@ -183,27 +240,6 @@ function guardsOf({ sources, book }: Compiling): number[][] {
   )
 }
 
-/** What is owned brings when it is sold at the end, minor units at today's worth. */
-function resaleOfOwned({ workspace, library }: World, { kit }: Sources, end: number): number {
-  const costs = workspace.items.filter((one) => library.tools.has(one.tool)).map(({ cost }) => cost)
-  return end * kit.tools.reduce((sum, entry, i) => sum + resaleValue(entry, costs[i] ?? 0), 0)
-}
-
-function pinsOf(
-  { workspace }: World,
-  choices: readonly Choice[],
-  events: EventTimes
-): Problem['pins'] {
-  return workspace.pins
-    .map(({ offer, date, count }) => ({
-      choice: choices.findIndex(({ id }) => id === offer),
-      event: events.dates.indexOf(date),
-      count
-    }))
-    .filter(({ choice, event }) => choice >= 0 && event >= 0)
-    .sort((a, b) => a.event - b.event)
-}
-
 /** How a workspace is compiled. */
 export interface ProblemOptions {
   /** Offers that are not to be had: for questions of the kind “what if not this one”. */
@@ -218,7 +254,7 @@ export function problemOf(world: World, options: ProblemOptions = {}): Problem {
   const open = world.workspace.builds.filter((build) => !isDone(build))
   const matters = mattering(world, open)
   if (options.wholeMarket) for (const tool of paying(world)) matters.add(tool)
-  const sources = sourcesOf(world, events, matters, options.avoid)
+  const sources = sourcesOf(world, events, matters, options.avoid, options.wholeMarket)
   const { choices } = sources
   const compiling: Compiling = {
     world,
@@ -232,6 +268,9 @@ export function problemOf(world: World, options: ProblemOptions = {}): Problem {
   }
   const { wanted, hopeless } = addBuilds(compiling, open)
   const maker = makersOf(compiling, wanted)
+  const { kinds, times } = afterOf(world)
+  const after =
+    times === 0 ? [] : kinds.flatMap((kind) => addActivity(compiling, kind, undefined, false) ?? [])
   const guards = guardsOf(compiling)
   return {
     world,
@@ -244,7 +283,9 @@ export function problemOf(world: World, options: ProblemOptions = {}): Problem {
     wanted,
     maker,
     hopeless,
-    constant: resaleOfOwned(world, sources, events.discount[events.horizon - 1] ?? 1),
+    constant: resaleOfOwned(world, sources),
+    after,
+    afterTimes: kinds.length === 0 ? 0 : times / kinds.length,
     guards,
     curtailed: [...compiling.curtailed],
     pins: pinsOf(world, choices, events)

@@ -13,6 +13,7 @@ import { TOLERANCE, groupBy, sumOf } from '../kernel'
 import { buildMaterial, type Plan, type PlannedBuild, type PlannedPurchase } from '../workspace'
 import { evaluate, type Report, emptyPlan, withSavings } from '../plan'
 import { Calendar } from './calendar'
+import { broughtForward } from './forward'
 import { decode, type Decoding } from './decode'
 import type { Order } from './order'
 import type { Done, State } from './state'
@@ -54,13 +55,12 @@ function purchasesOf(problem: Problem, { bought }: State): PlannedPurchase[] {
 function usesOf(problem: Problem, done: Done, kit: Kit): MethodUse[] | undefined {
   const {
     sources: { context },
-    activities,
-    modes
+    activities
   } = problem
   const { build } = activities[done.activity]!
   const uses: MethodUse[] = []
   for (const [i, step] of build.steps.entries()) {
-    const method = context.library.methods.get(modes[done.modes[i] ?? -1]?.method ?? '')
+    const method = context.library.methods.get(done.methods[i] ?? '')
     const use = method ? useMethod(context, kit, method, step, build) : undefined
     const best = use && isUse(use) ? use : fitStep(context, kit, step, build).usable[0]
     if (!best) return undefined
@@ -119,7 +119,9 @@ function settleActivity(
   const methods = build.steps.map((step, i) => [step.id, uses[i]?.method.id ?? ''])
   const material = begun
     ? 0
-    : buildMaterial(world, build) + sumOf(uses, ({ fee }) => fee) + usedUp(world, build, uses)
+    : buildMaterial(world, build) +
+      sumOf(uses, ({ fee, spoilt }) => fee + spoilt) +
+      usedUp(world, build, uses)
   return {
     last,
     planned: {
@@ -203,7 +205,7 @@ function mended({ world }: Problem, first: Settled): Settled {
     plan = withSavings(world, { ...plan, builds: plan.builds.filter((_, i) => !out.has(i)) })
     report = evaluate(world, plan)
   }
-  return pruned(world, { plan, report })
+  return broughtForward(world, pruned(world, { plan, report }))
 }
 
 /** Leaves out purchases that no build of the plan needs. */

@@ -43,22 +43,22 @@ describe('what the search may buy', () => {
     expect(drills({ pins: [{ offer: pinned, count: 1, date: TODAY }] })).toContain(pinned)
   })
   test('a better one than what is owned says what it replaces and what that brings', () => {
-    const old = item('drill-driver', { tier: 'get-by', power: 'corded', cost: 5000 })
+    const old = item('drill-driver', { tier: 'get-by', power: 'cordless', cost: 5000 })
     const better = choices({ items: [old] }).find(
-      ({ id }) => id === 'drill-driver/weekend/new/buy/corded'
+      ({ id }) => id === 'drill-driver/weekend/new/buy/cordless'
     )
     // A fifth of what was paid; common practice.
     expect(better?.replaces).toEqual({ item: old.id, amount: 1000 })
     expect(
       choices({
-        items: [item('drill-driver', { tier: 'lifetime', power: 'corded', cost: 5000 })]
+        items: [item('drill-driver', { tier: 'lifetime', power: 'cordless', cost: 5000 })]
       }).every(({ replaces }) => replaces === undefined)
     ).toBe(true)
   })
   test('what is slept on cannot be had before its day', () => {
     const slept = choices({
       needTests: [{ tool: 'drill-driver', build: 'bird-box', asked: TODAY, until: '2026-06-15' }]
-    }).find(({ id }) => id === 'drill-driver/weekend/new/buy/corded')
+    }).find(({ id }) => id === 'drill-driver/weekend/new/buy/cordless')
     expect([slept?.cash[0], Number.isFinite(slept?.cash.at(-1))]).toEqual([Infinity, true])
   })
 })

@@ -17,12 +17,12 @@ export interface Sold {
   readonly event: number
 }
 
-/** An activity as decoded, with the mode taken for each step. */
+/** An activity as decoded, with the method taken for each step. */
 export interface Done {
   readonly activity: number
   readonly begin: number
   readonly done: number
-  readonly modes: readonly number[]
+  readonly methods: readonly string[]
 }
 
 /** A limit that does not hold for one decoding: to find out why something is left out. */
@@ -41,14 +41,16 @@ export interface State {
   readonly used: Uint8Array
   readonly count: Int32Array
   readonly buying: Int32Array
-  /** Per activity: scheduled, being looked at; of the modes chosen: minutes left to do, effort, and what is paid at its beginning. */
+  /** Per activity: scheduled, being looked at; of the modes chosen: minutes left to do, effort, what it takes at its beginning, and what of that the purse pays. */
   readonly scheduled: Uint8Array
   readonly busy: Uint8Array
   readonly minutes: Int32Array
   readonly effort: Float64Array
+  readonly takes: Float64Array
   readonly due: Float64Array
-  /** Per step: the mode chosen. */
+  /** Per slot: the mode chosen; per step: the way. */
   readonly chosen: Int32Array
+  readonly chosenWay: Int32Array
   /** Per event time: balance above the reserve, and the least of it from there on. */
   readonly cash: Float64Array
   readonly slack: Float64Array
@@ -78,7 +80,7 @@ export interface State {
   sold: Sold[]
 }
 
-export function stateOf({ problem, stepFirst }: Model): State {
+export function stateOf({ problem, slotFirst, stepWays }: Model): State {
   const { requirements, choices, activities, events } = problem
   const perRequirement = (): Int32Array => new Int32Array(requirements.length)
   const limited = new Calendar(events.minutes, activities.length)
@@ -96,8 +98,10 @@ export function stateOf({ problem, stepFirst }: Model): State {
     busy: new Uint8Array(activities.length),
     minutes: new Int32Array(activities.length),
     effort: new Float64Array(activities.length),
+    takes: new Float64Array(activities.length),
     due: new Float64Array(activities.length),
-    chosen: new Int32Array(stepFirst.length),
+    chosen: new Int32Array(slotFirst.length),
+    chosenWay: new Int32Array(stepWays.length),
     cash: new Float64Array(events.count),
     slack: new Float64Array(events.count),
     days: [],

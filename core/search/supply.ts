@@ -1,5 +1,7 @@
+import { sumOf } from '../kernel'
 import { insert, type Order } from './order'
-import type { Problem } from './problem'
+import { payTimes } from '../worth'
+import type { ActivityStep, Problem, Slot, Way } from './problem'
 
 const { ceil, floor, max, min } = Math
 
@@ -25,6 +27,8 @@ export interface Supply {
   /** Choices that are permitted: those whose mark is the present stamp. */
   readonly there: Int32Array
   stamp: number
+  /** The share of a price that one activity bears: less than 1 where others are to use the tool as well. */
+  share: number
   /** How deep jigs of jigs are being put in. */
   depth: number
 }
@@ -34,15 +38,24 @@ export const pick = ({ random }: Pick<Supply, 'random'>, length: number): number
   floor(random() * length)
 
 /** The least a step costs with its cheapest purchases, as things are priced. */
-function leastForStep(
+const leastForStep = (problem: Problem, price: Float64Array, { ways }: ActivityStep): number =>
+  min(
+    Infinity,
+    ...ways.map(
+      ({ slots, extra }) => extra + sumOf(slots, (slot) => leastForSlot(problem, price, slot))
+    )
+  )
+
+/** The same for one slot. */
+function leastForSlot(
   { modes, requirements }: Problem,
   price: Float64Array,
-  { first, last }: { readonly first: number; readonly last: number }
+  { first, last }: Slot
 ): number {
   let least = Infinity
   for (let mode = first; mode < last; mode++) {
-    const { effort, pay, requires } = modes[mode]!
-    let cost = effort + pay
+    const { cost: plain, requires } = modes[mode]!
+    let cost = plain
     for (const requirement of requires) {
       const { need, owned, from } = requirements[requirement]!
       let cheapest = Infinity
@@ -69,7 +82,7 @@ function pricesOf(problem: Problem): Float64Array {
     choices.forEach(({ makes }, choice) => {
       const activity = activities[maker[choice] ?? -1]
       if (!makes || !activity || price[choice] !== Infinity) return
-      let total = activity.material
+      let total = activity.material * payTimes(problem.world, activity.build)
       for (const step of activity.steps) total += leastForStep(problem, price, step)
       price[choice] = total
     })
@@ -102,6 +115,7 @@ export function supplyOf(problem: Problem, random: () => number): Supply {
     noises,
     there: new Int32Array(problem.choices.length),
     stamp: 0,
+    share: 1,
     depth: 0
   }
 }
@@ -117,13 +131,14 @@ function leastFor(
   noise: number,
   offset: number
 ): { readonly choice: number; readonly cost: number } {
-  const { there, stamp, price, cheapest, problem } = supply
+  const { there, stamp, share, price, cheapest, problem } = supply
   const { need, owned, from } = problem.requirements[requirement]!
   let cost = Infinity
   let found = -1
   for (const choice of cheapest[requirement] as readonly number[]) {
     if (there[choice] === stamp) return { choice, cost: 0 }
-    const plain = (price[choice] as number) * ceil((need - owned) / (from.get(choice) ?? 1))
+    const plain = share * (price[choice] as number) * ceil((need - owned) / (from.get(choice) ?? 1))
+    if (plain === Infinity) continue
     const one = plain * noisy(supply, noise, offset + choice * CHOICE_STRIDE)
     if (one < cost) {
       cost = one
@@ -136,27 +151,29 @@ function leastFor(
   return { choice: found, cost: max(0, cost) }
 }
 
-/** The choices still lacking for the cheapest mode of a step. */
+/** Choices to be bought, and what the step costs with them. */
+interface Lacking {
+  readonly picks: readonly number[]
+  readonly cost: number
+}
+
+/** The choices still lacking for the cheapest way of a step. */
 function lackingFor(
   supply: Supply,
-  { first, last }: { readonly first: number; readonly last: number },
+  { ways }: ActivityStep,
   noise: number,
   offset: number
-): number[] {
-  const { modes, requirements } = supply.problem
+): readonly number[] {
   let best = Infinity
-  let picks: number[] = []
-  for (let mode = first; mode < last; mode++) {
-    const { effort, pay, requires } = modes[mode]!
-    let cost = (effort + pay) * noisy(supply, noise, offset + mode * MODE_STRIDE)
+  let picks: readonly number[] = []
+  for (const { slots, extra } of ways) {
+    let cost = extra
     const wanted: number[] = []
-    for (let n = 0; n < requires.length && cost < best; n++) {
-      const requirement = requires[n] as number
-      const { owned, need, along } = requirements[requirement]!
-      if (owned >= need) continue
-      const least = leastFor(supply, requirement, noise, offset)
-      cost = least.choice < 0 ? Infinity : cost + least.cost
-      if (!along || noise > 0) wanted.push(least.choice)
+    for (const slot of slots) {
+      if (cost >= best) break
+      const lacking = lackingForSlot(supply, slot, noise, offset)
+      cost += lacking.cost
+      wanted.push(...lacking.picks)
     }
     if (cost < best) {
       best = cost
@@ -164,6 +181,64 @@ function lackingFor(
     }
   }
   return picks
+}
+
+/** The choices still lacking for the cheapest mode of a slot. */
+function lackingForSlot(
+  supply: Supply,
+  { first, last }: Slot,
+  noise: number,
+  offset: number
+): Lacking {
+  const { modes, requirements } = supply.problem
+  let best = Infinity
+  let picks: number[] = []
+  for (let mode = first; mode < last; mode++) {
+    const { cost: plain, requires } = modes[mode]!
+    let cost = plain * noisy(supply, noise, offset + mode * MODE_STRIDE)
+    const wanted: number[] = []
+    for (let n = 0; n < requires.length && cost < best; n++) {
+      const requirement = requires[n] as number
+      const { owned, need, along } = requirements[requirement]!
+      if (owned >= need) continue
+      const least = leastFor(supply, requirement, noise, offset)
+      cost = least.choice < 0 ? Infinity : cost + least.cost
+      if (!along || noise > 0 || supply.share < 1) wanted.push(least.choice)
+    }
+    if (cost < best) {
+      best = cost
+      picks = wanted
+    }
+  }
+  return { picks, cost: best }
+}
+
+/** Marks what an order lets be bought before a place. */
+function mark(supply: Supply, order: Order, at: number): void {
+  const stamp = ++supply.stamp
+  for (let i = 0; i < at; i++)
+    if ((order.codes[i] as number) < 0) supply.there[-1 - (order.codes[i] as number)] = stamp
+}
+
+/** Puts choices in before a place, jigs behind what they lack. @returns the place right behind them */
+function putIn(
+  supply: Supply,
+  order: Order,
+  choices: readonly number[],
+  at: number,
+  noise: number
+): number {
+  let place = at
+  for (const choice of choices) {
+    const jig = supply.problem.maker[choice] as number
+    if (jig >= 0 && supply.depth < DEPTH) {
+      supply.depth++
+      place = supplyFor(supply, order, jig, place, noise)
+      supply.depth--
+    }
+    insert(order, place++, -1 - choice)
+  }
+  return place
 }
 
 /**
@@ -177,28 +252,41 @@ export function supplyFor(
   at: number,
   noise: number
 ): number {
-  const { there, problem } = supply
-  const stamp = ++supply.stamp
-  for (let i = 0; i < at; i++)
-    if ((order.codes[i] as number) < 0) there[-1 - (order.codes[i] as number)] = stamp
+  mark(supply, order, at)
   // The same purchase has the same noise for all steps of the activity.
   const offset = noise === 0 ? 0 : pick(supply, NOISES)
   const taken: number[] = []
-  for (const step of problem.activities[activity]?.steps ?? [])
-    for (const choice of lackingFor(supply, step, noise, offset))
-      if (there[choice] !== stamp) {
-        there[choice] = stamp
-        taken.push(choice)
-      }
-  let place = at
-  for (const choice of taken) {
-    const jig = problem.maker[choice] as number
-    if (jig >= 0 && supply.depth < DEPTH) {
-      supply.depth++
-      place = supplyFor(supply, order, jig, place, noise)
-      supply.depth--
+  for (const step of supply.problem.activities[activity]?.steps ?? [])
+    take(supply, lackingFor(supply, step, noise, offset), taken)
+  return putIn(supply, order, taken, at, noise)
+}
+
+/** Counts choices as there, each once. */
+function take(supply: Supply, choices: readonly number[], taken: number[]): void {
+  for (const choice of choices)
+    if (supply.there[choice] !== supply.stamp) {
+      supply.there[choice] = supply.stamp
+      taken.push(choice)
     }
-    insert(order, place++, -1 - choice)
-  }
-  return place
+}
+
+/**
+ * Puts in before `at` what one way to do a step lacks.
+ * @param share of their price that purchases count at
+ * @returns the place right behind what was put in
+ */
+export function supplyWay(
+  supply: Supply,
+  order: Order,
+  { slots }: Way,
+  at: number,
+  { noise, share }: { readonly noise: number; readonly share: number }
+): number {
+  supply.share = share
+  mark(supply, order, at)
+  const offset = noise === 0 ? 0 : pick(supply, NOISES)
+  const taken: number[] = []
+  for (const slot of slots) take(supply, lackingForSlot(supply, slot, noise, offset).picks, taken)
+  supply.share = 1
+  return putIn(supply, order, taken, at, noise)
 }

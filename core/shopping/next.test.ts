@@ -11,9 +11,15 @@ import {
   demoPlan
 } from '../../tests/helpers/workspaces'
 import { addDays } from '../calendar'
-import { worldOf, type Pin, type Plan, type World } from '../workspace'
-import { emptyPlan, carriedPins, evaluate } from '../plan'
+import { findBuild, worldOf, type Pin, type Plan, type World } from '../workspace'
+import { emptyPlan, carriedPins, evaluate, fromPurse } from '../plan'
 import { isOvertaken, nextDay } from '.'
+
+/** What the purse pays of a planned build: timber of what is kept comes from elsewhere. */
+const paidFor = (world: World, { build, material }: Plan['builds'][number]): number => {
+  const whole = findBuild(world, build)
+  return whole ? fromPurse(world, whole, material) : material
+}
 
 test.each(DEMO_FILES)(
   '%s: what the first day of buying costs, and what it leaves, adds up from the purse of today',
@@ -35,14 +41,14 @@ test.each(DEMO_FILES)(
       day.purchases.reduce((sum, { price }) => sum + price, 0) - saved,
       plan.builds
         .filter(({ begin }) => begin === day.date)
-        .reduce((sum, { material }) => sum + material, 0)
+        .reduce((sum, one) => sum + paidFor(world, one), 0)
     ])
     const came = world.receipts
       .filter(({ date }) => date <= day.date)
       .reduce((sum, { amount }) => sum + amount, 0)
     const before = plan.builds
       .filter(({ begin }) => begin < day.date)
-      .reduce((sum, { material }) => sum + material, 0)
+      .reduce((sum, one) => sum + paidFor(world, one), 0)
     expect(day.left).toBe(world.balance + came - before - day.paid - day.material - day.kept)
   }
 )

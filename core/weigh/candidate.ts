@@ -35,6 +35,7 @@ export interface Candidate {
   readonly gain: Minor
   /** The floor's part of it, minor units, 0 or less. */
   readonly floor: Minor
+  /** Gain less the cost at what kept money is worth, minor units. */
   readonly netGain: Minor
   /** gain / cost; Infinity for something worth having that costs nothing. */
   readonly backPerMoney: number

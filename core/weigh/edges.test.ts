@@ -107,13 +107,17 @@ describe('the list moves as a woodworker expects', () => {
   })
   test('ten times the price, and another one leads', () => {
     const workspace = demo('half-a-garage')
-    const dear = change.addQuote(workspace, {
-      id: 'q-new',
-      offer: 'foam-sheet/weekend/new/buy/hand',
-      date: workspace.asOf ?? '',
-      price: 18_900,
-      seller: 'other'
-    })
+    const dear = ['weekend', 'get-by'].reduce(
+      (state, tier) =>
+        change.addQuote(state, {
+          id: `q-${tier}`,
+          offer: `foam-sheet/${tier}/new/buy/hand`,
+          date: workspace.asOf ?? '',
+          price: 18_900,
+          seller: 'other'
+        }),
+      workspace
+    )
     expect(leadOf(worldOf(dear, library, workspace.asOf ?? ''))).not.toBe('foam-sheet')
   })
 })

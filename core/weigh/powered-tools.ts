@@ -3,6 +3,7 @@ import { isDone } from '../builds'
 import type { Library, Tool } from '../catalogue'
 import { sumOf } from '../kernel'
 import { timesRatio, type Minor } from '../money'
+import { operationsUnder } from '../fit'
 import { offerId, priceOf } from '../prices'
 import type { World } from '../workspace'
 import { hoursOfUse } from './ruled-out'
@@ -114,7 +115,8 @@ export function toolsInView(world: World, library: Library, most = 10): Tool[] {
   const banned = new Set(
     world.workspace.bans.filter(({ kind }) => kind === 'tool').map(({ id }) => id)
   )
-  const operations = new Set(
+  const operations = operationsUnder(
+    library,
     world.workspace.builds
       .filter((build) => !isDone(build))
       .flatMap(({ steps }) => steps.map(({ operation }) => operation))

@@ -1,6 +1,6 @@
 import type { Build } from '../builds'
-import { distinct, must, sumOf } from '../kernel'
-import { costOf, makeFitter, type Fitter, type NeedSet } from '../fit'
+import { must, sumOf } from '../kernel'
+import { costOf, makeFitter, operationsUnder, type Fitter, type NeedSet } from '../fit'
 import type { Minor } from '../money'
 import { bundlePrice, priceSet, type SetPrice } from '../prices'
 import { weightsOf, type Weights, type World } from '../workspace'
@@ -12,9 +12,13 @@ import { worthShowing, bestPerTool, withoutMereSums } from './showing'
 /** Leading roles of all methods that could do a step of the builds. */
 const leadingRoles = (world: World, builds: readonly Build[]): ReadonlySet<string> =>
   new Set(
-    distinct(builds.flatMap(({ steps }) => steps.map(({ operation }) => operation))).flatMap(
-      (operation) =>
-        (world.library.methodsFor.get(operation) ?? []).flatMap(({ roles }) => roles[0]?.role ?? [])
+    [
+      ...operationsUnder(
+        world.library,
+        builds.flatMap(({ steps }) => steps.map(({ operation }) => operation))
+      )
+    ].flatMap((operation) =>
+      (world.library.methodsFor.get(operation) ?? []).flatMap(({ roles }) => roles[0]?.role ?? [])
     )
   )
 
@@ -57,6 +61,8 @@ function effectsOf(scale: Scale, set: NeedSet): Effect[] {
 interface Favours {
   readonly sold: ReadonlySet<string>
   readonly times: number
+  /** What a unit of money kept counts. */
+  readonly kept: number
 }
 
 function candidateOf(
@@ -65,6 +71,7 @@ function candidateOf(
   space: Minor,
   favours: Favours
 ): Candidate {
+  const { kept } = favours
   const [lead, ...others] = parts
   const effects = effectsOf(scale, set)
   const floor = -Math.round(space * floorM2)
@@ -83,7 +90,7 @@ function candidateOf(
     effects,
     gain,
     floor,
-    netGain: gain - price.cost,
+    netGain: gain - Math.round(kept * price.cost),
     backPerMoney: price.cost === 0 ? (gain > 0 ? Infinity : 0) : gain / price.cost,
     leaning: leaning * (1 + (favours.times - 1) * sold),
     minutesSaved: sumOf(effects, (effect) => effect.minutesSaved),
@@ -118,7 +125,8 @@ export class Weighing {
     this.weights = weightsOf(world.workspace)
     this.favours = {
       sold: new Set(this.scale.builds.flatMap(({ id, sale }) => (sale ? [id] : []))),
-      times: world.workspace.preferences.soldTimes ?? 1
+      times: world.workspace.preferences.soldTimes ?? 1,
+      kept: world.workspace.money.keptMoneyWorth
     }
     const { bundles = [], deals = [], preferences } = world.workspace
     const priced = bundles.flatMap((bundle) => bundlePrice(world.pricing, bundle, world.asOf) ?? [])

@@ -7,6 +7,7 @@ import {
   kitWith,
   loadOf,
   makeFitter,
+  usesWithin,
   type BuildFit,
   type Fitter,
   type Kit,
@@ -134,7 +135,7 @@ function hazardOf(
   minutes: number
 ): Reasons['hazard'] {
   const [worst] = changes
-    .flatMap(({ after: { method } }) => method.hazard ?? [])
+    .flatMap(({ after }) => usesWithin(after).flatMap(({ method }) => method.hazard ?? []))
     .sort((a, b) => b.level - a.level)
   if (!worst) return undefined
   if (worst.level <= 1 || opened.length === 0) return { ...worst, gentler: undefined }

@@ -3,11 +3,12 @@ import type { Method } from '../catalogue'
 import { distinct } from '../kernel'
 import {
   boundValue,
-  fitBuild,
+  fitStep,
   leads,
   loadOf,
   meets,
   minutesOf,
+  withParts,
   type BuildFit,
   type Fitter,
   type KitTool
@@ -50,11 +51,13 @@ export function duplicateOf(
   const { library } = fitter.context
   const steps = builds
     .flatMap((build) =>
-      fitBuild(fitter.context, fitter.kit, build).steps.map(({ step, usable }) => ({
-        build,
-        step,
-        usable
-      }))
+      build.steps
+        .flatMap((one) => withParts(library, one))
+        .map((step) => ({
+          build,
+          step,
+          usable: fitStep(fitter.context, fitter.kit, step, build).usable
+        }))
     )
     .filter(({ step }) => ledBy(lead, library.methodsFor.get(step.operation) ?? []).length > 0)
   if (steps.length === 0) return undefined
@@ -88,7 +91,9 @@ export function outgrownBy(
 ): Regret | undefined {
   const { library } = fitter.context
   for (const build of builds)
-    for (const { step } of fits.get(build.id)?.gaps ?? [])
+    for (const step of (fits.get(build.id)?.gaps ?? []).flatMap((gap) =>
+      withParts(library, gap.step)
+    ))
       for (const method of library.methodsFor.get(step.operation) ?? []) {
         const short = method.roles
           .filter(({ role }) => entry.tool.roles.includes(role))

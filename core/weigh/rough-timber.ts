@@ -30,6 +30,13 @@ function boardOf(material: Material, quantity: number): { metres: number; m2: nu
   return metres === undefined ? undefined : { metres, m2: metres * width }
 }
 
+/** Strips and thin stuff are never cheaper sawn and milled from rough boards by oneself. Common practice. */
+const SMALL_WIDTH_MM = 100
+const SMALL_THICKNESS_MM = 18
+const isSmall = ({ stock }: Material): boolean =>
+  (stock?.widthMm ?? Infinity) < SMALL_WIDTH_MM ||
+  (stock?.thicknessMm ?? Infinity) < SMALL_THICKNESS_MM
+
 const known = new WeakMap<Library, WeakMap<Build, { variant: RoughVariant | undefined }>>()
 
 /**
@@ -52,7 +59,7 @@ function makeVariant(library: Library, build: Build): RoughVariant | undefined {
   let metres = 0
   const materials = build.materials.map((line) => {
     const planed = library.materials.get(line.material)
-    if (planed?.stock?.kind !== 'hardwood-surfaced') return line
+    if (planed?.stock?.kind !== 'hardwood-surfaced' || isSmall(planed)) return line
     const rough = leastBy(
       [...library.materials.values()].filter(
         ({ unit, stock }) => unit === planed.unit && stock?.kind === 'hardwood-rough'

@@ -19,8 +19,12 @@ import {
   plainRunMinutes,
   resultError,
   slownessOf,
+  withParts,
+  methodsOf,
+  partSteps,
   type KitTool
 } from '../fit'
+import { sumOf } from '../kernel'
 import type { World } from '../workspace'
 
 /** Why a tier will not do. */
@@ -105,17 +109,33 @@ export function ruledOut(world: World, tool: Tool, power: Power): RuledOut[] {
     const specs = specsOf(tool, tier)
     const entry: KitTool = { tool, tier, condition: 'new', power, specs, count: 1 }
     return open.flatMap((build) =>
-      build.steps.flatMap((step) => {
-        const led = (library.methodsFor.get(step.operation) ?? []).filter((method) =>
-          marks ? method.marked : leadsOn(entry, method, step.stock)
-        )
-        if (led.length === 0) return []
-        const [markingMm, finestMm] = [markingAt(tier), markingAt('lifetime')]
-        const judged = { tier, power, build, step, led, marks, markingMm, finestMm }
-        return [...tooCoarse(judged), ...tooLong(judged)]
-      })
+      build.steps
+        .flatMap((one) => withParts(library, one))
+        .flatMap((step) => {
+          const led = (library.methodsFor.get(step.operation) ?? []).filter((method) =>
+            marks ? method.marked : leadsOn(entry, method, step.stock)
+          )
+          if (led.length === 0) return []
+          const [markingMm, finestMm] = [markingAt(tier), markingAt('lifetime')]
+          const judged = { tier, power, build, step, led, marks, markingMm, finestMm }
+          return [...tooCoarse(judged), ...tooLong(judged)]
+        })
     )
   })
+}
+
+/** Minutes of a step by the quickest way that a tool leads, or leads a part of; 0 where it leads none. */
+function minutesLed(library: Library, entry: KitTool, step: Step, build: Build): number {
+  const ways = methodsOf(library, step)
+    .map((method) =>
+      method.parts
+        ? sumOf(partSteps(method, step), (part) => minutesLed(library, entry, part, build))
+        : leadsOn(entry, method, step.stock)
+          ? plainRunMinutes(method, loadOf(step, build))
+          : 0
+    )
+    .filter((minutes) => minutes > 0)
+  return ways.length > 0 ? Math.min(...ways) : 0
 }
 
 /** Hours the open builds would use a tool, each step by the quickest way with it; per copy and batch as the builds say. */
@@ -139,14 +159,7 @@ export function hoursOfUse(
     .filter((one) => !isDone(one))
     .flatMap((build) => {
       let minutes = 0
-      for (const step of build.steps) {
-        const load = loadOf(step, build)
-        const led = (library.methodsFor.get(step.operation) ?? []).filter((method) =>
-          leadsOn(entry, method, step.stock)
-        )
-        if (led.length > 0)
-          minutes += Math.min(...led.map((method) => plainRunMinutes(method, load)))
-      }
+      for (const step of build.steps) minutes += minutesLed(library, entry, step, build)
       return minutes > 0 ? [{ build: build.id, hours: minutes / 60 }] : []
     })
   return { hours: builds.reduce((sum, { hours }) => sum + hours, 0), builds }

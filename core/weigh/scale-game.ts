@@ -72,14 +72,21 @@ export function gameOn({ stops, rows, weights, base }: Board, players: readonly 
     if (cache.has(here)) return cache.get(here)
     const at = must(stops.list[stop], 'a stop')
     const vectors = stops.vectors(at, (probe, step) => reaching(at, probe, step, here))
-    const best = bestOf(vectors, weights, at.hourValue ?? weights.time)
+    const best = bestOf(vectors, weights, at)
     cache.set(here, best)
     return best
   }
   const rowNet = (row: number, mask: number): number | undefined =>
     rowTotal(must(rows.list[row], 'a row'), weights, (stop) => bestFor(stop, mask))?.net
   const buildNet = (of: number, mask: number): number => {
-    const [planned, rough] = rows.of[of] ?? []
+    const one = betterOf(rows.of[of], mask)
+    const often = rows.times[of] ?? 0
+    if (often === 0) return one
+    const after = rows.more[of] === rows.of[of] ? one : betterOf(rows.more[of], mask)
+    return one + Math.round(often * after)
+  }
+  const betterOf = (list: readonly number[] | undefined, mask: number): number => {
+    const [planned, rough] = list ?? []
     const first = rowNet(planned ?? -1, mask)
     if (first === undefined) return 0
     return rough === undefined ? first : Math.max(first, rowNet(rough, mask) ?? 0)

@@ -7,7 +7,9 @@ import type { Vector } from './vector'
 export interface Best {
   readonly cost: number
   readonly minutes: number
+  readonly wasted: number
   readonly fee: Minor
+  readonly spoilt: Minor
   readonly penalty: number
 }
 
@@ -29,17 +31,31 @@ export interface Probe {
   readonly reached: Map<string, Reach>
 }
 
-/** One kind of step with its load; builds that share it share what is worked out. */
-export interface Stop {
+/** How a step can be done: by methods of its own, roughly with a clean-up after it, or by methods made up of other steps. */
+export interface Course {
   readonly step: Step
-  readonly build: Build
   readonly probes: readonly Probe[]
   readonly cleaners: readonly Probe[]
   readonly after: Step | undefined
+  /** For each method made up of others, its parts, its own minutes, and what it adds to the piece. */
+  readonly compounds: readonly {
+    readonly parts: readonly Course[]
+    readonly minutes: number
+    readonly charm: number
+  }[]
+}
+
+/** One kind of step with its load; builds that share it share what is worked out. */
+export interface Stop extends Course {
+  readonly build: Build
   readonly tools: ReadonlySet<string>
   readonly known: Map<string, Known>
-  /** What an hour of its build counts, where that differs from the rest. */
+  /** What a wasted hour of its build counts, where that differs from the rest. */
   readonly hourValue: Minor | undefined
+  /** Minutes that cost nothing: those of the quickest way; none of what is sold. */
+  readonly free: number
+  /** What a unit paid for its build counts. */
+  readonly payTimes: number
 }
 
 /** A build, as planned or of rough boards: its stops and its money. */
@@ -48,8 +64,10 @@ export interface Row {
   readonly stops: readonly number[]
   /** Those of the stops that the kit by itself cannot do: looked at first, since most sets leave most builds closed. */
   gaps: readonly number[]
-  readonly worth: Minor
-  readonly material: Minor
+  /** What it counts, and what its material counts. */
+  readonly worth: number
+  readonly material: number
+  readonly payTimes: number
   readonly hourValue: Minor | undefined
   readonly roughMetres: number
   readonly timberSaved: Minor

@@ -2,11 +2,11 @@ import type { Build } from '../builds'
 import { distinct } from '../kernel'
 import { penaltyOf } from '../fit'
 import type { Minor } from '../money'
-import { buildMaterial, buildWorth, type World, type Weights } from '../workspace'
+import { afterTimes, countedWorth, netOf, oneMore, payTimes } from '../worth'
+import { buildMaterial, type World, type Weights } from '../workspace'
 import { roughVariant } from './rough-timber'
-import type { Best, Row } from './scale-parts'
+import type { Best, Row, Stop } from './scale-parts'
 import type { Stops } from './scale-stops'
-import { netOf } from './value'
 import type { Vector } from './vector'
 
 /** What one build comes to with some kit; see `BuildValue`, whose figures these equal. */
@@ -24,6 +24,9 @@ export interface Rows {
   readonly list: readonly Row[]
   /** The rows of each build: as planned, then of rough boards. */
   readonly of: readonly (readonly number[])[]
+  /** The rows of one more of each build's kind, and how often it counts in the years after. */
+  readonly more: readonly (readonly number[])[]
+  readonly times: readonly number[]
   /** The rows each stop stands in. */
   readonly at: readonly (readonly number[])[]
 }
@@ -37,8 +40,9 @@ export function rowsFor(world: World, builds: readonly Build[], stops: Stops): R
       of,
       stops: here,
       gaps: [],
-      worth: buildWorth(world, build),
-      material: buildMaterial(world, build),
+      worth: countedWorth(world, build),
+      material: payTimes(world, build) * buildMaterial(world, build),
+      payTimes: payTimes(world, build),
       hourValue: build.hourValue,
       roughMetres,
       timberSaved
@@ -46,32 +50,47 @@ export function rowsFor(world: World, builds: readonly Build[], stops: Stops): R
     for (const stop of distinct(here)) (at[stop] ??= []).push(list.length - 1)
     return list.length - 1
   }
-  const of = builds.map((build, number) => {
+  const both = (build: Build, number: number): number[] => {
     const planned = add(build, number, 0, 0)
     const variant = roughVariant(world.library, build)
     if (!variant) return [planned]
     const saved = buildMaterial(world, build) - buildMaterial(world, variant.build)
     return [planned, add(variant.build, number, variant.metres * build.copies, saved)]
+  }
+  const of = builds.map(both)
+  const times = builds.map((build) => afterTimes(world, build))
+  const more = builds.map((build, number) => {
+    const one = oneMore(build)
+    return times[number] === 0 ? [] : one === build ? (of[number] ?? []) : both(one, number)
   })
-  return { list, of, at }
+  return { list, of, more, times, at }
 }
 
 /** The cheapest of some ways for given weights; of equal ones the quicker. */
 export function bestOf(
   vectors: readonly Vector[],
   weights: Weights,
-  hourValue: Minor
+  { hourValue, free, payTimes: times }: Pick<Stop, 'hourValue' | 'free' | 'payTimes'>
 ): Best | undefined {
+  const rate = hourValue ?? weights.time
   let best: Best | undefined
   for (const vector of vectors) {
-    const penalty = penaltyOf(weights, vector)
-    const cost = weights.money * vector.fee + penalty + (hourValue * vector.minutes) / 60
+    const penalty = penaltyOf(weights, vector) - vector.charm
+    const wasted = Math.max(0, vector.minutes - free)
+    const cost = times * (vector.fee + vector.spoilt) + penalty + (rate * wasted) / 60
     if (
       best === undefined ||
       cost < best.cost ||
       (cost === best.cost && vector.minutes < best.minutes)
     )
-      best = { cost, minutes: vector.minutes, fee: vector.fee, penalty }
+      best = {
+        cost,
+        minutes: vector.minutes,
+        wasted,
+        fee: vector.fee,
+        spoilt: vector.spoilt,
+        penalty
+      }
   }
   return best
 }
@@ -84,21 +103,24 @@ export function rowTotal(
 ): Weighed | undefined {
   for (const stop of row.gaps) if (!bestAt(stop)) return undefined
   let minutes = 0
+  let wasted = 0
   let fees = 0
+  let spoilt = 0
   let penalties = 0
   for (const stop of row.stops) {
     const best = bestAt(stop)
     if (!best) return undefined
     minutes += best.minutes
+    wasted += best.wasted
     fees += best.fee
+    spoilt += best.spoilt
     penalties += best.penalty
   }
   const whole = Math.ceil(minutes)
   const net = netOf(weights.money, {
     worth: row.worth,
-    material: row.material,
-    fees,
-    hours: ((row.hourValue ?? weights.time) * whole) / 60,
+    paid: row.material + row.payTimes * (fees + spoilt),
+    hours: ((row.hourValue ?? weights.time) * wasted) / 60,
     penalties
   })
   const { roughMetres, timberSaved } = row

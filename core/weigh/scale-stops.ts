@@ -5,18 +5,32 @@ import {
   cleanUpStep,
   countOf,
   kitWith,
+  admitted,
+  charmOf,
+  limitsBroken,
   loadOf,
+  methodsOf,
+  minutesOf,
   neededCompanions,
+  partSteps,
   plainlyNot,
   reachOf,
+  taskOf,
   type Fitter,
   type Kit,
   type KitTool,
   type NeedSet
 } from '../fit'
+import { payTimes } from '../worth'
 import type { World } from '../workspace'
-import type { Probe, Reach, Stop } from './scale-parts'
-import { sum, paretoVectors, vectorOf, type Vector } from './vector'
+import type { Course, Probe, Reach, Stop } from './scale-parts'
+import { beside, sum, paretoVectors, vectorOf, type Vector } from './vector'
+
+/** Every tool that could change how far something on a course gets. */
+const toolsOn = ({ probes, cleaners, compounds }: Course): string[] => [
+  ...[...probes, ...cleaners].flatMap((probe) => [...probe.tools]),
+  ...compounds.flatMap(({ parts }) => parts.flatMap(toolsOn))
+]
 
 /** The stops of the scale: every kind of step with its load, how far each method gets there with some entries, and what that comes to. */
 export class Stops {
@@ -50,25 +64,25 @@ export class Stops {
       step.surface ?? null,
       load.units,
       load.batches,
-      build.hourValue ?? null
+      build.hourValue ?? null,
+      step.way ?? null,
+      step.byOneself ?? null,
+      build.sale !== undefined,
+      payTimes(this.world, build)
     ])
     const present = this.byKey.get(key)
     if (present !== undefined) return present
-    const { library } = this.world
-    const after = cleanUpStep(library, step)
-    const probes = this.probesOf(step)
-    const cleaners = after ? this.probesOf(after) : []
-    const tools = new Set([...probes, ...cleaners].flatMap((probe) => [...probe.tools]))
+    const course = this.courseOf(step, build)
+    const tools = new Set(toolsOn(course))
     const number = this.list.length
     this.list.push({
-      step,
+      ...course,
       build,
-      probes,
-      cleaners,
-      after,
       tools,
       known: new Map(),
-      hourValue: build.hourValue
+      hourValue: build.hourValue,
+      free: build.sale ? 0 : this.fitter.context.quickest({ step, build, load }),
+      payTimes: payTimes(this.world, build)
     })
     for (const tool of tools)
       (this.byTool.get(tool) ?? this.byTool.set(tool, []).get(tool) ?? []).push(number)
@@ -76,13 +90,38 @@ export class Stops {
     return number
   }
 
+  private courseOf(step: Step, build: Build): Course {
+    const { library } = this.world
+    const { context } = this.fitter
+    const after = cleanUpStep(library, step)
+    const compounds = methodsOf(library, step).filter(
+      (method) =>
+        method.parts !== undefined &&
+        admitted(method, context) &&
+        limitsBroken(method, step.stock).length === 0
+    )
+    return {
+      step,
+      probes: this.probesOf(step),
+      cleaners: after ? this.probesOf(after) : [],
+      after,
+      compounds: compounds.map((method) => ({
+        parts: partSteps(method, step).map((part) => this.courseOf(part, build)),
+        minutes: minutesOf(method, undefined, [], loadOf(step, build)),
+        charm: charmOf(context, method, taskOf(step, build))
+      }))
+    }
+  }
+
   /** Methods for a step, each with the tools that could change how far it gets. */
   private probesOf(step: Step): Probe[] {
-    return (this.world.library.methodsFor.get(step.operation) ?? []).map((method) => ({
-      method,
-      tools: this.mattersTo(method, step),
-      reached: new Map()
-    }))
+    return methodsOf(this.world.library, step)
+      .filter(({ parts }) => parts === undefined)
+      .map((method) => ({
+        method,
+        tools: this.mattersTo(method, step),
+        reached: new Map()
+      }))
   }
   /** The tools that could change how far a method gets: its own, what comes along, and a better square. */
   private mattersTo(method: Method, step: Step): Set<string> {
@@ -154,18 +193,37 @@ export class Stops {
     return found
   }
 
+  /** What the parts of a method come to together, each in one of its ways. */
+  private together(parts: readonly Course[], ask: (probe: Probe, step: Step) => Reach): Vector[] {
+    let whole: Vector[] | undefined
+    for (const part of parts) {
+      const here = this.vectors(part, ask)
+      whole = whole
+        ? paretoVectors(whole.flatMap((one) => here.map((more) => beside(one, more))))
+        : here
+      if (whole.length === 0) return []
+    }
+    return whole ?? []
+  }
+
   /** @param ask how far a method gets; the scale's own look-up unless a game brings a quicker one */
-  vectors(stop: Stop, ask: (probe: Probe, step: Step) => Reach): Vector[] {
-    const done: Vector[] = []
+  vectors(course: Course, ask: (probe: Probe, step: Step) => Reach): Vector[] {
+    const done: Vector[] = course.compounds.flatMap(({ parts, minutes, charm }) =>
+      this.together(parts, ask).map((one) => ({
+        ...one,
+        minutes: one.minutes + minutes,
+        charm: one.charm + charm
+      }))
+    )
     const first: Vector[] = []
-    for (const probe of stop.probes) {
-      const { kind, vector } = ask(probe, stop.step)
+    for (const probe of course.probes) {
+      const { kind, vector } = ask(probe, course.step)
       if (vector) (kind === 'done' ? done : first).push(vector)
     }
-    const { after } = stop
+    const { after } = course
     if (first.length === 0 || !after) return paretoVectors(done)
     const clean: Vector[] = []
-    for (const probe of stop.cleaners) {
+    for (const probe of course.cleaners) {
       const { kind, vector } = ask(probe, after)
       if (kind === 'done' && vector) clean.push(vector)
     }

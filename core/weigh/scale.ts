@@ -93,9 +93,12 @@ export class Scale {
 
   private best(number: number, known: Known): Best | undefined {
     if (known.epoch !== this.epoch) {
-      const hourValue = this.stops.list[number]?.hourValue ?? this.weights.time
       known.epoch = this.epoch
-      known.best = bestOf(known.vectors, this.weights, hourValue)
+      known.best = bestOf(
+        known.vectors,
+        this.weights,
+        must(this.stops.list[number], 'a stop of the scale')
+      )
     }
     return known.best
   }
@@ -120,7 +123,16 @@ export class Scale {
     return total ?? NOT_POSSIBLE
   }
   private buildWith(of: number, path: Path): Weighed {
-    const [planned, rough] = this.rows.of[of] ?? []
+    const { of: rows, more, times } = this.rows
+    const one = this.betterOf(rows[of], path)
+    const often = times[of] ?? 0
+    if (often === 0 || !one.feasible) return one
+    const after = rows[of] === more[of] ? one : this.betterOf(more[of], path)
+    return { ...one, net: one.net + Math.round(often * after.net) }
+  }
+  /** A build as it is planned, or of rough boards where that brings more. */
+  private betterOf(rows: readonly number[] | undefined, path: Path): Weighed {
+    const [planned, rough] = rows ?? []
     const first = this.rowWith(planned ?? -1, path)
     if (rough === undefined || !first.feasible) return first
     const second = this.rowWith(rough, path)

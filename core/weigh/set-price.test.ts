@@ -159,11 +159,11 @@ describe('what a set costs', () => {
       )
     )
   })
-  test('raising any quoted price never lowers what the cheapest way into a build costs all in', () => {
+  test('raising any quoted price never lowers what the cheapest way into a build costs, with what bothers about it', () => {
     const world = worldWith({ builds: [build('step-stool')], items: items('tape') })
     const cheapest = (quotes: typeof world.workspace.quotes): number => {
       const made = worldOf({ ...world.workspace, quotes }, library, world.asOf)
-      return makeFitter(made).waysIn(build('step-stool'))[0]?.cost ?? NaN
+      return makeFitter(made).waysIn(build('step-stool'))[0]?.reckoned ?? NaN
     }
     const base = makeFitter(world).waysIn(build('step-stool'))[0]
     const before = cheapest([])

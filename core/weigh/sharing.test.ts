@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { library } from '../../data'
-import { build, demoWorld, emptyWorkspace } from '../../tests/helpers/workspaces'
+import type { Step } from '../catalogue'
+import { build, demoWorld, emptyWorkspace, items, worldWith } from '../../tests/helpers/workspaces'
 import { anyMoney, miniArbitrary } from '../../tests/helpers/mini'
 import { kitWith, entriesOf } from '../fit'
 import { weightsOf, withWeights, worldOf } from '../workspace'
@@ -238,7 +239,19 @@ describe('the scale', () => {
     ])
   })
   test('a sway says who takes over, and just beyond it that is so', () => {
-    const world = demoWorld('half-a-garage')
+    // A hammer opens a small piece; a sander saves hours on a large one. Which comes first hangs on what an hour is worth.
+    const step = (operation: string, quantity: number): Step[] => [
+      { id: 's', operation, quantity, stock: {} }
+    ]
+    const piece = { name: 'p', copies: 1, materials: [], wish: 'pays' as const }
+    const world = worldWith({
+      items: items('tape', 'sanding-block', 'safety-glasses', 'ear-muffs', 'half-mask'),
+      money: { ...emptyWorkspace().money, hourValue: 0, after: { years: 0 } },
+      builds: [
+        { ...piece, id: 'nailed', worthEach: 6000, steps: step('tack', 20) },
+        { ...piece, id: 'sanded', worthEach: 90_000, steps: step('sand-flat', 40) }
+      ]
+    })
     const weighing = new Weighing(world)
     const weights = weightsOf(world.workspace)
     const range = weightRange(world.pricing.minorPer100Points)

@@ -1,7 +1,7 @@
 import { isDone } from '../builds'
 import { TIERS, type Power, type Tier, type Tool } from '../catalogue'
 import { sumOf } from '../kernel'
-import { kitOf, leadError, leads, resultError } from '../fit'
+import { kitOf, leadError, leads, resultError, withParts } from '../fit'
 import type { Minor } from '../money'
 import { offerId, priceOf } from '../prices'
 import type { World } from '../workspace'
@@ -30,7 +30,9 @@ function finishCost(world: World, tool: Tool, tier: Tier): number {
   const { markingMm } = kitOf(world.library, world.workspace.items)
   let total = 0
   for (const build of world.workspace.builds)
-    for (const step of isDone(build) ? [] : build.steps) {
+    for (const step of isDone(build)
+      ? []
+      : build.steps.flatMap((one) => withParts(world.library, one))) {
       const led = (world.library.methodsFor.get(step.operation) ?? []).filter((method) =>
         leads(tool, method)
       )

@@ -37,7 +37,9 @@ describe('the ranking', () => {
           0
         )
       )
-      expect(candidate.netGain).toBe(candidate.gain - candidate.cost)
+      expect(candidate.netGain).toBe(
+        candidate.gain - Math.round(world.workspace.money.keptMoneyWorth * candidate.cost)
+      )
     }
   })
   test('is ordered by what comes back per unit of money', () => {

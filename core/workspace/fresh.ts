@@ -1,3 +1,4 @@
+import { timesRatio, type Minor } from '../money'
 import type { Library } from '../catalogue'
 import type { Day } from '../calendar'
 import { NO_TRAIL } from './trail'
@@ -5,6 +6,19 @@ import type { Workspace } from './types'
 
 /** Evening minutes a week a new workspace starts with: one free evening. */
 const ONE_EVENING = 240
+
+/** What 100 index points cost in a currency until prices of one's own say better, minor units. */
+const FALLBACK_LEVEL = 12_000
+export const usualLevel = (library: Library, currency: string): Minor =>
+  library.data.regions.find((region) => region.currency === currency)?.minorPer100Points ??
+  FALLBACK_LEVEL
+
+/** What an hour beyond the quickest way costs unless somebody says otherwise, minor units. */
+export const usualHourValue = (library: Library, currency: string): Minor =>
+  timesRatio(
+    usualLevel(library, currency),
+    library.data.reckoning.hour[library.data.reckoning.usualHour] / 100
+  )
 
 /** An empty workspace with the usual settings of a currency. */
 export function freshWorkspace(
@@ -14,10 +28,11 @@ export function freshWorkspace(
   currency: string,
   today: Day
 ): Workspace {
-  const region = library.data.regions.find((candidate) => candidate.currency === currency)
+  const { regions, reckoning } = library.data
+  const region = regions.find((candidate) => candidate.currency === currency)
   return {
     format: 'frugal-ledger/workspace',
-    version: 2,
+    version: 3,
     id,
     name,
     libraryVersion: library.version,
@@ -34,11 +49,13 @@ export function freshWorkspace(
       reserve: 0,
       taxBasisPoints: 0,
       deliveryEach: 0,
-      hourValue: 0,
+      hourValue: usualHourValue(library, currency),
       impatience: 0.3,
-      keptMoneyWorth: 1,
+      keptMoneyWorth: reckoning.kept[reckoning.usualAim],
       latenessPerDay: 0.002,
-      reinvestShare: 0
+      reinvestShare: reckoning.reinvest,
+      timber: reckoning.timber,
+      after: { years: reckoning.yearsAfter }
     },
     horizon: { start: today, length: 'month', count: 12 },
     time: { minutesPerWeek: ONE_EVENING },

@@ -46,6 +46,7 @@ const mixOf = ({ preferences, money, workshop, bans }: Workspace): OwnMix => ({
   weighting: preferences.weighting,
   leanings: preferences.leanings,
   soldTimes: preferences.soldTimes,
+  joints: preferences.joints,
   power: preferences.power,
   hourValue: money.hourValue,
   quiet: workshop.quiet,
@@ -65,16 +66,27 @@ export function leaveSchool(workspace: Workspace): Workspace {
     weighting: _weighting,
     leanings: _leanings,
     soldTimes: _times,
+    joints: _joints,
     ...preferences
   } = workspace.preferences
   if (!ownMix) return workspace
   const { quiet: _quiet, ...withoutQuiet } = workspace.workshop
-  const { weighting, leanings, soldTimes, power, hourValue, quiet, comfort, bans, reinvestShare } =
-    ownMix
+  const {
+    weighting,
+    leanings,
+    soldTimes,
+    joints,
+    power,
+    hourValue,
+    quiet,
+    comfort,
+    bans,
+    reinvestShare
+  } = ownMix
   return {
     ...workspace,
     bans,
-    preferences: { ...preferences, ...defined({ weighting, leanings, soldTimes }), power },
+    preferences: { ...preferences, ...defined({ weighting, leanings, soldTimes, joints }), power },
     money: { ...workspace.money, hourValue, reinvestShare },
     workshop:
       quiet === undefined ? { ...withoutQuiet, comfort } : { ...withoutQuiet, quiet, comfort }
@@ -109,7 +121,8 @@ function laid(workspace: Workspace, library: Library, stance: Stance): Workspace
       ...workspace.preferences,
       leanings: [...kept, ...stance.leanings],
       power: stance.power ?? workspace.preferences.power,
-      soldTimes: stance.soldTimes ?? workspace.preferences.soldTimes
+      soldTimes: stance.soldTimes ?? workspace.preferences.soldTimes,
+      joints: stance.joints ?? workspace.preferences.joints
     }),
     money: {
       ...workspace.money,
@@ -171,6 +184,7 @@ export function blend(a: School, b: School, share: number, id: string, name: str
     noMotorsBut:
       a.noMotorsBut && b.noMotorsBut ? distinct([...a.noMotorsBut, ...b.noMotorsBut]) : undefined,
     comfort,
+    joints: between(a.joints ?? 0, b.joints ?? 0),
     soldTimes: between(a.soldTimes ?? 1, b.soldTimes ?? 1),
     reinvestShare: between(a.reinvestShare ?? 0, b.reinvestShare ?? 0)
   }

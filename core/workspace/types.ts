@@ -2,6 +2,7 @@ import type { Build, MaterialPrice } from '../builds'
 import type {
   Condition,
   Leaning,
+  Levels,
   Material,
   Method,
   NameSet,
@@ -10,6 +11,7 @@ import type {
   PowerWish,
   Specs,
   Tier,
+  Timber,
   Tool
 } from '../catalogue'
 import type { Day, Rhythm, ShopTime, StageLength } from '../calendar'
@@ -56,16 +58,20 @@ export interface MoneySettings {
   readonly deliveryEach: Minor
   /** What 100 price index points cost here; the currency's usual level when left out. */
   readonly minorPer100Points?: number | undefined
-  /** What an hour of the user's own work costs in the reckoning; 0 for a hobby. */
+  /** What an hour beyond the quickest way there is costs in the reckoning; 0 for somebody who likes the slow way. */
   readonly hourValue: Minor
   /** Impatience ρ, share per year: what comes a year later counts 1/(1+ρ). */
   readonly impatience: number
-  /** μ: what a unit of money kept is worth. */
+  /** μ: what a unit of money that is left counts: less than 1 where it is set aside for the workshop, 1 where a tool must earn its place. */
   readonly keptMoneyWorth: number
   /** Share of a build's worth that is lost for each day after its wished date. */
   readonly latenessPerDay: number
   /** Share of a sale that flows back into the tool budget. */
   readonly reinvestShare: number
+  /** Where timber and finish of builds one keeps are paid from. */
+  readonly timber: Timber
+  /** How long the kit goes on serving after the plan, and for how many pieces a year; worked out from hours and builds when left out. */
+  readonly after: { readonly years: number; readonly perYear?: number | undefined }
 }
 
 /**
@@ -88,6 +94,7 @@ export interface OwnMix {
   readonly weighting?: Weighting | undefined
   readonly leanings?: readonly Leaning[] | undefined
   readonly soldTimes?: number | undefined
+  readonly joints?: number | undefined
   readonly power: PowerWish
   readonly hourValue: Minor
   readonly quiet?: Workshop['quiet'] | undefined
@@ -113,6 +120,10 @@ export interface Preferences {
   readonly tier: Tier
   readonly condition: Condition
   readonly power: PowerWish
+  /** How often what a fine joint adds to a piece counts where none is set; 0 when left out. */
+  readonly joints?: number | undefined
+  /** How far the user is with each family of ways to work; new to it where nothing is said. */
+  readonly levels?: Levels | undefined
   /** Which country's trade names are shown; the library's own when left out. */
   readonly names?: NameSet | undefined
   readonly weighting?: Weighting | undefined
@@ -194,7 +205,7 @@ export interface Trail {
 /** Everything one person plans with; plain readonly data, one file. */
 export interface Workspace {
   readonly format: 'frugal-ledger/workspace'
-  readonly version: 2
+  readonly version: 3
   readonly id: string
   readonly name: string
   readonly libraryVersion: string

@@ -1,5 +1,12 @@
-import { jigBuild, materialCost, worthOf, type Build, type MaterialPricing } from '../builds'
-import { withNames, withOwn, type Library } from '../catalogue'
+import {
+  jigBuild,
+  materialCost,
+  wishOf,
+  worthOf,
+  type Build,
+  type MaterialPricing
+} from '../builds'
+import { withNames, withOwn, withSkill, type Library } from '../catalogue'
 import {
   addDays,
   byDate,
@@ -13,8 +20,9 @@ import {
 } from '../calendar'
 import { fingerprint, must } from '../kernel'
 import { answeredBy, balanceOn, type LedgerEntry } from '../ledger'
-import type { Minor } from '../money'
+import { timesRatio, type Minor } from '../money'
 import { calibratedLevel, typicalOffer, type Pricing, type Till } from '../prices'
+import { usualLevel } from './fresh'
 import { NO_TRAIL } from './trail'
 import type { Workspace } from './types'
 
@@ -42,16 +50,12 @@ export interface World {
   readonly overdue: readonly Receipt[]
 }
 
-/** Minor units for 100 index points where neither the user nor the library says. */
-const FALLBACK_LEVEL = 12_000
-
 /** What 100 index points cost: the user's own figure, else the currency's usual level corrected by the user's quotes. */
 export function priceLevel(workspace: Workspace, library: Library): number {
   const { minorPer100Points, currency } = workspace.money
-  const usual =
-    library.data.regions.find((region) => region.currency === currency)?.minorPer100Points ??
-    FALLBACK_LEVEL
-  return minorPer100Points ?? calibratedLevel(library, workspace.quotes, usual)
+  return (
+    minorPer100Points ?? calibratedLevel(library, workspace.quotes, usualLevel(library, currency))
+  )
 }
 
 /** Where the level of typical prices comes from, and how many of the user's own prices it counts. */
@@ -108,10 +112,11 @@ const ASK_BACK_DAYS = 62
  */
 export function worldOf(workspace: Workspace, baseLibrary: Library, today: Day): World {
   const asOf = workspace.asOf ?? today
-  const library = withNames(
+  const named = withNames(
     withOwn(baseLibrary, workspace.own),
     workspace.preferences.names ?? 'plain'
   )
+  const library = withSkill(named, workspace.preferences.levels ?? {})
   const stages = stagesOf(workspace, asOf)
   const until = must(horizonEnd(stages), 'the last stage')
   const answered = answeredBy(workspace.ledger)
@@ -156,7 +161,9 @@ export const findBuild = (world: World, id: string): Build | undefined =>
 
 export const buildMaterial = (world: World, build: Build): Minor =>
   materialCost(world.pricing, build)
-export const buildWorth = (world: World, build: Build): Minor => worthOf(world.pricing, build)
+/** What all copies of a build are worth to the user: their price ready-made, or the user's figure, times the wish for them. */
+export const buildWorth = (world: World, build: Build): Minor =>
+  timesRatio(worthOf(world.pricing, build), wishOf(world.library, build))
 
 /** Fingerprints of ledgers, which are long and change seldom, by the list itself. */
 const ledgerPrints = new WeakMap<readonly LedgerEntry[], string>()

@@ -169,6 +169,18 @@ export const fixingMethods: readonly Method[] = [
   method({
     ...drilled,
     marked: false,
+    id: 'fix-to-wall/tapped',
+    operation: 'fix-to-wall',
+    name: 'Screwed to studs found by tapping',
+    roles: [need('drill'), need('driver-bits'), need('hammer'), need('tape')],
+    setupMinutes: 14,
+    runMinutes: 4,
+    accuracyMm: 3,
+    why: 'A thin nail where the skirting will hide it finds the stud; find cables first.'
+  }),
+  method({
+    ...drilled,
+    marked: false,
     id: 'fix-to-wall/masonry',
     operation: 'fix-to-wall',
     name: 'Plugs in masonry',

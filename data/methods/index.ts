@@ -7,6 +7,7 @@ import { fixingMethods } from './fixing'
 import { gluingMethods } from './gluing'
 import { holdingMethods } from './holding'
 import { housingsMethods } from './housings'
+import { joiningMethods } from './joining'
 import { jointingMethods } from './jointing'
 import { letInMethods } from './let-in'
 import { markingMethods } from './marking'
@@ -16,11 +17,12 @@ import { rippingMethods } from './ripping'
 import { sandingMethods } from './sanding'
 import { shapingMethods } from './shaping'
 import { sheetsMethods } from './sheets'
+import { withSkills } from './skills'
 import { smoothingMethods } from './smoothing'
 import { tenonsMethods } from './tenons'
 import { upkeepMethods } from './upkeep'
 
-export const methods = [
+export const methods = withSkills([
   ...measuringMethods,
   ...markingMethods,
   ...holdingMethods,
@@ -35,6 +37,7 @@ export const methods = [
   ...housingsMethods,
   ...tenonsMethods,
   ...cornersMethods,
+  ...joiningMethods,
   ...letInMethods,
   ...gluingMethods,
   ...fixingMethods,
@@ -42,4 +45,4 @@ export const methods = [
   ...sandingMethods,
   ...smoothingMethods,
   ...upkeepMethods
-]
+])

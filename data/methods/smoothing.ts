@@ -42,7 +42,7 @@ export const smoothingMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('finishing-kit')],
     setupMinutes: 5,
-    runMinutes: 10,
+    runMinutes: 25,
     marked: false,
     accuracyMm: 0.5
   }),

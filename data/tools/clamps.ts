@@ -61,6 +61,7 @@ export const clampsTools: readonly Tool[] = [
     roles: ['clamp'],
     specs: { openingMm: 300 },
     forms: byHand(9),
+    forgives: true,
     storedM2: 0.01
   }),
   tool({

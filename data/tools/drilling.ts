@@ -166,6 +166,8 @@ export const drillingTools: readonly Tool[] = [
     forms: [cordless(100, 50), corded(60, 3, 6)],
     lifeHours: { getBy: 80, weekend: 250, trade: 700 },
     soundDbA: 80,
+    roams: true,
+    forgives: true,
     storedM2: 0.04,
     hazard: 'spinning-bit',
     needs: ['eyes'],

@@ -18,7 +18,7 @@ test('a workspace is saved to a file and opened again, the same', async ({ page 
   const saved = readFileSync(await download.path(), 'utf8')
   expect(JSON.parse(saved)).toMatchObject({
     format: 'frugal-ledger/workspace',
-    version: 2,
+    version: 3,
     name: 'Hive yard'
   })
   await page.setInputFiles(
@@ -46,8 +46,8 @@ test('refused files leave everything as it was and say where and why', async ({ 
     ['not.json', '{"format": "frugal-ledger/workspace", oops', /stops making sense at line 1/],
     [
       'newer.json',
-      hive.replace('"version": 2', '"version": 9'),
-      /is of version 9; this program knows up to version 2/
+      hive.replace('"version": 3', '"version": 9'),
+      /is of version 9; this program knows up to version 3/
     ],
     [
       'money.json',

@@ -75,7 +75,7 @@ test('a browser that was used with version 1 is brought up to date, and nothing 
   )
   await page.goto('/#/ledger')
   await expect(
-    page.getByText('The file was of version 1 and has been brought up to version 2.')
+    page.getByText('The file was of version 1 and has been brought up to version 3.')
   ).toBeVisible({ timeout: 20_000 })
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('€298.70 in the purse')
   await page.getByLabel('Amount').first().fill('1')

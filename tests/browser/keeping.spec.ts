@@ -207,7 +207,7 @@ test('a backup goes into a chosen folder, and by itself after changes', async ({
   })
   expect(JSON.parse(text)).toMatchObject({
     format: 'frugal-ledger/workspace',
-    version: 2,
+    version: 3,
     name: 'Hive yard'
   })
 })

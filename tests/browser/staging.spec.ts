@@ -67,7 +67,7 @@ test('a purchase answers what would be without it, the next fifty and the upper 
       seen.push(...list.getEntries().map(({ duration }) => duration))
     ).observe({ entryTypes: ['longtask'] })
   })
-  await page.getByRole('button', { name: /^Compact table saw,/ }).click()
+  await page.getByRole('button', { name: /^Circular saw,/ }).click()
   await page.getByRole('button', { name: /^Plan again without it/ }).click()
   await expect(page.getByText('Without it', { exact: true })).toBeVisible({ timeout: 40_000 })
   await expect(page.getByText(/^Worth €|^No difference/).first()).toBeVisible()

@@ -4,6 +4,9 @@ import { library } from '../../data'
 import { evaluate } from '../../core/plan'
 import { makePlan } from '../../core/search'
 
+const { money, ledger } = funds(20_000, 6000)
+const PURSE = { ledger, money: { ...money, timber: 'purse' as const } }
+
 /** A small workspace whose first plan holds, as the ground every rule is broken on once, on purpose. */
 export const owned = items(
   'tape',
@@ -16,12 +19,15 @@ export const owned = items(
   'sawhorses'
 )
 export const base: Workspace = emptyWorkspace({
-  ...funds(20_000, 6000),
+  ...PURSE,
+  preferences: { ...emptyWorkspace().preferences, power: 'corded' },
   items: owned,
   builds: [
-    build('bird-box', { copies: 4, worthEach: 9000 }),
-    build('shed-door', { worthEach: 40_000 })
-  ]
+    build('bird-box', { copies: 4, worthEach: 9000, wish: 'pays' }),
+    build('shed-door', { worthEach: 40_000, wish: 'pays' })
+  ],
+  // A drill, its bits and glasses are what the rules are broken on; timber comes out of the purse.
+  bans: [{ kind: 'tool', id: 'brace' }]
 })
 export const ground = (change: Partial<Workspace> = {}): World =>
   worldOf({ ...base, ...change }, library, TODAY)

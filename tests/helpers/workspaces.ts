@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { buildFromTemplate, type Build } from '../../core/builds'
-import { specsOf } from '../../core/catalogue'
+import { FAMILIES, specsOf, type Levels } from '../../core/catalogue'
 import {
   freshWorkspace,
   splitPlan,
@@ -16,8 +16,17 @@ import { library } from '../../data'
 /** Invented workspaces for tests. */
 export const TODAY = '2026-05-04'
 
+/** Somebody at home with everything: times and errors are the library’s own. */
+const AT_HOME: Levels = Object.fromEntries(FAMILIES.map((family) => [family, 'home' as const]))
+
 export function emptyWorkspace(change: Partial<Workspace> = {}): Workspace {
-  return { ...freshWorkspace(library, 'ws-test', 'Test', 'EUR', TODAY), asOf: TODAY, ...change }
+  const fresh = freshWorkspace(library, 'ws-test', 'Test', 'EUR', TODAY)
+  return {
+    ...fresh,
+    asOf: TODAY,
+    preferences: { ...fresh.preferences, levels: AT_HOME },
+    ...change
+  }
 }
 export const worldWith = (change: Partial<Workspace> = {}): World =>
   worldOf(emptyWorkspace(change), library, TODAY)

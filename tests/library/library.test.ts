@@ -15,6 +15,9 @@ const context: FitContext = {
   library,
   workshop: { volts: 230, comfort: {} },
   bannedMethods: new Set(),
+  quickest: () => 0,
+  timberOf: () => 0,
+  joints: 0,
   minorPer100Points: 12_000,
   weights: { money: 1, time: 0, space: 0, quiet: 0, ease: 0, finish: 0 }
 }

@@ -155,11 +155,12 @@ describe('methods lie in bounds (common practice)', () => {
       runMinutes,
       accuracyMm,
       service,
-      form
+      form,
+      parts
     } of library.methods.values()) {
       expect([
         id,
-        setupMinutes + runMinutes > 0,
+        setupMinutes + runMinutes > 0 || parts !== undefined,
         setupMinutes <= 60,
         runMinutes <= 400,
         accuracyMm > 0 && accuracyMm <= 3

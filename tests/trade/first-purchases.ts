@@ -78,7 +78,7 @@ export const FIRSTS: readonly {
   },
   {
     school: 'quiet-pull',
-    owned: ['tape', 'screwdrivers', 'finishing-kit', 'sanding-block'],
+    owned: ['tape', 'hammer', 'screwdrivers', 'finishing-kit', 'sanding-block'],
     builds: [build('tea-box', { copies: 4 }), build('picture-ledge', { copies: 3 })],
     first: [
       'pull-saw',
@@ -97,9 +97,11 @@ export const FIRSTS: readonly {
   },
   {
     school: 'quiet-push',
-    owned: ['tape', 'screwdrivers', 'finishing-kit', 'sanding-block'],
+    owned: ['tape', 'hammer', 'screwdrivers', 'finishing-kit', 'sanding-block'],
     builds: [build('tea-box', { copies: 4 }), build('picture-ledge', { copies: 3 })],
     first: [
+      'rafter-square',
+      'combination-square',
       'fold-bench',
       'workbench',
       'back-saw',
@@ -191,7 +193,13 @@ export const FIRSTS: readonly {
   },
   {
     school: 'earn-back',
-    owned: [...BASICS, 'panel-saw', 'drill-driver', 'drill-bits', 'sanding-block'],
+    owned: [
+      ...BASICS.filter((tool) => tool !== 'hammer' && tool !== 'screwdrivers'),
+      'panel-saw',
+      'drill-driver',
+      'drill-bits',
+      'sanding-block'
+    ],
     builds: [
       build('dining-table'),
       build('hive-box', { copies: 12, sale: { netEach: 7000, daysToSell: 20 } })

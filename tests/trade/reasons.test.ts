@@ -8,13 +8,15 @@ const worldOfReason = (one: WorkedReason) =>
     items: one.owned.map((owned) =>
       typeof owned === 'string' ? item(owned) : item(owned[0], { count: owned[1] })
     ),
-    money: { ...emptyWorkspace().money, hourValue: one.hourValue ?? 0 },
+    // Worked for somebody at home with it, who makes these and no more, and for whom they are worth what they are worth.
+    money: { ...emptyWorkspace().money, hourValue: one.hourValue ?? 0, after: { years: 0 } },
     bans: (one.without ?? []).map((id) => ({ kind: 'method' as const, id })),
     builds: one.builds.map(({ id, copies = 1, worthEach, materials = [], steps }) => ({
       id,
       name: id,
       copies,
       worthEach,
+      wish: 'pays' as const,
       materials,
       steps: steps.map((step, i) => ({ id: `s${i}`, stock: {}, ...step }))
     }))

@@ -251,7 +251,7 @@ export const workedReasons: readonly WorkedReason[] = [
   {
     name: 'planed board, or rough with a thicknesser',
     reasoning:
-      'Forty metres of planed board could be bought rough, at two thirds of the price by the metre and a good deal of waste on top. The jack plane that is owned makes an edge straight; flattening and thicknessing that much by hand is nobody’s bargain, a thicknesser and its sled make it one.',
+      'Forty metres of planed board could be bought rough, at little more than half the price by the metre and a good deal of waste on top; no yard is near to plane it. The jack plane that is owned makes an edge straight; flattening and thicknessing that much by hand is nobody’s bargain, a thicknesser and its sled make it one.',
     owned: [
       ...MARKING,
       ...GEAR,
@@ -262,6 +262,7 @@ export const workedReasons: readonly WorkedReason[] = [
       'panel-saw',
       'sawhorses'
     ],
+    without: ['flatten/yard', 'thickness/yard', 'straighten-edge/yard'],
     hourValue: 500,
     builds: [
       {

@@ -3,13 +3,16 @@ import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import type { Build } from '../../../core/builds'
 import { readName } from '../../../core/units'
-import { buildWorth } from '../../../core/workspace'
+import { worthOf } from '../../../core/builds'
+import { TIMBERS, WISHES } from '../../../core/catalogue'
 import DayField from '../../parts/DayField.vue'
 import MoneyField from '../../parts/MoneyField.vue'
+import SelectField from '../../parts/SelectField.vue'
 import NumberField from '../../parts/NumberField.vue'
 import TextField from '../../parts/TextField.vue'
 import { useWorkspace } from '../../stores/workspace'
 import { buildPage as words } from '../../words/build-page'
+import { reckoning } from '../../words/reckoning'
 
 /** What is said of a build beside its steps: name, copies, worth, date, sale. */
 const props = defineProps<{ build: Build }>()
@@ -19,7 +22,7 @@ const store = useWorkspace()
 const readyMade = computed(() =>
   store.world
     ? Math.round(
-        buildWorth(store.world, {
+        worthOf(store.world.pricing, {
           ...props.build,
           copies: 1,
           worthEach: undefined,
@@ -28,6 +31,21 @@ const readyMade = computed(() =>
       )
     : 0
 )
+const usual = computed(() => store.world?.library.data.reckoning)
+const wishes = computed(() =>
+  WISHES.map((id) => ({
+    id,
+    name: reckoning.wishChoice(id, store.say?.number(usual.value?.wish[id] ?? 1) ?? '')
+  }))
+)
+/** Where timber is paid from: as everywhere, or otherwise for this one. */
+const timbers = computed(() => [
+  {
+    id: 'usual' as const,
+    name: reckoning.asWorkspace(reckoning.timbers[store.workspace?.money.timber ?? 'elsewhere'])
+  },
+  ...TIMBERS.map((id) => ({ id, name: reckoning.timbers[id] }))
+])
 </script>
 
 <template>
@@ -63,6 +81,20 @@ const readyMade = computed(() =>
       optional
       :placeholder="store.say.money(readyMade)"
       @change="emit('set', 'worthEach', $event)"
+    />
+    <SelectField
+      v-if="!build.sale && usual"
+      :label="reckoning.wish"
+      :value="build.wish ?? usual.usualWish"
+      :options="wishes"
+      @change="emit('set', 'wish', $event === usual.usualWish ? undefined : $event)"
+    />
+    <SelectField
+      v-if="!build.sale && build.yields === undefined"
+      :label="reckoning.timber"
+      :value="build.timber ?? 'usual'"
+      :options="timbers"
+      @change="emit('set', 'timber', $event === 'usual' ? undefined : $event)"
     />
     <DayField
       :label="words.wished"

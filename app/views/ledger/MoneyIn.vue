@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import Select from 'primevue/select'
 import { computed, ref } from 'vue'
 import { checkDay, type Rhythm, type StageLength } from '../../../core/calendar'
 import { issue, ok, refused, type Issue, type Result } from '../../../core/kernel'
@@ -8,6 +7,7 @@ import { parseAmount, type Minor } from '../../../core/money'
 import { priceLevel, type MoneySettings } from '../../../core/workspace'
 import DayField from '../../parts/DayField.vue'
 import MoneyField from '../../parts/MoneyField.vue'
+import SelectField from '../../parts/SelectField.vue'
 import NumberField from '../../parts/NumberField.vue'
 import { refusalsDuring } from '../../stores/door'
 import { useWorkspace } from '../../stores/workspace'
@@ -15,6 +15,7 @@ import { inForm } from '../../words/where'
 import { ledger as words } from '../../words/ledger'
 import { steps } from '../../words/steps'
 import OneOffs from './OneOffs.vue'
+import WhatCounts from './WhatCounts.vue'
 
 /** The money that is expected, what is kept back, and the hours of a week: what the plan reckons with. */
 const store = useWorkspace()
@@ -116,16 +117,12 @@ function readList(text: string): void {
     :aria-label="words.moneyTitle"
   >
     <h2>{{ words.moneyTitle }}</h2>
-    <div class="field">
-      <span id="rhythm-label" class="label">{{ words.rhythm }}</span><Select
-        :model-value="money.income.kind"
-        :options="rhythms"
-        option-label="name"
-        option-value="id"
-        aria-labelledby="rhythm-label"
-        @update:model-value="setKind($event)"
-      />
-    </div>
+    <SelectField
+      :label="words.rhythm"
+      :value="money.income.kind"
+      :options="rhythms"
+      @change="setKind($event)"
+    />
     <div v-if="'amount' in money.income" class="row top">
       <MoneyField :label="words.each" :value="each" @change="setEach($event ?? 0)" />
       <DayField :label="words.first" :value="first" @change="setFirst" />
@@ -162,25 +159,21 @@ function readList(text: string): void {
       />
     </div>
     <div class="row top">
-      <div class="field">
-        <span id="stage-label" class="label">{{ words.stage }}</span><Select
-          :model-value="store.workspace.horizon.length"
-          :options="lengths"
-          option-label="name"
-          option-value="id"
-          aria-labelledby="stage-label"
-          @update:model-value="
-            store.run(steps.hours(), (state) => ({
-              ...state,
-              horizon: {
-                ...state.horizon,
-                length: $event,
-                count: Math.min(state.horizon.count, 60)
-              }
-            }))
-          "
-        />
-      </div>
+      <SelectField
+        :label="words.stage"
+        :value="store.workspace.horizon.length"
+        :options="lengths"
+        @change="
+          store.run(steps.hours(), (state) => ({
+            ...state,
+            horizon: {
+              ...state.horizon,
+              length: $event,
+              count: Math.min(state.horizon.count, 60)
+            }
+          }))
+        "
+      />
       <NumberField
         :label="words.count"
         :value="store.workspace.horizon.count"
@@ -208,11 +201,6 @@ function readList(text: string): void {
         :value="money.deliveryEach"
         @change="setMoney({ deliveryEach: $event ?? 0 })"
       />
-      <MoneyField
-        :label="words.hourValue"
-        :value="money.hourValue"
-        @change="setMoney({ hourValue: $event ?? 0 })"
-      />
     </div>
     <MoneyField
       :label="words.level"
@@ -220,6 +208,7 @@ function readList(text: string): void {
       @change="$event !== undefined && setMoney({ minorPer100Points: $event })"
     />
     <p class="caption">{{ words.levelHint }}</p>
+    <WhatCounts />
   </section>
 </template>
 

@@ -1,23 +1,26 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
-import Select from 'primevue/select'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { buildFromTemplate } from '../../../core/builds'
 import type { Rhythm } from '../../../core/calendar'
 import { type Issue, issue } from '../../../core/kernel'
-import { parseAmount } from '../../../core/money'
+import { parseAmount, timesRatio } from '../../../core/money'
+import { HOUR_WORDS, MONEY_AIMS, type Wish } from '../../../core/catalogue'
 import { parseNumber } from '../../../core/units'
-import { change, type Workspace } from '../../../core/workspace'
+import { change, usualLevel, type Workspace } from '../../../core/workspace'
+import StartBuilds from './StartBuilds.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
+import SelectField from '../../parts/SelectField.vue'
 import { newId } from '../../stores/clock'
 import { useLoading } from '../../stores/loading'
 import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
 import { ledger } from '../../words/ledger'
+import { reckoning as counts } from '../../words/reckoning'
 import { start as words } from '../../words/start'
-import { USUAL_ASKED, basics, firstPieces, library, usual } from '../../../data'
+import { USUAL_ASKED, basics, library, usual } from '../../../data'
 
 const store = useWorkspace()
 const router = useRouter()
@@ -29,15 +32,16 @@ const each = ref('')
 const rhythm = ref<'none' | 'weekly' | 'fortnightly' | 'monthly'>('monthly')
 const reserve = ref('')
 const hours = ref('4')
+const { reckoning } = library.data
+/** How much each ticked build is wanted. */
+const wishes = ref<Readonly<Record<string, Wish>>>({})
+const hour = ref(reckoning.usualHour)
+const hourChoices = HOUR_WORDS.map((id) => ({ id, name: counts.hours[id] }))
+const aim = ref(reckoning.usualAim)
+const aims = MONEY_AIMS.map((id) => ({ id, name: counts.aims[id] }))
 const problems = ref<readonly Issue[]>([])
-const first = firstPieces.flatMap((id) => library.templates.get(id) ?? [])
-/** All pieces; those that are asked about first stand first. */
-const templates = [
-  ...first,
-  ...library.data.templates.filter(({ id, kind }) => kind === 'piece' && !firstPieces.includes(id))
-]
-const everyBuild = ref(false)
-const shownTemplates = computed(() => (everyBuild.value ? templates : first))
+/** All pieces there are patterns of. */
+const templates = library.data.templates.filter(({ kind }) => kind === 'piece')
 const asked = usual.slice(0, USUAL_ASKED).flatMap((id) => library.tools.get(id) ?? [])
 const currencies = library.data.regions.map((region) => ({
   id: region.currency,
@@ -82,7 +86,16 @@ async function go(): Promise<void> {
     const income = incomeOf(set.value, today)
     const base: Workspace = {
       ...fresh,
-      money: { ...fresh.money, income, reserve: keep.value },
+      money: {
+        ...fresh.money,
+        income,
+        reserve: keep.value,
+        hourValue: timesRatio(
+          usualLevel(library, currency.value),
+          reckoning.hour[hour.value] / 100
+        ),
+        keptMoneyWorth: reckoning.kept[aim.value]
+      },
       horizon: {
         start: today,
         length:
@@ -92,7 +105,10 @@ async function go(): Promise<void> {
       time: { minutesPerWeek: Math.round(perWeek.value * 60) },
       builds: templates
         .filter(({ id }) => builds.value.includes(id))
-        .map((template) => buildFromTemplate(template, newId('build'), template.name)),
+        .map((template) => ({
+          ...buildFromTemplate(template, newId('build'), template.name),
+          ...(wishes.value[template.id] === undefined ? {} : { wish: wishes.value[template.id] })
+        })),
       items: asked
         .filter(({ id }) => tools.value.includes(id))
         .map((tool) => change.plainItem(tool, newId('item'), today))
@@ -114,27 +130,7 @@ async function go(): Promise<void> {
 <template>
   <PlaceHead :title="words.title" :subtitle="words.subtitle" />
   <form class="stack" @submit.prevent="go">
-    <fieldset>
-      <legend>
-        <h2>{{ words.buildsTitle }}</h2>
-      </legend>
-      <div class="choices">
-        <label
-          v-for="template in shownTemplates"
-          :key="template.id"
-          :class="{ on: builds.includes(template.id) }"
-          ><input
-            type="checkbox"
-            :checked="builds.includes(template.id)"
-            @change="builds = toggle(builds, template.id)"
-          />
-          {{ template.name }}</label
-        >
-      </div>
-      <button v-if="!everyBuild" type="button" class="link" @click="everyBuild = true">
-        {{ words.moreBuilds(templates.length - first.length) }}
-      </button>
-    </fieldset>
+    <StartBuilds v-model:builds="builds" v-model:wishes="wishes" />
     <fieldset>
       <legend>
         <h2>{{ words.kitTitle }}</h2>
@@ -162,15 +158,12 @@ async function go(): Promise<void> {
         <h2>{{ words.moneyTitle }}</h2>
       </legend>
       <div class="row top">
-        <div class="field">
-          <span id="currency-label" class="label">{{ words.currency }}</span><Select
-            v-model="currency"
-            :options="currencies"
-            option-label="name"
-            option-value="id"
-            aria-labelledby="currency-label"
-          />
-        </div>
+        <SelectField
+          :label="words.currency"
+          :value="currency"
+          :options="currencies"
+          @change="currency = $event"
+        />
         <div class="field">
           <label for="now">{{ words.now }}</label><InputText
             id="now"
@@ -187,15 +180,12 @@ async function go(): Promise<void> {
             style="width: 7rem"
           />
         </div>
-        <div class="field">
-          <span id="often-label" class="label">{{ words.rhythm }}</span><Select
-            v-model="rhythm"
-            :options="rhythms"
-            option-label="name"
-            option-value="id"
-            aria-labelledby="often-label"
-          />
-        </div>
+        <SelectField
+          :label="words.rhythm"
+          :value="rhythm"
+          :options="rhythms"
+          @change="rhythm = $event"
+        />
         <div class="field">
           <label for="reserve">{{ words.reserve }}</label><InputText
             id="reserve"
@@ -214,6 +204,20 @@ async function go(): Promise<void> {
         </div>
       </div>
     </fieldset>
+    <fieldset>
+      <legend>
+        <h2>{{ words.likeTitle }}</h2>
+      </legend>
+      <div class="row top">
+        <SelectField
+          :label="words.hour"
+          :value="hour"
+          :options="hourChoices"
+          @change="hour = $event"
+        />
+        <SelectField :label="words.aim" :value="aim" :options="aims" @change="aim = $event" />
+      </div>
+    </fieldset>
     <p
       v-for="one in problems"
       :key="one.code + JSON.stringify(one.figures)"
@@ -228,41 +232,4 @@ async function go(): Promise<void> {
   </form>
 </template>
 
-<style scoped>
-fieldset {
-  border: 0;
-  border-top: 1px solid var(--line-strong);
-  padding: 0.75rem 0 0;
-  margin: 0;
-  display: grid;
-  gap: 0.6rem;
-  justify-items: start;
-}
-legend {
-  float: left;
-  padding: 0;
-}
-.choices {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(14rem, 1fr));
-  gap: 0.3rem 0.75rem;
-  width: 100%;
-  clear: both;
-}
-.choices label {
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  padding: 0.3rem 0.5rem;
-  cursor: pointer;
-}
-.choices .on {
-  border-color: var(--planned);
-  background: var(--planned-wash);
-}
-.choices input {
-  accent-color: var(--planned);
-}
-.top {
-  align-items: end;
-}
-</style>
+<style scoped src="./start.css" />

@@ -33,4 +33,5 @@ export {
   neededCompanions,
   overload
 } from './service'
+export { methodsOf, operationsUnder, partSteps, withParts } from './parts'
 export { cleanUpStep, tooRough } from './surface'

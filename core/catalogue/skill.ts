@@ -1,0 +1,71 @@
+import { indexLibrary, type Library } from './library'
+import type { Method } from './method-types'
+
+/** What a method asks of the hands. */
+export const SKILLS = ['anyone', 'some', 'craft'] as const
+export type Skill = (typeof SKILLS)[number]
+
+/** What one is practised in, each by itself. */
+export const FAMILIES = [
+  'hand-saws',
+  'edge-tools',
+  'hand-power',
+  'routers',
+  'machines',
+  'joints'
+] as const
+export type Family = (typeof FAMILIES)[number]
+
+/** How far somebody is with a family. */
+export const LEVELS = ['new', 'practised', 'home'] as const
+export type Level = (typeof LEVELS)[number]
+
+export type Levels = { readonly [F in Family]?: Level | undefined }
+
+/** What skill and level make of a method. */
+export interface SkillFactors {
+  /** Minutes and error are multiplied by these. */
+  readonly minutes: number
+  readonly error: number
+  /** Share of a build's timber that one step spoils. */
+  readonly spoilt: number
+}
+export type SkillTable = Readonly<Record<Skill, Readonly<Record<Level, SkillFactors>>>>
+
+/** How far somebody is with the family of a method; new to it where nothing is said. */
+const levelOf = (levels: Levels, { family }: Pick<Method, 'family'>): Level =>
+  family === undefined ? 'home' : (levels[family] ?? 'new')
+
+const adapted = new WeakMap<Library, Map<string, Library>>()
+
+/** A method as somebody of these levels does it. Times and errors of the library are those of somebody at home with it. */
+function asDone(table: SkillTable, levels: Levels, method: Method): Method {
+  const { minutes, error, spoilt } = table[method.skill ?? 'anyone'][levelOf(levels, method)]
+  if (minutes === 1 && error === 1 && spoilt === 0) return method
+  return {
+    ...method,
+    runMinutes: method.runMinutes * minutes,
+    accuracyMm: method.accuracyMm * error,
+    ...(spoilt === 0 ? {} : { spoilt })
+  }
+}
+
+/**
+ * The library as somebody of these levels works with it: **skill** multiplies time and error of each method and spoils a share of the
+ * stock (docs/model.md, 2). It is laid over the library once, so that fit, ladder, plan and search reckon with the same hands. The same
+ * library for the same levels.
+ */
+export function withSkill(library: Library, levels: Levels): Library {
+  const known = adapted.get(library) ?? new Map<string, Library>()
+  adapted.set(library, known)
+  const key = FAMILIES.map((family) => levels[family] ?? 'new').join()
+  const present = known.get(key)
+  if (present) return present
+  const table = library.data.reckoning.skill
+  const made = indexLibrary({
+    ...library.data,
+    methods: library.data.methods.map((method) => asDone(table, levels, method))
+  })
+  known.set(key, made)
+  return made
+}

@@ -1,0 +1,2 @@
+export { afterOf, afterTimes, afterWorth, type After } from './after'
+export { countedWorth, netOf, oneMore, paidFromPurse, payTimes, type Account } from './stakes'

@@ -1,0 +1,88 @@
+import { describe, expect, test } from '@jest/globals'
+import { must } from '../../core/kernel'
+import { makePlan } from '../../core/search'
+import { practiceCases, worldOfCase, type Expectations, type PracticeCase } from './cases'
+import {
+  daysToStart,
+  doneOn,
+  longestIdle,
+  missingBy,
+  monthsOn,
+  ownedFrom,
+  spentShare,
+  tiersBeyond,
+  type Planned
+} from './holds'
+
+/** The worlds of the cases, each planned once, when first asked for. */
+const planned = new Map<string, Planned>()
+function planOf(one: PracticeCase): Planned {
+  const present = planned.get(one.id)
+  if (present) return present
+  const world = worldOfCase(one)
+  const outcome = makePlan(world, { evaluations: 20_000, seed: 1 })
+  if (outcome.kind === 'clash') throw new Error(`${one.id}: pins clash`)
+  const made = { world, outcome, plan: outcome.plan, report: outcome.report }
+  planned.set(one.id, made)
+  return made
+}
+
+type Check = (planned: Planned, expect_: Expectations) => void
+/** What each assertion asks; see the README beside this file. */
+const CHECKS: { readonly [K in keyof Expectations]?: Check } = {
+  startsWithinDays: (plan, { startsWithinDays = Infinity }) =>
+    expect(daysToStart(plan)).toBeLessThanOrEqual(startsWithinDays),
+  buildsDone: (plan, { buildsDone = [] }) => {
+    const done = doneOn(plan)
+    for (const { month, count } of buildsDone) {
+      const ready = [...done.values()].filter((day) => day <= monthsOn(month)).length
+      expect(ready).toBeGreaterThanOrEqual(
+        count === 'all' ? plan.world.workspace.builds.length : count
+      )
+    }
+  },
+  boughtBy: (plan, { boughtBy = [] }) => {
+    for (const { month, groups } of boughtBy)
+      expect([month, missingBy(plan, groups, monthsOn(month))]).toEqual([month, []])
+  },
+  notBought: (plan, { notBought = [] }) => {
+    const from = ownedFrom(plan)
+    expect(notBought.filter((tool) => from.has(tool))).toEqual([])
+  },
+  before: (plan, { before = [] }) => {
+    const from = ownedFrom(plan)
+    expect(
+      before.filter(([a, b]) => from.has(b) && (from.get(a) ?? '9') > must(from.get(b), 'a day'))
+    ).toEqual([])
+  },
+  tierAtLeast: (plan, { tierAtLeast = [] }) =>
+    expect(tiersBeyond(plan, tierAtLeast, -1)).toEqual([]),
+  tierAtMost: (plan, { tierAtMost = [] }) => expect(tiersBeyond(plan, tierAtMost, 1)).toEqual([]),
+  idleAtMost: (plan, { idleAtMost = Infinity }) =>
+    expect(longestIdle(plan)).toBeLessThanOrEqual(idleAtMost),
+  spentShare: (plan, { spentShare: [least, most] = [0, 1] }) => {
+    expect(spentShare(plan)).toBeGreaterThanOrEqual(least)
+    expect(spentShare(plan)).toBeLessThanOrEqual(most)
+  },
+  purseNever: (plan, { purseNever = 0 }) =>
+    expect(Math.min(...plan.report.balances.map(({ balance }) => balance))).toBeGreaterThanOrEqual(
+      purseNever
+    ),
+  protectionFirst: (plan) => expect(plan.report.broken).toEqual([])
+}
+
+/**
+ * What does not hold yet. The year of fortnights: with hours as the library has them, which are too low, neither a table saw nor a rail saw
+ * saves enough to be bought, and most of the money stays in the purse.
+ */
+const OPEN: Readonly<Record<string, readonly string[]>> = {
+  'a-year-of-fortnights': ['boughtBy', 'spentShare']
+}
+
+describe.each(practiceCases().map((one) => [one.id, one] as const))('%s', (id, one) => {
+  const asked = (Object.keys(one.expect) as (keyof Expectations)[]).filter((key) => CHECKS[key])
+  for (const key of asked) {
+    const run = OPEN[id]?.includes(key) ? test.failing : test
+    run(key, () => must(CHECKS[key], 'a check')(planOf(one), one.expect))
+  }
+})
