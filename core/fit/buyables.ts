@@ -8,6 +8,7 @@ import {
   tierPrice,
   tierRank,
   type Condition,
+  type Library,
   type Tier,
   type Tool
 } from '../catalogue'
@@ -43,11 +44,27 @@ const conditionsOf = ({ kind, forms }: Tool): readonly Condition[] =>
       ? CONDITIONS
       : ['new', 'used']
 
-/** Tiers worth looking at: a dearer one than is wished only where it is more than a little quicker, since that never pays for it. */
-function tiersOf(tool: Tool, wished: Tier): Tier[] {
-  const differs = tool.specs.accuracyMm !== undefined || tool.tierSpecs !== undefined
-  const most: Tier = differs ? 'lifetime' : tool.kind === 'tool' ? 'trade' : 'weekend'
-  return TIERS.filter((tier) => tierRank(tier) <= Math.max(tierRank(most), tierRank(wished)))
+const leading = new WeakMap<Library, ReadonlySet<string>>()
+
+/** Roles that lead some method: what plays them sets its pace. */
+function leadingRoles(library: Library): ReadonlySet<string> {
+  const present = leading.get(library)
+  if (present) return present
+  const roles = new Set(
+    [...library.methods.values()].flatMap((method) => method.roles[0]?.role ?? [])
+  )
+  leading.set(library, roles)
+  return roles
+}
+
+/** Tiers worth looking at: a dearer one than is wished only where it can be quicker or more exact. */
+function tiersOf({ library, workspace }: World, tool: Tool): readonly Tier[] {
+  const { specs, tierSpecs, roles } = tool
+  if (specs.accuracyMm !== undefined || tierSpecs !== undefined) return TIERS
+  const leads = leadingRoles(library)
+  if (roles.some((role) => leads.has(role))) return TIERS
+  const wished = tierRank(workspace.preferences.tier)
+  return TIERS.filter((tier) => tierRank(tier) <= Math.max(tierRank('weekend'), wished))
 }
 
 /** An offer with what it costs by rule of thumb, in points: repairs and what bothers included, and without what bothers. */
@@ -67,10 +84,10 @@ function ofTier(list: readonly Reckoned[]): Offer[] {
 /** The typical offers of a tool worth looking at: of each tier, condition and power form as they are wished, and as they are cheapest. */
 function typicalOf(world: World, tool: Tool, whole: boolean): Offer[] {
   if (tool.madeBy !== undefined) return []
-  const { preferences, workshop } = world.workspace
+  const { workshop } = world.workspace
   const forms = tool.forms.filter(({ power }) => circuitCarries(workshop, tool, power))
   const level = world.pricing.minorPer100Points / 100
-  return (whole ? TIERS : tiersOf(tool, preferences.tier)).flatMap((tier) =>
+  return (whole ? TIERS : tiersOf(world, tool)).flatMap((tier) =>
     ofTier(
       forms.flatMap(({ power, points }) =>
         conditionsOf(tool).map((condition): Reckoned => {

@@ -140,13 +140,19 @@ export function quickestFor(world: World, circumstances: Circumstances): Quickes
   let kit: Kit | undefined
   const known = new WeakMap<Step, Map<string, number>>()
   const byContent = new Map<string, number>()
+  let last: { readonly step: Step; readonly units: number; readonly batches: number } | undefined
+  let lastMinutes = 0
   return (task) => {
     const { step, load } = task
+    // The ways of one task are judged one after another.
+    if (last?.step === step && last.units === load.units && last.batches === load.batches)
+      return lastMinutes
     const loads = known.get(step) ?? new Map<string, number>()
     known.set(step, loads)
     const key = `${load.units}|${load.batches}`
+    last = { step, units: load.units, batches: load.batches }
     const present = loads.get(key)
-    if (present !== undefined) return present
+    if (present !== undefined) return (lastMinutes = present)
     const { operation, stock, accuracyMm, surface } = step
     const content = `${operation}|${stock.lengthMm}x${stock.widthMm}x${stock.thicknessMm}|${accuracyMm}|${surface}|${step.way}|${key}`
     let minutes = byContent.get(content)
@@ -156,6 +162,7 @@ export function quickestFor(world: World, circumstances: Circumstances): Quickes
       byContent.set(content, minutes)
     }
     loads.set(key, minutes)
-    return minutes
+    last = { step, units: load.units, batches: load.batches }
+    return (lastMinutes = minutes)
   }
 }

@@ -49,11 +49,12 @@ interface Figures {
 
 type PerEvent = Pick<Choice, 'cash' | 'value' | 'payment' | 'burden' | 'atEnd' | 'offByDeals'>
 
-/** The figures of a choice at each event time. @param on what it costs on a day; undefined where it cannot be had */
+/** The figures of a choice at each event time. @param on what it costs on a day; undefined where it cannot be had @param always the same where it is known to hold on every day */
 function perEvent(
   world: World,
   events: EventTimes,
-  on: (date: Day) => Figures | undefined
+  on: (date: Day) => Figures | undefined,
+  always?: Figures
 ): PerEvent {
   const till = tillOf(world)
   const { keptMoneyWorth } = world.workspace.money
@@ -67,6 +68,16 @@ function perEvent(
     burden: list(),
     atEnd: list(),
     offByDeals: list()
+  }
+  if (always && !always.unit.dealt) {
+    const { unit, bother, brings, storedM2 } = always
+    const burden = keptMoneyWorth * (unit.expected + unit.repair + bother) + perM2 * storedM2
+    made.cash.fill(unit.payment + unit.repair)
+    made.payment.fill(unit.payment)
+    made.burden.fill(burden)
+    made.atEnd.fill(end * brings)
+    made.value.fill(end * brings - burden)
+    return made
   }
   events.dates.forEach((date, k) => {
     const figures = on(date)
@@ -134,13 +145,25 @@ export function offerChoice(
   const sleeps = world.workspace.needTests?.some(({ tool }) => tool === offer.tool)
   const bother = botherOf(world, entry.tool, offer)
   let varies = offer.from !== undefined || offer.until !== undefined || sleeps === true
-  const made = perEvent(world, events, (date) => {
-    const unit = steady ? today : offerOn(till, offer, date)
-    if (unit?.payment !== today?.payment || unit?.expected !== unit?.payment) varies = true
-    if (!unit || !openOn(world, offer, date)) return undefined
-    const brings = keeps ? resaleValue(entry, unit.tag) : 0
-    return { unit, bother, brings, storedM2: entry.tool.storedM2 }
+  const { storedM2 } = entry.tool
+  const figuresFor = (unit: Unit): Figures => ({
+    unit,
+    bother,
+    brings: keeps ? resaleValue(entry, unit.tag) : 0,
+    storedM2
   })
+  const always = steady && !varies && today ? figuresFor(today) : undefined
+  if (today?.expected !== today?.payment) varies = true
+  const made = perEvent(
+    world,
+    events,
+    (date) => {
+      const unit = steady ? today : offerOn(till, offer, date)
+      if (unit?.payment !== today?.payment || unit?.expected !== unit?.payment) varies = true
+      return unit && openOn(world, offer, date) ? figuresFor(unit) : undefined
+    },
+    always
+  )
   const day = (date: Day | undefined, otherwise: number): number =>
     date === undefined ? otherwise : daysBetween(world.asOf, date)
   return {

@@ -25,7 +25,7 @@ import {
 import { sumOf } from '../kernel'
 import { payTimes } from '../worth'
 import type { World } from '../workspace'
-import { playersFor, type RoleTask, type Players } from './players'
+import { playersFor, type Paces, type RoleTask, type Players } from './players'
 import { implies, require, requireAll, type Asked, type RequirementBook } from './requirements'
 import type { Sources } from './sources'
 
@@ -52,20 +52,40 @@ export interface ModeContext {
   readonly book: RequirementBook
   /** Operations with more combinations of tools than are looked at. */
   readonly curtailed: Set<string>
+  /** How closely the ways are told apart: for what is made along the way as far as it needs to be possible and about right. */
+  grain: Grain
 }
 
-/** Modes of one step that are kept, the cheapest first. */
-const KEPT = 48
+/** How closely ways are told apart. */
+export interface Grain {
+  /** Modes of one step that are kept, the cheapest first. */
+  readonly kept: number
+  /** Modes of one method that are always kept, the cheapest of them. */
+  readonly perMethod: number
+  /** Combinations of groups looked at for one method. */
+  readonly pairings: number
+  /** Rough ways, and ways to clean up after them, that are combined. */
+  readonly combined: number
+  /** Which paces of a leading tool are told apart. */
+  readonly paces: Paces
+}
+/** For an upper bound: every pace. */
+export const FINE: Grain = {
+  kept: 48,
+  perMethod: 6,
+  pairings: 160,
+  combined: 12,
+  paces: 'all'
+}
+/** For what the user builds: nobody buys for the few parts in a hundred that lie between two tools of one pace. */
+export const PLAIN: Grain = { kept: 32, perMethod: 4, pairings: 120, combined: 8, paces: 'by-tier' }
+/** For jigs that are made along the way: a few minutes more or less decide nothing. */
+export const COARSE: Grain = { kept: 8, perMethod: 2, pairings: 24, combined: 4, paces: 'one' }
+
 /** Modes with so few requirements are always kept. */
 const FEW = 2
-/** Modes of one method that are always kept, the cheapest of them. */
-const PER_METHOD = 6
-/** Combinations of groups looked at for one method. */
-const PAIRINGS = 160
-/** Combinations looked at before that, whether anything comes of them or not: ties may let none of very many hold. */
+/** Combinations looked at, whether anything comes of them or not: ties may let none of very many hold. */
 const LOOKED_AT = 20_000
-/** Rough ways, and ways to clean up after them, that are combined. */
-const COMBINED = 12
 
 /** Of modes that cost the same the quicker one counts as the cheaper. */
 const PER_MINUTE = 1e-4
@@ -113,16 +133,15 @@ function markingRequires({ sources, book }: ModeContext, allowed: number): Asked
   return [require(book, fine, 1, false)]
 }
 
-/** What each group asks for, worked out when a combination first holds it. */
-type RoleAsks = Map<Players, readonly Asked[]>
-
+/** What each group asks for, worked out when a combination first holds it: of the leading one for its task, of the others once and for all. */
 function asksOf(
   context: ModeContext,
   part: RoleTask,
   groups: readonly Players[],
-  known: RoleAsks
+  leading: WeakMap<Players, readonly Asked[]>
 ): Asked[] {
   return groups.flatMap((group, index) => {
+    const known = index === 0 ? leading : context.book.asks
     const before = known.get(group)
     if (before) return before
     const asks = roleRequires(context, part, group, index)
@@ -131,11 +150,25 @@ function asksOf(
   })
 }
 
+/** What is known of the ways of one method while they are looked at one after another. */
+interface Asking {
+  readonly leading: WeakMap<Players, readonly Asked[]>
+  /** The last mode: the next one mostly differs in what it requires alone. */
+  known:
+    | {
+        readonly lead: Players | undefined
+        readonly minutes: number
+        readonly errorMm: number
+        readonly mode: Mode
+      }
+    | undefined
+}
+
 function modeOf(
   context: ModeContext,
   part: RoleTask,
   groups: readonly Players[],
-  known: RoleAsks
+  asking: Asking
 ): Mode | undefined {
   const { method, task, exact } = part
   const { world, sources } = context
@@ -145,7 +178,7 @@ function modeOf(
   if (!lead && !exactEnough(own, limit)) return undefined
   const marking = lead?.marking ?? markingAllowed(method, own, limit)
   const requires = requireAll([
-    ...asksOf(context, part, groups, known),
+    ...asksOf(context, part, groups, asking.leading),
     ...markingRequires(context, marking)
   ])
   if (!requires) return undefined
@@ -153,11 +186,13 @@ function modeOf(
     (lead ? lead.minutes : minutesOf(method, undefined, [], task.load)) +
     sumOf(others, ({ round }) => round)
   const errorMm = resultError(method, own, Math.min(sources.kit.markingMm, marking))
-  const judged = exact ? task : { ...task, step: { ...task.step, accuracyMm: undefined } }
+  const { known } = asking
+  if (known?.lead === lead && known?.minutes === minutes && known.errorMm === errorMm)
+    return { ...known.mode, requires }
   const { fee, spoilt, effort, penalty } = figuresOf(
     sources.context,
     method,
-    judged,
+    part.judged,
     minutes,
     errorMm
   )
@@ -165,27 +200,34 @@ function modeOf(
   const used = Math.floor(eaten(perHour, method, minutes, task.load) + 0.5)
   const pay = fee + spoilt + used
   const cost = effort + payTimes(world, task.build) * pay
-  return { method: method.id, minutes, effort, penalty, pay, cost, requires }
+  const mode = { method: method.id, minutes, effort, penalty, pay, cost, requires }
+  asking.known = { lead, minutes, errorMm, mode }
+  return mode
 }
 
 /** All modes of one method by itself. @param exact as exact as the step asks; otherwise to be cleaned up */
 function modesOfMethod(context: ModeContext, method: Method, task: Task, exact: boolean): Mode[] {
-  const partAt = (index: number): RoleTask => ({ method, index, task, exact })
-  const families = method.roles.map((_, index) =>
-    playersFor(context.sources, context.book, partAt(index))
-  )
-  if (families.some((family) => family.length === 0)) return []
+  const { sources, book, grain } = context
+  const judged = exact ? task : { ...task, step: { ...task.step, accuracyMm: undefined } }
+  const partAt = (index: number): RoleTask => ({ method, index, task, judged, exact })
+  const families: Players[][] = []
+  for (let index = 0; index < method.roles.length; index++) {
+    const family = playersFor(sources, book, partAt(index), grain.paces)
+    if (family.length === 0) return []
+    families.push(family)
+  }
+  const whole = partAt(0)
   const found: Mode[] = []
-  const known: RoleAsks = new Map()
+  const asking: Asking = { leading: new WeakMap(), known: undefined }
   let looked = 0
   const visit = (index: number, chosen: readonly Players[]): void => {
-    if (found.length >= PAIRINGS || looked++ >= LOOKED_AT) {
+    if (found.length >= grain.pairings || looked++ >= LOOKED_AT) {
       context.curtailed.add(method.operation)
       return
     }
     const family = families[index]
     if (!family) {
-      const one = modeOf(context, partAt(0), chosen, known)
+      const one = modeOf(context, whole, chosen, asking)
       if (one) found.push(one)
       return
     }
@@ -196,24 +238,57 @@ function modesOfMethod(context: ModeContext, method: Method, task: Task, exact: 
   return found
 }
 
+/** Of modes with the same requirements the cheapest, where it is also no slower. */
+function cheapestOfEach(list: readonly Mode[]): Mode[] {
+  const best = new Map<string, Mode>()
+  const kept: Mode[] = []
+  for (const one of list) {
+    const key = one.requires.join()
+    const other = best.get(key)
+    if (other && beats(other, one)) continue
+    if (!other || reckoned(one) < reckoned(other)) best.set(key, one)
+    kept.push(one)
+  }
+  return kept
+}
+
+/** Whether a mode is at least as good as another one in all its figures. */
+const beats = (other: Mode, one: Mode): boolean =>
+  other.minutes <= one.minutes &&
+  other.effort <= one.effort &&
+  other.cost <= one.cost &&
+  other.pay <= one.pay
+
+/** Whether meeting a mode's requirements is enough for another one's. */
+function asks(book: RequirementBook, less: Mode, more: Mode): boolean {
+  for (const weak of less.requires) {
+    let met = false
+    for (const strong of more.requires)
+      if (implies(book, strong, weak)) {
+        met = true
+        break
+      }
+    if (!met) return false
+  }
+  return true
+}
+
 /** The modes without those that another one is at least as good as in everything. */
-function thin(book: RequirementBook, list: readonly Mode[]): Mode[] {
-  const sorted = [...list].sort(
+function thin(
+  book: RequirementBook,
+  list: readonly Mode[],
+  { kept: most, perMethod: least }: Grain
+): Mode[] {
+  const sorted = cheapestOfEach(list).sort(
     (a, b) => reckoned(a) - reckoned(b) || a.requires.length - b.requires.length
   )
   const kept: Mode[] = []
   const perMethod = new Map<string, number>()
-  const beats = (other: Mode, one: Mode): boolean =>
-    other.minutes <= one.minutes &&
-    other.effort <= one.effort &&
-    other.cost <= one.cost &&
-    other.pay <= one.pay &&
-    other.requires.every((weak) => one.requires.some((strong) => implies(book, strong, weak)))
   for (const one of sorted) {
     const ofMethod = perMethod.get(one.method) ?? 0
     // What asks for next to nothing stays in any case, a service or what is owned, and the best ways of every method.
-    if (kept.length >= KEPT && one.requires.length > FEW && ofMethod >= PER_METHOD) continue
-    if (kept.some((other) => beats(other, one))) continue
+    if (kept.length >= most && one.requires.length > FEW && ofMethod >= least) continue
+    if (kept.some((other) => beats(other, one) && asks(book, other, one))) continue
     kept.push(one)
     perMethod.set(one.method, ofMethod + 1)
   }
@@ -250,7 +325,7 @@ export const compoundsOf = (context: FitContext, step: Step): Method[] =>
 
 /** All modes of a step of a build by methods of its own, the cheapest first; those no better than another one in anything are left out. */
 export function modesFor(context: ModeContext, step: Step, build: Build): Mode[] {
-  const { book, sources } = context
+  const { book, sources, grain } = context
   const { library } = sources.context
   const methodsFor = (one: Step): Method[] =>
     methodsOf(library, one).filter(
@@ -267,14 +342,15 @@ export function modesFor(context: ModeContext, step: Step, build: Build): Mode[]
         book,
         methodsFor(after).flatMap((method) =>
           tooRough(method, after) ? [] : modes(method, after, true)
-        )
-      ).slice(0, COMBINED)
+        ),
+        grain
+      ).slice(0, grain.combined)
     : []
   const found = methodsFor(step).flatMap((method) => {
     const rough = tooRough(method, step)
     const alone = rough ? [] : modes(method, step, true)
     if (!after || (!rough && step.accuracyMm === undefined)) return alone
-    const first = thin(book, modes(method, step, false)).slice(0, COMBINED)
+    const first = thin(book, modes(method, step, false), grain).slice(0, grain.combined)
     return [
       ...alone,
       ...first.flatMap((one) =>
@@ -282,5 +358,5 @@ export function modesFor(context: ModeContext, step: Step, build: Build): Mode[]
       )
     ]
   })
-  return thin(book, found)
+  return thin(book, found, grain)
 }

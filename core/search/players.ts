@@ -1,5 +1,6 @@
-import type { Method, RoleNeed } from '../catalogue'
+import { errorFactor, timeFactor, type Method, type RoleNeed, type Tier } from '../catalogue'
 import {
+  boundValue,
   exactEnough,
   leadError,
   markingAllowed,
@@ -8,9 +9,12 @@ import {
   reach,
   roundMinutes,
   tieKey,
-  type Task
+  type KitTool,
+  type Task,
+  type WorkAroundUse
 } from '../fit'
-import { serviceOf, type RequirementBook } from './requirements'
+import { groupBy } from '../kernel'
+import { serviceOf, type Kinds, type RequirementBook } from './requirements'
 import type { Source, Sources } from './sources'
 
 /** Tools that fill a role alike: same companions needed, same work-around, same tie; for the leading role also as quick and as exact. */
@@ -33,70 +37,203 @@ export interface Players {
 /** Groups of tools looked at for one role. */
 const GROUPS = 24
 
-/** How one tool would fill a role; undefined where it cannot. */
-function playerOf(
-  sources: Sources,
-  book: RequirementBook,
-  { method, index, task, exact }: RoleTask,
-  source: Source
-): Players | undefined {
-  const { entry } = source
-  const need = method.roles[index]
-  const uses = need && reach(entry, need, task.step.stock)
-  const { context } = sources
-  if (!need || !uses || overload(entry, context.workshop)) return undefined
-  const service = serviceOf(book, sources, entry.tool, method.operation)
-  if (!service) return undefined
-  const shared = {
-    sources: [source],
-    service,
-    round: roundMinutes(uses, task.load),
-    tie: tieKey(method.ties, need.role, entry),
-    first: source
-  }
-  if (index > 0) return { ...shared, minutes: 0, errorMm: 0, marking: Infinity }
-  const errorMm = leadError(method, entry, uses)
-  const limit = exact ? task.step.accuracyMm : undefined
-  if (!exactEnough(errorMm, limit)) return undefined
-  const minutes = minutesOf(method, entry, uses, task.load)
-  return { ...shared, minutes, errorMm, marking: markingAllowed(method, errorMm, limit) }
-}
-
 /** A role of a method for a task. */
 export interface RoleTask {
   readonly method: Method
   readonly index: number
   readonly task: Task
+  /** The task as the method is judged by it: without a limit where it is to be cleaned up. */
+  readonly judged: Task
   /** As exact as the step asks; otherwise it is to be cleaned up. */
   readonly exact: boolean
 }
 
 /** What serves a demanding group also serves an easier one. */
 const servesIn = (other: Players, group: Players): boolean =>
-  other.service.every((one) => group.service.includes(one)) &&
-  other.round <= group.round &&
-  other.minutes <= group.minutes &&
-  other.marking >= group.marking &&
-  other.tie === group.tie
+  other === group ||
+  (other.round <= group.round &&
+    other.minutes <= group.minutes &&
+    other.marking >= group.marking &&
+    other.tie === group.tie &&
+    other.service.every((one) => group.service.includes(one)))
+
+/** What decides how a tool fills a role, as a key: the measures its rules ask for, what it is tied by, what it draws, and for the leading role its pace and error. */
+function kindKey(method: Method, index: number, { role, rules }: RoleNeed, entry: KitTool): string {
+  const { tool, specs, tier, condition, power } = entry
+  const measures = rules.map(({ spec }) => specs[spec])
+  const tie = tieKey(method.ties, role, entry)
+  const pace = index > 0 ? '' : `${timeFactor(tier, condition)}*${errorFactor(tier)}`
+  return `${tool.id}|${power}|${measures.join()}|${tie}|${pace}`
+}
+
+/** The tools that play a role of a method, those of one kind together; the same whatever the task. */
+function kindsFor(sources: Sources, book: RequirementBook, method: Method, index: number): Kinds {
+  const key = `${method.id}|${index}`
+  const present = book.kinds.get(key)
+  if (present) return present
+  const need = method.roles[index]
+  const kinds = need
+    ? [
+        ...groupBy(sources.byRole.get(need.role) ?? [], ({ entry }) =>
+          kindKey(method, index, need, entry)
+        ).values()
+      ]
+    : []
+  book.kinds.set(key, kinds)
+  return kinds
+}
+
+/** Tools of one kind that can fill a role on stock of a size. */
+interface Able {
+  readonly alike: readonly Source[]
+  readonly entry: KitTool
+  readonly uses: readonly WorkAroundUse[]
+  readonly service: readonly number[]
+  /** The same as a text. */
+  readonly serviceKey: string
+  readonly tie: string
+}
+
+/** Those that can fill a role on stock of a size, and the groups they make where nothing else of the task matters. */
+export interface AbleList {
+  readonly list: readonly Able[]
+  /** No tool needs a work-around. */
+  readonly outright: boolean
+  groups?: Players[]
+}
+
+/** The tools that can fill a role of a method on stock of a size; the same for all stock that asks for the same measures. */
+function ableFor(sources: Sources, book: RequirementBook, part: RoleTask): AbleList {
+  const { method, index, task } = part
+  const { stock } = task.step
+  const need = method.roles[index]
+  if (!need) return { list: [], outright: true }
+  let key = `${method.id}|${index}`
+  for (const rule of need.rules) key += `|${boundValue(rule, stock)}`
+  const present = book.able.get(key)
+  if (present) return present
+  const list = kindsFor(sources, book, method, index).flatMap((alike): Able[] => {
+    const [source] = alike
+    const uses = source && reach(source.entry, need, stock)
+    if (!source || !uses || overload(source.entry, sources.context.workshop)) return []
+    const { entry } = source
+    const service = serviceOf(book, sources, entry.tool, method.operation)
+    if (!service) return []
+    const tie = tieKey(method.ties, need.role, entry)
+    return [{ alike, entry, uses, service, serviceKey: service.join(), tie }]
+  })
+  const able = { list, outright: list.every(({ uses }) => uses.length === 0) }
+  book.able.set(key, able)
+  return able
+}
+
+/** Tools that fill a role beside the leading one, in groups. */
+function besideGroups({ list }: AbleList, { task }: RoleTask): Players[] {
+  const groups = new Map<string, Players & { sources: Source[] }>()
+  for (const { alike, uses, service, serviceKey, tie } of list) {
+    const round = roundMinutes(uses, task.load)
+    const key = `${serviceKey}|${round}|${tie}`
+    const group = groups.get(key)
+    if (group) group.sources.push(...alike)
+    else
+      groups.set(key, {
+        sources: [...alike],
+        service,
+        round,
+        minutes: 0,
+        errorMm: 0,
+        marking: Infinity,
+        tie,
+        first: alike[0]!
+      })
+  }
+  return [...groups.values()]
+}
+
+/** Tools that lead a method, in groups; those not exact enough left out. */
+function leadGroups({ list }: AbleList, { method, task, exact }: RoleTask): Players[] {
+  const limit = exact ? task.step.accuracyMm : undefined
+  const groups = new Map<string, Players & { sources: Source[] }>()
+  for (const { alike, entry, uses, service, serviceKey, tie } of list) {
+    const errorMm = leadError(method, entry, uses)
+    if (!exactEnough(errorMm, limit)) continue
+    const round = roundMinutes(uses, task.load)
+    const minutes = minutesOf(method, entry, uses, task.load)
+    const marking = markingAllowed(method, errorMm, limit)
+    const key = `${serviceKey}|${round}|${minutes}|${marking}|${tie}`
+    const group = groups.get(key)
+    if (group) group.sources.push(...alike)
+    else
+      groups.set(key, {
+        sources: [...alike],
+        service,
+        round,
+        minutes,
+        errorMm,
+        marking,
+        tie,
+        first: alike[0]!
+      })
+  }
+  return [...groups.values()]
+}
+
+/** Which paces of a leading tool are told apart: all, those of tiers that differ by more than a few parts in a hundred, none. */
+export type Paces = 'all' | 'by-tier' | 'one'
+
+/** Tiers whose paces lie together, whatever the condition. */
+const PACE_OF: Readonly<Record<Tier, string>> = {
+  'get-by': 'slow',
+  weekend: 'plain',
+  trade: 'brisk',
+  lifetime: 'brisk'
+}
+
+/** Groups that differ in little but pace as one: as slow as the slowest, as exact as the least exact. */
+function coarsened(groups: readonly Players[], paces: Paces): Players[] {
+  if (paces === 'all') return [...groups]
+  const merged = groupBy(groups, ({ service, round, tie, first }) => {
+    const pace = paces === 'one' ? '' : PACE_OF[first.entry.tier]
+    return `${service.join()}|${round}|${tie}|${pace}`
+  })
+  return [...merged.values()].map((alike) => {
+    const [first] = alike
+    if (alike.length === 1 && first) return first
+    const slowest = alike.reduce((a, b) => (b.minutes > a.minutes ? b : a))
+    return {
+      ...slowest,
+      sources: alike.flatMap(({ sources }) => sources),
+      errorMm: Math.max(...alike.map(({ errorMm }) => errorMm)),
+      marking: Math.min(...alike.map(({ marking }) => marking))
+    }
+  })
+}
+
+/** Each group with all that serve as well, the quickest first. */
+function widened(all: readonly Players[]): Players[] {
+  const wide =
+    all.length === 1
+      ? [...all]
+      : all.map((group) => {
+          const serving = all.filter((other) => servesIn(other, group))
+          return serving.length === 1
+            ? group
+            : { ...group, sources: serving.flatMap(({ sources }) => sources) }
+        })
+  return wide.sort((a, b) => a.minutes + a.round - b.minutes - b.round).slice(0, GROUPS)
+}
 
 /** The groups of tools that can fill a role, the quickest first. */
-export function playersFor(sources: Sources, book: RequirementBook, part: RoleTask): Players[] {
-  const need: RoleNeed | undefined = part.method.roles[part.index]
-  const groups = new Map<string, Players & { sources: Source[] }>()
-  for (const source of sources.byRole.get(need?.role ?? '') ?? []) {
-    const one = playerOf(sources, book, part, source)
-    if (!one) continue
-    const key = [one.service.join(), one.round, one.minutes, one.marking, one.tie].join('|')
-    const group = groups.get(key)
-    if (group) group.sources.push(source)
-    else groups.set(key, { ...one, sources: [source] })
+export function playersFor(
+  sources: Sources,
+  book: RequirementBook,
+  part: RoleTask,
+  paces: Paces
+): Players[] {
+  const able = ableFor(sources, book, part)
+  if (part.index === 0) {
+    return widened(coarsened(leadGroups(able, part), paces))
   }
-  const all = [...groups.values()]
-  return all
-    .map((group) => ({
-      ...group,
-      sources: all.flatMap((other) => (servesIn(other, group) ? other.sources : []))
-    }))
-    .sort((a, b) => a.minutes + a.round - b.minutes - b.round)
-    .slice(0, GROUPS)
+  if (!able.outright) return widened(besideGroups(able, part))
+  return (able.groups ??= widened(besideGroups(able, part)))
 }

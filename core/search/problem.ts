@@ -11,7 +11,7 @@ import type { Choice } from './choices'
 import { pinsOf, resaleOfOwned } from './given'
 import { sourcesOf, type Sources } from './sources'
 import { mattering, paying } from './mattering'
-import { compoundsOf, modesFor, type Mode, type ModeContext } from './modes'
+import { COARSE, FINE, PLAIN, compoundsOf, modesFor, type Mode, type ModeContext } from './modes'
 import { emptyBook, require, type Requirement } from './requirements'
 
 /** Modes of which one is taken, by their places in the list. */
@@ -114,7 +114,7 @@ interface Compiling extends ModeContext {
 
 /** The modes of a step, by their place in the list; equal steps share them. */
 function slotFor(compiling: Compiling, step: Step, build: Build): Slot {
-  const { modes, known } = compiling
+  const { modes, known, grain } = compiling
   const { operation, quantity, stock, accuracyMm, surface, way, byOneself } = step
   const { copies, batchSize, hourValue, sale } = build
   const key = JSON.stringify([
@@ -129,7 +129,8 @@ function slotFor(compiling: Compiling, step: Step, build: Build): Slot {
     batchSize,
     hourValue,
     sale !== undefined,
-    payTimes(compiling.world, build)
+    payTimes(compiling.world, build),
+    grain.paces
   ])
   const present = known.get(key)
   if (present) return present
@@ -218,14 +219,32 @@ function addBuilds(
   return { wanted, hopeless }
 }
 
-/** The activity that makes each choice that can be made: one of the user's, or a derived one. */
+/** Choices that some requirement from a place on could be met by. */
+const askedFrom = ({ book }: Compiling, first: number): number[] => [
+  ...new Set(book.list.slice(first).flatMap(({ from }) => [...from.keys()]))
+]
+
+/** The activity that makes each choice that can be made: one of the user's, or a derived one where something could ask for it. */
 function makersOf(compiling: Compiling, wanted: readonly number[]): Int32Array {
-  const { activities, sources } = compiling
-  return Int32Array.from(sources.choices, ({ makes }) => {
-    if (!makes) return -1
+  const { activities, sources, book } = compiling
+  const maker = new Int32Array(sources.choices.length).fill(-1)
+  sources.choices.forEach(({ makes }, choice) => {
+    if (!makes) return
     const own = wanted.find((activity) => activities[activity]?.build.id === makes.id)
-    return own ?? addActivity(compiling, makes, undefined, true) ?? -1
+    if (own !== undefined) maker[choice] = own
   })
+  if (compiling.grain === PLAIN) compiling.grain = COARSE
+  // What a jig is made with may itself be made.
+  for (let seen = 0; seen < book.list.length;) {
+    const asked = askedFrom(compiling, seen)
+    seen = book.list.length
+    for (const choice of asked) {
+      const { makes } = sources.choices[choice]!
+      if (makes && maker[choice] === -1)
+        maker[choice] = addActivity(compiling, makes, undefined, true) ?? -1
+    }
+  }
+  return maker
 }
 
 /** Protection that each choice has to be bought with. */
@@ -261,17 +280,18 @@ export function problemOf(world: World, options: ProblemOptions = {}): Problem {
     sources,
     book: emptyBook(),
     curtailed: new Set(),
+    grain: options.wholeMarket ? FINE : PLAIN,
     modes: [],
     activities: [],
     known: new Map(),
     yielding: new Map(choices.flatMap(({ makes }, i) => (makes ? [[makes.id, i]] : [])))
   }
   const { wanted, hopeless } = addBuilds(compiling, open)
-  const maker = makersOf(compiling, wanted)
   const { kinds, times } = afterOf(world)
   const after =
     times === 0 ? [] : kinds.flatMap((kind) => addActivity(compiling, kind, undefined, false) ?? [])
   const guards = guardsOf(compiling)
+  const maker = makersOf(compiling, wanted)
   return {
     world,
     events,

@@ -1,5 +1,6 @@
 import type { Tool } from '../catalogue'
 import { lackingCompanions, lackingProtection } from '../fit'
+import type { AbleList, Players } from './players'
 import type { Source, Sources } from './sources'
 
 /** Something that must be there for a mode: so many of any of these sources. */
@@ -17,6 +18,9 @@ export interface Requirement {
 /** What asking for a requirement comes to: its number, that what is owned suffices, or that nothing can meet it. */
 export type Asked = number | 'met' | 'never'
 
+/** Tools that play a role, those that play it alike together. */
+export type Kinds = readonly (readonly Source[])[]
+
 /** Requirements met with so far, each once, and what was worked out about them. */
 export interface RequirementBook {
   readonly list: Requirement[]
@@ -25,12 +29,21 @@ export interface RequirementBook {
   readonly implied: (boolean | undefined)[][]
   /** What a tool needs beside itself, by tool and operation. */
   readonly services: Map<string, number[] | undefined>
+  /** Tools that play a role of a method, by method and place of the role. */
+  readonly kinds: Map<string, Kinds>
+  /** Of those the ones that can on stock of a size, by what the rules ask for. */
+  readonly able: Map<string, AbleList>
+  /** What groups of tools beside the leading one ask for. */
+  readonly asks: WeakMap<Players, readonly Asked[]>
 }
 export const emptyBook = (): RequirementBook => ({
   list: [],
   numbers: new Map(),
   implied: [],
-  services: new Map()
+  services: new Map(),
+  kinds: new Map(),
+  able: new Map(),
+  asks: new WeakMap()
 })
 
 /** Enters a requirement into the book. @param along bought along without being asked for */
