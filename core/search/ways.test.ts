@@ -4,6 +4,7 @@ import { DEMO_FILES, demoWorld } from '../../tests/helpers/workspaces'
 import { fitStep, kitWith, useEats } from '../fit'
 import { seededRandom, sumOf } from '../kernel'
 import { Calendar } from './calendar'
+import { FINE } from './modes'
 import { problemOf, type Slot } from './problem'
 
 /** Fees, spoilt timber and what is used up are rounded one by one, minor units. */
@@ -14,7 +15,7 @@ describe('ways of a step against the fit, which knows nothing of them', () => {
     '%s: with any purchases the cheapest way that is there costs what the fit says, nearly always',
     (name) => {
       const world = demoWorld(name)
-      const problem = problemOf(world)
+      const problem = problemOf(world, { grain: FINE })
       const random = seededRandom(20_261_125)
       let [compared, told, same] = [0, 0, 0]
       for (let round = 0; round < 40; round++) {

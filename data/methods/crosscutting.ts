@@ -246,7 +246,7 @@ export const crosscuttingMethods: readonly Method[] = [
     form: 'service',
     roles: [],
     setupMinutes: 30,
-    runMinutes: 0,
+    runMinutes: 1.5,
     accuracyMm: 1.8,
     marked: false,
     soundDbA: 0,

@@ -12,7 +12,7 @@ export const sheetsMethods: readonly Method[] = [
     form: 'service',
     roles: [],
     setupMinutes: 30,
-    runMinutes: 0,
+    runMinutes: 1.5,
     accuracyMm: 1.2,
     marked: false,
     soundDbA: 0,

@@ -1,0 +1,125 @@
+import { KitValue } from './kit-value'
+import { packagesFor, priceOfPackage, type Package, type Shop } from './packages'
+
+/** What a package must bring beyond what it is reckoned at, minor units. */
+const WORTH_WHILE = 100
+/** Packages put on top of one another at most. */
+const MOST = 40
+/** Exchanges at most, each the best there is. */
+const ROUNDS = 6
+
+/** Puts a package into the kit, or takes it out. */
+export function apply(kit: KitValue, wanted: Package, times: 1 | -1): void {
+  for (const [choice, count] of wanted) kit.add(choice, times * count)
+}
+
+/** What V gains by a package. */
+function gainOf({ kit }: Shop, wanted: Package, before: number): number {
+  apply(kit, wanted, 1)
+  const gain = kit.value() - before
+  apply(kit, wanted, -1)
+  return gain
+}
+
+/** A package without what it does as well without. */
+function pruned(shop: Shop, wanted: Package, before: number): Package {
+  const { alone } = shop
+  let kept = wanted
+  let gain = gainOf(shop, kept, before)
+  const dearest = [...wanted.keys()].sort((a, b) => (alone[b] ?? 0) - (alone[a] ?? 0))
+  for (const choice of dearest) {
+    const less = new Map(kept)
+    less.delete(choice)
+    const then = gainOf(shop, less, before)
+    if (then < gain - (alone[choice] as number) * (kept.get(choice) ?? 1)) continue
+    kept = less
+    gain = then
+  }
+  return kept
+}
+
+/** Adds a package to what has been bought. */
+const withPackage = (bought: Package, wanted: Package): Package => {
+  const all = new Map(bought)
+  for (const [choice, count] of wanted) all.set(choice, (all.get(choice) ?? 0) + count)
+  return all
+}
+
+/** Climbs V from the kit as it is: always the package that brings most for what it costs, as long as one is worth while. Leaves what it bought in the kit. */
+function climbOn(shop: Shop, bought: Package): Package {
+  const { kit } = shop
+  let all = bought
+  for (let n = 0; n < MOST; n++) {
+    const before = kit.value()
+    let best: { wanted: Package; rate: number } | undefined
+    for (const wanted of packagesFor(shop)) {
+      const price = priceOfPackage(shop, wanted)
+      const gain = gainOf(shop, wanted, before)
+      if (gain < price + WORTH_WHILE) continue
+      const rate = gain / Math.max(1, price)
+      if (rate > (best?.rate ?? 0)) best = { wanted, rate }
+    }
+    if (!best) break
+    const wanted = pruned(shop, best.wanted, before)
+    if (wanted.size === 0) break
+    all = withPackage(all, wanted)
+    apply(kit, wanted, 1)
+  }
+  return all
+}
+
+/** V less what was bought for it. */
+const netOf = (shop: Shop, bought: Package): number =>
+  shop.kit.value() - priceOfPackage(shop, bought)
+
+/** What was bought, without what it does as well without. @param stays is not looked at */
+function thinned(shop: Shop, bought: Package, stays?: Package): Package {
+  let kept = bought
+  const looked = [...bought.keys()].filter((choice) => !stays?.has(choice))
+  const dearest = looked.sort((a, b) => (shop.alone[b] ?? 0) - (shop.alone[a] ?? 0))
+  for (const choice of dearest) {
+    const count = kept.get(choice) ?? 0
+    const before = netOf(shop, kept)
+    shop.kit.add(choice, -count)
+    const less = new Map(kept)
+    less.delete(choice)
+    if (netOf(shop, less) >= before) kept = less
+    else shop.kit.add(choice, count)
+  }
+  return kept
+}
+
+/** Takes one package more and then does without what that makes needless; what comes of it where that is better, with the kit brought to it. */
+function exchanged(shop: Shop, bought: Package): Package | undefined {
+  const { kit } = shop
+  const before = netOf(shop, bought)
+  let best: { kept: Package; net: number } | undefined
+  for (const wanted of packagesFor(shop)) {
+    apply(kit, wanted, 1)
+    const kept = thinned(shop, withPackage(bought, wanted), wanted)
+    const net = netOf(shop, kept)
+    if (net > (best?.net ?? before + WORTH_WHILE)) best = { kept, net }
+    apply(kit, kept, -1)
+    apply(kit, bought, 1)
+  }
+  if (!best) return undefined
+  apply(kit, bought, -1)
+  apply(kit, best.kept, 1)
+  return best.kept
+}
+
+/**
+ * The kit that V is climbed to from what is owned: package upon package, each the one that brings most for what it costs; then one more is
+ * taken and what it makes needless given up again, as long as that is better. Leaves the kit as it was.
+ * @param rounds of such exchanges at most
+ */
+export function climb(shop: Shop, rounds = ROUNDS): Package {
+  let bought = thinned(shop, climbOn(shop, new Map()))
+  for (let round = 0; round < rounds; round++) {
+    const then = exchanged(shop, bought)
+    if (!then) break
+    bought = climbOn(shop, then)
+  }
+  apply(shop.kit, bought, -1)
+  return bought
+}

@@ -1,0 +1,6 @@
+export { ladderOf } from './ladder'
+export { KitValue } from './kit-value'
+export { climb } from './climb'
+export { shopOf } from './packages'
+export { EXACT_RUNGS } from './order'
+export type { Band, Ladder, NotFor, Rung, RungPart, TierReason } from './rung'

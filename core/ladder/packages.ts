@@ -1,0 +1,187 @@
+import type { Model, Supply } from '../search'
+import type { KitValue } from './kit-value'
+
+/** Purchases that go together, so many of each choice; in the order in which they were asked for. */
+export type Package = ReadonlyMap<number, number>
+
+/** Shares of its price one build may bear of a tool that others use as well. */
+const SHARES = [1, 0.3, 0.1] as const
+
+/** Jigs made with jigs, so many deep. */
+const DEPTH = 2
+
+/** What may be put together. */
+export interface Shop {
+  readonly kit: KitValue
+  readonly model: Model
+  readonly supply: Supply
+  /** What each choice is reckoned at by itself: its price net of what it brings at the end; for what is made its material and work. */
+  readonly alone: Float64Array
+}
+
+/** A shop with a kit in it. */
+export function shopOf(kit: KitValue, supply: Supply): Shop {
+  const { model } = kit
+  const { choices, maker, activities, modes } = model.problem
+  const alone = Float64Array.from(supply.price, (price, choice) => {
+    const jig = choices[choice]!.makes && activities[maker[choice] ?? -1]
+    if (!jig) return choices[choice]!.makes ? Infinity : price
+    let work = jig.material * (model.payTimes[maker[choice] as number] as number)
+    for (const { ways } of jig.steps)
+      work += Math.min(
+        ...ways.map(({ slots, extra }) =>
+          slots.reduce((sum, { first }) => sum + (modes[first]?.effort ?? 0), extra)
+        )
+      )
+    return work
+  })
+  return { kit, model, supply, alone }
+}
+
+/** Units a package brings towards a requirement. */
+function unitsOf({ model }: Shop, wanted: Package, requirement: number): number {
+  const { from } = model.problem.requirements[requirement]!
+  let units = 0
+  for (const [choice, count] of wanted) units += (from.get(choice) ?? 0) * count
+  return units
+}
+
+/** The cheapest choice for what a requirement still lacks beyond the kit and a package; undefined where none can be had, 0 of it where none is lacking. */
+function lackingFor(
+  shop: Shop,
+  wanted: Package,
+  requirement: number
+): { readonly choice: number; readonly count: number; readonly price: number } | undefined {
+  const { kit, model, supply } = shop
+  const { need, from } = model.problem.requirements[requirement]!
+  const short = need - (kit.have[requirement] as number) - unitsOf(shop, wanted, requirement)
+  if (short <= 0) return { choice: -1, count: 0, price: 0 }
+  let best: { choice: number; count: number; price: number } | undefined
+  for (const choice of supply.cheapest[requirement]!) {
+    const count = Math.ceil(short / (from.get(choice) ?? 1))
+    if (count > 1 && model.single[choice] === 1) continue
+    const price = (supply.price[choice] as number) * count
+    if (price < (best?.price ?? Infinity)) best = { choice, count, price }
+  }
+  return best
+}
+
+/** Adds what a mode lacks to a package, with the protection of what is bought and what jigs are made with; undefined where it cannot be had. */
+function withMode(
+  shop: Shop,
+  before: Package,
+  mode: number,
+  depth = 0
+): Map<number, number> | undefined {
+  const { problem } = shop.model
+  const wanted = new Map(before)
+  for (const requirement of problem.modes[mode]!.requires)
+    if (!supplied(shop, wanted, requirement)) return undefined
+  for (const [choice] of wanted) {
+    if (before.has(choice)) continue
+    for (const requirement of problem.guards[choice] ?? [])
+      if (requirement < 0 || !supplied(shop, wanted, requirement)) return undefined
+    const jig = problem.choices[choice]!.makes && (problem.maker[choice] as number)
+    if (jig === undefined) continue
+    const made = jig < 0 || depth >= DEPTH ? undefined : packageFor(shop, wanted, jig, 1, depth + 1)
+    if (!made) return undefined
+    for (const [one, count] of made) wanted.set(one, count)
+  }
+  return wanted
+}
+
+/** Adds the cheapest choice for what a requirement lacks; false where it cannot be had. */
+function supplied(shop: Shop, wanted: Map<number, number>, requirement: number): boolean {
+  const lack = lackingFor(shop, wanted, requirement)
+  if (!lack) return false
+  if (lack.count > 0) wanted.set(lack.choice, (wanted.get(lack.choice) ?? 0) + lack.count)
+  return true
+}
+
+/** What the choices of a package are reckoned at. */
+export function priceOfPackage({ alone }: Pick<Shop, 'alone'>, wanted: Package): number {
+  let price = 0
+  for (const [choice, count] of wanted) price += (alone[choice] as number) * count
+  return price
+}
+
+/** The mode of a list that costs least with what it lacks at a share of its price, and the package with it. */
+function leastMode(
+  shop: Shop,
+  before: Package,
+  { first, last }: { readonly first: number; readonly last: number },
+  { share, depth }: { readonly share: number; readonly depth: number }
+): { readonly wanted: Package; readonly cost: number } | undefined {
+  const { modes, requirements } = shop.model.problem
+  let best = Infinity
+  let found = -1
+  for (let mode = first; mode < last; mode++) {
+    const { cost: plain, requires } = modes[mode]!
+    if (plain >= best) break
+    let cost = plain
+    for (const requirement of requires) {
+      if (shop.kit.isMet(requirement) || !requirements[requirement]) continue
+      cost += share * Math.max(0, lackingFor(shop, before, requirement)?.price ?? Infinity)
+      if (cost >= best) break
+    }
+    if (cost < best) {
+      best = cost
+      found = mode
+    }
+  }
+  if (found < 0) return undefined
+  const wanted = withMode(shop, before, found, depth)
+  return wanted && { wanted, cost: best }
+}
+
+/** The cheapest purchases with which an activity can be done, where each bears a share of its price; undefined where there are none. */
+function packageFor(
+  shop: Shop,
+  before: Package,
+  activity: number,
+  share: number,
+  depth = 0
+): Package | undefined {
+  let wanted: Package = before
+  for (const { ways } of shop.model.problem.activities[activity]!.steps) {
+    let best: { wanted: Package; cost: number } | undefined
+    for (const { slots, extra } of ways) {
+      let cost = extra
+      let so: Package = wanted
+      for (const slot of slots) {
+        const least = leastMode(shop, so, slot, { share, depth })
+        cost += least?.cost ?? Infinity
+        if (cost >= (best?.cost ?? Infinity)) break
+        so = least?.wanted ?? so
+      }
+      if (cost < (best?.cost ?? Infinity)) best = { wanted: so, cost }
+    }
+    if (!best) return undefined
+    wanted = best.wanted
+  }
+  return wanted
+}
+
+const NOTHING: Package = new Map()
+const keyOf = (wanted: Package): string =>
+  [...wanted]
+    .map(([choice, count]) => `${choice}*${count}`)
+    .sort()
+    .join()
+
+/**
+ * Packages worth a look with the kit as it is: for each activity the cheapest ways in, with its purchases at their full price and at the
+ * share one build may bear; and for each list of ways what each of them lacks by itself.
+ */
+export function packagesFor(shop: Shop): Package[] {
+  const { problem } = shop.model
+  const found = new Map<string, Package>()
+  const take = (wanted: Package | undefined): void => {
+    if (wanted && wanted.size > 0) found.set(keyOf(wanted), wanted)
+  }
+  for (const activity of [...problem.wanted, ...problem.after])
+    for (const share of SHARES) take(packageFor(shop, NOTHING, activity, share))
+  for (const { first, last } of shop.kit.pools)
+    for (let mode = first; mode < last; mode++) take(withMode(shop, NOTHING, mode))
+  return [...found.values()]
+}
