@@ -33,6 +33,11 @@ export const router = createRouter({
     { path: '/kit', component: () => import('./views/kit/KitView.vue'), meta: { place: 'kit' } },
     {
       path: '/weigh',
+      component: () => import('./views/weigh/LadderView.vue'),
+      meta: { place: 'weigh' }
+    },
+    {
+      path: '/weigh/packages',
       component: () => import('./views/weigh/WeighView.vue'),
       meta: { place: 'weigh' }
     },

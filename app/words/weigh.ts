@@ -19,7 +19,13 @@ export const weigh = {
     `${plural(candidates, 'candidate', 'candidates')} against ${plural(builds, 'build', 'builds')}`,
   caption:
     'Read it like a balance: left of the fulcrum what it costs with all that must come along, right of it what it is worth to your builds. The beam tips to the side that weighs more. In order of what comes back per unit of money.',
-  tabs: { tools: 'Which tool', quality: 'How good', power: 'Cords or packs', schools: 'Schools' },
+  tabs: {
+    ladder: 'What first',
+    tools: 'Weighed',
+    quality: 'How good',
+    power: 'Cords or packs',
+    schools: 'Schools'
+  },
   counts: 'What counts',
   countsHint: 'Slide, and the order follows; let go, and it is kept.',
   weightName: {

@@ -10,6 +10,7 @@ import type {
   PurchaseReasons
 } from '../../core/explain'
 import type { Issue, Result } from '../../core/kernel'
+import type { Ladder } from '../../core/ladder'
 import type { Minor } from '../../core/money'
 import type { Report } from '../../core/plan'
 import type { Risk } from '../../core/risk'
@@ -89,6 +90,11 @@ export interface Calls {
   scenarios: { in: { readonly scenarios: readonly (Scenario | null)[] }; out: ScenarioOutcome }
   risk: { in: { readonly plan: Plan }; out: Risk }
   bound: { in: object; out: number | undefined }
+  /** The ladder as the user works, or as somebody of a school would; one answer for each. */
+  ladder: {
+    in: { readonly schools: readonly (School | null)[] }
+    out: { readonly school: string | undefined; readonly ladder: Ladder }
+  }
   rank: { in: { readonly weights?: Weights | undefined }; out: RankingView }
   pulls: { in: object; out: PullsView }
   sway: { in: object; out: { readonly sway: Sway; readonly weight: WeightName } }

@@ -2,7 +2,8 @@ import { fitContext } from '../../core/fit'
 import { fingerprint } from '../../core/kernel'
 import type { Power } from '../../core/catalogue'
 import { priceOf } from '../../core/prices'
-import { schoolOutcome } from '../../core/scenarios'
+import { ladderOf } from '../../core/ladder'
+import { asSchool, schoolOutcome } from '../../core/scenarios'
 import {
   POWER_MODES,
   Weighing,
@@ -226,6 +227,17 @@ function splitView(world: World, question: Asks<'split'>): SplitView {
 
 /** Questions of the Weigh-up. */
 export const weighing = {
+  ladder({ world }, { schools }, send) {
+    schools.forEach((school, at) =>
+      send(
+        {
+          school: school?.id,
+          ladder: ladderOf(school ? asSchool(world, school) : world)
+        },
+        at === schools.length - 1
+      )
+    )
+  },
   rank({ workspace, today }, { weights }, send) {
     const ranking = weighingFor(workspace, today).rank(weights ?? weightsOf(workspace))
     send({ ...ranking, candidates: ranking.candidates.map(candidateView) })

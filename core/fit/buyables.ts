@@ -67,6 +67,9 @@ function tiersOf({ library, workspace }: World, tool: Tool): readonly Tier[] {
   return TIERS.filter((tier) => tierRank(tier) <= Math.max(tierRank('weekend'), wished))
 }
 
+/** The id of an offer that nobody has made. */
+const TYPICAL = ''
+
 /** An offer with what it costs by rule of thumb, in points: repairs and what bothers included, and without what bothers. */
 interface Reckoned {
   readonly parts: Omit<Offer, 'id'>
@@ -97,7 +100,11 @@ function typicalOf(world: World, tool: Tool, whole: boolean): Offer[] {
           const parts = { tool: tool.id, tier, condition, acquisition: 'buy' as const, power }
           const price = points * tierPrice(tool, tier) * conditionPrice(condition)
           const repaired = price * (1 + repairReserve(condition))
-          return { parts, price: repaired, whole: repaired + botherOf(world, tool, parts) / level }
+          return {
+            parts,
+            price: repaired,
+            whole: repaired + botherOf(world, tool, { ...parts, id: TYPICAL }) / level
+          }
         })
       )
     )

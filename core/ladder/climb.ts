@@ -1,4 +1,4 @@
-import { KitValue } from './kit-value'
+import { apply } from './apply'
 import { packagesFor, priceOfPackage, type Package, type Shop } from './packages'
 
 /** What a package must bring beyond what it is reckoned at, minor units. */
@@ -7,11 +7,6 @@ const WORTH_WHILE = 100
 const MOST = 40
 /** Exchanges at most, each the best there is. */
 const ROUNDS = 6
-
-/** Puts a package into the kit, or takes it out. */
-export function apply(kit: KitValue, wanted: Package, times: 1 | -1): void {
-  for (const [choice, count] of wanted) kit.add(choice, times * count)
-}
 
 /** What V gains by a package. */
 function gainOf({ kit }: Shop, wanted: Package, before: number): number {

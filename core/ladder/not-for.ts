@@ -1,6 +1,6 @@
 import { circuitCarries } from '../workshop'
 import type { World } from '../workspace'
-import { apply } from './climb'
+import { apply } from './apply'
 import type { ActivityTaken } from './kit-value'
 import { packagesFor, priceOfPackage, type Package, type Shop } from './packages'
 import type { NotFor } from './rung'
@@ -120,7 +120,12 @@ export function notForBuilds(
     else if (trial.brings < 1 && other !== undefined)
       notFor.push({ kind: 'same-as', tool: tool.id, other })
     else
-      notFor.push({ kind: 'too-dear', tool: tool.id, cost: trial.cost, brings: Math.max(0, trial.brings) })
+      notFor.push({
+        kind: 'too-dear',
+        tool: tool.id,
+        cost: trial.cost,
+        brings: Math.max(0, trial.brings)
+      })
   }
   const rank = (one: NotFor): number =>
     one.kind === 'too-dear' ? 1e12 - one.brings : one.kind === 'same-as' ? 2e12 : 3e12

@@ -1,4 +1,4 @@
-import { apply } from './climb'
+import { apply } from './apply'
 import type { KitValue } from './kit-value'
 import type { Package } from './packages'
 
@@ -93,7 +93,8 @@ function bestOrder(standing: Standing, steps: readonly Step[]): Step[] {
     }
   // What is not paid later is gained earlier: each rung's money counts at the height reached before it.
   const order: Step[] = []
-  for (let mask = size - 1; mask > 0; mask &= ~(1 << last[mask]!)) order.unshift(steps[last[mask]!]!)
+  for (let mask = size - 1; mask > 0; mask &= ~(1 << last[mask]!))
+    order.unshift(steps[last[mask]!]!)
   return order
 }
 

@@ -1,4 +1,4 @@
-import type { Model, Supply } from '../search'
+import type { Model, Supply, Way } from '../search'
 import type { KitValue } from './kit-value'
 
 /** Purchases that go together, so many of each choice; in the order in which they were asked for. */
@@ -77,17 +77,27 @@ function withMode(
   const wanted = new Map(before)
   for (const requirement of problem.modes[mode]!.requires)
     if (!supplied(shop, wanted, requirement)) return undefined
-  for (const [choice] of wanted) {
-    if (before.has(choice)) continue
-    for (const requirement of problem.guards[choice] ?? [])
-      if (requirement < 0 || !supplied(shop, wanted, requirement)) return undefined
-    const jig = problem.choices[choice]!.makes && (problem.maker[choice] as number)
-    if (jig === undefined) continue
-    const made = jig < 0 || depth >= DEPTH ? undefined : packageFor(shop, wanted, jig, 1, depth + 1)
-    if (!made) return undefined
-    for (const [one, count] of made) wanted.set(one, count)
-  }
+  for (const [choice] of wanted)
+    if (!before.has(choice) && !completed(shop, wanted, choice, depth)) return undefined
   return wanted
+}
+
+/** Adds the protection a choice needs, and what it is made with; false where that cannot be had. */
+function completed(
+  shop: Shop,
+  wanted: Map<number, number>,
+  choice: number,
+  depth: number
+): boolean {
+  const { guards, choices, maker } = shop.model.problem
+  for (const requirement of guards[choice] ?? [])
+    if (requirement < 0 || !supplied(shop, wanted, requirement)) return false
+  if (choices[choice]!.makes === undefined) return true
+  const jig = maker[choice] as number
+  const made = jig < 0 || depth >= DEPTH ? undefined : packageFor(shop, wanted, jig, 1, depth + 1)
+  if (!made) return false
+  for (const [one, count] of made) wanted.set(one, count)
+  return true
 }
 
 /** Adds the cheapest choice for what a requirement lacks; false where it cannot be had. */
@@ -111,7 +121,7 @@ function leastMode(
   before: Package,
   { first, last }: { readonly first: number; readonly last: number },
   { share, depth }: { readonly share: number; readonly depth: number }
-): { readonly wanted: Package; readonly cost: number } | undefined {
+): Chosen | undefined {
   const { modes, requirements } = shop.model.problem
   let best = Infinity
   let found = -1
@@ -144,22 +154,38 @@ function packageFor(
 ): Package | undefined {
   let wanted: Package = before
   for (const { ways } of shop.model.problem.activities[activity]!.steps) {
-    let best: { wanted: Package; cost: number } | undefined
-    for (const { slots, extra } of ways) {
-      let cost = extra
-      let so: Package = wanted
-      for (const slot of slots) {
-        const least = leastMode(shop, so, slot, { share, depth })
-        cost += least?.cost ?? Infinity
-        if (cost >= (best?.cost ?? Infinity)) break
-        so = least?.wanted ?? so
-      }
-      if (cost < (best?.cost ?? Infinity)) best = { wanted: so, cost }
-    }
+    let best: Chosen | undefined
+    for (const way of ways) best = wayFor(shop, wanted, way, { share, depth }, best) ?? best
     if (!best) return undefined
     wanted = best.wanted
   }
   return wanted
+}
+
+/** A package and what it comes to with the way it is for. */
+interface Chosen {
+  readonly wanted: Package
+  readonly cost: number
+}
+
+/** What one way of a step lacks, where it comes to less than the best so far. */
+function wayFor(
+  shop: Shop,
+  before: Package,
+  { slots, extra }: Way,
+  how: { readonly share: number; readonly depth: number },
+  best: Chosen | undefined
+): Chosen | undefined {
+  const limit = best?.cost ?? Infinity
+  let cost = extra
+  let wanted = before
+  for (const slot of slots) {
+    const least = leastMode(shop, wanted, slot, how)
+    if (!least || cost + least.cost >= limit) return undefined
+    cost += least.cost
+    wanted = least.wanted
+  }
+  return cost < limit ? { wanted, cost } : undefined
 }
 
 const NOTHING: Package = new Map()

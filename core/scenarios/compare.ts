@@ -1,8 +1,7 @@
 import type { Day } from '../calendar'
 import type { School } from '../catalogue'
-import { makeFitter } from '../fit'
 import type { Minor } from '../money'
-import { Weighing } from '../weigh'
+import { ladderOf } from '../ladder'
 import { adoptSchool, worldOf, type World } from '../workspace'
 import { comesTo } from '../plan'
 import { makePlan } from '../search'
@@ -10,12 +9,11 @@ import { makePlan } from '../search'
 /** What following a school comes to, on the same builds and money. */
 export interface SchoolOutcome {
   readonly school: string
-  /** The first of its ranking: leading tool, what it comes with, and its cost all in. */
+  /** The first rungs of its ladder: leading tool, what comes along, and the cost of both. */
   readonly order: readonly {
     readonly tool: string
     readonly with: readonly string[]
     readonly cost: Minor
-    readonly backPerMoney: number
   }[]
   /** Builds of the plan by the day they are done. */
   readonly builds: readonly { readonly build: string; readonly done: Day }[]
@@ -35,7 +33,7 @@ export interface SchoolOutcome {
   readonly clash: boolean
 }
 
-/** How many of a school's ranking are shown. */
+/** How many of a school's rungs are shown. */
 const FIRST = 5
 
 /** What comes of no plan at all. */
@@ -49,25 +47,30 @@ const NOTHING = {
   floorM2: 0
 } satisfies Partial<ReturnType<typeof comesTo>>
 
+/** The same world as a follower of a school would have it: same builds, things and money, nothing pinned. */
+export const asSchool = ({ workspace, library, pricing, asOf }: World, school: School): World =>
+  worldOf(
+    adoptSchool({ ...workspace, asOf, pins: [] }, library, pricing.minorPer100Points, school),
+    library,
+    asOf
+  )
+
 /**
  * Ranks and plans the same builds with the same money as a follower of the school would.
  * @param school left out: as the workspace stands
  */
 export function schoolOutcome(world: World, school: School | undefined): SchoolOutcome {
   const { workspace, library, asOf } = world
-  const own = { ...workspace, asOf, pins: [] }
   const its = school
-    ? worldOf(adoptSchool(own, library, world.pricing.minorPer100Points, school), library, asOf)
-    : worldOf(own, library, asOf)
-  const fitter = makeFitter(its)
-  const { candidates } = new Weighing(its, fitter).rank()
+    ? asSchool(world, school)
+    : worldOf({ ...workspace, asOf, pins: [] }, library, asOf)
+  const { rungs } = ladderOf(its)
   const outcome = makePlan(its)
   const plan = outcome.kind === 'clash' ? undefined : outcome.plan
-  const order = candidates.slice(0, FIRST).map(({ lead, others, cost, backPerMoney }) => ({
-    tool: lead.buyable.entry.tool.id,
-    with: others.map(({ buyable }) => buyable.entry.tool.id),
-    cost,
-    backPerMoney
+  const order = rungs.slice(0, FIRST).map(({ lead, along, cost }) => ({
+    tool: lead.tool,
+    with: along.map(({ tool }) => tool),
+    cost
   }))
   const comes = plan ? comesTo(its, plan) : NOTHING
   return {

@@ -1,2 +1,2 @@
-export { schoolOutcome, type SchoolOutcome } from './compare'
+export { asSchool, schoolOutcome, type SchoolOutcome } from './compare'
 export { applyScenario, scenarioOutcome, type ScenarioOutcome } from './scenario'

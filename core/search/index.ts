@@ -12,7 +12,7 @@ export {
 export { problemOf, type Problem } from './problem'
 export type { Activity, ActivityStep, Slot, Way } from './problem'
 export type { Choice } from './choices'
-export type { Mode } from './modes'
+export type { Mode } from './mode'
 export type { Requirement } from './requirements'
 export type { EventTimes } from './event-times'
 export type { ProblemOptions } from './problem'

@@ -2,7 +2,7 @@ import { NEVER } from './order'
 import { floorOf } from '../fit'
 import { endOfService } from '../plan'
 import type { Problem } from './problem'
-import { reckoned } from './modes'
+import { reckoned } from './mode'
 
 /** What asking for something new costs in the choice between modes, beyond its price: of two equal ones that with what is there wins. */
 export const PREFERS_OWNED = 1e-3

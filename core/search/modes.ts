@@ -25,25 +25,12 @@ import {
 import { sumOf } from '../kernel'
 import { payTimes } from '../worth'
 import type { World } from '../workspace'
-import { playersFor, type Paces, type RoleTask, type Players } from './players'
-import { implies, require, requireAll, type Asked, type RequirementBook } from './requirements'
+import type { Grain } from './grain'
+import type { Mode } from './mode'
+import { playersFor, type RoleTask, type Players } from './players'
+import { require, requireAll, type Asked, type RequirementBook } from './requirements'
 import type { Sources } from './sources'
-
-/** One way to do a step (in the field's word a mode of it), with what must be there for it. */
-export interface Mode {
-  readonly method: string
-  readonly minutes: number
-  /** Wasted hours at their value and loss of goodwill, ease and finish; counts when the build is done. */
-  readonly effort: number
-  /** The part of it that is not hours. */
-  readonly penalty: number
-  /** Fees and what is used up; paid when the build begins. */
-  readonly pay: number
-  /** What the choice between modes goes by: effort, and the payment as it counts. */
-  readonly cost: number
-  /** Numbers of its requirements, in order. */
-  readonly requires: readonly number[]
-}
+import { thin } from './thin'
 
 /** What modes are worked out from. */
 export interface ModeContext {
@@ -56,40 +43,8 @@ export interface ModeContext {
   grain: Grain
 }
 
-/** How closely ways are told apart. */
-export interface Grain {
-  /** Modes of one step that are kept, the cheapest first. */
-  readonly kept: number
-  /** Modes of one method that are always kept, the cheapest of them. */
-  readonly perMethod: number
-  /** Combinations of groups looked at for one method. */
-  readonly pairings: number
-  /** Rough ways, and ways to clean up after them, that are combined. */
-  readonly combined: number
-  /** Which paces of a leading tool are told apart. */
-  readonly paces: Paces
-}
-/** For an upper bound: every pace. */
-export const FINE: Grain = {
-  kept: 48,
-  perMethod: 6,
-  pairings: 160,
-  combined: 12,
-  paces: 'all'
-}
-/** For what the user builds: nobody buys for the few parts in a hundred that lie between two tools of one pace. */
-export const PLAIN: Grain = { kept: 32, perMethod: 4, pairings: 120, combined: 8, paces: 'by-tier' }
-/** For jigs that are made along the way: a few minutes more or less decide nothing. */
-export const COARSE: Grain = { kept: 8, perMethod: 2, pairings: 24, combined: 4, paces: 'one' }
-
-/** Modes with so few requirements are always kept. */
-const FEW = 2
 /** Combinations looked at, whether anything comes of them or not: ties may let none of very many hold. */
 const LOOKED_AT = 20_000
-
-/** Of modes that cost the same the quicker one counts as the cheaper. */
-const PER_MINUTE = 1e-4
-export const reckoned = ({ cost, minutes }: Mode): number => cost + PER_MINUTE * minutes
 
 /** Whether a group goes with those chosen for the roles before it. */
 function tied(method: Method, chosen: readonly Players[], group: Players, index: number): boolean {
@@ -236,63 +191,6 @@ function modesOfMethod(context: ModeContext, method: Method, task: Task, exact: 
   }
   visit(0, [])
   return found
-}
-
-/** Of modes with the same requirements the cheapest, where it is also no slower. */
-function cheapestOfEach(list: readonly Mode[]): Mode[] {
-  const best = new Map<string, Mode>()
-  const kept: Mode[] = []
-  for (const one of list) {
-    const key = one.requires.join()
-    const other = best.get(key)
-    if (other && beats(other, one)) continue
-    if (!other || reckoned(one) < reckoned(other)) best.set(key, one)
-    kept.push(one)
-  }
-  return kept
-}
-
-/** Whether a mode is at least as good as another one in all its figures. */
-const beats = (other: Mode, one: Mode): boolean =>
-  other.minutes <= one.minutes &&
-  other.effort <= one.effort &&
-  other.cost <= one.cost &&
-  other.pay <= one.pay
-
-/** Whether meeting a mode's requirements is enough for another one's. */
-function asks(book: RequirementBook, less: Mode, more: Mode): boolean {
-  for (const weak of less.requires) {
-    let met = false
-    for (const strong of more.requires)
-      if (implies(book, strong, weak)) {
-        met = true
-        break
-      }
-    if (!met) return false
-  }
-  return true
-}
-
-/** The modes without those that another one is at least as good as in everything. */
-function thin(
-  book: RequirementBook,
-  list: readonly Mode[],
-  { kept: most, perMethod: least }: Grain
-): Mode[] {
-  const sorted = cheapestOfEach(list).sort(
-    (a, b) => reckoned(a) - reckoned(b) || a.requires.length - b.requires.length
-  )
-  const kept: Mode[] = []
-  const perMethod = new Map<string, number>()
-  for (const one of sorted) {
-    const ofMethod = perMethod.get(one.method) ?? 0
-    // What asks for next to nothing stays in any case, a service or what is owned, and the best ways of every method.
-    if (kept.length >= most && one.requires.length > FEW && ofMethod >= least) continue
-    if (kept.some((other) => beats(other, one) && asks(book, other, one))) continue
-    kept.push(one)
-    perMethod.set(one.method, ofMethod + 1)
-  }
-  return kept
 }
 
 /** A rough way and the way to clean up after it, as one. */

@@ -4,7 +4,7 @@ import { DEMO_FILES, demoWorld } from '../../tests/helpers/workspaces'
 import { fitStep, kitWith, useEats } from '../fit'
 import { seededRandom, sumOf } from '../kernel'
 import { Calendar } from './calendar'
-import { FINE } from './modes'
+import { FINE } from './grain'
 import { problemOf, type Slot } from './problem'
 
 /** Fees, spoilt timber and what is used up are rounded one by one, minor units. */

@@ -2,9 +2,10 @@
 import PlaceTabs from '../../parts/PlaceTabs.vue'
 import { weigh as words } from '../../words/weigh'
 
-/** The four questions of the Weigh-up. */
+/** The five questions of the Weigh-up. */
 const tabs = [
-  ['/weigh', words.tabs.tools],
+  ['/weigh', words.tabs.ladder],
+  ['/weigh/packages', words.tabs.tools],
   ['/weigh/quality', words.tabs.quality],
   ['/weigh/power', words.tabs.power],
   ['/weigh/schools', words.tabs.schools]
@@ -12,5 +13,5 @@ const tabs = [
 </script>
 
 <template>
-  <PlaceTabs :tabs="tabs" :label="words.tabs.tools" />
+  <PlaceTabs :tabs="tabs" :label="words.tabs.ladder" />
 </template>

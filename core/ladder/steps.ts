@@ -1,0 +1,130 @@
+import type { Tool } from '../catalogue'
+import { neededCompanions } from '../fit'
+import type { Choice } from '../search'
+import { apply } from './apply'
+import type { ActivityTaken } from './kit-value'
+import type { Step } from './order'
+import type { Package, Shop } from './packages'
+
+/** An accessory comes along with its tool where it costs no more than this share of it; otherwise it is a purchase of its own. */
+const SMALL_BESIDE = 1 / 3
+
+/** What paying for so many of a choice takes, minor units. */
+export const payFor = ({ makes, payment }: Choice, count: number): number =>
+  makes ? 0 : count * Math.min(...payment.filter(Number.isFinite))
+
+/** How the builds are done with the kit as it is, by activity; the user's own first. */
+export function allTaken({ kit, model }: Shop): Map<number, ActivityTaken> {
+  const { wanted, after } = model.problem
+  return new Map(
+    [...wanted, ...after].flatMap((activity) => {
+      const taken = kit.taken(activity)
+      return taken && taken.net > 0 ? [[activity, taken] as const] : []
+    })
+  )
+}
+
+/** Choices that play a part in a mode, apart from what comes along; and operations they do it in. */
+export function playing({ model }: Shop, mode: number, bought: ReadonlySet<number>): number[] {
+  const { modes, requirements } = model.problem
+  return modes[mode]!.requires.flatMap((requirement) => {
+    const { along, from } = requirements[requirement]!
+    return along ? [] : [...from.keys()].filter((choice) => bought.has(choice))
+  })
+}
+
+/** What each choice is used for with the kit as it is: operations, and the choices it plays together with. */
+interface Uses {
+  readonly operations: Set<string>
+  readonly together: Set<number>
+}
+
+function usesOf(
+  shop: Shop,
+  bought: ReadonlySet<number>,
+  taken: Iterable<ActivityTaken>
+): Map<number, Uses> {
+  const { problem } = shop.model
+  const { library } = problem.world
+  const found = new Map<number, Uses>()
+  const useOf = (choice: number): Uses => {
+    const present = found.get(choice) ?? { operations: new Set(), together: new Set() }
+    found.set(choice, present)
+    return present
+  }
+  for (const { steps } of taken)
+    for (const { modes } of steps)
+      for (const mode of modes) {
+        const parts = playing(shop, mode, bought)
+        const operation = library.methods.get(problem.modes[mode]!.method)?.operation
+        for (const choice of parts) {
+          const { operations, together } = useOf(choice)
+          if (operation !== undefined) operations.add(operation)
+          for (const other of parts) if (other !== choice) together.add(other)
+        }
+      }
+  return found
+}
+
+/** Which of what was bought leads a rung, and what comes along with it: companions and protection, what is put into a tool, and what is made for it. */
+export function stepsOf(shop: Shop, bought: Package): Step[] {
+  const { kit, alone } = shop
+  const { choices } = shop.model.problem
+  const all = [...bought.keys()]
+  apply(kit, bought, 1)
+  const whole = kit.value()
+  const uses = usesOf(shop, new Set(all), allTaken(shop).values())
+  const toolOf = (choice: number): Tool => choices[choice]!.entries[0]!.tool
+  const isTool = (choice: number): boolean => toolOf(choice).kind === 'tool'
+  const serves = (companion: number, lead: number): boolean => {
+    const [with_, tool] = [toolOf(companion), toolOf(lead)]
+    return (
+      with_.protects.some((one) => tool.needs.includes(one)) ||
+      [...(uses.get(lead)?.operations ?? [])].some((operation) =>
+        neededCompanions(tool, operation).some(({ anyOf }) => anyOf.includes(with_.id))
+      )
+    )
+  }
+  const priceOf = (choice: number): number => payFor(choices[choice]!, bought.get(choice) ?? 1)
+  /** Played with a tool, what is no tool itself comes along with it, where it is small beside it. */
+  const follows = (choice: number, lead: number): boolean =>
+    !isTool(choice) &&
+    isTool(lead) &&
+    (uses.get(choice)?.together.has(lead) ?? false) &&
+    priceOf(choice) <= SMALL_BESIDE * priceOf(lead)
+  const comesWith = (choice: number, lead: number): boolean =>
+    choice !== lead && (uses.has(choice) ? follows(choice, lead) : serves(choice, lead))
+  const leads = all.filter(
+    (choice) => uses.has(choice) && !all.some((lead) => follows(choice, lead))
+  )
+  const unled = all.filter(
+    (choice) => !leads.includes(choice) && !leads.some((lead) => comesWith(choice, lead))
+  )
+  const steps = [...leads, ...unled].map((lead): Step => {
+    const count = bought.get(lead) ?? 1
+    const along = new Map<number, number>()
+    const bring = (to: number): void => {
+      for (const choice of all)
+        if (!leads.includes(choice) && !along.has(choice) && comesWith(choice, to)) {
+          along.set(choice, bought.get(choice) ?? 1)
+          bring(choice)
+        }
+    }
+    bring(lead)
+    kit.add(lead, -count)
+    const share = whole - kit.value()
+    kit.add(lead, count)
+    // What is made costs its work, so that it is made when it is of use.
+    const costFor = (choice: number, n: number): number =>
+      Math.max(payFor(choices[choice]!, n), choices[choice]!.makes ? alone[choice]! : 0)
+    return {
+      lead: new Map([[lead, count]]),
+      along,
+      cost: costFor(lead, count),
+      alongCost: new Map([...along].map(([choice, n]) => [choice, costFor(choice, n)] as const)),
+      share
+    }
+  })
+  apply(kit, bought, -1)
+  return steps
+}

@@ -1,0 +1,27 @@
+import type { Paces } from './players'
+
+/** How closely ways are told apart. */
+export interface Grain {
+  /** Modes of one step that are kept, the cheapest first. */
+  readonly kept: number
+  /** Modes of one method that are always kept, the cheapest of them. */
+  readonly perMethod: number
+  /** Combinations of groups looked at for one method. */
+  readonly pairings: number
+  /** Rough ways, and ways to clean up after them, that are combined. */
+  readonly combined: number
+  /** Which paces of a leading tool are told apart. */
+  readonly paces: Paces
+}
+/** For an upper bound: every pace. */
+export const FINE: Grain = {
+  kept: 48,
+  perMethod: 6,
+  pairings: 160,
+  combined: 12,
+  paces: 'all'
+}
+/** For what the user builds: nobody buys for the few parts in a hundred that lie between two tools of one pace. */
+export const PLAIN: Grain = { kept: 32, perMethod: 4, pairings: 120, combined: 8, paces: 'by-tier' }
+/** For jigs that are made along the way: a few minutes more or less decide nothing. */
+export const COARSE: Grain = { kept: 8, perMethod: 2, pairings: 24, combined: 4, paces: 'one' }
