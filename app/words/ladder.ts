@@ -58,7 +58,7 @@ export const ladder = {
     return `${all}; ${here}${later > 0 ? `, all that comes in time (${say.money(inTime)}) rung ${reached + later}` : ''}`
   },
   caption:
-    'Read it from the bottom of a purse upwards: single tools in the order that gives you the most for any sum you stop at. What must come along is in the price of its rung.',
+    'From the top: single tools in the order that gives you the most, at whatever rung you stop. What must come along is in the price of its rung; the double line is your money.',
   bands: {
     first: 'The money is there',
     next: 'When the money has come',
@@ -81,7 +81,7 @@ export const ladder = {
       return `saves ${duration(rung.without.minutesPerYear)} a year`
     if (rung.without.closes.length > 0)
       return `holds ${builds(say, rung.without.closes, 2)} up otherwise`
-    return 'better or cheaper work'
+    return 'a little less work'
   },
   used: ({ usedIn, of, steps }: Rung): string =>
     `in ${usedIn.length} of ${plural(of, 'build', 'builds')}, ${plural(steps, 'step', 'steps')}`,

@@ -9,12 +9,8 @@ const MOST = 40
 const ROUNDS = 6
 
 /** What V gains by a package. */
-function gainOf({ kit }: Shop, wanted: Package, before: number): number {
-  apply(kit, wanted, 1)
-  const gain = kit.value() - before
-  apply(kit, wanted, -1)
-  return gain
-}
+const gainOf = ({ kit }: Shop, wanted: Package, before: number): number =>
+  kit.withPackage(wanted, () => kit.value()) - before
 
 /** A package without what it does as well without. */
 function pruned(shop: Shop, wanted: Package, before: number): Package {

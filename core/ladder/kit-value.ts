@@ -42,6 +42,9 @@ export class KitValue {
   private readonly poolOf: Int32Array
   private readonly touched: readonly Int32Array[]
   private readonly counted: readonly Counted[]
+  private readonly soiled: Uint8Array
+  private dirty: number[] = []
+  private readonly poolNumber: ReadonlyMap<string, number>
 
   constructor(readonly model: Model) {
     const { problem, slotFirst, slotLast, need } = model
@@ -64,6 +67,8 @@ export class KitValue {
     this.touched = pools.map((set) => Int32Array.from(set))
     this.poolCost = new Float64Array(known.size)
     this.poolMode = new Int32Array(known.size)
+    this.soiled = new Uint8Array(known.size)
+    this.poolNumber = known
     for (let pool = 0; pool < known.size; pool++) this.refresh(pool)
     this.counted = [
       ...problem.wanted.map((activity) => ({ activity, times: 1 })),
@@ -113,15 +118,57 @@ export class KitValue {
   add(choice: number, count: number): void {
     const { feeds, need } = this.model
     const list = feeds[choice] as Int32Array
-    const looked = new Set<number>()
     for (let i = 0; i < list.length; i += 2) {
       const requirement = list[i] as number
       const before = this.isMet(requirement)
       this.have[requirement]! += (list[i + 1] as number) * count
-      if (before !== (this.have[requirement] as number) >= (need[requirement] as number))
-        for (const pool of this.touched[requirement]!) looked.add(pool)
+      if (before === (this.have[requirement] as number) >= (need[requirement] as number)) continue
+      const pools = this.touched[requirement]!
+      for (let k = 0; k < pools.length; k++) this.soil(pools[k] as number)
     }
-    for (const pool of looked) this.refresh(pool)
+  }
+
+  /** Marks a pool to be looked at anew. */
+  private soil(pool: number): void {
+    if (this.soiled[pool] === 1) return
+    this.soiled[pool] = 1
+    this.dirty.push(pool)
+  }
+
+  /** Looks anew at the pools that something has changed for. */
+  private settle(): void {
+    for (const pool of this.dirty) {
+      this.soiled[pool] = 0
+      this.refresh(pool)
+    }
+    this.dirty.length = 0
+  }
+
+  /** What a question about the kit comes to with a package in it; the kit is left as it was. */
+  withPackage<T>(wanted: ReadonlyMap<number, number>, ask: () => T): T {
+    this.settle()
+    for (const [choice, count] of wanted) this.add(choice, count)
+    const pools = [...this.dirty]
+    const [costs, modes] = [
+      pools.map((pool) => this.poolCost[pool] as number),
+      pools.map((pool) => this.poolMode[pool] as number)
+    ]
+    const answer = ask()
+    for (const [choice, count] of wanted) this.add(choice, -count)
+    // What was known before holds again.
+    pools.forEach((pool, k) => {
+      this.poolCost[pool] = costs[k] as number
+      this.poolMode[pool] = modes[k] as number
+      this.soiled[pool] = 0
+    })
+    this.dirty = this.dirty.filter((pool) => this.soiled[pool] === 1)
+    return answer
+  }
+
+  /** What the cheapest open mode of a pool costs; Infinity where none is open. */
+  costOfPool(first: number, last: number): number {
+    this.settle()
+    return this.poolCost[this.poolNumber.get(`${first}-${last}`) ?? -1] ?? Infinity
   }
 
   /** What the cheapest open way of a step costs. */
@@ -141,6 +188,7 @@ export class KitValue {
 
   /** What an activity brings with the kit, whatever it is; −Infinity where it cannot be made. */
   netOf(activity: number): number {
+    this.settle()
     const { problem, activitySteps, payTimes } = this.model
     const one = problem.activities[activity]!
     let net = this.worthOf(activity) - (payTimes[activity] as number) * one.material

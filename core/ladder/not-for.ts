@@ -1,6 +1,5 @@
 import { circuitCarries } from '../workshop'
 import type { World } from '../workspace'
-import { apply } from './apply'
 import type { ActivityTaken } from './kit-value'
 import { packagesFor, priceOfPackage, type Package, type Shop } from './packages'
 import type { NotFor } from './rung'
@@ -19,9 +18,7 @@ function trials(shop: Shop): Map<string, Trial> {
   const before = kit.value()
   const best = new Map<string, Trial>()
   for (const wanted of packagesFor(shop)) {
-    apply(kit, wanted, 1)
-    const brings = kit.value() - before
-    apply(kit, wanted, -1)
+    const brings = kit.withPackage(wanted, () => kit.value()) - before
     const net = brings - priceOfPackage(shop, wanted)
     let cost = 0
     for (const [choice, count] of wanted) {

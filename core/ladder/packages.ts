@@ -207,7 +207,11 @@ export function packagesFor(shop: Shop): Package[] {
   }
   for (const activity of [...problem.wanted, ...problem.after])
     for (const share of SHARES) take(packageFor(shop, NOTHING, activity, share))
-  for (const { first, last } of shop.kit.pools)
-    for (let mode = first; mode < last; mode++) take(withMode(shop, NOTHING, mode))
+  for (const { first, last } of shop.kit.pools) {
+    // Modes stand cheapest first: beyond the one that is open none is any better.
+    const present = shop.kit.costOfPool(first, last)
+    for (let mode = first; mode < last && problem.modes[mode]!.cost < present; mode++)
+      take(withMode(shop, NOTHING, mode))
+  }
   return [...found.values()]
 }

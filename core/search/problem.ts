@@ -205,8 +205,19 @@ export interface ProblemOptions {
   readonly grain?: Grain
 }
 
-/** Compiles a workspace. */
-export function problemOf(world: World, options: ProblemOptions = {}): Problem {
+const compiled = new WeakMap<World, Problem>()
+
+/** Compiles a workspace; as it stands, once for each world. */
+export function problemOf(world: World, options?: ProblemOptions): Problem {
+  if (options) return compile(world, options)
+  const present = compiled.get(world)
+  if (present) return present
+  const problem = compile(world, {})
+  compiled.set(world, problem)
+  return problem
+}
+
+function compile(world: World, options: ProblemOptions): Problem {
   const events = eventTimesOf(world)
   const open = world.workspace.builds.filter((build) => !isDone(build))
   const matters = mattering(world, open)
