@@ -6,6 +6,8 @@ export const buildPage = {
   canStart: 'Can start today',
   needs: (count: number) => `${plural(count, 'step', 'steps')} cannot be done yet`,
   isDone: (day: string, time: string) => `Done on ${day} in ${time}`,
+  way: 'How it is joined',
+  wayOpen: 'left open: the best for your kit',
   isBegun: (day: string) => `Under way since ${day}`,
   figures: (hours: string, material: string, fees?: string) =>
     `${hours} of work with what you own · ${material} of timber and fixings${fees === undefined ? '' : ` · ${fees} for having it cut or planed`}`,

@@ -97,6 +97,7 @@ export {
   type Level,
   type Levels,
   type Skill,
+  type SkillFactors,
   type SkillTable
 } from './skill'
 export { WEIGHTS, type WeightName } from './school'

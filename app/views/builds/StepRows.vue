@@ -53,6 +53,18 @@ function setAccuracy(id: string, mm: number | undefined): void {
     mm === undefined ? rest : { ...rest, accuracyMm: mm }
   )
 }
+/** Ways to join that are left open where none is set. */
+const OPEN = 'open'
+/** The ways a step can be made up: the joints that suit, and leaving it open. */
+function waysFor({ operation }: Step): { id: string; name: string }[] {
+  const made = (store.world?.library.methodsFor.get(operation) ?? []).filter(({ joins }) => joins)
+  return made.length === 0
+    ? []
+    : [{ id: OPEN, name: words.wayOpen }, ...made.map(({ id, name }) => ({ id, name }))]
+}
+function setWay(id: string, way: string): void {
+  replace(id, ({ way: _former, ...rest }) => (way === OPEN ? rest : { ...rest, way }))
+}
 const surfaces = Object.entries(words.surfaces).map(([id, name]) => ({ id, name }))
 function setSurface(id: string, surface: string): void {
   replace(id, ({ surface: _former, ...rest }) => (isSurface(surface) ? { ...rest, surface } : rest))
@@ -172,6 +184,17 @@ const rows = computed(() =>
             >
               {{ method }}
             </button>
+            <Select
+              v-if="waysFor(step).length > 0"
+              class="way"
+              size="small"
+              :model-value="step.way ?? OPEN"
+              :options="waysFor(step)"
+              option-label="name"
+              option-value="id"
+              :aria-label="`${words.way}, ${operation?.name}`"
+              @update:model-value="setWay(step.id, $event)"
+            />
           </td>
           <td class="figure">{{ minutes === undefined ? '–' : duration(minutes) }}</td>
           <td>
@@ -208,5 +231,9 @@ const rows = computed(() =>
 }
 .method {
   min-width: 12rem;
+}
+.way {
+  display: flex;
+  max-width: 14rem;
 }
 </style>

@@ -7,7 +7,14 @@ import { buildFromTemplate } from '../../../core/builds'
 import type { Rhythm } from '../../../core/calendar'
 import { type Issue, issue } from '../../../core/kernel'
 import { parseAmount, timesRatio } from '../../../core/money'
-import { HOUR_WORDS, MONEY_AIMS, type Wish } from '../../../core/catalogue'
+import {
+  FAMILIES,
+  HOUR_WORDS,
+  LEVELS,
+  MONEY_AIMS,
+  type Level,
+  type Wish
+} from '../../../core/catalogue'
 import { parseNumber } from '../../../core/units'
 import { change, usualLevel, type Workspace } from '../../../core/workspace'
 import StartBuilds from './StartBuilds.vue'
@@ -19,6 +26,7 @@ import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
 import { ledger } from '../../words/ledger'
 import { reckoning as counts } from '../../words/reckoning'
+import { skill } from '../../words/skill'
 import { start as words } from '../../words/start'
 import { USUAL_ASKED, basics, library, usual } from '../../../data'
 
@@ -37,6 +45,8 @@ const { reckoning } = library.data
 const wishes = ref<Readonly<Record<string, Wish>>>({})
 const hour = ref(reckoning.usualHour)
 const hourChoices = HOUR_WORDS.map((id) => ({ id, name: counts.hours[id] }))
+const level = ref<Level>('new')
+const levels = LEVELS.map((id) => ({ id, name: skill.levels[id] }))
 const aim = ref(reckoning.usualAim)
 const aims = MONEY_AIMS.map((id) => ({ id, name: counts.aims[id] }))
 const problems = ref<readonly Issue[]>([])
@@ -66,6 +76,13 @@ function incomeOf(amount: number, today: string): Rhythm {
     ? { kind: 'monthly', first: today, dayOfMonth: Number(today.slice(8, 10)), amount }
     : { kind: rhythm.value, first: today, amount }
 }
+/** A year of months, or half a year of what comes more often. */
+const horizonFor = ({ kind }: Rhythm, start: string): Workspace['horizon'] =>
+  kind === 'weekly'
+    ? { start, length: 'week', count: 26 }
+    : kind === 'fortnightly'
+      ? { start, length: 'fortnight', count: 26 }
+      : { start, length: 'month', count: 12 }
 const HOURS_OF_A_WEEK = 168
 async function go(): Promise<void> {
   const perWeek = parseNumber(hours.value)
@@ -96,12 +113,13 @@ async function go(): Promise<void> {
         ),
         keptMoneyWorth: reckoning.kept[aim.value]
       },
-      horizon: {
-        start: today,
-        length:
-          income.kind === 'weekly' ? 'week' : income.kind === 'fortnightly' ? 'fortnight' : 'month',
-        count: income.kind === 'weekly' || income.kind === 'fortnightly' ? 26 : 12
+      preferences: {
+        ...fresh.preferences,
+        ...(level.value === 'new'
+          ? {}
+          : { levels: Object.fromEntries(FAMILIES.map((family) => [family, level.value])) })
       },
+      horizon: horizonFor(income, today),
       time: { minutesPerWeek: Math.round(perWeek.value * 60) },
       builds: templates
         .filter(({ id }) => builds.value.includes(id))
@@ -209,6 +227,12 @@ async function go(): Promise<void> {
         <h2>{{ words.likeTitle }}</h2>
       </legend>
       <div class="row top">
+        <SelectField
+          :label="skill.startLabel"
+          :value="level"
+          :options="levels"
+          @change="level = $event"
+        />
         <SelectField
           :label="words.hour"
           :value="hour"

@@ -14,6 +14,7 @@ import { hazards } from '../../words/hazards'
 import { settings } from '../../words/settings'
 import { steps } from '../../words/steps'
 import { workshop as words } from '../../words/workshop'
+import SkillLevels from './SkillLevels.vue'
 import WorkshopHours from './WorkshopHours.vue'
 
 const store = useWorkspace()
@@ -223,6 +224,7 @@ function cap(value: number | undefined): void {
         }}</span>
       </div>
     </section>
+    <SkillLevels />
   </div>
 </template>
 

@@ -1,0 +1,49 @@
+import { isDone } from '../builds'
+import { FAMILIES, LEVELS, type Family, type Level, type Library } from '../catalogue'
+import { sumOf } from '../kernel'
+import type { Plan } from './plan-types'
+import type { Workspace } from './types'
+
+/** Logged hours with a family after which the next level is suggested. Common practice; only the user can declare it. */
+const HOURS_FOR: Readonly<Record<Level, number>> = { new: 15, practised: 60, home: Infinity }
+const MINUTES_PER_HOUR = 60
+
+/** What has been done with one family of tools, and the level that would fit it. */
+export interface SkillPractice {
+  readonly family: Family
+  readonly level: Level
+  readonly hours: number
+  readonly suggests: Level | undefined
+}
+
+/**
+ * Hours logged with each family: of every finished build its logged minutes, shared evenly over the steps of the plan it was made by. What
+ * was made by no kept plan counts for nothing.
+ */
+export function skillPracticeOf(
+  workspace: Workspace,
+  library: Library,
+  plan?: Plan
+): SkillPractice[] {
+  const plans = [...workspace.adopted, ...(plan ? [plan] : [])]
+  const done = workspace.builds.filter(isDone).flatMap(({ id, log }) => {
+    const planned = plans
+      .flatMap(({ builds }) => builds)
+      .findLast(({ build, methods }) => build === id && Object.keys(methods).length > 0)
+    return planned && log ? [{ methods: Object.values(planned.methods), log }] : []
+  })
+  return FAMILIES.map((family) => {
+    const minutes = sumOf(done, ({ methods, log }) => {
+      const theirs = methods.filter((id) => library.methods.get(id)?.family === family).length
+      return (log.minutesSpent * theirs) / methods.length
+    })
+    const level = workspace.preferences.levels?.[family] ?? 'new'
+    const hours = minutes / MINUTES_PER_HOUR
+    return {
+      family,
+      level,
+      hours,
+      suggests: hours >= HOURS_FOR[level] ? LEVELS[LEVELS.indexOf(level) + 1] : undefined
+    }
+  })
+}
