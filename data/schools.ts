@@ -2,7 +2,7 @@ import type { School } from '../core/catalogue'
 import { lean } from './write'
 
 /**
- * The main schools of equipping a first workshop, each as weights, leanings and what it leaves out. Weights are price index points: an
+ * The main schools of equipping a first workshop, each as weights, joints and what it leaves out; what its followers like beyond any reason we can reckon is said as a leaning, weighs in the comparison of packages alone, and moves neither ladder nor plan. Weights are price index points: an
  * hour, a square metre, an hour of noise, an hour at hazard level 1, a step. Judgements, common practice; correct them here.
  */
 export const schools: readonly School[] = [
@@ -13,19 +13,7 @@ export const schools: readonly School[] = [
     argument: 'Cheap and portable, does sheets and boards, and takes no floor.',
     givesUp: 'Speed and repeatability',
     weights: { money: 1, time: 4, space: 30, quiet: 0, ease: 0, finish: 0 },
-    leanings: lean({
-      'drill-driver': 2,
-      'circular-saw': 2.2,
-      'ro-sander': 1.6,
-      'f-clamp-600': 1.3,
-      'guide-rail': 1.5,
-      'table-saw': 0.5,
-      'mitre-saw': 0.6,
-      brace: 0.4,
-      'hand-drill': 0.4,
-      'panel-saw': 0.5,
-      'pull-saw': 0.5
-    }),
+    leanings: [],
     bans: ['cabinet-saw', 'jointer', 'drill-press-floor', 'combined-planer']
   },
   {
@@ -35,19 +23,7 @@ export const schools: readonly School[] = [
     argument: 'Accuracy and repeats come from a fence set once; jigs turn one machine into many.',
     givesUp: 'Money, space, quiet, and a blade to respect',
     weights: { money: 1, time: 10, space: 0, quiet: 0, ease: 0, finish: 2 },
-    leanings: lean({
-      'table-saw': 6,
-      'crosscut-sled': 1.5,
-      thicknesser: 1.5,
-      'circular-saw': 0.5,
-      jigsaw: 0.5,
-      'rail-saw': 0.4,
-      'pull-saw': 0.3,
-      'panel-saw': 0.3,
-      'mitre-box': 0.4,
-      'back-saw': 0.4,
-      'rip-saw': 0.3
-    }),
+    leanings: lean({ 'table-saw': 6, 'crosscut-sled': 1.5 }),
     bans: []
   },
   {
@@ -57,17 +33,7 @@ export const schools: readonly School[] = [
     argument: 'Little to be afraid of, little kickback, results the first weekend.',
     givesUp: 'Straightness, and sheets at home',
     weights: { money: 1, time: 3, space: 5, quiet: 1, ease: 5, finish: 0 },
-    leanings: lean({
-      jigsaw: 2,
-      'mitre-box': 2,
-      'mitre-saw': 1.5,
-      'drill-driver': 2,
-      'pocket-jig': 2.5,
-      brace: 0.5,
-      'hand-drill': 0.7,
-      chisels: 0.7,
-      'panel-saw': 0.8
-    }),
+    leanings: [],
     bans: ['table-saw', 'cabinet-saw', 'brace', 'hand-drill'],
     comfort: { 'hand-blade': 1, 'fixed-blade': 2, 'router-bit': 1, 'feed-rollers': 1 }
   },
@@ -78,21 +44,7 @@ export const schools: readonly School[] = [
     argument: 'Little money and room, silent, and it makes other tools.',
     givesUp: 'Time, and thick sheets',
     weights: { money: 1, time: 0, space: 40, quiet: 12, ease: 2, finish: 3 },
-    leanings: lean({
-      'pull-saw': 3,
-      'pull-back-saw': 1.5,
-      chisels: 1.5,
-      'pull-chisels': 1.8,
-      'pull-plane': 1.8,
-      'smoothing-plane': 1.5,
-      'sharpening-stone': 1.3,
-      mallet: 1.2,
-      'panel-saw': 0.3,
-      'back-saw': 0.3,
-      'rip-saw': 0.3,
-      'dovetail-saw': 0.3,
-      'mitre-box': 0.6
-    }),
+    leanings: [],
     joints: 3,
     // The saw that cuts on the pull is the school: those that push belong to the other one.
     bans: ['panel-saw', 'back-saw', 'rip-saw', 'dovetail-saw', 'jack-plane', 'staple-gun'],
@@ -105,22 +57,7 @@ export const schools: readonly School[] = [
     argument: 'Little money and room, silent, and it makes other tools; with Western forms.',
     givesUp: 'Time, and thick sheets',
     weights: { money: 1, time: 0, space: 30, quiet: 12, ease: 2, finish: 3 },
-    leanings: lean({
-      'back-saw': 3,
-      'dovetail-saw': 2,
-      'panel-saw': 2.5,
-      'rip-saw': 1.5,
-      'jack-plane': 2,
-      'fold-bench': 1.3,
-      workbench: 1.3,
-      chisels: 1.5,
-      brace: 2,
-      'hand-drill': 1.5,
-      'pull-saw': 0.25,
-      'pull-back-saw': 0.25,
-      'pull-plane': 0.4,
-      'pull-chisels': 0.5
-    }),
+    leanings: [],
     joints: 3,
     bans: ['pull-saw', 'pull-back-saw', 'pull-plane', 'pull-chisels', 'staple-gun'],
     noMotorsBut: []
@@ -132,17 +69,7 @@ export const schools: readonly School[] = [
     argument: 'Space is the first budget.',
     givesUp: 'Throughput',
     weights: { money: 1, time: 2, space: 250, quiet: 5, ease: 0, finish: 0 },
-    leanings: lean({
-      'drill-guide': 3,
-      'pipe-clamp-900': 1.5,
-      'parallel-clamp-600': 1.5,
-      'guide-rail': 2,
-      'long-straight-edge': 1.5,
-      'fold-bench': 2,
-      'foam-sheet': 1.3,
-      'f-clamp-300': 0.7,
-      'spring-clamps': 0.7
-    }),
+    leanings: [],
     bans: [
       'drill-press',
       'drill-press-floor',
@@ -171,9 +98,7 @@ export const schools: readonly School[] = [
       'band-saw': 2.5,
       'table-saw': 2.5,
       'chip-extractor': 1.5,
-      'moisture-meter': 1.2,
-      'power-planer': 0.4,
-      'scrub-plane': 0.5
+      'moisture-meter': 1.2
     }),
     bans: []
   },
@@ -190,14 +115,7 @@ export const schools: readonly School[] = [
       'trim-router': 3,
       'plunge-router': 2.5,
       spokeshave: 1.3,
-      'spindle-sander': 1.3,
-      'coping-saw': 0.3,
-      'turning-saw': 0.3,
-      'fret-saw': 0.4,
-      'keyhole-saw': 0.4,
-      jigsaw: 0.6,
-      'scroll-saw': 0.8,
-      'table-saw': 0.6
+      'spindle-sander': 1.3
     }),
     bans: []
   },

@@ -57,12 +57,12 @@ function leadingRoles(library: Library): ReadonlySet<string> {
   return roles
 }
 
-/** Tiers worth looking at: a dearer one than is wished only where it can be quicker or more exact. */
+/** Tiers worth looking at: a dearer one than is wished only where it can be quicker or more exact; nobody buys a block for life. */
 function tiersOf({ library, workspace }: World, tool: Tool): readonly Tier[] {
-  const { specs, tierSpecs, roles } = tool
+  const { kind, specs, tierSpecs, roles } = tool
   if (specs.accuracyMm !== undefined || tierSpecs !== undefined) return TIERS
   const leads = leadingRoles(library)
-  if (roles.some((role) => leads.has(role))) return TIERS
+  if (kind === 'tool' && roles.some((role) => leads.has(role))) return TIERS
   const wished = tierRank(workspace.preferences.tier)
   return TIERS.filter((tier) => tierRank(tier) <= Math.max(tierRank('weekend'), wished))
 }
@@ -88,12 +88,12 @@ function ofTier(list: readonly Reckoned[]): Offer[] {
 }
 
 /** The typical offers of a tool worth looking at: of each tier, condition and power form as they are wished, and as they are cheapest. */
-function typicalOf(world: World, tool: Tool, whole: boolean): Offer[] {
+function typicalOf(world: World, tool: Tool): Offer[] {
   if (tool.madeBy !== undefined) return []
   const { workshop } = world.workspace
   const forms = tool.forms.filter(({ power }) => circuitCarries(workshop, tool, power))
   const level = world.pricing.minorPer100Points / 100
-  return (whole ? TIERS : tiersOf(world, tool)).flatMap((tier) =>
+  return tiersOf(world, tool).flatMap((tier) =>
     ofTier(
       forms.flatMap(({ power, points }) =>
         conditionsOf(tool).map((condition): Reckoned => {
@@ -125,10 +125,9 @@ function offersOf(
   world: World,
   tool: Tool,
   own: readonly Offer[],
-  quoted: readonly Offer[],
-  whole: boolean
+  quoted: readonly Offer[]
 ): Offer[] {
-  const typical = typicalOf(world, tool, whole)
+  const typical = typicalOf(world, tool)
   if (own.length === 0 && quoted.length === 0) return typical
   const seen = new Set<string>()
   return [...own, ...quoted, ...typical].filter(({ id }) =>
@@ -139,8 +138,7 @@ function offersOf(
 /** All ways to come by the tools that are not banned, by tool id; what costs least, with what bothers, first. */
 export type Market = ReadonlyMap<string, readonly Buyable[]>
 
-/** @param whole every tier of every tool, also those that never pay: for an upper bound */
-export function marketOf(world: World, whole = false): Market {
+export function marketOf(world: World): Market {
   const banned = new Set(
     world.workspace.bans.flatMap((ban) => (ban.kind === 'tool' ? [ban.id] : []))
   )
@@ -159,8 +157,7 @@ export function marketOf(world: World, whole = false): Market {
       world,
       tool,
       own.get(tool.id) ?? [],
-      quoted.get(tool.id) ?? [],
-      whole
+      quoted.get(tool.id) ?? []
     ).flatMap((offer) => {
       const price = priceOf(
         { ...world.pricing, quotes: quotes.get(offer.id) ?? [] },

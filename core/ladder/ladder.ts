@@ -9,14 +9,48 @@ import { describe } from './described'
 import { buildsOf } from './facts'
 import { KitValue } from './kit-value'
 import { notForBuilds } from './not-for'
-import { EXACT_RUNGS, inOrder } from './order'
+import { EXACT_RUNGS, inOrder, type Step } from './order'
 import { shopOf } from './packages'
 import { moneyOf } from './purse'
-import type { Ladder } from './rung'
+import type { Ladder, Rung } from './rung'
 import { allTaken, stepsOf } from './steps'
 
 /** Seed of what little is drawn: the same world gives the same ladder. */
 const SEED = 1
+
+/** The rungs with small things that pay only together with a tool higher up folded into its rung: a block, a sheet of foam, a rag are no step of their own. */
+function withSmallThings(
+  order: readonly Step[],
+  rungs: readonly Rung[],
+  { library }: World
+): readonly Step[] {
+  const isTool = (at: number): boolean =>
+    library.tools.get(rungs[at]?.lead.tool ?? '')?.kind === 'tool'
+  const into = new Map<number, number>()
+  rungs.forEach(({ withRung, lead }, at) => {
+    if (withRung !== undefined && !lead.made && !isTool(at) && isTool(withRung))
+      into.set(at, withRung)
+  })
+  if (into.size === 0) return order
+  return order.flatMap((step, at) => {
+    if (into.has(at)) return []
+    const small = order.filter((_, below) => into.get(below) === at)
+    if (small.length === 0) return [step]
+    return [
+      {
+        ...step,
+        along: new Map([...small.flatMap(({ lead, along }) => [...lead, ...along]), ...step.along]),
+        alongCost: new Map([
+          ...small.flatMap(({ lead, cost, alongCost }) => [
+            ...[...lead.keys()].map((choice) => [choice, cost] as const),
+            ...alongCost
+          ]),
+          ...step.alongCost
+        ])
+      }
+    ]
+  })
+}
 
 /**
  * **The ladder** (docs/model.md, 4): from what is owned, single tools in the order to buy, each with what must come along. The kit is the
@@ -35,7 +69,10 @@ export function ladderOf(world: World): Ladder {
   const { notFor, unasked } = notForBuilds(shop, world, whole, atEnd)
   apply(kit, whole, -1)
   const { perYear } = afterOf(world)
-  const rungs = describe({ shop, world, whole, atEnd, perYear }, order)
+  const context = { shop, world, whole, atEnd, perYear }
+  const plain = describe(context, order)
+  const folded = withSmallThings(order, plain, world)
+  const rungs = folded === order ? plain : describe(context, folded)
   const made = new Set(buildsOf(shop, atEnd.keys()))
   return {
     rungs,

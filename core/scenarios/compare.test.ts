@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import { library, schools } from '../../data'
 import { demo } from '../../tests/helpers/workspaces'
-import { NEW_PLATFORM, Weighing, powerPlan, type PoweredTool } from '../weigh'
+import { ladderOf } from '../ladder'
+import { NEW_PLATFORM, powerPlan, type PoweredTool } from '../weigh'
 import { worldOf } from '../workspace'
 import { evaluate } from '../plan'
 import { makePlan } from '../search'
@@ -18,10 +19,9 @@ describe('schools side by side', () => {
     if (plan.kind === 'clash') throw new Error('clash')
     expect(outcome.school).toBe('own')
     expect(outcome.order.map(({ tool, cost }) => [tool, cost])).toEqual(
-      new Weighing(free)
-        .rank()
-        .candidates.slice(0, 5)
-        .map(({ lead, cost }) => [lead.buyable.entry.tool.id, cost])
+      ladderOf(free)
+        .rungs.slice(0, 5)
+        .map(({ lead, cost }) => [lead.tool, cost])
     )
     const listed = (
       purchases: readonly {

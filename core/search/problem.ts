@@ -222,7 +222,7 @@ function compile(world: World, options: ProblemOptions): Problem {
   const open = world.workspace.builds.filter((build) => !isDone(build))
   const matters = mattering(world, open)
   if (options.wholeMarket) for (const tool of paying(world)) matters.add(tool)
-  const sources = sourcesOf(world, events, matters, options.avoid, options.wholeMarket)
+  const sources = sourcesOf(world, events, matters, options.avoid)
   const { choices } = sources
   const compiling: Compiling = {
     world,

@@ -92,11 +92,10 @@ export function sourcesOf(
   world: World,
   events: EventTimes,
   matters: ReadonlySet<string>,
-  avoid: (offer: Offer) => boolean = () => false,
-  whole = false
+  avoid: (offer: Offer) => boolean = () => false
 ): Sources {
   const kit = kitOf(world.library, world.workspace.items)
-  const market = marketOf(world, whole)
+  const market = marketOf(world)
   const pinned = new Set(world.workspace.pins.map(({ offer }) => offer))
   const making: Making = { world, events, kit, market, avoid, pinned }
   const onMarket = marketChoices(making, matters)

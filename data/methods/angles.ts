@@ -132,7 +132,7 @@ export const anglesMethods: readonly Method[] = [
     roles: [need('sanding-block')],
     setupMinutes: 1,
     runMinutes: 4,
-    accuracyMm: 1,
+    accuracyMm: 2.5,
     marked: false,
     soundDbA: 65,
     dust: 'fine'
@@ -175,7 +175,7 @@ export const anglesMethods: readonly Method[] = [
     roles: [need('sanding-block')],
     setupMinutes: 2,
     runMinutes: 6,
-    accuracyMm: 0.8,
+    accuracyMm: 2.5,
     soundDbA: 65,
     dust: 'fine'
   }),

@@ -247,7 +247,7 @@ export const crosscuttingMethods: readonly Method[] = [
     roles: [],
     setupMinutes: 30,
     runMinutes: 1.5,
-    accuracyMm: 1.8,
+    accuracyMm: 2.5,
     marked: false,
     soundDbA: 0,
     service: { pointsPerUnit: 0.7, pointsPerVisit: 0 },

@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import { must } from '../../core/kernel'
+import { ladderOf, type Ladder } from '../../core/ladder'
 import { makePlan } from '../../core/search'
+import type { World } from '../../core/workspace'
 import { practiceCases, worldOfCase, type Expectations, type PracticeCase } from './cases'
 import {
   daysToStart,
@@ -26,6 +28,18 @@ function planOf(one: PracticeCase): Planned {
   planned.set(one.id, made)
   return made
 }
+
+const ladders = new Map<World, Ladder>()
+function ladderFor(world: World): Ladder {
+  const present = ladders.get(world) ?? ladderOf(world)
+  ladders.set(world, present)
+  return present
+}
+/** Tools on the first so many rungs, with what comes along. */
+const toolsOnRungs = (world: World, rungs: number): string[] =>
+  ladderFor(world)
+    .rungs.slice(0, rungs)
+    .flatMap(({ lead, along }) => [lead.tool, ...along.map(({ tool }) => tool)])
 
 type Check = (planned: Planned, expect_: Expectations) => void
 /** What each assertion asks; see the README beside this file. */
@@ -68,15 +82,34 @@ const CHECKS: { readonly [K in keyof Expectations]?: Check } = {
     expect(Math.min(...plan.report.balances.map(({ balance }) => balance))).toBeGreaterThanOrEqual(
       purseNever
     ),
+  ladderTop: ({ world }, { ladderTop = [] }) => {
+    for (const { rungs, groups } of ladderTop) {
+      const here = toolsOnRungs(world, rungs)
+      expect([rungs, groups.filter((group) => !group.some((tool) => here.includes(tool)))]).toEqual(
+        [rungs, []]
+      )
+    }
+  },
+  firstRungNot: ({ world }, { firstRungNot = [] }) => {
+    for (const { rungs, tools } of firstRungNot)
+      expect(
+        ladderFor(world)
+          .rungs.slice(0, rungs)
+          .filter(({ lead }) => tools.includes(lead.tool))
+      ).toEqual([])
+  },
   protectionFirst: (plan) => expect(plan.report.broken).toEqual([])
 }
 
 /**
  * What does not hold yet. The year of fortnights: with hours as the library has them, which are too low, neither a table saw nor a rail saw
- * saves enough to be bought, and most of the money stays in the purse.
+ * saves enough to be bought, and most of the money stays in the purse. Afraid of blades: a pull saw with a bench hook made for it comes
+ * before the mitre box that is asked for among the first four rungs; both are sawing by hand, and nothing in the reckoning tells them apart
+ * by more than a few units of money.
  */
 const OPEN: Readonly<Record<string, readonly string[]>> = {
-  'a-year-of-fortnights': ['boughtBy', 'spentShare']
+  'a-year-of-fortnights': ['boughtBy', 'spentShare'],
+  'afraid-of-blades': ['ladderTop']
 }
 
 describe.each(practiceCases().map((one) => [one.id, one] as const))('%s', (id, one) => {
