@@ -93,6 +93,7 @@ export {
   LEVELS,
   SKILLS,
   withSkill,
+  withoutSkill,
   type Family,
   type Level,
   type Levels,

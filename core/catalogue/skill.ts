@@ -37,6 +37,10 @@ const levelOf = (levels: Levels, { family }: Pick<Method, 'family'>): Level =>
   family === undefined ? 'home' : (levels[family] ?? 'new')
 
 const adapted = new WeakMap<Library, Map<string, Library>>()
+const origins = new WeakMap<Library, Library>()
+
+/** The library before anybody's skill was laid over it: laid over twice it would count twice. */
+export const withoutSkill = (library: Library): Library => origins.get(library) ?? library
 
 /** A method as somebody of these levels does it. Times and errors of the library are those of somebody at home with it. */
 function asDone(table: SkillTable, levels: Levels, method: Method): Method {
@@ -67,5 +71,6 @@ export function withSkill(library: Library, levels: Levels): Library {
     methods: library.data.methods.map((method) => asDone(table, levels, method))
   })
   known.set(key, made)
+  origins.set(made, library)
   return made
 }

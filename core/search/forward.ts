@@ -1,4 +1,5 @@
 import { addDays, byDate, laterDay, type Day } from '../calendar'
+import { repairReserve } from '../catalogue'
 import { findOffer } from '../prices'
 import { evaluate, paymentThen } from '../plan'
 import type { Plan, PlannedPurchase, World } from '../workspace'
@@ -13,13 +14,24 @@ interface Purse {
   readonly reserve: number
 }
 
+/** What has to be in the purse for a purchase: its price, and what is kept back for repairs. */
+function neededFor(world: World, { offer, price }: PlannedPurchase): number {
+  const condition = findOffer(world.pricing, offer)?.condition ?? 'new'
+  return price + Math.ceil(price * repairReserve(condition))
+}
+
 /** The first day, not before another, from which so much more can be paid until a purchase's own day. */
-function firstDay({ days, reserve }: Purse, from: Day, purchase: PlannedPurchase): Day {
+function firstDay(
+  { days, reserve }: Purse,
+  from: Day,
+  purchase: PlannedPurchase,
+  needed: number
+): Day {
   let first = purchase.date
   for (let i = days.length - 1; i >= 0; i--) {
     const { date, balance } = days[i]!
     if (date >= purchase.date) continue
-    if (balance - purchase.price < reserve) break
+    if (balance - needed < reserve) break
     // What stands on an earlier day holds until the next one that is listed.
     first = laterDay(date, from)
     if (date <= from) break
@@ -71,10 +83,11 @@ export function broughtForward(world: World, settled: Settled): Settled {
   )
   for (const purchase of order) {
     const from = laterDay(world.asOf, addDays(purchase.date, -FORWARD_DAYS))
-    const day = firstDay(purse, from, purchase)
+    const needed = neededFor(world, purchase)
+    const day = firstDay(purse, from, purchase, needed)
     if (day >= purchase.date || !isFree(world, purchase, day)) continue
     for (const one of purse.days)
-      if (one.date >= day && one.date < purchase.date) one.balance -= purchase.price
+      if (one.date >= day && one.date < purchase.date) one.balance -= needed
     moved.set(purchase.id, { ...purchase, id: `${purchase.offer}@${day}`, date: day })
   }
   if (moved.size === 0) return settled

@@ -6,7 +6,7 @@ import {
   type Build,
   type MaterialPricing
 } from '../builds'
-import { withNames, withOwn, withSkill, type Library } from '../catalogue'
+import { withNames, withOwn, withSkill, withoutSkill, type Library } from '../catalogue'
 import {
   addDays,
   byDate,
@@ -113,7 +113,7 @@ const ASK_BACK_DAYS = 62
 export function worldOf(workspace: Workspace, baseLibrary: Library, today: Day): World {
   const asOf = workspace.asOf ?? today
   const named = withNames(
-    withOwn(baseLibrary, workspace.own),
+    withOwn(withoutSkill(baseLibrary), workspace.own),
     workspace.preferences.names ?? 'plain'
   )
   const library = withSkill(named, workspace.preferences.levels ?? {})

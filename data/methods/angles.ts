@@ -168,18 +168,6 @@ export const anglesMethods: readonly Method[] = [
     dust: 'shavings'
   }),
   method({
-    id: 'shoot-mitre/block',
-    operation: 'shoot-mitre',
-    name: 'Sanding block against a square',
-    form: 'hand',
-    roles: [need('sanding-block')],
-    setupMinutes: 2,
-    runMinutes: 6,
-    accuracyMm: 2.5,
-    soundDbA: 65,
-    dust: 'fine'
-  }),
-  method({
     id: 'shoot-mitre/disc',
     operation: 'shoot-mitre',
     name: 'Disc sander at 45°',
