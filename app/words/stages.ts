@@ -1,3 +1,4 @@
+import type { Unopened } from '../../core/search'
 import { plural } from './plural'
 
 export const stages = {
@@ -55,26 +56,29 @@ export const stages = {
   earlierTitle: 'Why not earlier?',
   earlierFirst: 'There is no earlier payday.',
   earlierFine:
-    'It could be, at no cost to the rules. The plan buys as late as it can, so that the money stays free.',
+    'It could be: the money is there. Nothing that needs it begins sooner, so nothing would be gained.',
   unopenedTitle: 'Left out of the plan',
   curtailed: (operations: readonly string[]): string =>
     `There are more combinations of tools for ${operations.join(', ')} than can be looked at: a better way to do it may have been missed. Fewer tools that stand in for one another, or a ban on some, make it exact again.`,
   unopened: (
     build: string,
-    why: 'no-way' | 'money' | 'hours' | 'space' | 'does-not-pay',
-    cost: string | undefined
+    why: Unopened['why'],
+    cost: string | undefined,
+    loses: string | undefined
   ): string => {
     switch (why) {
       case 'no-way':
         return `${build}: no tool of the library opens it within your limits.`
       case 'money':
         return `${build}: the money does not reach within the plan${cost === undefined ? '' : ` (its tools cost ${cost})`}.`
+      case 'late':
+        return `${build}: the money for it is there only when too little time is left to build it${cost === undefined ? '' : ` (its tools cost ${cost})`}. A longer plan would hold it.`
       case 'hours':
-        return `${build}: the hours, or what is left of the money, do not reach within the plan.`
+        return `${build}: the hours do not reach within the plan.`
       case 'space':
         return `${build}: there is no floor left to put its tools away.`
       case 'does-not-pay':
-        return `${build}: worth less to you than its tools and timber cost${cost === undefined ? '' : ` (tools ${cost})`}.`
+        return `${build}: would bring you less than it takes${cost === undefined ? '' : `, its tools at ${cost} more`}${loses === undefined ? '' : `; the plan would be worth ${loses} less with it`}.`
     }
   },
   buildWork: (time: string, material: string) => `${time} of work, ${material} for timber and fees`,

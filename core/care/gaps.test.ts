@@ -1,15 +1,24 @@
 import { describe, expect, test } from '@jest/globals'
-import { build, demoWorld, item, items, worldWith } from '../../tests/helpers/workspaces'
+import { build, item, items, worldWith } from '../../tests/helpers/workspaces'
 import { capacityGaps } from '.'
 
 describe('where what is owned stops short', () => {
-  test('Hive yard: two 600 mm clamps, and what they do not span', () => {
-    expect(capacityGaps(demoWorld('hive-yard'))).toContainEqual({
+  test('clamps of 600 mm and panels they do not span: the widest panel, with room for blocks, and both builds', () => {
+    const wide = (id: string, widthMm: number) => ({
+      ...build('blanket-chest'),
+      id,
+      steps: [{ id: 's1', operation: 'glue-up-panel', quantity: 1, stock: { widthMm } }]
+    })
+    const world = worldWith({
+      builds: [wide('a', 700), wide('b', 900)],
+      items: [item('f-clamp-600', { count: 6 })]
+    })
+    expect(capacityGaps(world)).toContainEqual({
       tool: 'f-clamp-600',
       spec: 'openingMm',
       has: 600,
       needs: 940,
-      builds: ['tool-tote', 'blanket-chest']
+      builds: ['a', 'b']
     })
   })
   test('a jigsaw whose blade does not reach through, with the figure and the build', () => {

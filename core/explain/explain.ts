@@ -1,4 +1,5 @@
 import type { Day } from '../calendar'
+import type { Tool } from '../catalogue'
 import type { Issue } from '../kernel'
 import { findOffer } from '../prices'
 import type { Plan, PlannedPurchase, World } from '../workspace'
@@ -51,6 +52,26 @@ export function purchaseOpens(
     .map(({ build, begin, done }) => ({ build, begin, done }))
 }
 
+/** Purchases of the same day that a purchase cannot go without: protection and needed companions of its tool. */
+function withIt(world: World, plan: Plan, purchase: PlannedPurchase): PlannedPurchase[] {
+  const toolOf = ({ offer }: PlannedPurchase): Tool | undefined =>
+    world.library.tools.get(findOffer(world.pricing, offer)?.tool ?? '')
+  const tool = toolOf(purchase)
+  if (!tool) return []
+  const needed = new Set(
+    tool.companions.filter(({ kind }) => kind === 'needed').flatMap(({ anyOf }) => anyOf)
+  )
+  return plan.purchases.filter((other) => {
+    const with_ = toolOf(other)
+    return (
+      other.id !== purchase.id &&
+      other.date === purchase.date &&
+      with_ !== undefined &&
+      (needed.has(with_.id) || with_.protects.some((one) => tool.needs.includes(one)))
+    )
+  })
+}
+
 export function explainPurchase(
   world: World,
   plan: Plan,
@@ -70,6 +91,14 @@ export function explainPurchase(
     slack++
   }
   const earlierDay = here > 0 ? days[here - 1] : undefined
+  /** Moved with what the tool needs beside it: protection and companions bought the same day go along. */
+  const tryEarlier = (day: Day): Issue[] => {
+    const moved = withIt(world, plan, purchase).reduce(
+      (so, { id }) => movePurchase(world, so, id, day),
+      movePurchase(world, plan, purchase.id, day)
+    )
+    return newRules(before, evaluate(world, moved).broken)
+  }
   return {
     opens,
     comesWith: plan.purchases
@@ -85,7 +114,7 @@ export function explainPurchase(
       slack > 0
         ? days[(here < 0 ? days.findIndex((day) => day > purchase.date) - 1 : here) + slack]
         : undefined,
-    earlier: earlierDay === undefined ? [] : tryDay(earlierDay),
+    earlier: earlierDay === undefined ? [] : tryEarlier(earlierDay),
     earlierDay,
     later
   }

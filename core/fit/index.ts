@@ -25,6 +25,7 @@ export {
   meets,
   methodsOf,
   minutesOf,
+  paceKey,
   neededCompanions,
   operationsUnder,
   overload,

@@ -1,4 +1,4 @@
-import { errorFactor, timeFactor, type Method, type RoleNeed, type Tier } from '../catalogue'
+import type { Method, RoleNeed, Tier } from '../catalogue'
 import {
   boundValue,
   exactEnough,
@@ -6,6 +6,7 @@ import {
   markingAllowed,
   minutesOf,
   overload,
+  paceKey,
   reach,
   roundMinutes,
   tieKey,
@@ -59,10 +60,10 @@ const servesIn = (other: Players, group: Players): boolean =>
 
 /** What decides how a tool fills a role, as a key: the measures its rules ask for, what it is tied by, what it draws, and for the leading role its pace and error. */
 function kindKey(method: Method, index: number, { role, rules }: RoleNeed, entry: KitTool): string {
-  const { tool, specs, tier, condition, power } = entry
+  const { tool, specs, power } = entry
   const measures = rules.map(({ spec }) => specs[spec])
   const tie = tieKey(method.ties, role, entry)
-  const pace = index > 0 ? '' : `${timeFactor(tier, condition)}*${errorFactor(tier)}`
+  const pace = index > 0 ? '' : paceKey(entry)
   return `${tool.id}|${power}|${measures.join()}|${tie}|${pace}`
 }
 

@@ -54,7 +54,8 @@ const curtailed = computed(() =>
             words.unopened(
               store.say.build(one.build),
               one.why,
-              one.cost === undefined ? undefined : store.say.money(one.cost)
+              one.cost === undefined || one.cost === 0 ? undefined : store.say.money(one.cost),
+              one.loses === undefined ? undefined : store.say.money(store.say.about(one.loses))
             )
           }}
         </li>

@@ -6,6 +6,7 @@ export { exactEnough, leadError, markingAllowed, resultError } from './exactness
 export { admitted, limitsBroken, type Circumstances } from './limits'
 export {
   minutesOf,
+  paceKey,
   plainRunMinutes,
   roundMinutes,
   runningMinutes,

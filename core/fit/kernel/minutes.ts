@@ -1,4 +1,4 @@
-import { timeFactor, type Method } from '../../catalogue'
+import { errorFactor, timeFactor, type Method } from '../../catalogue'
 import type { KitTool } from '../kit'
 import type { WorkAroundUse } from './roles'
 
@@ -44,3 +44,7 @@ export const plainRunMinutes = (method: Method, { units }: Pick<Load, 'units'>):
 
 /** Set-up of one batch, minutes. */
 export const setUpMinutes = (method: Method): number => method.setupMinutes
+
+/** What a tool's tier and condition make of pace and error, as a key: tools with equal keys work alike. */
+export const paceKey = ({ tier, condition }: Pick<KitTool, 'tier' | 'condition'>): string =>
+  `${timeFactor(tier, condition)}*${errorFactor(tier)}`
