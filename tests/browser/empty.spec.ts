@@ -46,6 +46,8 @@ test('from nothing to a plan, a recorded purchase and a finished build, by the s
 
   // The ranking gives its reasons, down to the builds.
   await page.getByRole('link', { name: 'Weigh-up' }).click()
+  await expect(page.locator('.rung').first()).toBeVisible({ timeout: 40_000 })
+  await page.getByRole('link', { name: 'Weighed' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText(
     'nothing else brings back as much',
     { timeout: 20_000 }

@@ -8,6 +8,7 @@ const PLACES = [
   '/builds/blanket-chest',
   '/kit',
   '/weigh',
+  '/weigh/packages',
   '/weigh/quality',
   '/weigh/power',
   '/weigh/schools',
@@ -121,7 +122,7 @@ test('each cell of the fit grid can be asked why, by keyboard too', async ({ pag
 test('a price of one’s own moves the ranking, a ban takes a tool out, both undone', async ({
   page
 }) => {
-  await openDemo(page, '/weigh')
+  await openDemo(page, '/weigh/packages')
   const first = page.locator('button.candidate').first()
   await expect(first).toBeVisible({ timeout: 20_000 })
   const before = await first.textContent()

@@ -143,7 +143,7 @@ test('the same rule on a phone runs down the page and opens its purchases', asyn
   await page.setViewportSize({ width: 390, height: 844 })
   await openDemo(page, '/stages')
   await page
-    .getByRole('button', { name: /^Pull saw/ })
+    .getByRole('button', { name: /^(Drill driver|Circular saw)/ })
     .first()
     .click()
   await expect(page.getByRole('heading', { name: 'What it opens' })).toBeVisible()

@@ -7,7 +7,7 @@ test('a slider puts the purchases in another order, keeps its figure, and is und
   page
 }) => {
   const errors = watch(page)
-  await openDemo(page, '/weigh')
+  await openDemo(page, '/weigh/packages')
   const first = page.locator(rows).first()
   await expect(first).toBeVisible({ timeout: 20_000 })
   const before = await page.locator(rows).allTextContents()
@@ -35,7 +35,7 @@ test('a slider puts the purchases in another order, keeps its figure, and is und
 test('a reason is read down to the step, with what comes along and what speaks against it', async ({
   page
 }) => {
-  await openDemo(page, '/weigh')
+  await openDemo(page, '/weigh/packages')
   await page.locator(rows).first().click({ timeout: 20_000 })
   await expect(page.getByText(/Pulls its weight/)).toBeVisible({ timeout: 20_000 })
   await page.locator('details summary').first().click({ timeout: 20_000 })
@@ -47,7 +47,7 @@ test('a reason is read down to the step, with what comes along and what speaks a
 test('everything by keyboard: up and down the list, open, tick two and compare', async ({
   page
 }) => {
-  await openDemo(page, '/weigh')
+  await openDemo(page, '/weigh/packages')
   await page.locator(rows).first().focus({ timeout: 20_000 })
   await page.keyboard.press('c')
   await expect(page.getByText('Tick two to four of them.')).toBeVisible()
@@ -62,7 +62,7 @@ test('everything by keyboard: up and down the list, open, tick two and compare',
 })
 
 test('a tool that is ruled out leaves the list and comes back', async ({ page }) => {
-  await openDemo(page, '/weigh')
+  await openDemo(page, '/weigh/packages')
   const first = page.locator(rows).first()
   await first.click({ timeout: 20_000 })
   const name = await first.locator('.name .strong').textContent()
@@ -80,7 +80,7 @@ test('a tool that is ruled out leaves the list and comes back', async ({ page })
 test('“I need it for …”: a build is named, one without use for it is said, and it is slept on', async ({
   page
 }) => {
-  await openDemo(page, '/weigh')
+  await openDemo(page, '/weigh/packages')
   await page.locator(rows).first().click({ timeout: 20_000 })
   await page.getByRole('button', { name: 'I need it for …' }).click()
   await choose(page, 'Which build needs it', 'Bird boxes')
@@ -133,7 +133,7 @@ test('a school is taken up, shows in what counts, and is left without a trace', 
   await page.getByRole('button', { name: 'Small room' }).click({ timeout: 20_000 })
   await page.getByRole('button', { name: 'Take it up' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('You follow “Small room”')
-  await page.goto('/#/weigh')
+  await page.goto('/#/weigh/packages')
   await expect(page.getByText(/^Small room · builds × 1 · an hour €/)).toBeVisible({
     timeout: 20_000
   })
@@ -202,7 +202,7 @@ test('a bundle is judged by the pieces that are wanted anyway, a sale is said be
     .getByLabel('Name')
     .fill('Spring days')
   await page.getByRole('button', { name: 'Keep this sale' }).click()
-  await page.goto('/#/weigh')
+  await page.goto('/#/weigh/packages')
   await page.locator(rows).first().click({ timeout: 20_000 })
   await expect(page.getByText(/^Spring days: 20 % off expected/)).toBeVisible({ timeout: 20_000 })
 })
@@ -212,7 +212,14 @@ test('without anything to weigh every part says so and no figure is missing', as
   await page.goto('/')
   await page.goto('/#/start')
   await page.getByRole('button', { name: 'Show me a plan' }).click()
-  for (const path of ['/weigh', '/weigh/quality', '/weigh/power', '/weigh/schools', '/prices']) {
+  for (const path of [
+    '/weigh',
+    '/weigh/packages',
+    '/weigh/quality',
+    '/weigh/power',
+    '/weigh/schools',
+    '/prices'
+  ]) {
     await page.goto(`/#${path}`)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible({ timeout: 20_000 })
     await page.waitForTimeout(500)

@@ -6,6 +6,7 @@ import TroubleLine from '../../parts/TroubleLine.vue'
 import { useLadder } from '../../stores/ladder'
 import { useWorkspace } from '../../stores/workspace'
 import { ladder as words } from '../../words/ladder'
+import { weigh } from '../../words/weigh'
 import LadderBeside from './LadderBeside.vue'
 import LadderRung from './LadderRung.vue'
 import NotForBuilds from './NotForBuilds.vue'
@@ -38,9 +39,11 @@ const title = computed(() =>
 const subtitle = computed(() =>
   isStale.value
     ? words.again
-    : ladder.value && store.say
-      ? words.subtitle(store.say, ladder.value)
-      : undefined
+    : store.workspace?.builds.length === 0
+      ? weigh.noneHint
+      : ladder.value && store.say
+        ? words.subtitle(store.say, ladder.value)
+        : undefined
 )
 /** The money is drawn before a rung that it does not reach. */
 const lineBefore = (rung: Rung, at: number): boolean => {
