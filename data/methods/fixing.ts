@@ -12,7 +12,7 @@ export const fixingMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('screwdriver')],
     setupMinutes: 0,
-    runMinutes: 1,
+    runMinutes: 2,
     accuracyMm: 0.5,
     marked: false
   }),
