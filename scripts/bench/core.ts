@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { evaluate, movePurchase, purchaseDays } from '../../core/plan'
 import { makePlan } from '../../core/search'
+import { ladderOf } from '../../core/ladder'
 import { rank } from '../../core/weigh'
 import { worldOf, type Plan, type Workspace } from '../../core/workspace'
 import { library } from '../../data'
@@ -43,6 +44,12 @@ export function coreFigures(): Figure[] {
       Math.max(...moves.slice(days.length)),
       'ms',
       16
+    ),
+    under(
+      'ladder of the default demo (Node)',
+      median(Array.from({ length: 5 }, () => timed(() => ladderOf(fresh())).ms)),
+      'ms',
+      150
     ),
     under(
       'ranking of the default demo (Node)',
