@@ -34,6 +34,7 @@ const compareWays = async (page: Page): Promise<void> => {
   await page.getByRole('columnheader', { name: 'As it stands' }).waitFor()
   await page.waitForTimeout(5000)
 }
+const climbed = async (page: Page): Promise<void> => page.locator('.rung').first().waitFor()
 const weighRisk = async (page: Page): Promise<void> => {
   await page.getByRole('button', { name: 'Work it out' }).click()
   await page.waitForTimeout(4000)
@@ -56,11 +57,11 @@ const VIEWS: readonly [
   ['cut-list', '/cut-list', 1280, 800, fillList],
   ['build', '/cut-list', 1280, 800, makeBuild],
   ['kit', '/kit', 1280, 800],
-  ['weigh-up', '/weigh', 1280, 800],
+  ['weigh-up', '/weigh', 1280, 800, climbed],
   ['weigh-up-quality', '/weigh/quality', 1280, 800],
   ['weigh-up-schools', '/weigh/schools', 1280, 800],
   ['prices', '/prices', 1280, 800],
-  ['weigh-up-phone', '/weigh', 390, 844],
+  ['weigh-up-phone', '/weigh', 390, 844, climbed],
   ['stages', '/stages', 1280, 800],
   ['ledger', '/ledger', 1280, 800, openEntry],
   ['ledger-plan', '/ledger/plan', 1280, 800],

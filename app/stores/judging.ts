@@ -84,6 +84,13 @@ export const useJudging = defineStore('judging', () => {
       beginning.value = found
     })
   }
+  /** How the plan begins as against a rung of the ladder. */
+  function beginsWith(
+    asks: Asks<'beginning'>,
+    heard: (found: Beginning | undefined) => void
+  ): void {
+    ask('beginning', asks, heard)
+  }
   /** The pocket list of the plan; empty without one. */
   function pocket(heard: (lines: readonly PocketLine[]) => void): void {
     if (table.plan) ask('pocket', { plan: table.plan }, heard)
@@ -92,6 +99,7 @@ export const useJudging = defineStore('judging', () => {
   return {
     beginning,
     askBeginning,
+    beginsWith,
     pocket,
     whatIf,
     failure,

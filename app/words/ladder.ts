@@ -1,4 +1,4 @@
-import type { Band, Ladder, NotFor, Rung } from '../../core/ladder'
+import { mainRung, type Band, type Ladder, type NotFor, type Rung } from '../../core/ladder'
 import { lowerFirst } from './bench'
 import { plural } from './plural'
 import { terms } from './terms'
@@ -35,9 +35,7 @@ export const ladder = {
     if (!first)
       return already.length > 0 ? 'You have what your builds need' : 'Nothing to put in order yet'
     if (opening < 0) return `${lead(say, first)} next: it saves the most for its money`
-    const main = rungs
-      .slice(0, opening + 1)
-      .reduce((best, rung) => (rung.without.value > best.without.value ? rung : best))
+    const main = mainRung({ rungs }) ?? first
     const opened = rungs[opening]?.opens ?? []
     const with_ = opening === 0 || main === rungs[opening] ? '' : `, with what stands below it,`
     return `${lead(say, main)} first: it${with_} opens ${builds(say, opened, 2)}`

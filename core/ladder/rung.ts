@@ -87,3 +87,14 @@ export interface Ladder {
   /** Whether the order was compared with all orders. */
   readonly exact: boolean
 }
+
+/** The rung that matters most of those up to the first that opens a build; the first one where none does. */
+export function mainRung({ rungs }: Pick<Ladder, 'rungs'>): Rung | undefined {
+  const opening = rungs.findIndex(({ opens }) => opens.length > 0)
+  return rungs
+    .slice(0, Math.max(1, opening + 1))
+    .reduce<Rung | undefined>(
+      (best, rung) => (best === undefined || rung.without.value > best.without.value ? rung : best),
+      undefined
+    )
+}

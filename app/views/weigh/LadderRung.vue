@@ -108,7 +108,7 @@ function notForMe(): void {
   border-top: 4px solid var(--planned);
 }
 .next .step::before {
-  border-top-style: dashed;
+  border-top: 5px double var(--planned);
 }
 .later .step::before {
   border-top: 3px dotted var(--line-strong);

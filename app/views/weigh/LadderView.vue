@@ -1,10 +1,13 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue'
-import type { Rung } from '../../../core/ladder'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import type { Beginning } from '../../../core/explain'
+import { mainRung, type Rung } from '../../../core/ladder'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import TroubleLine from '../../parts/TroubleLine.vue'
+import { useJudging } from '../../stores/judging'
 import { useLadder } from '../../stores/ladder'
 import { useWorkspace } from '../../stores/workspace'
+import { firsts } from '../../words/firsts'
 import { ladder as words } from '../../words/ladder'
 import { weigh } from '../../words/weigh'
 import LadderBeside from './LadderBeside.vue'
@@ -19,6 +22,7 @@ const FIRST_RUNGS = 9
 
 const store = useWorkspace()
 const climbing = useLadder()
+const judging = useJudging()
 const open = ref<string>()
 const all = ref(false)
 onMounted(() => climbing.climb())
@@ -45,6 +49,27 @@ const subtitle = computed(() =>
         ? words.subtitle(store.say, ladder.value)
         : undefined
 )
+/** Where the plan begins as against the rung that matters most. */
+const begins = shallowRef<Beginning>()
+watch(
+  [ladder, () => store.plan],
+  ([made, plan]) => {
+    begins.value = undefined
+    const main = made && mainRung(made)
+    if (!main || !plan || climbing.madeFor !== climbing.hash) return
+    const asks = { plan, lead: main.lead.tool, cost: main.cost, opens: main.without.closes }
+    judging.beginsWith(asks, (found) => {
+      if (ladder.value === made) begins.value = found
+    })
+  },
+  { immediate: true }
+)
+const against = computed(() => {
+  const main = ladder.value && mainRung(ladder.value)
+  return store.say && main && begins.value
+    ? firsts.beginning(store.say, main.lead.tool, begins.value)
+    : undefined
+})
 /** The money is drawn before a rung that it does not reach. */
 const lineBefore = (rung: Rung, at: number): boolean => {
   const before = ladder.value?.rungs[at - 1]?.band ?? 'first'
@@ -57,6 +82,7 @@ const lineBefore = (rung: Rung, at: number): boolean => {
   <WeighTabs />
   <TroubleLine :trouble="climbing.failure" @again="climbing.climb()" />
   <template v-if="store.say && ladder">
+    <p v-if="against" class="small against">{{ against }}</p>
     <p v-if="ladder.rungs.length > 0" class="caption">{{ words.caption }}</p>
     <ol class="plain-list ladder" :aria-busy="isStale">
       <template v-for="(rung, at) in shown" :key="rung.lead.offer">
@@ -92,6 +118,10 @@ const lineBefore = (rung: Rung, at: number): boolean => {
 </template>
 
 <style scoped>
+.against {
+  border-left: 4px solid var(--planned);
+  padding-left: 0.6rem;
+}
 .ladder {
   max-width: 62rem;
 }
