@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals'
 import { DEMO_FILES, demo } from '../tests/helpers/workspaces'
+import type { Ladder } from '../core/ladder'
 import type { Plan } from '../core/workspace'
 
 let folder = ''
@@ -13,7 +14,7 @@ beforeAll(() => {
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
 
 function run(
-  command: 'plan' | 'check' | 'library' | 'generate',
+  command: 'plan' | 'check' | 'ladder' | 'library' | 'generate',
   ...args: string[]
 ): { status: number | null; out: string; errors: string } {
   const { status, stdout, stderr } = spawnSync(
@@ -30,6 +31,14 @@ const keep = (name: string, data: unknown): string => {
 }
 
 describe.each(DEMO_FILES)('%s', (name) => {
+  test('has its ladder printed: sums add up, nothing owned is on it', () => {
+    const { status, out } = run('ladder', `data/demo/${name}.json`)
+    expect(status).toBe(0)
+    const { rungs } = JSON.parse(out) as Ladder
+    expect(rungs.reduce((sum, { cost }) => sum + cost, 0)).toBe(rungs.at(-1)?.total)
+    const owned = new Set(demo(name).items.map(({ tool }) => tool))
+    expect(rungs.filter(({ lead }) => owned.has(lead.tool) && lead.count === 1)).toEqual([])
+  })
   test('is planned, and its plan breaks no rule', () => {
     const file = `data/demo/${name}.json`
     const planned = run('plan', file, '--evaluations', '2500', '--seed', '7', '--no-bound')
@@ -67,6 +76,8 @@ test('what cannot be read ends with 2 and says why on stderr, nothing on stdout'
     ['plan', bad],
     ['plan', join(folder, 'none.json')],
     ['plan'],
+    ['ladder'],
+    ['ladder', bad],
     ['check', bad, bad],
     ['check', 'data/demo/hive-yard.json', keep('broken.json', '{')],
     ['check']
