@@ -91,6 +91,15 @@ export function broughtForward(world: World, settled: Settled): Settled {
     moved.set(purchase.id, { ...purchase, id: `${purchase.offer}@${day}`, date: day })
   }
   if (moved.size === 0) return settled
+  return accepted(world, settled, moved) ?? oneByOne(world, settled, moved)
+}
+
+/** The plan with purchases on their new days, where the evaluator accepts it and it is worth no less. */
+function accepted(
+  world: World,
+  { plan, report }: Settled,
+  moved: ReadonlyMap<string, PlannedPurchase>
+): Settled | undefined {
   const next: Plan = {
     ...plan,
     purchases: plan.purchases.map((one) => moved.get(one.id) ?? one).sort(byDate)
@@ -98,5 +107,17 @@ export function broughtForward(world: World, settled: Settled): Settled {
   const then = evaluate(world, next)
   return then.broken.length === 0 && then.value.total >= report.value.total - 1
     ? { plan: next, report: then }
-    : settled
+    : undefined
+}
+
+/** Where not all can be moved, as many as can, one after another. */
+function oneByOne(
+  world: World,
+  settled: Settled,
+  moved: ReadonlyMap<string, PlannedPurchase>
+): Settled {
+  let best = settled
+  for (const [id, purchase] of moved)
+    best = accepted(world, best, new Map([[id, purchase]])) ?? best
+  return best
 }

@@ -90,7 +90,7 @@ export const small: readonly Template[] = [
       ['rip', 6, stock(1000, 45, 45), 1],
       ['thickness', 0.5, stock(1000, 45, 45), 0.6],
       ['glue-up-panel', 2, stock(800, 300, 45)],
-      ['crosscut', 10, stock(45, 300, 45), 1.2, 'clean'],
+      ['crosscut', 10, stock(45, 300, 45), 2, 'clean'],
       ['glue-up-block', 1, stock(400, 300, 45)],
       ['flatten-panel', 0.24, stock(400, 300, 45)],
       ['profile-edge', 1.4],
