@@ -1,4 +1,4 @@
-import { plural } from './plural'
+import { plural, upperFirst } from './plural'
 import type { Miss, WorkAroundUse } from '../../core/fit'
 import type { HazardClass } from '../../core/catalogue'
 import { lowerFirst } from './bench'
@@ -25,7 +25,6 @@ const WAYS_ROUND: Readonly<Record<WorkAroundUse['around']['how'], string>> = {
   passes: 'in passes',
   strips: 'in strips, glued again'
 }
-const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** Parts whose word in the library is not what people call them. */
 const ROLE_NAMES: Readonly<Record<string, string>> = {

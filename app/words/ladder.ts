@@ -1,23 +1,18 @@
 import { mainRung, type Band, type Ladder, type NotFor, type Rung } from '../../core/ladder'
-import { lowerFirst } from './bench'
-import { plural } from './plural'
+import { joined, lowerFirst } from './bench'
+import { plural, upperFirst } from './plural'
 import { terms } from './terms'
 import { duration, type Say } from './say'
 
-const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
-const list = (names: readonly string[]): string =>
-  names.length <= 1
-    ? (names[0] ?? '')
-    : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1] ?? ''}`
 const builds = (say: Say, ids: readonly string[], most = 3): string =>
   ids.length <= most
-    ? list(ids.map((id) => say.build(id)))
+    ? joined(ids.map((id) => say.build(id)))
     : `${ids
         .slice(0, most - 1)
         .map((id) => say.build(id))
         .join(', ')} and ${ids.length - most + 1} more`
 const tools = (say: Say, ids: readonly string[], most = 3): string =>
-  list(ids.slice(0, most).map((id) => lowerFirst(say.shortTool(id))))
+  joined(ids.slice(0, most).map((id) => lowerFirst(say.shortTool(id))))
 
 /** Fewer minutes a year than this are not worth a word. */
 const FEW_MINUTES = 15
@@ -70,7 +65,7 @@ export const ladder = {
   along: (say: Say, { along }: Rung): string =>
     along.length === 0
       ? ''
-      : `with ${list(along.map(({ tool, count, made }) => `${lowerFirst(say.shortTool(tool))}${count > 1 ? ` ×${count}` : ''}${made ? ' (make it)' : ''}`))}`,
+      : `with ${joined(along.map(({ tool, count, made }) => `${lowerFirst(say.shortTool(tool))}${count > 1 ? ` ×${count}` : ''}${made ? ' (make it)' : ''}`))}`,
   made: 'make it',
   short: (say: Say, rung: Rung): string => {
     if (rung.opens.length > 0) return `opens ${builds(say, rung.opens)}`
@@ -135,12 +130,12 @@ export const ladder = {
       case 'ruled-out':
         return 'you ruled it out'
       case 'no-way':
-        return 'nothing it does fits your room, circuit, comfort and stock'
+        return 'your room, circuit or comfort leave it out'
       case 'same-as':
-        return `does the same as ${lowerFirst(say.shortTool(one.other))}`
+        return `its work is done by the ${lowerFirst(say.shortTool(one.other))}`
       case 'too-dear':
         return one.brings < 100
-          ? `brings nothing that is not done already, for ${say.money(one.cost)}`
+          ? `brings your builds nothing, for ${say.money(one.cost)}`
           : `would bring ${say.money(say.about(one.brings))} for ${say.money(one.cost)} with what comes along`
     }
   },

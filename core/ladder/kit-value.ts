@@ -1,6 +1,4 @@
-import type { Model } from '../search'
-
-const NEVER = 2 ** 30
+import { countedWorthOf, type Model } from '../search'
 
 /** What a kit makes of one step: the way taken, the modes of its slots, and what they cost. */
 export interface StepTaken {
@@ -191,19 +189,13 @@ export class KitValue {
     this.settle()
     const { problem, activitySteps, payTimes } = this.model
     const one = problem.activities[activity]!
-    let net = this.worthOf(activity) - (payTimes[activity] as number) * one.material
+    let net = countedWorthOf(this.model, activity) - (payTimes[activity] as number) * one.material
     const end = activitySteps[activity + 1] as number
     for (let step = activitySteps[activity] as number; step < end; step++) {
       net -= this.stepCost(step)
       if (net === -Infinity) return net
     }
     return net
-  }
-
-  /** What an activity counts when it is done: of what is sold, the share that flows back at what kept money counts. */
-  private worthOf(activity: number): number {
-    const { worth, sold } = this.model.problem.activities[activity]!
-    return sold ? worth * (1 - sold.flowsBack * (1 - this.model.keptMoneyWorth)) : worth
   }
 
   /** V of the kit, minor units. */
@@ -214,11 +206,6 @@ export class KitValue {
       if (net > 0) total += times * net
     }
     return total
-  }
-
-  /** What making a jig with the kit costs: its work and its material; Infinity where it cannot be made. */
-  costOfMaking(activity: number): number {
-    return -this.netOf(activity)
   }
 
   /** How an activity would be done with the kit; undefined where it cannot be. */
@@ -243,7 +230,7 @@ export class KitValue {
           modes.push(mode)
           minutes += mode < 0 ? 0 : (modeMinutes[mode] as number)
         }
-        if (cost < (best?.cost ?? NEVER)) best = { way, modes, cost, minutes }
+        if (cost < (best?.cost ?? Infinity)) best = { way, modes, cost, minutes }
       }
       if (!best) return undefined
       steps.push(best)

@@ -183,6 +183,16 @@ describe('what a person expects of it', () => {
     ).not.toContain(tool)
     expect(without.notFor).toContainEqual({ kind: 'ruled-out', tool })
   })
+  test('what another tool does is said to be done by it; only comfort, room and circuit leave a tool without a way', () => {
+    // A newcomer’s hands are let do everything here, and the room and circuit have no limit.
+    expect(base.notFor.filter(({ kind }) => kind === 'no-way')).toEqual([])
+    const careful = ladderFor({
+      workshop: { ...newcomer().workshop, comfort: { 'fixed-blade': 0 } }
+    })
+    const out = careful.notFor.flatMap((one) => (one.kind === 'no-way' ? [one.tool] : []))
+    expect(out).toContain('table-saw')
+    expect(out).not.toContain('pull-saw')
+  })
   test('a dearer hour, a higher wish and one more year make the whole ladder worth no less money', () => {
     const spent = (change: Partial<Workspace>): number => ladderFor(change).rungs.at(-1)?.total ?? 0
     const { money, builds } = newcomer()

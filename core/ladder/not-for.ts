@@ -1,4 +1,5 @@
-import { circuitCarries } from '../workshop'
+import type { Method } from '../catalogue'
+import { admitted } from '../fit'
 import type { World } from '../workspace'
 import type { ActivityTaken } from './kit-value'
 import { packagesFor, priceOfPackage, type Package, type Shop } from './packages'
@@ -71,6 +72,19 @@ const playsIn = ({ model }: Shop, mode: number, choice: number): boolean =>
     model.problem.requirements[requirement]!.from.has(choice)
   )
 
+/** All methods of the operations that steps of the user's builds come to. */
+function methodsAsked({ model }: Shop): Method[] {
+  const { activities, modes, world } = model.problem
+  const operations = new Set<string>()
+  for (const { steps, derived } of activities)
+    for (const { ways } of derived ? [] : steps)
+      for (const { slots } of ways)
+        for (const { first, last } of slots)
+          for (let mode = first; mode < last; mode++)
+            operations.add(world.library.methods.get(modes[mode]!.method)!.operation)
+  return [...operations].flatMap((operation) => world.library.methodsFor.get(operation) ?? [])
+}
+
 /** Tools that lead some way to do some step, and are neither owned nor bought: why not. */
 export function notForBuilds(
   shop: Shop,
@@ -86,16 +100,11 @@ export function notForBuilds(
       problem.choices[choice]!.entries.map(({ tool }) => tool.id)
     )
   ])
-  const operations = new Set<string>()
-  for (const { steps, derived } of problem.activities)
-    for (const { ways } of derived ? [] : steps)
-      for (const { slots } of ways)
-        for (const { first, last } of slots)
-          for (let mode = first; mode < last; mode++)
-            operations.add(library.methods.get(problem.modes[mode]!.method)!.operation)
-  const leading = new Set(
-    [...operations].flatMap((operation) =>
-      (library.methodsFor.get(operation) ?? []).flatMap(({ roles }) => roles[0]?.role ?? [])
+  const methods = methodsAsked(shop)
+  const leading = new Set(methods.flatMap(({ roles }) => roles[0]?.role ?? []))
+  const allowed = new Set(
+    methods.flatMap((method) =>
+      admitted(method, problem.sources.context) ? (method.roles[0]?.role ?? []) : []
     )
   )
   const banned = new Set(workspace.bans.flatMap(({ kind, id }) => (kind === 'tool' ? [id] : [])))
@@ -109,19 +118,20 @@ export function notForBuilds(
       unasked++
       continue
     }
-    const carried = tool.forms.some(({ power }) => circuitCarries(workspace.workshop, tool, power))
+    const offers = problem.sources.market.get(tool.id)
     const trial = tried.get(tool.id)
     const other = same.get(tool.id)
     if (banned.has(tool.id)) notFor.push({ kind: 'ruled-out', tool: tool.id })
-    else if (!carried || !trial) notFor.push({ kind: 'no-way', tool: tool.id })
-    else if (trial.brings < 1 && other !== undefined)
+    else if (!offers || !tool.roles.some((role) => allowed.has(role)))
+      notFor.push({ kind: 'no-way', tool: tool.id })
+    else if ((trial?.brings ?? 0) < 1 && other !== undefined)
       notFor.push({ kind: 'same-as', tool: tool.id, other })
     else
       notFor.push({
         kind: 'too-dear',
         tool: tool.id,
-        cost: trial.cost,
-        brings: Math.max(0, trial.brings)
+        cost: trial?.cost ?? offers[0]!.payment,
+        brings: Math.max(0, trial?.brings ?? 0)
       })
   }
   const rank = (one: NotFor): number =>

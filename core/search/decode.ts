@@ -1,5 +1,5 @@
 import { add, guard, permit } from './acquire'
-import { modelOf, type Model } from './model'
+import { countedWorthOf, modelOf, type Model } from './model'
 import { NEVER, type Order } from './order'
 import { commit, schedule } from './place'
 import type { Problem } from './problem'
@@ -72,19 +72,13 @@ function afterwards(model: Model, state: State): number {
   let total = 0
   for (const activity of problem.after) {
     const one = problem.activities[activity]!
-    let net = afterWorthOf(model, activity) - (model.payTimes[activity] as number) * one.material
+    let net = countedWorthOf(model, activity) - (model.payTimes[activity] as number) * one.material
     const end = activitySteps[activity + 1] as number
     for (let step = activitySteps[activity] as number; step < end && net > 0; step++)
       net -= openWay(model, state, step)
     if (net > 0) total += net
   }
   return total * problem.afterTimes
-}
-
-/** What one more piece counts: what is sold by the share that flows back. */
-function afterWorthOf(model: Model, activity: number): number {
-  const { worth, sold } = model.problem.activities[activity]!
-  return sold ? worth * (1 - sold.flowsBack * (1 - model.keptMoneyWorth)) : worth
 }
 
 /**

@@ -10,6 +10,7 @@ import { useWorkspace } from '../../stores/workspace'
 import { steps } from '../../words/steps'
 import { weigh as words } from '../../words/weigh'
 import { firsts } from '../../words/firsts'
+import { upperFirst } from '../../words/plural'
 import { terms } from '../../words/terms'
 import type { CandidateView, LineView, ReasonsView } from '../../workers/protocol'
 
@@ -52,7 +53,6 @@ function usePrice(part: LineView, price: Minor | undefined): void {
 }
 const quoted = (part: LineView): Minor | undefined =>
   store.workspace?.quotes.filter(({ offer }) => offer === part.id).at(-1)?.price
-const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 </script>
 
 <template>
