@@ -35,7 +35,7 @@ const usual = computed(() => store.world?.library.data.reckoning)
 const wishes = computed(() =>
   WISHES.map((id) => ({
     id,
-    name: reckoning.wishChoice(id, store.say?.number(usual.value?.wish[id] ?? 1) ?? '')
+    name: reckoning.wishChoice(id, store.say?.number(usual.value?.wish[id] ?? 1, 1) ?? '')
   }))
 )
 /** Where timber is paid from: as everywhere, or otherwise for this one. */

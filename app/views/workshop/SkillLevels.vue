@@ -28,7 +28,7 @@ function set(family: Family, level: Level): void {
 </script>
 
 <template>
-  <section v-if="store.say && table" class="stack">
+  <section v-if="store.say && table" class="stack skills">
     <h2>{{ words.title }}</h2>
     <p class="caption">{{ words.why }}</p>
     <div v-for="one in families" :key="one.family" class="family">
@@ -52,6 +52,9 @@ function set(family: Family, level: Level): void {
 </template>
 
 <style scoped>
+.skills {
+  grid-column: 1 / -1;
+}
 .family {
   display: grid;
   grid-template-columns: 14rem minmax(0, 1fr);
