@@ -92,6 +92,7 @@ export {
   FAMILIES,
   LEVELS,
   SKILLS,
+  isGuidedByHand,
   withSkill,
   withoutSkill,
   type Family,

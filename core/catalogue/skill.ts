@@ -32,6 +32,13 @@ export interface SkillFactors {
 }
 export type SkillTable = Readonly<Record<Skill, Readonly<Record<Level, SkillFactors>>>>
 
+/** Families whose tools the hand guides, rather than a fence, a table or a base plate on its guide. */
+const BY_HAND: ReadonlySet<Family> = new Set(['hand-saws', 'edge-tools', 'hand-power'])
+
+/** Whether what a method makes comes out as exact as the hand that guides the tool. */
+export const isGuidedByHand = ({ family, skill }: Pick<Method, 'family' | 'skill'>): boolean =>
+  family !== undefined && (BY_HAND.has(family) || (family === 'joints' && skill === 'craft'))
+
 /** How far somebody is with the family of a method; new to it where nothing is said. */
 const levelOf = (levels: Levels, { family }: Pick<Method, 'family'>): Level =>
   family === undefined ? 'home' : (levels[family] ?? 'new')

@@ -26,6 +26,13 @@ const TIER_ERROR: Readonly<Record<Tier, number>> = {
   trade: 0.7,
   lifetime: 0.5
 }
+/** The same where the hand guides the tool: cut and bore come out as exact as the hand, a better tier cuts cleaner and pulls less. Common practice. */
+const TIER_ERROR_BY_HAND: Readonly<Record<Tier, number>> = {
+  'get-by': 1.3,
+  weekend: 1,
+  trade: 0.9,
+  lifetime: 0.85
+}
 /** Run time against the weekend tier: less power, more fiddling. */
 const TIER_TIME: Readonly<Record<Tier, number>> = {
   'get-by': 1.15,
@@ -57,7 +64,8 @@ export const tierPrice = (tool: Tool, tier: Tier): number =>
   tool.tierPrices?.[tier] ?? TIER_PRICE[tier]
 export const conditionPrice = (condition: Condition): number => CONDITION_PRICE[condition]
 export const repairReserve = (condition: Condition): number => REPAIR_RESERVE[condition]
-export const errorFactor = (tier: Tier): number => TIER_ERROR[tier]
+export const errorFactor = (tier: Tier, byHand = false): number =>
+  byHand ? TIER_ERROR_BY_HAND[tier] : TIER_ERROR[tier]
 export const timeFactor = (tier: Tier, condition: Condition): number =>
   TIER_TIME[tier] * CONDITION_TIME[condition]
 

@@ -1,8 +1,7 @@
 import { tierRank } from '../catalogue'
 import { distinct } from '../kernel'
 import type { World } from '../workspace'
-import type { ActivityTaken } from './kit-value'
-import type { Package, Shop } from './packages'
+import type { ActivityTaken, Package, Shop } from '../search'
 import type { Rung, TierReason } from './rung'
 import { allTaken, payFor, playing } from './steps'
 

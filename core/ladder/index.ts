@@ -1,7 +1,4 @@
 export { ladderOf } from './ladder'
-export { KitValue } from './kit-value'
-export { climb } from './climb'
-export { shopOf } from './packages'
 export { EXACT_RUNGS } from './order'
 export { mainRung } from './rung'
 export type { Band, Ladder, NotFor, Rung, RungPart, TierReason } from './rung'

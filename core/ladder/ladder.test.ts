@@ -11,14 +11,21 @@ import {
   worldWith
 } from '../../tests/helpers/workspaces'
 import type { Build } from '../builds'
-import { modelOf, problemOf, supplyOf } from '../search'
+import {
+  apply,
+  climb,
+  KitValue,
+  modelOf,
+  priceOfPackage,
+  problemOf,
+  shopOf,
+  supplyOf,
+  type Package,
+  type Shop
+} from '../search'
 import { seededRandom, sumOf } from '../kernel'
 import type { Workspace, World } from '../workspace'
-import { apply } from './apply'
-import { climb } from './climb'
-import { KitValue } from './kit-value'
 import { areaUnder, inOrder, type Step } from './order'
-import { priceOfPackage, shopOf, type Package, type Shop } from './packages'
 import { stepsOf } from './steps'
 import { ladderOf } from '.'
 

@@ -1,8 +1,7 @@
 import type { Method } from '../catalogue'
 import { admitted } from '../fit'
 import type { World } from '../workspace'
-import type { ActivityTaken } from './kit-value'
-import { packagesFor, priceOfPackage, type Package, type Shop } from './packages'
+import { packagesFor, priceOfPackage, type ActivityTaken, type Package, type Shop } from '../search'
 import type { NotFor } from './rung'
 
 /** What a tool would cost with what comes along and bring, where that is more than nothing. */

@@ -1,6 +1,4 @@
-import { apply } from './apply'
-import type { KitValue } from './kit-value'
-import type { Package } from './packages'
+import { apply, type KitValue, type Package } from '../search'
 
 /** One rung while its place is looked for: a tool, and what comes along unless an earlier rung has brought it. */
 export interface Step {

@@ -1,10 +1,7 @@
 import type { Tool } from '../catalogue'
 import { neededCompanions } from '../fit'
-import type { Choice } from '../search'
-import { apply } from './apply'
-import type { ActivityTaken } from './kit-value'
+import { apply, type ActivityTaken, type Choice, type Package, type Shop } from '../search'
 import type { Step } from './order'
-import type { Package, Shop } from './packages'
 
 /** An accessory comes along with its tool where it costs no more than this share of it; otherwise it is a purchase of its own. */
 const SMALL_BESIDE = 1 / 3

@@ -13,6 +13,13 @@ export function permit({ feeds }: Model, state: State, choice: number): void {
   for (let i = 0; i < list.length; i += 2) state.permitted[list[i] as number]!++
 }
 
+/** Takes that back. */
+function forbid({ feeds }: Model, state: State, choice: number): void {
+  state.pending[choice] = 0
+  const list = feeds[choice] as Int32Array
+  for (let i = 0; i < list.length; i += 2) state.permitted[list[i] as number]!--
+}
+
 /** Puts so many of a choice on the list and counts them towards everything they serve; taken back by `forget`. */
 export function add({ feeds }: Model, state: State, choice: number, count: number): void {
   if (state.buying[choice] === 0) state.list.push(choice)
@@ -39,7 +46,7 @@ function canBeHad(model: Model, state: State, choice: number): boolean {
   const { choices, maker } = model.problem
   if (model.makes[choice] === 1) {
     const jig = maker[choice] as number
-    return jig >= 0 && make(model, state, jig)
+    return jig >= 0 && makeWithoutItself(model, state, choice, jig)
   }
   const { cash, varies } = choices[choice]!
   return varies || (cash[0] as number) < Infinity
@@ -93,6 +100,15 @@ export function guard(model: Model, state: State): boolean {
         return false
       }
   return true
+}
+
+/** Makes a jig; what it is to become is not there to make it with. */
+function makeWithoutItself(model: Model, state: State, choice: number, jig: number): boolean {
+  const permitted = state.pending[choice] === 1
+  if (permitted) forbid(model, state, choice)
+  const made = make(model, state, jig)
+  if (permitted) permit(model, state, choice)
+  return made
 }
 
 /** Chooses the modes of a jig's own steps and puts it before the activity in hand. */

@@ -11,6 +11,7 @@ import {
 import { copyOrder, insert, orderOf, type Order } from './order'
 import { polish } from './polish'
 import type { Problem } from './problem'
+import { seeds } from './seed'
 import { supplyFor } from './supply'
 
 /** Temperatures at the start and the end of a chain, as shares of the mean worth of an activity. From trials on instances of the bench's kind. */
@@ -194,7 +195,15 @@ export class Search {
     chain.value = chain.bestValue
   }
 
+  /** Begins from the kits the ladder climbs to as well. */
+  private fromKits(): void {
+    const { decoding, random, trial } = this
+    seeds(decoding.model, random, trial, () => this.keep(trial, this.decode(trial)))
+  }
+
   private *run(warm: boolean): Generator<void, void> {
+    this.fromKits()
+    yield
     if (warm) yield* this.anneal(this.chain(this.best, 0), FIRST_ROUND, 0.7)
     for (let length = FIRST_ROUND; ; length *= 2) {
       this.rounds++

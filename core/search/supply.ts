@@ -73,10 +73,10 @@ function leastForSlot(
  * What a purchase really costs: its price less what it brings at the end. What is made costs its timber, its work and the cheapest
  * purchases for each of its steps.
  */
-function pricesOf(problem: Problem): Float64Array {
+function pricesOf(problem: Problem, dearer: number): Float64Array {
   const { choices, maker, activities } = problem
-  const price = Float64Array.from(choices, ({ value, makes }) =>
-    makes ? Infinity : -max(...value)
+  const price = Float64Array.from(choices, ({ value, payment, makes }) =>
+    makes ? Infinity : dearer * min(...payment) - max(...value)
   )
   for (let round = 0; round <= DEPTH; round++)
     choices.forEach(({ makes }, choice) => {
@@ -104,9 +104,10 @@ function cheapestFor({ requirements }: Problem, price: Float64Array): number[][]
   })
 }
 
-export function supplyOf(problem: Problem, random: () => number): Supply {
+/** @param dearer what a unit of money counts beyond what it counts anyway, where it is short */
+export function supplyOf(problem: Problem, random: () => number, dearer = 0): Supply {
   const noises = Float64Array.from({ length: NOISES }, () => random() + random() - 1)
-  const price = pricesOf(problem)
+  const price = pricesOf(problem, dearer)
   return {
     problem,
     random,

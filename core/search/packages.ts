@@ -1,5 +1,7 @@
-import type { Model, Supply, Way } from '../search'
 import type { KitValue } from './kit-value'
+import type { Model } from './model'
+import type { Way } from './problem'
+import type { Supply } from './supply'
 
 /** Purchases that go together, so many of each choice; in the order in which they were asked for. */
 export type Package = ReadonlyMap<number, number>
@@ -122,18 +124,19 @@ function leastMode(
   { first, last }: { readonly first: number; readonly last: number },
   { share, depth }: { readonly share: number; readonly depth: number }
 ): Chosen | undefined {
-  const { modes, requirements } = shop.model.problem
+  const { modes } = shop.model.problem
   let best = Infinity
   let found = -1
   for (let mode = first; mode < last; mode++) {
     const { cost: plain, requires } = modes[mode]!
     if (plain >= best) break
     let cost = plain
-    for (const requirement of requires) {
-      if (shop.kit.isMet(requirement) || !requirements[requirement]) continue
-      cost += share * Math.max(0, lackingFor(shop, before, requirement)?.price ?? Infinity)
-      if (cost >= best) break
-    }
+    if (!shop.kit.isOpen(mode))
+      for (const requirement of requires) {
+        if (shop.kit.isMet(requirement)) continue
+        cost += share * Math.max(0, lackingFor(shop, before, requirement)?.price ?? Infinity)
+        if (cost >= best) break
+      }
     if (cost < best) {
       best = cost
       found = mode
@@ -209,9 +212,9 @@ export function packagesFor(shop: Shop): Package[] {
     for (const share of SHARES) take(packageFor(shop, NOTHING, activity, share))
   for (const { first, last } of shop.kit.pools) {
     // Modes stand cheapest first: beyond the one that is open none is any better.
-    const present = shop.kit.costOfPool(first, last)
-    for (let mode = first; mode < last && problem.modes[mode]!.cost < present; mode++)
-      take(withMode(shop, NOTHING, mode))
+    const present = shop.kit.openMode(first)
+    const stop = present < 0 ? last : present
+    for (let mode = first; mode < stop; mode++) take(withMode(shop, NOTHING, mode))
   }
   return [...found.values()]
 }
