@@ -1,0 +1,36 @@
+import type { Model } from './model'
+
+/** Lists of modes, each once however many slots share it; a mode is in one of them at most. */
+export interface Pools {
+  readonly first: Int32Array
+  readonly last: Int32Array
+  readonly ofSlot: Int32Array
+  readonly ofMode: Int32Array
+}
+
+export function poolsOf({ slotFirst, slotLast, problem }: Model): Pools {
+  const known = new Map<string, number>()
+  const [first, last]: [number[], number[]] = [[], []]
+  const ofMode = new Int32Array(problem.modes.length).fill(-1)
+  const ofSlot = Int32Array.from(slotFirst, (from, slot) => {
+    const to = slotLast[slot] as number
+    const present = known.get(`${from}-${to}`)
+    if (present !== undefined) return present
+    const pool = known.size
+    known.set(`${from}-${to}`, pool)
+    first.push(from)
+    last.push(to)
+    ofMode.fill(pool, from, to)
+    return pool
+  })
+  return { first: Int32Array.from(first), last: Int32Array.from(last), ofSlot, ofMode }
+}
+
+/** Modes by requirement. */
+export function modesByRequirement({ problem, need }: Model): readonly Int32Array[] {
+  const lists: number[][] = Array.from(need, () => [])
+  problem.modes.forEach(({ requires }, mode) => {
+    for (const requirement of requires) lists[requirement]!.push(mode)
+  })
+  return lists.map((list) => Int32Array.from(list))
+}
