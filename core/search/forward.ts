@@ -20,7 +20,7 @@ function neededFor(world: World, { offer, price }: PlannedPurchase): number {
   return price + Math.ceil(price * repairReserve(condition))
 }
 
-/** The first day, not before another, from which so much more can be paid until a purchase's own day. */
+/** The first day on which money moves, not before another, from which so much more can be paid until a purchase's own day. */
 function firstDay(
   { days, reserve }: Purse,
   from: Day,
@@ -31,10 +31,8 @@ function firstDay(
   for (let i = days.length - 1; i >= 0; i--) {
     const { date, balance } = days[i]!
     if (date >= purchase.date) continue
-    if (balance - needed < reserve) break
-    // What stands on an earlier day holds until the next one that is listed.
-    first = laterDay(date, from)
-    if (date <= from) break
+    if (date < from || balance - needed < reserve) break
+    first = date
   }
   return first
 }

@@ -6,6 +6,8 @@ export interface Grain {
   readonly kept: number
   /** Modes of one method that are always kept, the cheapest of them. */
   readonly perMethod: number
+  /** The same of a rough method with one that cleans up after it. */
+  readonly perPair: number
   /** Combinations of groups looked at for one method. */
   readonly pairings: number
   /** Rough ways, and ways to clean up after them, that are combined. */
@@ -17,11 +19,26 @@ export interface Grain {
 export const FINE: Grain = {
   kept: 48,
   perMethod: 6,
+  perPair: 6,
   pairings: 160,
-  combined: 12,
+  combined: 16,
   paces: 'all'
 }
 /** For what the user builds: nobody buys for the few parts in a hundred that lie between two tools of one pace. */
-export const PLAIN: Grain = { kept: 32, perMethod: 4, pairings: 120, combined: 8, paces: 'by-tier' }
+export const PLAIN: Grain = {
+  kept: 32,
+  perMethod: 4,
+  perPair: 2,
+  pairings: 120,
+  combined: 8,
+  paces: 'by-tier'
+}
 /** For jigs that are made along the way: a few minutes more or less decide nothing. */
-export const COARSE: Grain = { kept: 8, perMethod: 2, pairings: 24, combined: 4, paces: 'one' }
+export const COARSE: Grain = {
+  kept: 8,
+  perMethod: 2,
+  perPair: 1,
+  pairings: 24,
+  combined: 4,
+  paces: 'one'
+}

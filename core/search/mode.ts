@@ -1,6 +1,8 @@
 /** One way to do a step (in the field's word a mode of it), with what must be there for it. */
 export interface Mode {
   readonly method: string
+  /** The method that cleans up after it, where it leaves that to be done. */
+  readonly then?: string
   readonly minutes: number
   /** Wasted hours at their value and loss of goodwill, ease and finish; counts when the build is done. */
   readonly effort: number

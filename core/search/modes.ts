@@ -197,6 +197,7 @@ function modesOfMethod(context: ModeContext, method: Method, task: Task, exact: 
 const cleaned = (context: ModeContext, task: Task, first: Mode, then: Mode): Mode =>
   together(context, task, {
     ...first,
+    then: then.method,
     minutes: first.minutes + then.minutes,
     penalty: first.penalty + then.penalty,
     pay: first.pay + then.pay,
@@ -235,20 +236,21 @@ export function modesFor(context: ModeContext, step: Step, build: Build): Mode[]
   const modes = (method: Method, one: Step, exact: boolean): Mode[] =>
     modesOfMethod(context, method, taskOf(one, build), exact)
   const after = cleanUpStep(library, step)
+  const few = { ...grain, kept: grain.combined, perMethod: grain.perPair }
   const cleanUps = after
     ? thin(
         book,
         methodsFor(after).flatMap((method) =>
           tooRough(method, after) ? [] : modes(method, after, true)
         ),
-        grain
-      ).slice(0, grain.combined)
+        few
+      )
     : []
   const found = methodsFor(step).flatMap((method) => {
     const rough = tooRough(method, step)
     const alone = rough ? [] : modes(method, step, true)
     if (!after || (!rough && step.accuracyMm === undefined)) return alone
-    const first = thin(book, modes(method, step, false), grain).slice(0, grain.combined)
+    const first = thin(book, modes(method, step, false), few)
     return [
       ...alone,
       ...first.flatMap((one) =>

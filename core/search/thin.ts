@@ -44,20 +44,22 @@ function asks(book: RequirementBook, less: Mode, more: Mode): boolean {
 export function thin(
   book: RequirementBook,
   list: readonly Mode[],
-  { kept: most, perMethod: least }: Grain
+  { kept: most, perMethod, perPair }: Grain
 ): Mode[] {
   const sorted = cheapestOfEach(list).sort(
     (a, b) => reckoned(a) - reckoned(b) || a.requires.length - b.requires.length
   )
   const kept: Mode[] = []
-  const perMethod = new Map<string, number>()
+  const counts = new Map<string, number>()
   for (const one of sorted) {
-    const ofMethod = perMethod.get(one.method) ?? 0
+    const manner = `${one.method}+${one.then ?? ''}`
+    const alike = counts.get(manner) ?? 0
+    const least = one.then === undefined ? perMethod : perPair
     // What asks for next to nothing stays in any case, a service or what is owned, and the best ways of every method.
-    if (kept.length >= most && one.requires.length > FEW && ofMethod >= least) continue
+    if (kept.length >= most && one.requires.length > FEW && alike >= least) continue
     if (kept.some((other) => beats(other, one) && asks(book, other, one))) continue
     kept.push(one)
-    perMethod.set(one.method, ofMethod + 1)
+    counts.set(manner, alike + 1)
   }
   return kept
 }
