@@ -13,14 +13,7 @@ export default {
   extensionsToTreatAsEsm: ['.ts'],
   moduleFileExtensions: ['ts', 'mjs', 'js', 'json'],
   transform: {
-    '^.+\\.ts$': [
-      '@swc/jest',
-      {
-        jsc: { parser: { syntax: 'typescript' }, target: 'es2022' },
-        module: { type: 'es6' },
-        sourceMaps: 'inline'
-      }
-    ]
+    '^.+\\.ts$': '<rootDir>/scripts/jest-transform.mjs'
   },
   setupFiles: ['<rootDir>/tests/setup.ts'],
   testTimeout: 900000

@@ -60,6 +60,8 @@ const FILES = {
   'number.not-a-count': (_, f) =>
     `${quoted(f.text)} is no number of things: a whole number from ${t(f.least)} up is asked for.`,
   'number.whole': () => 'A whole number is needed here.',
+  'ruled-out.all': () =>
+    'every tier or every condition is ruled out, so that nothing could be bought: leave at least one.',
   'number.too-small': (_, f) =>
     f.limit === undefined
       ? 'The number is too small.'
@@ -163,6 +165,8 @@ const PLAN = {
     `There is only one of this ${say.tool(t(f.tool)).toLowerCase()}, and the plan buys more.`,
   'plan.not-slept-on': (say, f) =>
     `You wanted to sleep on ${say.tool(t(f.tool))} until ${say.day(t(f.until))}; on ${say.shortDay(t(f.date))} that is not over. Wait, or end it in the Weigh-up.`,
+  'plan.ruled-out': (say, f) =>
+    `${say.tool(t(f.tool))} is of a kind you have ruled out: see Settings, “Never buy”.`,
   'plan.banned': (say, f) => `${say.tool(t(f.tool))} is on your list of things not to buy.`,
   'plan.offer-not-then': (say, f) =>
     `This ${say.tool(t(f.tool)).toLowerCase()} is not to be had on ${say.shortDay(t(f.date))}.`,

@@ -36,6 +36,11 @@ export const settings = {
   tier: 'Usual quality of what you buy',
   condition: 'Machines usually',
   power: 'Power',
+  never: 'Never buy',
+  neverNothing: 'Nothing ruled out',
+  neverHint:
+    'Everything else is weighed by what it costs, bothers and saves. What is sold in no other tier or condition stays possible, and so do finds you have written down yourself.',
+  ruledOutKinds: { tiers: 'Tier', conditions: 'Condition', powers: 'Machines' } as const,
   powers: { cheapest: 'whatever is cheapest', corded: 'corded', cordless: 'cordless' } as const,
   shopTitle: 'Workshop',
   shopMoved:

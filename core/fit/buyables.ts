@@ -19,6 +19,7 @@ import { circuitCarries } from '../workshop'
 import type { World } from '../workspace'
 import { botherOf } from './bother'
 import type { KitTool } from './kit'
+import { conditionsLeft, isPowerLeft, isRuledOut, tiersLeft } from './ruled-out'
 
 /** One way to come by a tool: an offer with its price, or the build of a shop-made one with its material. */
 export interface Buyable {
@@ -37,7 +38,7 @@ export interface Buyable {
 }
 
 /** Protection, blades, bits and the like are only bought new; what has no motor is not refurbished. */
-const conditionsOf = ({ kind, forms }: Tool): readonly Condition[] =>
+export const conditionsOf = ({ kind, forms }: Tool): readonly Condition[] =>
   kind !== 'tool'
     ? ['new']
     : forms.some(({ power }) => power !== 'hand')
@@ -58,7 +59,10 @@ function leadingRoles(library: Library): ReadonlySet<string> {
 }
 
 /** Tiers worth looking at: a dearer one than is wished only where it can be quicker or more exact; nobody buys a block for life. */
-function tiersOf({ library, workspace }: World, tool: Tool): readonly Tier[] {
+export function tiersOf(
+  { library, workspace }: Pick<World, 'library' | 'workspace'>,
+  tool: Tool
+): readonly Tier[] {
   const { kind, specs, tierSpecs, roles } = tool
   if (specs.accuracyMm !== undefined || tierSpecs !== undefined) return TIERS
   const leads = leadingRoles(library)
@@ -91,12 +95,14 @@ function ofTier(list: readonly Reckoned[]): Offer[] {
 function typicalOf(world: World, tool: Tool): Offer[] {
   if (tool.madeBy !== undefined) return []
   const { workshop } = world.workspace
-  const forms = tool.forms.filter(({ power }) => circuitCarries(workshop, tool, power))
+  const forms = tool.forms.filter(
+    ({ power }) => circuitCarries(workshop, tool, power) && isPowerLeft(world, power)
+  )
   const level = world.pricing.minorPer100Points / 100
-  return tiersOf(world, tool).flatMap((tier) =>
+  return tiersLeft(world, tiersOf(world, tool)).flatMap((tier) =>
     ofTier(
       forms.flatMap(({ power, points }) =>
-        conditionsOf(tool).map((condition): Reckoned => {
+        conditionsLeft(world, conditionsOf(tool)).map((condition): Reckoned => {
           const parts = { tool: tool.id, tier, condition, acquisition: 'buy' as const, power }
           const price = points * tierPrice(tool, tier) * conditionPrice(condition)
           const repaired = price * (1 + repairReserve(condition))
@@ -130,9 +136,12 @@ function offersOf(
   const typical = typicalOf(world, tool)
   if (own.length === 0 && quoted.length === 0) return typical
   const seen = new Set<string>()
-  return [...own, ...quoted, ...typical].filter(({ id }) =>
-    seen.has(id) ? false : (seen.add(id), true)
-  )
+  return [...own, ...quoted, ...typical].filter((offer) => {
+    if (seen.has(offer.id) || isRuledOut(world, offer, conditionsOf(tool), tiersOf(world, tool)))
+      return false
+    seen.add(offer.id)
+    return true
+  })
 }
 
 /** All ways to come by the tools that are not banned, by tool id; what costs least, with what bothers, first. */

@@ -72,7 +72,16 @@ export {
 } from './fit-context'
 export { figuresOf, plainUse, type MethodUse, type UseFigures } from './use'
 export { botherOf } from './bother'
-export { entryOfOffer, jigEntry, marketOf, type Buyable, type Market } from './buyables'
+export {
+  conditionsOf,
+  entryOfOffer,
+  jigEntry,
+  marketOf,
+  tiersOf,
+  type Buyable,
+  type Market
+} from './buyables'
+export { isDrivenOut, isRuledOut } from './ruled-out'
 export { EXACT_SIZE, SMALL_KEPT } from './packs'
 export { EMPTY_SET, addedCost, costOf, entriesOf, union, type NeedSet } from './need-set'
 export { makeFitter, type Fitter, type WayIn } from './ways-in'

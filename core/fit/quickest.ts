@@ -19,17 +19,22 @@ import {
   type Circumstances
 } from './kernel'
 import { kitOf, makeKit, type Kit, type KitTool } from './kit'
+import { isDrivenOut } from './ruled-out'
 import { taskOf, type Task } from './task'
 
 /** Minutes of the quickest way there is to do a task, with any tool on the market; Infinity where there is none. */
 export type Quickest = (task: Task) => number
 
 /** Everything that could be owned: each tool in each tier, new, that is not left out, that the room holds and the circuit carries. */
-function everything({ library, workspace }: World): Kit {
+function everything(world: World): Kit {
+  const { library, workspace } = world
   const { bans, workshop, items } = workspace
   const banned = new Set(bans.flatMap(({ kind, id }) => (kind === 'tool' ? [id] : [])))
   const allowed = (tool: Tool): boolean =>
-    tool.roles.length > 0 && !banned.has(tool.id) && tool.storedM2 <= (workshop.floorM2 ?? Infinity)
+    tool.roles.length > 0 &&
+    !banned.has(tool.id) &&
+    !isDrivenOut(world, tool) &&
+    tool.storedM2 <= (workshop.floorM2 ?? Infinity)
   const entries = [...library.tools.values()].filter(allowed).flatMap((tool): KitTool[] => {
     const [form] = tool.forms.filter(({ power }) => circuitCarries(workshop, tool, power))
     return form === undefined

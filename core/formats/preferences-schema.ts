@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { FAMILIES, HAZARDS, LEVELS, NAME_SETS } from '../catalogue'
+import { CONDITIONS, FAMILIES, HAZARDS, LEVELS, NAME_SETS, TIERS } from '../catalogue'
 import { condition, id, price, share, tier } from './schema-parts'
 
 export const ban = z.strictObject({ kind: z.enum(['tool', 'method']), id })
@@ -58,11 +58,27 @@ const beforeSide = z.strictObject({
   leanings,
   bans: z.array(id).max(2000)
 })
+/** Never all of a kind: then nothing could be bought. */
+const ruledOut = z.strictObject({
+  tiers: z
+    .array(tier)
+    .max(TIERS.length - 1, 'ruled-out.all')
+    .optional(),
+  conditions: z
+    .array(condition)
+    .max(CONDITIONS.length - 1, 'ruled-out.all')
+    .optional(),
+  powers: z
+    .array(z.enum(['corded', 'cordless']))
+    .max(2)
+    .optional()
+})
 export const preferences = z.strictObject({
   units: z.enum(['metric', 'imperial']),
   tier,
   condition,
   power: powerWish,
+  ruledOut: ruledOut.optional(),
   levels: levels.optional(),
   joints: joints.optional(),
   names: z.enum(NAME_SETS).optional(),

@@ -120,6 +120,7 @@ export interface Findings {
   'number.not-a-number': { text: Figure }
   'number.too-large': { limit: Figure }
   'number.too-small': { limit: Figure }
+  'ruled-out.all': { limit: Figure }
   'number.whole': Nothing
   'own.choose-operation': Nothing
   'own.choose-tool': Nothing
@@ -131,6 +132,7 @@ export interface Findings {
   'pin.carried': { date: Figure; offer: Figure }
   'pin.released': { date: Figure; offer: Figure }
   'plan.banned': { tool: Figure }
+  'plan.ruled-out': { tool: Figure }
   'plan.below-reserve': {
     balance: Figure
     date: Figure

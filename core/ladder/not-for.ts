@@ -1,5 +1,5 @@
 import type { Method } from '../catalogue'
-import { admitted } from '../fit'
+import { admitted, isDrivenOut } from '../fit'
 import type { World } from '../workspace'
 import { packagesFor, priceOfPackage, type ActivityTaken, type Package, type Shop } from '../search'
 import type { NotFor } from './rung'
@@ -120,7 +120,8 @@ export function notForBuilds(
     const offers = problem.sources.market.get(tool.id)
     const trial = tried.get(tool.id)
     const other = same.get(tool.id)
-    if (banned.has(tool.id)) notFor.push({ kind: 'ruled-out', tool: tool.id })
+    if (banned.has(tool.id) || isDrivenOut(world, tool))
+      notFor.push({ kind: 'ruled-out', tool: tool.id })
     else if (!offers || !tool.roles.some((role) => allowed.has(role)))
       notFor.push({ kind: 'no-way', tool: tool.id })
     else if ((trial?.brings ?? 0) < 1 && other !== undefined)

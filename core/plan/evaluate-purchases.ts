@@ -1,5 +1,5 @@
 import { checkDay, type Day } from '../calendar'
-import { botherOf, entryOfOffer } from '../fit'
+import { botherOf, conditionsOf, entryOfOffer, isRuledOut, tiersOf } from '../fit'
 import { distinct, issue, sumOf, type Issue } from '../kernel'
 import type { Minor } from '../money'
 import { savingsOn, soldAs, unitOn, type Saving, type Unit } from '../prices'
@@ -124,6 +124,13 @@ function checkAllowed(
     if (until !== undefined && date < until)
       broken.push(issue('plan.not-slept-on', path, { tool: id, date, until }))
   }
+  const entry = brings[0]?.entry
+  if (
+    unit.offer &&
+    entry &&
+    isRuledOut(world, unit.offer, conditionsOf(entry.tool), tiersOf(world, entry.tool))
+  )
+    broken.push(issue('plan.ruled-out', path, { tool }))
   const { from, until } = unit.offer ?? {}
   if ((from !== undefined && date < from) || (until !== undefined && date > until))
     broken.push(issue('plan.offer-not-then', path, { tool, date }))

@@ -6,6 +6,7 @@ export {
   type OwnMix,
   type BeforeSide,
   type Preferences,
+  type RuledOut,
   type NeedTest,
   type Pin,
   type Ban,

@@ -114,12 +114,21 @@ export interface BeforeSide {
   readonly bans: readonly string[]
 }
 
+/** What is never to be bought, whatever it would save. */
+export interface RuledOut {
+  readonly tiers?: readonly Tier[] | undefined
+  readonly conditions?: readonly Condition[] | undefined
+  /** What hangs on a cord, what runs from a battery. */
+  readonly powers?: readonly ('corded' | 'cordless')[] | undefined
+}
+
 export interface Preferences {
   readonly units: UnitSystem
-  /** The tier offers are taken in unless a step asks for more. */
+  /** The tier that is wished: a lower one bothers, a higher one is bought where it is worth its price. */
   readonly tier: Tier
   readonly condition: Condition
   readonly power: PowerWish
+  readonly ruledOut?: RuledOut | undefined
   /** How often what a fine joint adds to a piece counts where none is set; 0 when left out. */
   readonly joints?: number | undefined
   /** How far the user is with each family of ways to work; new to it where nothing is said. */

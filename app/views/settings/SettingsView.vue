@@ -8,6 +8,7 @@ import { CONDITIONS, TIERS } from '../../../core/catalogue'
 import { issue, type Issue } from '../../../core/kernel'
 import KeepingTabs from '../keeping/KeepingTabs.vue'
 import type { Preferences } from '../../../core/workspace'
+import NeverBuy from './NeverBuy.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import TextField from '../../parts/TextField.vue'
 import { useSave } from '../../shell/use-save'
@@ -220,6 +221,7 @@ const where = (one: Issue): string =>
           @update:model-value="prefer({ power: $event })"
         />
       </div>
+      <NeverBuy />
     </section>
     <section class="stack">
       <h2>{{ words.shopTitle }}</h2>
