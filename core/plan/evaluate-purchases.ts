@@ -108,7 +108,13 @@ function checkDates(
     broken.push(issue('plan.count', [...path, 'count'], { count }))
 }
 
-/** Bans, promises to sleep on it, and the days of an offer. */
+/** Whether an offer is of a tier, condition or power the user rules out. */
+const isOutOfRange = (world: World, { offer }: Unit, first: Acquired | undefined): boolean =>
+  offer !== undefined &&
+  first !== undefined &&
+  isRuledOut(world, offer, conditionsOf(first.entry.tool), tiersOf(world, first.entry.tool))
+
+/** Bans, rulings out, promises to sleep on it, and the days of an offer. */
 function checkAllowed(
   world: World,
   { index, tool, unit, brings, purchase }: Priced,
@@ -124,13 +130,7 @@ function checkAllowed(
     if (until !== undefined && date < until)
       broken.push(issue('plan.not-slept-on', path, { tool: id, date, until }))
   }
-  const entry = brings[0]?.entry
-  if (
-    unit.offer &&
-    entry &&
-    isRuledOut(world, unit.offer, conditionsOf(entry.tool), tiersOf(world, entry.tool))
-  )
-    broken.push(issue('plan.ruled-out', path, { tool }))
+  if (isOutOfRange(world, unit, brings[0])) broken.push(issue('plan.ruled-out', path, { tool }))
   const { from, until } = unit.offer ?? {}
   if ((from !== undefined && date < from) || (until !== undefined && date > until))
     broken.push(issue('plan.offer-not-then', path, { tool, date }))

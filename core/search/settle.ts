@@ -15,6 +15,7 @@ import { evaluate, type Report, emptyPlan, withSavings } from '../plan'
 import { Calendar } from './calendar'
 import { broughtForward } from './forward'
 import { decode, type Decoding } from './decode'
+import { easyFirst } from './easy-first'
 import type { Order } from './order'
 import type { Done, State } from './state'
 import type { Problem } from './problem'
@@ -172,7 +173,7 @@ function buildsOf(problem: Problem, state: State): PlannedBuild[] {
 export function settle(problem: Problem, decoding: Decoding, order: Order): Settled {
   const { world, events } = problem
   const { state } = decoding
-  decode(decoding, order, true)
+  decode(decoding, easyFirst(decoding, order), true)
   const resales = state.sold.map(({ item, amount, event }) => ({
     item,
     date: events.dates[event] ?? '',
