@@ -47,5 +47,18 @@ export const reckoning: Reckoning = {
     conditionWished: 0.05,
     cord: 0.9,
     power: 0.4
+  },
+  // Nobody with six tools looks for one; with a dozen the evening begins and ends with fetching and putting away.
+  comfort: {
+    fromTools: 12,
+    saves: [
+      { tool: 'tool-bucket', group: 'storage', minutesPerHour: 0.5 },
+      { tool: 'stacking-boxes', group: 'storage', minutesPerHour: 0.8 },
+      { tool: 'tool-chest', group: 'storage', minutesPerHour: 1 },
+      { tool: 'tool-wall', group: 'storage', minutesPerHour: 2 },
+      { tool: 'drawer-cabinet', group: 'storage', minutesPerHour: 2.5 },
+      { tool: 'work-light', group: 'light', minutesPerHour: 1 },
+      { tool: 'floor-mat', group: 'floor', minutesPerHour: 0.3 }
+    ]
   }
 }

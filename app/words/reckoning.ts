@@ -61,6 +61,7 @@ export const reckoning = {
     hours: 'hours beyond the quickest way',
     penalties: 'noise, danger, coarse work',
     space: 'floor',
+    comfort: 'wishes, and a place for things',
     bother: 'a plainer tier, used ones, a cord',
     after: 'what the tools go on bringing after it',
     resale: 'what they would sell for at last'

@@ -1,3 +1,4 @@
+import { sumOf } from '../kernel'
 import { problemOf, type Problem } from '../search'
 import type { World } from '../workspace'
 import { bucketsOf } from './buckets'
@@ -78,10 +79,18 @@ export function boundModel(
   writeLimits(writing)
   return {
     text: programText(program, options.whole ?? false),
-    constant: problem.constant,
+    constant: problem.constant + comfortsAtMost(problem),
     columns: program.columns.size,
     rows: program.rows.length
   }
+}
+
+/** The most that can be had of what is worth having by itself: each group at its best, as if money and days did not matter. */
+function comfortsAtMost({ comforts, choices }: Problem): number {
+  const best = new Map<string, number>()
+  for (const { choice, group, worth } of comforts)
+    best.set(group, Math.max(best.get(group) ?? 0, worth + Math.max(...choices[choice]!.value)))
+  return sumOf([...best.values()], (one) => one)
 }
 
 /** What a solver says of a program. */

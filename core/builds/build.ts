@@ -95,8 +95,15 @@ export function worthOf(pricing: MaterialPricing, build: Build): Minor {
   const template =
     build.template === undefined ? undefined : pricing.library.templates.get(build.template)
   return template
-    ? timesRatio(pricing.minorPer100Points, template.readyMadePoints / 100) * build.copies
+    ? timesRatio(pricing.minorPer100Points, pointsOf(pricing.library, build, template) / 100) *
+        build.copies
     : 0
+}
+
+/** Points of such a piece ready-made; of what is made for the shop those of a bought one, unless it is made along the way for a build. */
+function pointsOf(library: Library, build: Build, template: Template): number {
+  if (template.readyMadePoints > 0 || build.id.startsWith('make/')) return template.readyMadePoints
+  return library.tools.get(build.yields ?? '')?.forms[0]?.points ?? 0
 }
 
 /** How often the worth of a build counts: by the wish for it; once where it is for sale. */

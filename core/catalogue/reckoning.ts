@@ -46,6 +46,17 @@ export interface Reckoning {
     readonly cord: number
     readonly power: number
   }
+  /** What saves time whatever is built: places to keep tools, light. */
+  readonly comfort: {
+    /** Own tools from which on there is something to look for. */
+    readonly fromTools: number
+    /** Minutes of each hour of work that it saves; of one group only what saves most. */
+    readonly saves: readonly {
+      readonly tool: string
+      readonly group: string
+      readonly minutesPerHour: number
+    }[]
+  }
   /** Share of a sale that flows back into the purse. */
   readonly reinvest: number
 }

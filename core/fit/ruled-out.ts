@@ -2,12 +2,13 @@ import { TIERS, type Condition, type Power, type Tier, type Tool } from '../cata
 import type { Offer } from '../prices'
 import type { RuledOut, World } from '../workspace'
 
-/** What of a list is left; the list as it is where nothing would be: what is sold in one way only is not out of reach. */
-function left<T>(list: readonly T[], out: readonly T[] | undefined): readonly T[] {
-  if (!out || out.length === 0) return list
-  const rest = list.filter((one) => !out.includes(one))
-  return rest.length > 0 ? rest : list
-}
+/** Whether one of a list is ruled out; not where all of it is: what is sold in one way only is not out of reach. */
+const isOut = <T>(one: T, list: readonly T[], out: readonly T[] = []): boolean =>
+  out.includes(one) && list.some((other) => !out.includes(other))
+
+/** What of a list is not ruled out. */
+const left = <T>(list: readonly T[], out: readonly T[] | undefined): readonly T[] =>
+  list.filter((one) => !isOut(one, list, out))
 
 const ruledOut = ({ workspace }: Pick<World, 'workspace'>): RuledOut =>
   workspace.preferences.ruledOut ?? {}
@@ -39,10 +40,11 @@ export function isRuledOut(
   tiers: readonly Tier[] = TIERS
 ): boolean {
   if (world.workspace.offers.some((own) => own.id === id)) return false
+  const out = ruledOut(world)
   return (
     !isPowerLeft(world, power) ||
-    !tiersLeft(world, tiers).includes(tier) ||
-    !conditionsLeft(world, conditions).includes(condition)
+    isOut(tier, tiers, out.tiers) ||
+    isOut(condition, conditions, out.conditions)
   )
 }
 

@@ -9,7 +9,7 @@ import { kitBetween, type Acquired } from './acquired'
 import { type Priced } from './evaluate-purchases'
 import { type Resold } from './resale'
 import { counts, discount, endOfService, fromPurse, resaleValue, worthWhenDone } from './terms'
-import { afterWorth } from '../worth'
+import { afterWorth, comfortsOf } from '../worth'
 
 /** The objective of a plan, term by term, in minor units seen from today; costs are negative. */
 export interface PlanValue {
@@ -28,6 +28,8 @@ export interface PlanValue {
   readonly space: number
   /** What bothers about tools that are not as they are wished: a tier below, used ones, a cord. */
   readonly bother: number
+  /** Wishes, places to keep tools and light: what is worth having though no build asks for it. */
+  readonly comfort: number
   /** What the kit owned at the end goes on bringing in the years after. */
   readonly after: number
   readonly resale: number
@@ -124,6 +126,20 @@ function spaceTerm({ world, acquired }: Replayed): number {
         )
 }
 
+/** What is worth having by itself, from the day on which it is there; of each group the one that counts most. */
+function comfortTerm({ world, acquired }: Replayed): number {
+  const comforts = comfortsOf(world)
+  if (comforts.size === 0) return 0
+  const best = new Map<string, number>()
+  for (const { entry, from, until, item } of acquired) {
+    const comfort = comforts.get(entry.tool.id)
+    if (!comfort || item !== undefined || until !== undefined) continue
+    const counted = discount(world, from) * comfort.worth
+    best.set(comfort.group, Math.max(best.get(comfort.group) ?? 0, counted))
+  }
+  return sumOf([...best.values()], (one) => one)
+}
+
 /** The objective, term by term (docs/model.md, 5). */
 export function valueOf(replayed: Replayed): PlanValue {
   const { world, checked, acquired, resold } = replayed
@@ -138,6 +154,7 @@ export function valueOf(replayed: Replayed): PlanValue {
     penalties: -sumOf(terms, ({ penalties }) => penalties),
     space: spaceTerm(replayed),
     bother: -world.workspace.money.keptMoneyWorth * sumOf(replayed.list, ({ bother }) => bother),
+    comfort: comfortTerm(replayed),
     after: afterWorth(world, kitBetween(acquired, world.until, FOR_GOOD)),
     resale: resaleTerm(replayed)
   }

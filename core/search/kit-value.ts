@@ -32,6 +32,8 @@ interface Counted {
 export class KitValue {
   /** Units there, by requirement. */
   readonly have: Int32Array
+  /** How many were put in, by choice. */
+  private readonly held: Int32Array
   private readonly pooled: Pools
   /** The cheapest open mode of each pool and what it costs; −1 and Infinity where none is open. */
   private readonly poolMode: Int32Array
@@ -54,6 +56,7 @@ export class KitValue {
   constructor(readonly model: Model) {
     const { problem, need } = model
     this.have = Int32Array.from(model.owned)
+    this.held = new Int32Array(problem.choices.length)
     this.pooled = poolsOf(model)
     this.modesOf = modesByRequirement(model)
     this.lacks = Uint8Array.from(
@@ -138,6 +141,7 @@ export class KitValue {
 
   /** Puts so many of a choice into the kit; a negative number takes them out. */
   add(choice: number, count: number): void {
+    this.held[choice]! += count
     const list = this.model.feeds[choice] as Int32Array
     for (let i = 0; i < list.length; i += 2) {
       const requirement = list[i] as number
@@ -237,10 +241,22 @@ export class KitValue {
     return net
   }
 
+  /** What is worth having by itself: of each group the one that counts most. */
+  private comfort(): number {
+    const { comforts } = this.model.problem
+    if (comforts.length === 0) return 0
+    const best = new Map<string, number>()
+    for (const { choice, group, worth } of comforts)
+      if ((this.held[choice] as number) > 0) best.set(group, Math.max(best.get(group) ?? 0, worth))
+    let total = 0
+    for (const worth of best.values()) total += worth
+    return total
+  }
+
   /** V of the kit, minor units. */
   value(): number {
     this.settle()
-    let total = 0
+    let total = this.comfort()
     for (let place = 0; place < this.counted.length; place++) {
       const net = this.netAt(place)
       if (net > 0) total += this.counted[place]!.times * net

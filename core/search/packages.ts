@@ -210,6 +210,10 @@ export function packagesFor(shop: Shop): Package[] {
   }
   for (const activity of [...problem.wanted, ...problem.after])
     for (const share of SHARES) take(packageFor(shop, NOTHING, activity, share))
+  for (const { choice } of problem.comforts) {
+    const wanted = new Map([[choice, 1]])
+    if (completed(shop, wanted, choice, 0)) take(wanted)
+  }
   for (const { first, last } of shop.kit.pools) {
     // Modes stand cheapest first: beyond the one that is open none is any better.
     const present = shop.kit.openMode(first)

@@ -2,7 +2,7 @@ import { isBegun, isDone, type Build, batchOf } from '../builds'
 import { daysBetween } from '../calendar'
 import type { Offer } from '../prices'
 import { buildMaterial, buildWorth, type World } from '../workspace'
-import { afterOf, paidFromPurse } from '../worth'
+import { afterOf, comfortsOf, paidFromPurse, type Comfort } from '../worth'
 import { eventTimesOf, type EventTimes } from './event-times'
 import type { Choice } from './choices'
 import { pinsOf, resaleOfOwned } from './given'
@@ -79,6 +79,8 @@ export interface Problem {
   readonly afterTimes: number
   /** What is owned brings this at the end, whatever the plan does. */
   readonly constant: number
+  /** Choices worth having though no build asks for them. */
+  readonly comforts: readonly (Comfort & { readonly choice: number })[]
   /** Protection each choice needs, as requirements; −1 where it cannot be had. */
   readonly guards: readonly (readonly number[])[]
   /** Operations with more combinations of tools than were looked at: for these a better way may have been missed. */
@@ -195,6 +197,16 @@ function guardsOf({ sources, book }: Compiling): number[][] {
   )
 }
 
+/** Choices that are worth having by themselves: bought for good, one tool each. */
+const comfortChoices = (world: World, choices: readonly Choice[]): Problem['comforts'] => {
+  const comforts = comfortsOf(world)
+  if (comforts.size === 0) return []
+  return choices.flatMap(({ entries, until, makes }, choice) => {
+    const comfort = entries.length === 1 ? comforts.get(entries[0]!.tool.id) : undefined
+    return comfort && until === Infinity && makes === undefined ? [{ ...comfort, choice }] : []
+  })
+}
+
 /** How a workspace is compiled. */
 export interface ProblemOptions {
   /** Offers that are not to be had: for questions of the kind “what if not this one”. */
@@ -221,6 +233,7 @@ function compile(world: World, options: ProblemOptions): Problem {
   const events = eventTimesOf(world)
   const open = world.workspace.builds.filter((build) => !isDone(build))
   const matters = mattering(world, open)
+  for (const tool of comfortsOf(world).keys()) matters.add(tool)
   if (options.wholeMarket) for (const tool of paying(world)) matters.add(tool)
   const sources = sourcesOf(world, events, matters, options.avoid)
   const { choices } = sources
@@ -255,6 +268,7 @@ function compile(world: World, options: ProblemOptions): Problem {
     constant: resaleOfOwned(world, sources),
     after,
     afterTimes: kinds.length === 0 ? 0 : times / kinds.length,
+    comforts: comfortChoices(world, choices),
     guards,
     curtailed: [...compiling.curtailed],
     pins: pinsOf(world, choices, events)

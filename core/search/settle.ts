@@ -13,6 +13,7 @@ import { TOLERANCE, groupBy, sumOf } from '../kernel'
 import { buildMaterial, type Plan, type PlannedBuild, type PlannedPurchase } from '../workspace'
 import { evaluate, type Report, emptyPlan, withSavings } from '../plan'
 import { Calendar } from './calendar'
+import { withComforts } from './comforts'
 import { broughtForward } from './forward'
 import { decode, type Decoding } from './decode'
 import { easyFirst } from './easy-first'
@@ -192,7 +193,8 @@ export function settle(problem: Problem, decoding: Decoding, order: Order): Sett
 const MENDINGS = 6
 
 /** Where the exact plan breaks a rule after all, without the builds and purchases that break it. */
-function mended({ world }: Problem, first: Settled): Settled {
+function mended(problem: Problem, first: Settled): Settled {
+  const { world } = problem
   let { plan, report } = first
   for (let round = 0; round < MENDINGS && report.broken.length > 0; round++) {
     const out = new Set(
@@ -206,7 +208,7 @@ function mended({ world }: Problem, first: Settled): Settled {
     plan = withSavings(world, { ...plan, builds: plan.builds.filter((_, i) => !out.has(i)) })
     report = evaluate(world, plan)
   }
-  return broughtForward(world, pruned(world, { plan, report }))
+  return withComforts(problem, broughtForward(world, pruned(world, { plan, report })))
 }
 
 /** Leaves out purchases that no build of the plan needs. */

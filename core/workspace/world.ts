@@ -187,7 +187,7 @@ function ledgerPrint(ledger: readonly LedgerEntry[]): string {
   return print
 }
 
-/** What a plan is made for: everything but the plans themselves, names, wishes, photos and when what was changed. */
+/** What a plan is made for: everything but the plans themselves, names, photos and when what was changed. */
 export function workspaceHash(workspace: Workspace): string {
   const known = hashes.get(workspace)
   if (known !== undefined) return known
@@ -196,7 +196,6 @@ export function workspaceHash(workspace: Workspace): string {
     ledger: ledgerPrint(workspace.ledger),
     adopted: undefined,
     name: undefined,
-    wishes: undefined,
     scenarios: undefined,
     photos: undefined,
     trail: undefined

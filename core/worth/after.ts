@@ -20,7 +20,7 @@ function kindsOf({ workspace }: Pick<World, 'workspace'>): Build[] {
 }
 
 /** Hours a piece is usually taken to need: its template's, else those of the quickest way. */
-function usualHours(world: World, build: Build): number {
+export function usualHours(world: World, build: Build): number {
   const template =
     build.template === undefined ? undefined : world.library.templates.get(build.template)
   if (template?.typicalHours !== undefined) return template.typicalHours
