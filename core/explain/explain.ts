@@ -3,6 +3,7 @@ import type { Tool } from '../catalogue'
 import type { Issue } from '../kernel'
 import { findOffer } from '../prices'
 import type { Plan, PlannedPurchase, World } from '../workspace'
+import { advisedWith, type Advised } from './advised'
 import { evaluate, movePurchase, purchaseDays } from '../plan'
 
 /** Why a purchase stands where it does, each answer by replaying the plan. */
@@ -19,6 +20,10 @@ export interface PurchaseReasons {
   readonly earlierDay?: Day | undefined
   /** What breaks if it moves one payday beyond the slack. */
   readonly later: readonly Issue[]
+  /** Purchases of the same day that can wait along with it so long: its protection and companions. */
+  readonly waitsWith: readonly string[]
+  /** Companions that are advised with it and not planned. */
+  readonly advised: readonly Advised[]
 }
 
 const newRules = (before: readonly Issue[], after: readonly Issue[]): Issue[] => {
@@ -81,24 +86,29 @@ export function explainPurchase(
   const opens = purchaseOpens(world, plan, purchase, before)
   const days = purchaseDays(world)
   const here = days.indexOf(purchase.date)
-  const tryDay = (day: Day): Issue[] =>
-    newRules(before, evaluate(world, movePurchase(world, plan, purchase.id, day)).broken)
-  let slack = 0
-  let later: Issue[] = []
-  for (const day of days.filter((candidate) => candidate > purchase.date)) {
-    later = tryDay(day)
-    if (later.length > 0) break
-    slack++
-  }
-  const earlierDay = here > 0 ? days[here - 1] : undefined
-  /** Moved with what the tool needs beside it: protection and companions bought the same day go along. */
-  const tryEarlier = (day: Day): Issue[] => {
-    const moved = withIt(world, plan, purchase).reduce(
+  const companions = withIt(world, plan, purchase)
+  const tryDay = (day: Day, along: readonly PlannedPurchase[]): Issue[] => {
+    const moved = along.reduce(
       (so, { id }) => movePurchase(world, so, id, day),
       movePurchase(world, plan, purchase.id, day)
     )
     return newRules(before, evaluate(world, moved).broken)
   }
+  let slack = 0
+  let later: Issue[] = []
+  let waiting: readonly PlannedPurchase[] = companions
+  for (const day of days.filter((candidate) => candidate > purchase.date)) {
+    // Of what it comes with only that waits as well which nothing else needs by then.
+    const along = waiting.filter((one) => tryDay(day, [one]).length === 0)
+    later = tryDay(day, along)
+    if (later.length > 0) later = tryDay(day, [])
+    if (later.length > 0) break
+    waiting = along
+    slack++
+  }
+  const earlierDay = here > 0 ? days[here - 1] : undefined
+  /** Moved with what the tool needs beside it: protection and companions bought the same day go along. */
+  const tryEarlier = (day: Day): Issue[] => tryDay(day, companions)
   return {
     opens,
     comesWith: plan.purchases
@@ -116,7 +126,9 @@ export function explainPurchase(
         : undefined,
     earlier: earlierDay === undefined ? [] : tryEarlier(earlierDay),
     earlierDay,
-    later
+    later,
+    waitsWith: slack > 0 ? waiting.map(({ id }) => id) : [],
+    advised: advisedWith(world, plan, purchase)
   }
 }
 

@@ -8,5 +8,6 @@ export {
   type CurvePoint,
   type Difference
 } from './answers'
+export { advisedWith, type Advised } from './advised'
 export { beginningOf, type Beginning } from './differs'
 export { explainPurchase, purchaseOpens, toolOfPurchase, type PurchaseReasons } from './explain'

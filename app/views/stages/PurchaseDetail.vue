@@ -29,13 +29,26 @@ watch(
 const tool = computed(() =>
   store.world?.library.tools.get(toolOfPurchase(store.world, props.purchase) ?? '')
 )
+const wished = computed(() => store.workspace?.wishes.includes(tool.value?.id ?? '') ?? false)
 const pinned = computed(() => planning.isPinned(props.purchase))
 const withIt = computed(() =>
   (planning.plan?.purchases ?? [])
     .filter(({ id }) => reasons.value?.comesWith.includes(id))
     .map(({ offer }) => store.say?.offer(offer) ?? '')
 )
+const waiting = computed(() =>
+  (planning.plan?.purchases ?? [])
+    .filter(({ id }) => reasons.value?.waitsWith.includes(id))
+    .map(({ offer }) => store.say?.offer(offer) ?? '')
+    .join(', ')
+)
 
+/** Puts an advised companion into the plan, as a purchase that is to stay. */
+function takeAlong(offer: string, date: string): void {
+  store.run(steps.pinned(store.say?.offer(offer) ?? offer), (state) =>
+    change.pin(state, { offer, count: 1, date })
+  )
+}
 function ban(): void {
   const { id, name } = tool.value ?? {}
   if (id === undefined || name === undefined) return
@@ -77,7 +90,8 @@ function ban(): void {
     <div class="columns">
       <div>
         <h3>{{ words.opensTitle }}</h3>
-        <p v-if="reasons.opens.length === 0">{{ words.opensNone }}</p>
+        <p v-if="wished">{{ words.wished }}</p>
+        <p v-else-if="reasons.opens.length === 0">{{ words.opensNone }}</p>
         <ul class="plain-list">
           <li v-for="one in reasons.opens" :key="one.build">
             <bdi>{{ words.opens(store.say.build(one.build), store.say.shortDay(one.begin)) }}</bdi>
@@ -87,6 +101,24 @@ function ban(): void {
       <div>
         <h3>{{ words.withTitle }}</h3>
         <p>{{ withIt.length > 0 ? withIt.join(' · ') : words.withNone }}</p>
+        <div v-for="one in reasons.advised" :key="one.tool" class="small advised">
+          <p>
+            {{ words.advised(store.say.offer(one.offer), store.say.money(one.price)) }}
+            <span class="soft">{{ one.why }}</span>
+          </p>
+          <Button
+            v-if="one.date !== undefined"
+            size="small"
+            severity="secondary"
+            :label="
+              one.date === purchase.date
+                ? words.takeAlong
+                : words.takeLater(store.say.shortDay(one.date))
+            "
+            @click="takeAlong(one.offer, one.date)"
+          />
+          <span v-else class="soft">{{ words.takeNever }}</span>
+        </div>
       </div>
       <div>
         <h3>{{ words.waitTitle }}</h3>
@@ -97,6 +129,7 @@ function ban(): void {
               : words.slackNone
           }}
         </p>
+        <p v-if="waiting.length > 0" class="small soft">{{ words.waitsWith(waiting) }}</p>
         <p v-if="reasons.later[0]" class="small soft">
           {{ words.slackAfter }} {{ sentence(reasons.later[0], store.say) }}
         </p>
@@ -123,6 +156,15 @@ function ban(): void {
   display: grid;
   grid-template-columns: repeat(4, minmax(0, 1fr));
   gap: 0.75rem 1.5rem;
+}
+.advised {
+  display: grid;
+  gap: 0.25rem;
+  justify-items: start;
+  margin-top: 0.4rem;
+}
+.advised p {
+  margin: 0;
 }
 .caution {
   border-left: 6px double var(--hazard);

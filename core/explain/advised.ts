@@ -1,0 +1,65 @@
+import type { Day } from '../calendar'
+import { kitOf, marketOf, type Buyable } from '../fit'
+import type { Minor } from '../money'
+import { evaluate, purchaseDays, paymentThen } from '../plan'
+import { findOffer } from '../prices'
+import type { Plan, PlannedPurchase, World } from '../workspace'
+
+/** A companion that is advised with a tool, and neither there nor planned. */
+export interface Advised {
+  readonly tool: string
+  readonly offer: string
+  readonly price: Minor
+  /** Why, in the library's words. */
+  readonly why: string
+  /** The first day on which the plan can pay for it as well, no earlier than its tool; undefined where it never can. */
+  readonly date: Day | undefined
+}
+
+/** The first day from another on which a plan can pay for one thing more. */
+function firstDay(world: World, plan: Plan, { id }: Buyable, from: Day): Day | undefined {
+  const before = evaluate(world, plan).broken.length
+  return purchaseDays(world)
+    .filter((day) => day >= from)
+    .find((date) => {
+      const price = paymentThen(world, id, date)
+      if (price === undefined) return false
+      const one = { id: `advised/${id}@${date}`, offer: id, count: 1, date, price }
+      return (
+        evaluate(world, { ...plan, purchases: [...plan.purchases, one] }).broken.length <= before
+      )
+    })
+}
+
+/** Companions advised with a purchase's tool of which none is owned or planned: the cheapest of each, with its reason. */
+export function advisedWith(world: World, plan: Plan, purchase: PlannedPurchase): Advised[] {
+  const { library, workspace, pricing } = world
+  const tool = library.tools.get(findOffer(pricing, purchase.offer)?.tool ?? '')
+  const wanted = tool?.companions.filter(({ kind }) => kind === 'advised') ?? []
+  if (wanted.length === 0) return []
+  const here = new Set([
+    ...kitOf(library, workspace.items).tools.map((one) => one.tool.id),
+    ...plan.purchases.flatMap(({ offer }) => findOffer(pricing, offer)?.tool ?? []),
+    ...plan.builds.flatMap(
+      ({ build }) => library.templates.get(build.replace('make/', ''))?.yields ?? []
+    )
+  ])
+  const market = marketOf(world)
+  return wanted.flatMap(({ anyOf, why }) => {
+    if (anyOf.some((id) => here.has(id))) return []
+    const [best] = anyOf
+      .flatMap((id) => market.get(id) ?? [])
+      .filter(({ offer }) => offer?.acquisition === 'buy')
+      .sort((a, b) => a.payment - b.payment)
+    if (!best) return []
+    return [
+      {
+        tool: best.entry.tool.id,
+        offer: best.id,
+        price: best.payment,
+        why,
+        date: firstDay(world, plan, best, purchase.date)
+      }
+    ]
+  })
+}
