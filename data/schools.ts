@@ -46,6 +46,7 @@ export const schools: readonly School[] = [
     weights: { money: 1, time: 0, space: 40, quiet: 12, ease: 2, finish: 3 },
     leanings: [],
     joints: 3,
+    learns: ['hand-saws', 'edge-tools', 'joints'],
     // The saw that cuts on the pull is the school: those that push belong to the other one.
     bans: ['panel-saw', 'back-saw', 'rip-saw', 'dovetail-saw', 'jack-plane', 'staple-gun'],
     noMotorsBut: ['drill-driver']
@@ -59,6 +60,7 @@ export const schools: readonly School[] = [
     weights: { money: 1, time: 0, space: 30, quiet: 12, ease: 2, finish: 3 },
     leanings: [],
     joints: 3,
+    learns: ['hand-saws', 'edge-tools', 'joints'],
     bans: ['pull-saw', 'pull-back-saw', 'pull-plane', 'pull-chisels', 'staple-gun'],
     noMotorsBut: []
   },

@@ -1,4 +1,4 @@
-import type { Family, Level, SkillFactors } from '../../core/catalogue'
+import type { Family, Level, Shares, SkillFactors } from '../../core/catalogue'
 import type { Say } from './say'
 
 /** How far somebody is with a family of tools, and what follows from it. */
@@ -23,5 +23,10 @@ export const skill = {
       ? 'the hours of the library are yours'
       : `what asks for craft takes you ${say.number(craft.minutes, 2)} times as long and comes out ${say.number(craft.error, 2)} times as far off; a step spoils ${say.percent(craft.spoilt)} of the timber`,
   suggests: (say: Say, hours: number): string => `${say.number(hours, 0)} hours logged with it:`,
+  learn: 'I mean to learn it',
+  learning: (say: Say, shares: Shares | undefined): string =>
+    shares === undefined
+      ? ''
+      : `: reckoned as it comes with practice, over this plan ${say.percent(shares.new)} new to it, ${say.percent(shares.practised)} practised, ${say.percent(shares.home)} at home`,
   raise: (level: string): string => `say “${level}”`
 } as const

@@ -90,13 +90,11 @@ export {
 } from './reckoning'
 export {
   FAMILIES,
-  LEVELS,
   SKILLS,
   isGuidedByHand,
   withSkill,
   withoutSkill,
   type Family,
-  type Level,
   type Levels,
   type Skill,
   type SkillFactors,
@@ -104,3 +102,5 @@ export {
 } from './skill'
 export { WEIGHTS, type WeightName } from './school'
 export type { Dispute, Leaning, PowerWish, School, SchoolWeights, Side, Stance } from './school'
+export { LEVELS, type Level } from './levels'
+export { HOURS_FOR, reachedAfter, sharesOver, type Shares } from './learning'

@@ -1,3 +1,4 @@
+import type { Family } from './skill'
 import type { Condition, HazardClass, HazardLevel, Tier } from './types'
 
 /** Which power form is bought where there is a choice. */
@@ -30,6 +31,8 @@ export interface Stance {
   readonly power?: PowerWish | undefined
   /** How often what a fine joint adds to a piece counts; for those who work for the joint’s sake. */
   readonly joints?: number | undefined
+  /** Families its followers mean to learn: the plan reckons with what practice will have brought. */
+  readonly learns?: readonly Family[] | undefined
   readonly soldTimes?: number | undefined
   readonly reinvestShare?: number | undefined
 }

@@ -1,3 +1,5 @@
+import type { Shares } from './learning'
+import { LEVELS, type Level } from './levels'
 import { indexLibrary, type Library } from './library'
 import type { Method } from './method-types'
 
@@ -15,10 +17,6 @@ export const FAMILIES = [
   'joints'
 ] as const
 export type Family = (typeof FAMILIES)[number]
-
-/** How far somebody is with a family. */
-export const LEVELS = ['new', 'practised', 'home'] as const
-export type Level = (typeof LEVELS)[number]
 
 export type Levels = { readonly [F in Family]?: Level | undefined }
 
@@ -49,9 +47,26 @@ const origins = new WeakMap<Library, Library>()
 /** The library before anybody's skill was laid over it: laid over twice it would count twice. */
 export const withoutSkill = (library: Library): Library => origins.get(library) ?? library
 
-/** A method as somebody of these levels does it. Times and errors of the library are those of somebody at home with it. */
-function asDone(table: SkillTable, levels: Levels, method: Method): Method {
-  const { minutes, error, spoilt } = table[method.skill ?? 'anyone'][levelOf(levels, method)]
+/** What a skill and shares of the levels make of a method. */
+function factorsOf(byLevel: SkillTable[Skill], shares: Shares): SkillFactors {
+  const mean = (figure: keyof SkillFactors): number =>
+    LEVELS.reduce((sum, level) => sum + shares[level] * byLevel[level][figure], 0)
+  return { minutes: mean('minutes'), error: mean('error'), spoilt: mean('spoilt') }
+}
+
+/** What is known of somebody's hands: levels, and for what they are learning the mean of the levels on the way. */
+interface Hands {
+  readonly levels: Levels
+  readonly learning: Readonly<Partial<Record<Family, Shares>>>
+}
+
+/** A method as somebody does it. Times and errors of the library are those of somebody at home with it. */
+function asDone(table: SkillTable, { levels, learning }: Hands, method: Method): Method {
+  const byLevel = table[method.skill ?? 'anyone']
+  const shares = method.family && learning[method.family]
+  const { minutes, error, spoilt } = shares
+    ? factorsOf(byLevel, shares)
+    : byLevel[levelOf(levels, method)]
   if (minutes === 1 && error === 1 && spoilt === 0) return method
   return {
     ...method,
@@ -65,17 +80,25 @@ function asDone(table: SkillTable, levels: Levels, method: Method): Method {
  * The library as somebody of these levels works with it: **skill** multiplies time and error of each method and spoils a share of the
  * stock (docs/model.md, 2). It is laid over the library once, so that fit, ladder, plan and search reckon with the same hands. The same
  * library for the same levels.
+ * @param learning shares of the levels in families that are being learnt, see `sharesOver`
  */
-export function withSkill(library: Library, levels: Levels): Library {
+export function withSkill(
+  library: Library,
+  levels: Levels,
+  learning: Hands['learning'] = {}
+): Library {
   const known = adapted.get(library) ?? new Map<string, Library>()
   adapted.set(library, known)
-  const key = FAMILIES.map((family) => levels[family] ?? 'new').join()
+  const key = FAMILIES.map((family) => {
+    const shares = learning[family]
+    return shares ? LEVELS.map((level) => shares[level]).join('/') : (levels[family] ?? 'new')
+  }).join()
   const present = known.get(key)
   if (present) return present
   const table = library.data.reckoning.skill
   const made = indexLibrary({
     ...library.data,
-    methods: library.data.methods.map((method) => asDone(table, levels, method))
+    methods: library.data.methods.map((method) => asDone(table, { levels, learning }, method))
   })
   known.set(key, made)
   origins.set(made, library)

@@ -28,6 +28,7 @@ const leanings = z
   )
   .max(500)
 const joints = z.number().min(0, 'number.too-small').max(10, 'number.too-large')
+const learns = z.array(z.enum(FAMILIES)).max(FAMILIES.length)
 const soldTimes = z.number().min(0.01, 'number.too-small').max(100, 'number.too-large')
 const powerWish = z.enum(['cheapest', 'corded', 'cordless'])
 const level = z.enum(LEVELS).optional()
@@ -43,6 +44,7 @@ const ownMix = z.strictObject({
   leanings: leanings.optional(),
   soldTimes: soldTimes.optional(),
   joints: joints.optional(),
+  learns: learns.optional(),
   power: powerWish,
   hourValue: price,
   quiet: quiet.optional(),
@@ -81,6 +83,7 @@ export const preferences = z.strictObject({
   ruledOut: ruledOut.optional(),
   levels: levels.optional(),
   joints: joints.optional(),
+  learns: learns.optional(),
   names: z.enum(NAME_SETS).optional(),
   weighting: weighting.optional(),
   leanings: leanings.optional(),

@@ -1,4 +1,4 @@
-import type { Method } from '../catalogue'
+import type { Method, Tool } from '../catalogue'
 import { admitted, isDrivenOut } from '../fit'
 import type { World } from '../workspace'
 import { packagesFor, priceOfPackage, type ActivityTaken, type Package, type Shop } from '../search'
@@ -107,6 +107,7 @@ export function notForBuilds(
     )
   )
   const banned = new Set(workspace.bans.flatMap(({ kind, id }) => (kind === 'tool' ? [id] : [])))
+  const isBanned = (tool: Tool): boolean => banned.has(tool.id) || isDrivenOut(world, tool)
   const tried = trials(shop)
   const same = doneBy(shop, bought, atEnd)
   const notFor: NotFor[] = []
@@ -120,8 +121,7 @@ export function notForBuilds(
     const offers = problem.sources.market.get(tool.id)
     const trial = tried.get(tool.id)
     const other = same.get(tool.id)
-    if (banned.has(tool.id) || isDrivenOut(world, tool))
-      notFor.push({ kind: 'ruled-out', tool: tool.id })
+    if (isBanned(tool)) notFor.push({ kind: 'ruled-out', tool: tool.id })
     else if (!offers || !tool.roles.some((role) => allowed.has(role)))
       notFor.push({ kind: 'no-way', tool: tool.id })
     else if ((trial?.brings ?? 0) < 1 && other !== undefined)

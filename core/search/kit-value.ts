@@ -1,4 +1,5 @@
 import { countedWorthOf, type Model } from './model'
+import { comfortOf } from './comfort-value'
 import { modesByRequirement, poolsOf, type Pools } from './pools'
 
 /** What a kit makes of one step: the way taken, the modes of its slots, and what they cost. */
@@ -241,22 +242,10 @@ export class KitValue {
     return net
   }
 
-  /** What is worth having by itself: of each group the one that counts most. */
-  private comfort(): number {
-    const { comforts } = this.model.problem
-    if (comforts.length === 0) return 0
-    const best = new Map<string, number>()
-    for (const { choice, group, worth } of comforts)
-      if ((this.held[choice] as number) > 0) best.set(group, Math.max(best.get(group) ?? 0, worth))
-    let total = 0
-    for (const worth of best.values()) total += worth
-    return total
-  }
-
   /** V of the kit, minor units. */
   value(): number {
     this.settle()
-    let total = this.comfort()
+    let total = comfortOf(this.model.problem, this.held)
     for (let place = 0; place < this.counted.length; place++) {
       const net = this.netAt(place)
       if (net > 0) total += this.counted[place]!.times * net

@@ -46,6 +46,7 @@ export { splitPlan, trimmedPlan, withoutPurchases } from './plan-apart'
 export { WEIGHTS, type WeightName } from '../catalogue'
 export { type Weights, weightsOf, withWeights } from './weights'
 export { practiceOf, type Practice } from './practice'
+export { learningOf } from './learning'
 export { skillPracticeOf, type SkillPractice } from './skill-practice'
 export { NO_TRAIL, handedOver, lastCommon, stamped } from './trail'
 export {

@@ -47,6 +47,7 @@ const mixOf = ({ preferences, money, workshop, bans }: Workspace): OwnMix => ({
   leanings: preferences.leanings,
   soldTimes: preferences.soldTimes,
   joints: preferences.joints,
+  learns: preferences.learns,
   power: preferences.power,
   hourValue: money.hourValue,
   quiet: workshop.quiet,
@@ -67,6 +68,7 @@ export function leaveSchool(workspace: Workspace): Workspace {
     leanings: _leanings,
     soldTimes: _times,
     joints: _joints,
+    learns: _learns,
     ...preferences
   } = workspace.preferences
   if (!ownMix) return workspace
@@ -76,6 +78,7 @@ export function leaveSchool(workspace: Workspace): Workspace {
     leanings,
     soldTimes,
     joints,
+    learns,
     power,
     hourValue,
     quiet,
@@ -86,7 +89,11 @@ export function leaveSchool(workspace: Workspace): Workspace {
   return {
     ...workspace,
     bans,
-    preferences: { ...preferences, ...defined({ weighting, leanings, soldTimes, joints }), power },
+    preferences: {
+      ...preferences,
+      ...defined({ weighting, leanings, soldTimes, joints, learns }),
+      power
+    },
     money: { ...workspace.money, hourValue, reinvestShare },
     workshop:
       quiet === undefined ? { ...withoutQuiet, comfort } : { ...withoutQuiet, quiet, comfort }
@@ -122,7 +129,8 @@ function laid(workspace: Workspace, library: Library, stance: Stance): Workspace
       leanings: [...kept, ...stance.leanings],
       power: stance.power ?? workspace.preferences.power,
       soldTimes: stance.soldTimes ?? workspace.preferences.soldTimes,
-      joints: stance.joints ?? workspace.preferences.joints
+      joints: stance.joints ?? workspace.preferences.joints,
+      learns: stance.learns ?? workspace.preferences.learns
     }),
     money: {
       ...workspace.money,
@@ -185,6 +193,7 @@ export function blend(a: School, b: School, share: number, id: string, name: str
       a.noMotorsBut && b.noMotorsBut ? distinct([...a.noMotorsBut, ...b.noMotorsBut]) : undefined,
     comfort,
     joints: between(a.joints ?? 0, b.joints ?? 0),
+    learns: (a.learns ?? []).filter((family) => b.learns?.includes(family)),
     soldTimes: between(a.soldTimes ?? 1, b.soldTimes ?? 1),
     reinvestShare: between(a.reinvestShare ?? 0, b.reinvestShare ?? 0)
   }

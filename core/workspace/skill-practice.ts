@@ -1,11 +1,9 @@
 import { isDone } from '../builds'
-import { FAMILIES, LEVELS, type Family, type Level, type Library } from '../catalogue'
+import { FAMILIES, HOURS_FOR, LEVELS, type Family, type Level, type Library } from '../catalogue'
 import { sumOf } from '../kernel'
 import type { Plan } from './plan-types'
 import type { Workspace } from './types'
 
-/** Logged hours with a family after which the next level is suggested. Common practice; only the user can declare it. */
-const HOURS_FOR: Readonly<Record<Level, number>> = { new: 15, practised: 60, home: Infinity }
 const MINUTES_PER_HOUR = 60
 
 /** What has been done with one family of tools, and the level that would fit it. */

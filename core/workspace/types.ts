@@ -1,5 +1,6 @@
 import type { Build, MaterialPrice } from '../builds'
 import type {
+  Family,
   Condition,
   Leaning,
   Levels,
@@ -95,6 +96,7 @@ export interface OwnMix {
   readonly leanings?: readonly Leaning[] | undefined
   readonly soldTimes?: number | undefined
   readonly joints?: number | undefined
+  readonly learns?: readonly Family[] | undefined
   readonly power: PowerWish
   readonly hourValue: Minor
   readonly quiet?: Workshop['quiet'] | undefined
@@ -131,6 +133,8 @@ export interface Preferences {
   readonly ruledOut?: RuledOut | undefined
   /** How often what a fine joint adds to a piece counts where none is set; 0 when left out. */
   readonly joints?: number | undefined
+  /** Families of ways to work the user means to learn: what practice will have brought is reckoned with. */
+  readonly learns?: readonly Family[] | undefined
   /** How far the user is with each family of ways to work; new to it where nothing is said. */
   readonly levels?: Levels | undefined
   /** Which country's trade names are shown; the library's own when left out. */

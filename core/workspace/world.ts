@@ -6,6 +6,7 @@ import {
   type Build,
   type MaterialPricing
 } from '../builds'
+import { learningOf } from './learning'
 import { withNames, withOwn, withSkill, withoutSkill, type Library } from '../catalogue'
 import {
   addDays,
@@ -116,7 +117,7 @@ export function worldOf(workspace: Workspace, baseLibrary: Library, today: Day):
     withOwn(withoutSkill(baseLibrary), workspace.own),
     workspace.preferences.names ?? 'plain'
   )
-  const library = withSkill(named, workspace.preferences.levels ?? {})
+  const library = withSkill(named, workspace.preferences.levels ?? {}, learningOf(workspace, named))
   const stages = stagesOf(workspace, asOf)
   const until = must(horizonEnd(stages), 'the last stage')
   const answered = answeredBy(workspace.ledger)

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import { LEVELS, type Family, type Level } from '../../../core/catalogue'
-import { skillPracticeOf } from '../../../core/workspace'
+import { learningOf, skillPracticeOf } from '../../../core/workspace'
 import SelectField from '../../parts/SelectField.vue'
 import { useWorkspace } from '../../stores/workspace'
 import { skill as words } from '../../words/skill'
@@ -16,6 +17,19 @@ const families = computed(() =>
     ? skillPracticeOf(store.workspace, store.world.library, store.plan)
     : []
 )
+const learning = computed(() =>
+  store.workspace && store.world ? learningOf(store.workspace, store.world.library) : {}
+)
+function learn(family: Family, wanted: boolean): void {
+  store.run(steps.preferences(), (state) => {
+    const others = (state.preferences.learns ?? []).filter((one) => one !== family)
+    const learns = wanted ? [...others, family] : others
+    return {
+      ...state,
+      preferences: { ...state.preferences, learns: learns.length > 0 ? learns : undefined }
+    }
+  })
+}
 function set(family: Family, level: Level): void {
   store.run(steps.preferences(), (state) => ({
     ...state,
@@ -45,6 +59,17 @@ function set(family: Family, level: Level): void {
           <button type="button" class="link" @click="set(one.family, one.suggests)">
             {{ words.raise(words.levels[one.suggests]) }}
           </button></template
+        >
+        <label v-if="one.level !== 'home'" class="check"
+          ><Checkbox
+            :model-value="learning[one.family] !== undefined"
+            binary
+            @update:model-value="learn(one.family, $event)"
+          />
+          {{ words.learn }}
+          <template v-if="learning[one.family]">{{
+            words.learning(store.say, learning[one.family])
+          }}</template></label
         ></span
       >
     </div>
