@@ -11,6 +11,7 @@ import {
   worldWith
 } from '../../tests/helpers/workspaces'
 import type { Build } from '../builds'
+import type { Levels } from '../catalogue'
 import {
   apply,
   climb,
@@ -216,6 +217,35 @@ describe('what a person expects of it', () => {
     expect(
       spent({ builds: builds.map((one) => ({ ...one, wish: 'pays' as const })) })
     ).toBeLessThanOrEqual(total)
+  })
+  test('a better hand makes every kit worth no less, and the whole ladder brings no less', () => {
+    const better: Levels[] = [{}, { 'hand-saws': 'practised', 'edge-tools': 'practised' }]
+    better.push({ 'hand-saws': 'home', 'edge-tools': 'home' })
+    const shops = better.map((levels) => {
+      const base_ = newcomer()
+      return shopFor(worldWith({ ...base_, preferences: { ...base_.preferences, levels } }))
+    })
+    const offers = shops[0]!.model.problem.choices.map(({ id }) => id)
+    const random = seededRandom(7)
+    for (let round = 0; round < 60; round++) {
+      const drawn = new Set(offers.filter(() => random() < 0.08))
+      const values = shops.map(({ kit, model }) => {
+        const bought: Package = new Map(
+          model.problem.choices.flatMap(({ id }, choice) => (drawn.has(id) ? [[choice, 4]] : []))
+        )
+        return kit.withPackage(bought, () => kit.value())
+      })
+      // Each method keeps only its best ways: a kit may for that be reckoned a trifle off.
+      expect(values[1]!).toBeGreaterThanOrEqual(values[0]! - 0.02 * values[0]! - 100)
+      expect(values[2]!).toBeGreaterThanOrEqual(values[1]! - 0.02 * values[1]! - 100)
+    }
+    const nets = shops.map((shop) => {
+      const bought = climb(shop)
+      return shop.kit.withPackage(bought, () => shop.kit.value()) - priceOfPackage(shop, bought)
+    })
+    expect(nets[1]!).toBeGreaterThanOrEqual(0.99 * nets[0]!)
+    expect(nets[2]!).toBeGreaterThanOrEqual(0.99 * nets[1]!)
+    expect(nets[2]!).toBeGreaterThan(nets[0]!)
   })
   test('any setting that is allowed gives whole figures', () => {
     const { money } = newcomer()
