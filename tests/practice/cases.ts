@@ -54,10 +54,12 @@ export interface Expectations {
   readonly says?: readonly string[]
 }
 
+const FILES = ['./cases.json', './own-cases.json'] as const
 export const practiceCases = (): readonly PracticeCase[] =>
-  JSON.parse(
-    readFileSync(new URL('./cases.json', import.meta.url), 'utf8')
-  ) as readonly PracticeCase[]
+  FILES.flatMap(
+    (file) =>
+      JSON.parse(readFileSync(new URL(file, import.meta.url), 'utf8')) as readonly PracticeCase[]
+  )
 
 const buildOf = (entry: PracticeCase['builds'][number], index: number): Build => {
   const {

@@ -3,6 +3,7 @@ import { must } from '../../core/kernel'
 import { ladderOf, type Ladder } from '../../core/ladder'
 import { makePlan } from '../../core/search'
 import type { World } from '../../core/workspace'
+import { library } from '../../data'
 import { practiceCases, worldOfCase, type Expectations, type PracticeCase } from './cases'
 import {
   daysToStart,
@@ -117,4 +118,18 @@ describe.each(practiceCases().map((one) => [one.id, one] as const))('%s', (id, o
     const run = OPEN[id]?.includes(key) ? test.failing : test
     run(key, () => must(CHECKS[key], 'a check')(planOf(one), one.expect))
   }
+})
+
+test('every tool that a case names is one of the library', () => {
+  const named = practiceCases().flatMap(({ owned, expect: wanted }) => [
+    ...owned,
+    ...(wanted.notBought ?? []),
+    ...[...(wanted.boughtBy ?? []), ...(wanted.ladderTop ?? [])].flatMap(({ groups }) =>
+      groups.flat()
+    ),
+    ...(wanted.firstRungNot ?? []).flatMap(({ tools }) => tools),
+    ...[...(wanted.tierAtLeast ?? []), ...(wanted.tierAtMost ?? [])].map(({ tool }) => tool),
+    ...(wanted.before ?? []).flat()
+  ])
+  expect(named.filter((id) => !library.tools.has(id))).toEqual([])
 })
