@@ -165,6 +165,8 @@ const PLAN = {
     `There is only one of this ${say.tool(t(f.tool)).toLowerCase()}, and the plan buys more.`,
   'plan.not-slept-on': (say, f) =>
     `You wanted to sleep on ${say.tool(t(f.tool))} until ${say.day(t(f.until))}; on ${say.shortDay(t(f.date))} that is not over. Wait, or end it in the Weigh-up.`,
+  'plan.not-rough': (say, f) =>
+    `${say.build(t(f.build))} has no planed boards that are sold rough, or is begun: it cannot be made from rough boards.`,
   'plan.ruled-out': (say, f) =>
     `${say.tool(t(f.tool))} is of a kind you have ruled out: see Settings, “Never buy”.`,
   'plan.banned': (say, f) => `${say.tool(t(f.tool))} is on your list of things not to buy.`,

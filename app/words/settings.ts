@@ -33,6 +33,7 @@ export const settings = {
   dampest: 'Dampest, %',
   unitNames: { metric: 'millimetres', imperial: 'inches' } as const,
   name: 'Name of this workspace',
+  buyTitle: 'What you buy',
   tier: 'Usual quality of what you buy',
   condition: 'Machines usually',
   power: 'Power',

@@ -19,3 +19,4 @@ export {
 } from './build'
 
 export { batchOf } from './batch'
+export { roughVariant, type RoughVariant } from './rough-timber'

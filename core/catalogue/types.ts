@@ -192,6 +192,8 @@ export interface Step {
   readonly way?: string | undefined
   /** Done by oneself, never by a service: so with the parts of a method made up of others. */
   readonly byOneself?: true | undefined
+  /** Not needed at all where planed timber is bought: then the quickest way takes no time. */
+  readonly spared?: true | undefined
 }
 
 export interface MaterialLine {

@@ -149,6 +149,7 @@ export function quickestFor(world: World, circumstances: Circumstances): Quickes
   let lastMinutes = 0
   return (task) => {
     const { step, load } = task
+    if (step.spared) return 0
     // The ways of one task are judged one after another.
     if (last?.step === step && last.units === load.units && last.batches === load.batches)
       return lastMinutes

@@ -7,6 +7,7 @@ export const PLAN_VERSION = 1
 const plannedBuild = z.strictObject({
   build: id,
   copies: count.optional(),
+  rough: z.literal(true).optional(),
   begin: day,
   done: day,
   work: z.array(z.strictObject({ stage: day, minutes })).max(2000),

@@ -133,6 +133,7 @@ export interface Findings {
   'pin.released': { date: Figure; offer: Figure }
   'plan.banned': { tool: Figure }
   'plan.ruled-out': { tool: Figure }
+  'plan.not-rough': { build: Figure }
   'plan.below-reserve': {
     balance: Figure
     date: Figure

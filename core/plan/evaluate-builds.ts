@@ -1,8 +1,8 @@
-import { isDone, batchOf, type Build } from '../builds'
+import { isDone, batchOf, roughVariant, type Build } from '../builds'
 import { checkDay } from '../calendar'
 import { isUse, taskOf, plainUse, useMethod, type FitContext, type MethodUse, usedUp } from '../fit'
 import { issue, issueNamed, sumOf, type Issue, type Path } from '../kernel'
-import { buildMaterial, findBuild, type PlannedBuild, type World } from '../workspace'
+import { buildMaterial, findBuild, plannedBuild, type PlannedBuild, type World } from '../workspace'
 import { kitBetween, type Acquired } from './acquired'
 import type { CheckedBuild } from './value'
 
@@ -98,7 +98,9 @@ export function checkBuild(
     broken.push(
       issue('plan.copies', [...path, 'copies'], { build: whole.id, copies, all: whole.copies })
     )
-  const build = batchOf(whole, copies)
+  const build = plannedBuild(world, planned) ?? batchOf(whole, copies)
+  if (planned.rough && !roughVariant(world.library, batchOf(whole, copies)))
+    broken.push(issue('plan.not-rough', path, { build: whole.id }))
   if (!datesHold(checking, planned, build, path)) return undefined
   const uses = usesOf(checking, planned, build, path)
   const spent = build.log?.minutesSpent ?? 0

@@ -2,8 +2,7 @@ import type { Day } from '../calendar'
 import { fitContext, floorOf, isUse, useMethod } from '../fit'
 import { sumOf } from '../kernel'
 import type { Minor } from '../money'
-import { findBuild, type Plan, type World } from '../workspace'
-import { batchOf } from '../builds'
+import { plannedBuild, type Plan, type World } from '../workspace'
 import { evaluate } from './evaluate'
 import { kitAfter } from './possible'
 
@@ -34,9 +33,9 @@ export function comesTo(world: World, plan: Plan): Comes {
   const report = evaluate(world, plan)
   const kit = kitAfter(world, plan)
   const context = fitContext(world)
-  const uses = plan.builds.flatMap(({ build: id, methods, copies }) => {
-    const whole = findBuild(world, id)
-    const build = whole && batchOf(whole, copies)
+  const uses = plan.builds.flatMap((planned) => {
+    const { methods } = planned
+    const build = plannedBuild(world, planned)
     return (build?.steps ?? []).flatMap((step) => {
       const method = world.library.methods.get(methods[step.id] ?? '')
       const use = method && build ? useMethod(context, kit, method, step, build) : undefined

@@ -1,10 +1,10 @@
 import { DAYS_PER_YEAR, compareDays, daysBetween, minutesPerDay, type Day } from '../calendar'
-import { batchOf, type Build } from '../builds'
+import type { Build } from '../builds'
 import { TOLERANCE, groupBy, sumOf } from '../kernel'
 import { timesRatio, type Minor } from '../money'
 import { fromPurse } from '../plan'
 import { basketOn, salesFor, unitOn } from '../prices'
-import { findBuild, tillOf, type Plan, type PlannedPurchase, type World } from '../workspace'
+import { plannedBuild, tillOf, type Plan, type PlannedPurchase, type World } from '../workspace'
 import type { RiskSettings } from './settings'
 
 /** A price may overrun a balance by no more than rounding leaves behind, minor units. */
@@ -112,13 +112,14 @@ function basketsOf(world: World, plan: Plan): Bundled[] {
 
 export function courseOf(world: World, plan: Plan, settings: RiskSettings): Course {
   const day = (date: Day): number => daysBetween(world.asOf, date)
-  const works = plan.builds.map(({ build: id, copies, begin, work, material }): Work => {
-    const whole = findBuild(world, id)
+  const works = plan.builds.map((one): Work => {
+    const { begin, work, material } = one
+    const build = plannedBuild(world, one)
     return {
       begin: day(begin),
       minutes: sumOf(work, ({ minutes }) => minutes),
-      material: whole ? fromPurse(world, whole, material) : material,
-      build: whole && batchOf(whole, copies),
+      material: build ? fromPurse(world, build, material) : material,
+      build,
       waitsFor: plan.purchases.flatMap(({ date }, i) => (date <= begin ? [i] : []))
     }
   })

@@ -1,7 +1,8 @@
-import type { Build } from '../builds'
+import { roughVariant, type Build } from '../builds'
 import type { Step } from '../catalogue'
 import { charmOf, hourValueOf, minutesOf, partSteps, taskOf, wastedOf } from '../fit'
 import { sumOf } from '../kernel'
+import { buildMaterial } from '../workspace'
 import { payTimes } from '../worth'
 import type { Mode } from './mode'
 import { compoundsOf, modesFor, type ModeContext } from './modes'
@@ -20,7 +21,7 @@ export interface Compiling extends ModeContext {
 /** The modes of a step, by their place in the list; equal steps share them. */
 function slotFor(compiling: Compiling, step: Step, build: Build): Slot {
   const { modes, known, grain } = compiling
-  const { operation, quantity, stock, accuracyMm, surface, way, byOneself } = step
+  const { operation, quantity, stock, accuracyMm, surface, way, byOneself, spared } = step
   const { copies, batchSize, hourValue, sale } = build
   const key = JSON.stringify([
     operation,
@@ -30,6 +31,7 @@ function slotFor(compiling: Compiling, step: Step, build: Build): Slot {
     surface,
     way,
     byOneself,
+    spared,
     copies,
     batchSize,
     hourValue,
@@ -44,6 +46,44 @@ function slotFor(compiling: Compiling, step: Step, build: Build): Slot {
   const range = { first, last: modes.length }
   known.set(key, range)
   return range
+}
+
+/** What a build is made of, as the last of an activity's steps: timber as it is listed, or rough boards milled by oneself. */
+export const ROUGH = 'timber/rough'
+const LISTED = 'timber/listed'
+
+/** A mode that asks for nothing and only costs something. */
+function pricedMode(compiling: Compiling, build: Build, method: string, pay: number): Slot {
+  const first = compiling.modes.length
+  const cost = payTimes(compiling.world, build) * pay
+  compiling.modes.push({ method, minutes: 0, effort: 0, penalty: 0, pay, cost, requires: [] })
+  return { first, last: first + 1 }
+}
+
+/** The choice between planed and rough timber, and what the cheaper one costs. */
+export interface TimberChoice {
+  readonly ways: readonly Way[]
+  /** What the material comes to from rough boards, minor units; planed ones cost more. */
+  readonly material: number
+}
+
+/** The choice between planed and rough timber, where rough boards would be cheaper and can be milled; undefined otherwise. */
+export function timberChoice(compiling: Compiling, build: Build): TimberChoice | undefined {
+  const { world } = compiling
+  const variant = build.yields === undefined ? roughVariant(world.library, build) : undefined
+  if (!variant) return undefined
+  const material = buildMaterial(world, variant.build)
+  const spared = buildMaterial(world, build) - material
+  const milling = variant.build.steps.filter((step) => step.spared)
+  if (spared <= 0) return undefined
+  const slots = milling.map((step) => slotFor(compiling, step, variant.build))
+  if (slots.some(({ first, last }) => first === last)) return undefined
+  const plain = { minutes: 0, extra: 0 }
+  const ways = [
+    { method: LISTED, slots: [pricedMode(compiling, build, LISTED, spared)], ...plain },
+    { method: ROUGH, slots, ...plain }
+  ]
+  return { ways, material }
 }
 
 /** The ways to do a step that have a mode for each of their parts. */

@@ -74,7 +74,7 @@ function afterwards(model: Model, state: State): number {
     const one = problem.activities[activity]!
     let net = countedWorthOf(model, activity) - (model.payTimes[activity] as number) * one.material
     const end = activitySteps[activity + 1] as number
-    for (let step = activitySteps[activity] as number; step < end && net > 0; step++)
+    for (let step = activitySteps[activity] as number; step < end && net > -Infinity; step++)
       net -= openWay(model, state, step)
     if (net > 0) total += net
   }

@@ -1,4 +1,4 @@
-import type { Build } from '../builds'
+import { roughVariant, type Build } from '../builds'
 import { CONDITIONS, TIERS, resaleShare, type Library, type Tool } from '../catalogue'
 import { cleanUpStep, neededCompanions } from '../fit'
 import { endOfService } from '../plan'
@@ -30,7 +30,7 @@ function toolsFor(library: Library, builds: readonly Build[]): Set<string> {
         for (const { id } of library.toolsFor.get(role) ?? []) add(id, operation)
   }
   for (const build of builds)
-    for (const step of build.steps) {
+    for (const step of (roughVariant(library, build)?.build ?? build).steps) {
       work(step.operation)
       const after = cleanUpStep(library, step)
       if (after) work(after.operation)

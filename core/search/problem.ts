@@ -10,7 +10,7 @@ import { sourcesOf, type Sources } from './sources'
 import { mattering, paying } from './mattering'
 import type { Mode } from './mode'
 import { COARSE, FINE, PLAIN, type Grain } from './grain'
-import { waysFor, type Compiling } from './compile-ways'
+import { timberChoice, waysFor, type Compiling } from './compile-ways'
 import { emptyBook, require, type Requirement } from './requirements'
 
 /** Modes of which one is taken, by their places in the list. */
@@ -93,6 +93,9 @@ export interface Problem {
   }[]
 }
 
+/** The step that stands for what timber is bought; no step of a build has this id. */
+const TIMBER = 'timber/'
+
 /** A build in its batches; one begun, or made in one go, stays whole. */
 function batchesFor(build: Build): (number | undefined)[] {
   const size = Math.max(1, Math.min(build.batchSize ?? build.copies, build.copies))
@@ -121,12 +124,14 @@ function addActivity(
     if (ways.length === 0) return undefined
     steps.push({ id: step.id, ways })
   }
+  const timber = timberChoice(compiling, build)
+  if (timber) steps.push({ id: TIMBER, ways: timber.ways })
   activities.push({
     build,
     copies,
     steps,
     derived,
-    material: log ? 0 : buildMaterial(world, build),
+    material: log ? 0 : (timber?.material ?? buildMaterial(world, build)),
     fromPurse: paidFromPurse(world, build),
     worth: derived ? 0 : worth,
     sold: sale && {

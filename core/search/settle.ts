@@ -1,3 +1,4 @@
+import { roughVariant, type Build } from '../builds'
 import { addDays, compareDays, stageOf } from '../calendar'
 import {
   fitStep,
@@ -14,6 +15,7 @@ import { buildMaterial, type Plan, type PlannedBuild, type PlannedPurchase } fro
 import { evaluate, type Report, emptyPlan, withSavings } from '../plan'
 import { Calendar } from './calendar'
 import { withComforts } from './comforts'
+import { ROUGH } from './compile-ways'
 import { broughtForward } from './forward'
 import { decode, type Decoding } from './decode'
 import { easyFirst } from './easy-first'
@@ -53,16 +55,25 @@ function purchasesOf(problem: Problem, { bought }: State): PlannedPurchase[] {
   return [...merged.values()].sort((a, b) => compareDays(a.date, b.date))
 }
 
+/** The build of an activity with the timber chosen for it. */
+function madeAs({ world, activities }: Problem, { activity, methods }: Done): Build {
+  const { build } = activities[activity]!
+  return methods[build.steps.length] === ROUGH
+    ? (roughVariant(world.library, build)?.build ?? build)
+    : build
+}
+
 /** The uses of an activity's steps with a kit: in the chosen way, or where that does not serve after all, the best other one. */
 function usesOf(problem: Problem, done: Done, kit: Kit): MethodUse[] | undefined {
   const {
     sources: { context },
     activities
   } = problem
-  const { build } = activities[done.activity]!
+  const { build: listed } = activities[done.activity]!
+  const build = madeAs(problem, done)
   const uses: MethodUse[] = []
   for (const [i, step] of build.steps.entries()) {
-    const method = context.library.methods.get(done.methods[i] ?? '')
+    const method = context.library.methods.get((i < listed.steps.length && done.methods[i]) || '')
     const use = method ? useMethod(context, kit, method, step, build) : undefined
     const best = use && isUse(use) ? use : fitStep(context, kit, step, build).usable[0]
     if (!best) return undefined
@@ -103,7 +114,8 @@ function settleActivity(
 ): { readonly planned: PlannedBuild; readonly last: number } | undefined {
   const { problem, calendar } = settling
   const { world, activities } = problem
-  const { build, copies, spentMinutes, begun } = activities[done.activity]!
+  const { copies, spentMinutes, begun, build: listed } = activities[done.activity]!
+  const build = madeAs(problem, done)
   const uses = usesOf(problem, done, kitDuring(settling, done))
   if (!uses) return undefined
   const minutes = Math.max(0, Math.ceil(sumOf(uses, (use) => use.minutes)) - spentMinutes)
@@ -129,6 +141,7 @@ function settleActivity(
     planned: {
       build: build.id,
       ...(copies === undefined ? {} : { copies }),
+      ...(build === listed ? {} : { rough: true as const }),
       begin: dateOf(begin),
       done: dateOf(last),
       work,

@@ -4,7 +4,7 @@ export { scoreOf } from './score'
 export { linesOf } from './showing'
 export { wantedOf } from './candidate-sets'
 export { type Candidate, type Effect, type PackageLine, type Ranking } from './candidate'
-export { roughVariant, type RoughVariant } from './rough-timber'
+export { roughVariant, type RoughVariant } from '../builds'
 export { Scale } from './scale'
 export { type Weighed } from './scale-rows'
 export {

@@ -3,7 +3,7 @@ import { fitBuild, hourValueOf, type BuildFit, type FitContext, type Kit } from 
 import type { Minor } from '../money'
 import { afterTimes, countedWorth, netOf, oneMore, payTimes } from '../worth'
 import { buildMaterial, type World } from '../workspace'
-import { roughVariant } from './rough-timber'
+import { roughVariant } from '../builds'
 
 /** What a kit makes of one build, in money: nothing while a step has no method. */
 export interface BuildValue {

@@ -36,6 +36,7 @@ export {
   findBuild,
   buildMaterial,
   buildWorth,
+  plannedBuild,
   workspaceHash,
   forPlanning
 } from './world'

@@ -9,6 +9,9 @@ const DAYS_OF = { week: 7, fortnight: 14, month: 365 / 12 } as const
 /** Hours taken for a piece that says nothing of its own. */
 const USUAL_HOURS = 6
 
+/** No family takes more than its share of the hours: a piece is sawn, planed and joined. */
+const SHARING = 3
+
 /** Hours of work ahead: those of the open builds, no more than there are until the plan ends. */
 function hoursAhead({ builds, time, horizon }: Workspace, library: Library): number {
   const listed = sumOf(builds, (build) =>
@@ -22,7 +25,8 @@ function hoursAhead({ builds, time, horizon }: Workspace, library: Library): num
 
 /**
  * What the levels of the families somebody wants to learn are on average while the plan goes on (docs/model.md, 2): from the hours logged
- * so far along the learning curve, the hours ahead shared evenly among these families. Empty where nothing is to be learnt.
+ * so far along the learning curve, the hours ahead shared evenly among these families, a third to
+ * each at most. Empty where nothing is to be learnt.
  */
 export function learningOf(
   workspace: Workspace,
@@ -31,7 +35,7 @@ export function learningOf(
   const { learns = [], levels = {} } = workspace.preferences
   if (learns.length === 0) return {}
   const practice = skillPracticeOf(workspace, library)
-  const each = hoursAhead(workspace, library) / learns.length
+  const each = hoursAhead(workspace, library) / Math.max(SHARING, learns.length)
   return Object.fromEntries(
     learns.map((family) => [
       family,

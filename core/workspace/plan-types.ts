@@ -18,6 +18,8 @@ export interface PlannedBuild {
   readonly build: string
   /** How many of its copies are made here; all of them when left out. A build made in batches stands in a plan once for each. */
   readonly copies?: number | undefined
+  /** Made from rough boards, flattened and thicknessed by oneself. */
+  readonly rough?: true | undefined
   readonly begin: Day
   readonly done: Day
   /** Minutes given in each stage, by the stage's first day. */

@@ -1,6 +1,8 @@
 import {
+  batchOf,
   jigBuild,
   materialCost,
+  roughVariant,
   wishOf,
   worthOf,
   type Build,
@@ -25,6 +27,7 @@ import { timesRatio, type Minor } from '../money'
 import { calibratedLevel, typicalOffer, type Pricing, type Till } from '../prices'
 import { usualLevel } from './fresh'
 import { NO_TRAIL } from './trail'
+import type { PlannedBuild } from './plan-types'
 import type { Workspace } from './types'
 
 /** Money that is expected on a day. */
@@ -159,6 +162,16 @@ export const tillOf = ({ pricing, workspace }: World): Till => ({
 /** The build with this id: one of the workspace's, or the derived build of a shop-made jig. */
 export const findBuild = (world: World, id: string): Build | undefined =>
   world.workspace.builds.find((build) => build.id === id) ?? jigBuild(world.library, id)
+
+/** A build as a plan makes it: so many copies of it, from rough boards where it says so; undefined where there is no such build. */
+export function plannedBuild(
+  world: World,
+  { build: id, copies, rough }: Pick<PlannedBuild, 'build' | 'copies' | 'rough'>
+): Build | undefined {
+  const whole = findBuild(world, id)
+  const build = whole && batchOf(whole, copies)
+  return build && rough ? (roughVariant(world.library, build)?.build ?? build) : build
+}
 
 export const buildMaterial = (world: World, build: Build): Minor =>
   materialCost(world.pricing, build)

@@ -1,4 +1,4 @@
-import { isDone, type Build } from '../builds'
+import { isDone, roughVariant, type Build } from '../builds'
 import { DAYS_PER_YEAR, daysBetween } from '../calendar'
 import { fitBuild, fitContext, hourValueOf, taskOf, usedUp, type Kit } from '../fit'
 import { sumOf } from '../kernel'
@@ -86,8 +86,14 @@ export function afterOf(world: World): After {
   return after
 }
 
-/** What one more piece of a kind brings with a kit; 0 where it cannot be made. Minor units. */
+/** What one more piece of a kind brings with a kit, from planed timber or from rough; 0 where it cannot be made. Minor units. */
 function bringsWith(world: World, kit: Kit, kind: Build): number {
+  const variant = roughVariant(world.library, kind)
+  const planed = bringsAs(world, kit, kind)
+  return variant ? Math.max(planed, bringsAs(world, kit, variant.build)) : planed
+}
+
+function bringsAs(world: World, kit: Kit, kind: Build): number {
   const context = fitContext(world)
   const fit = fitBuild(context, kit, kind)
   if (fit.gaps.length > 0) return 0

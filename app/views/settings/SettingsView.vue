@@ -191,6 +191,7 @@ const where = (one: Issue): string =>
           @update:model-value="prefer({ names: $event })"
         />
       </div>
+      <h2>{{ words.buyTitle }}</h2>
       <div class="field">
         <span id="tier-label" class="label">{{ words.tier }}</span><Select
           :model-value="store.workspace.preferences.tier"

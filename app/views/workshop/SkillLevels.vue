@@ -66,10 +66,7 @@ function set(family: Family, level: Level): void {
             binary
             @update:model-value="learn(one.family, $event)"
           />
-          {{ words.learn }}
-          <template v-if="learning[one.family]">{{
-            words.learning(store.say, learning[one.family])
-          }}</template></label
+          {{ words.learn }}{{ words.learning(store.say, learning[one.family]) }}</label
         ></span
       >
     </div>
@@ -79,6 +76,12 @@ function set(family: Family, level: Level): void {
 <style scoped>
 .skills {
   grid-column: 1 / -1;
+}
+.check {
+  display: flex;
+  gap: 0.4rem;
+  align-items: center;
+  margin-top: 0.3rem;
 }
 .family {
   display: grid;

@@ -1,4 +1,4 @@
-import type { Build } from '../builds'
+import type { Build } from './build'
 import type { Library, Material, Step } from '../catalogue'
 import { leastBy } from '../kernel'
 
@@ -75,9 +75,15 @@ function makeVariant(library: Library, build: Build): RoughVariant | undefined {
     }
     const id = `rough-${steps.length}`
     steps.push(
-      { id: `${id}-flatten`, operation: 'flatten', quantity: board.m2, stock },
-      { id: `${id}-thickness`, operation: 'thickness', quantity: board.m2, stock },
-      { id: `${id}-edge`, operation: 'straighten-edge', quantity: board.metres, stock }
+      { id: `${id}-flatten`, operation: 'flatten', quantity: board.m2, stock, spared: true },
+      { id: `${id}-thickness`, operation: 'thickness', quantity: board.m2, stock, spared: true },
+      {
+        id: `${id}-edge`,
+        operation: 'straighten-edge',
+        quantity: board.metres,
+        stock,
+        spared: true
+      }
     )
     metres += board.metres
     return { material: rough.id, quantity: line.quantity * (1 + ROUGH_WASTE) }
