@@ -188,7 +188,13 @@ export default ts.config(
                 (room) => `**/core/${room}`
               ),
               allowTypeImports: true,
-              allowImportNames: ['movePurchase', 'purchaseDays', 'toolOfPurchase', 'pocketDays'],
+              allowImportNames: [
+                'movePurchase',
+                'purchaseDays',
+                'toolOfPurchase',
+                'pocketDays',
+                'mainFirst'
+              ],
               message: 'Plans are judged and searched for in a worker: ask it.'
             }
           ]

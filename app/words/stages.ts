@@ -54,11 +54,14 @@ export const stages = {
   takeLater: (day: string) => `Buy on ${day}`,
   takeNever: 'The plan has no money left for it.',
   waitsWith: (names: string) => `Waits along: ${names}.`,
+  rough: (metres: string, saved: string) =>
+    `From rough boards: ${metres} m of planed board are bought rough and milled by yourself, which saves ${saved} of timber; the milling is in the hours.`,
   waitTitle: 'Could it wait?',
   slackNone: 'Not beyond its day.',
   slack: (paydays: number, until: string) =>
     `Free to slip ${plural(paydays, 'payday', 'paydays')}, to ${until}.`,
   slackAfter: 'After that:',
+  couldNotBegin: (build: string, day: string) => `${build} could not begin on ${day}.`,
   earlierTitle: 'Why not earlier?',
   earlierFirst: 'There is no earlier payday.',
   earlierFine:

@@ -10,7 +10,7 @@ import { sourcesOf, type Sources } from './sources'
 import { mattering, paying } from './mattering'
 import type { Mode } from './mode'
 import { COARSE, FINE, PLAIN, type Grain } from './grain'
-import { timberChoice, waysFor, type Compiling } from './compile-ways'
+import { timberChoice, waysFor, type Compiling, type TimberChoice } from './compile-ways'
 import { emptyBook, require, type Requirement } from './requirements'
 
 /** Modes of which one is taken, by their places in the list. */
@@ -106,6 +106,15 @@ function batchesFor(build: Build): (number | undefined)[] {
   return parts
 }
 
+/** What a build's material comes to at least, and the ways to buy its timber where there is a choice; nothing where it is begun. */
+const timberOf = (compiling: Compiling, build: Build): TimberChoice =>
+  build.log
+    ? { material: 0, ways: [] }
+    : (timberChoice(compiling, build) ?? {
+        material: buildMaterial(compiling.world, build),
+        ways: []
+      })
+
 /** Adds a build, or a batch of it; undefined where a step has no mode at all. */
 function addActivity(
   compiling: Compiling,
@@ -124,14 +133,14 @@ function addActivity(
     if (ways.length === 0) return undefined
     steps.push({ id: step.id, ways })
   }
-  const timber = timberChoice(compiling, build)
-  if (timber) steps.push({ id: TIMBER, ways: timber.ways })
+  const { material, ways } = timberOf(compiling, build)
+  if (ways.length > 0) steps.push({ id: TIMBER, ways })
   activities.push({
     build,
     copies,
     steps,
     derived,
-    material: log ? 0 : (timber?.material ?? buildMaterial(world, build)),
+    material,
     fromPurse: paidFromPurse(world, build),
     worth: derived ? 0 : worth,
     sold: sale && {

@@ -1,12 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import {
-  TODAY,
-  build,
-  emptyWorkspace,
-  funds,
-  items,
-  worldWith
-} from '../../tests/helpers/workspaces'
+import { TODAY, build, funds, items, worldWith } from '../../tests/helpers/workspaces'
 import { roughVariant, type Build } from '../builds'
 import { fitContext } from '../fit'
 import { evaluate } from '../plan'

@@ -1,4 +1,4 @@
-export { isOvertaken, nextDay, type NextDay } from './next'
+export { isOvertaken, mainFirst, nextDay, type NextDay } from './next'
 export {
   CHECKS,
   FAIR_TIMES,

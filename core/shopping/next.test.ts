@@ -11,9 +11,16 @@ import {
   demoPlan
 } from '../../tests/helpers/workspaces'
 import { addDays } from '../calendar'
-import { findBuild, worldOf, type Pin, type Plan, type World } from '../workspace'
+import {
+  findBuild,
+  worldOf,
+  type Pin,
+  type Plan,
+  type PlannedPurchase,
+  type World
+} from '../workspace'
 import { emptyPlan, carriedPins, evaluate, fromPurse } from '../plan'
-import { isOvertaken, nextDay } from '.'
+import { isOvertaken, mainFirst, nextDay } from '.'
 
 /** What the purse pays of a planned build: timber of what is kept comes from elsewhere. */
 const paidFor = (world: World, { build, material }: Plan['builds'][number]): number => {
@@ -116,4 +123,29 @@ describe('pins whose day has gone by', () => {
   })
   test('without any, nothing is to be done', () =>
     expect(carriedPins(world(100, [pin('2026-06-10'), pin('2026-07-01')]))).toBeUndefined())
+})
+
+test('what does the work is named first, though clamps are dearer; protection last', () => {
+  const world = worldWith({ ...funds(100_000, 0) })
+  const buy = (offer: string, price: number): PlannedPurchase => ({
+    id: offer,
+    offer,
+    count: 1,
+    date: TODAY,
+    price
+  })
+  const list = [
+    buy('safety-glasses/weekend/new/buy/hand', 900),
+    buy('pipe-clamp-900/weekend/new/buy/hand', 12_000),
+    buy('drill-bits/weekend/new/buy/hand', 2000),
+    buy('pull-saw/weekend/new/buy/hand', 3000),
+    buy('drill-driver/weekend/new/buy/cordless', 11_000)
+  ]
+  expect(mainFirst(world, list).map(({ offer }) => offer.split('/')[0])).toEqual([
+    'drill-driver',
+    'pull-saw',
+    'pipe-clamp-900',
+    'drill-bits',
+    'safety-glasses'
+  ])
 })

@@ -1,5 +1,6 @@
 import type { Day } from '../calendar'
 import { sumOf } from '../kernel'
+import { findOffer } from '../prices'
 import type { Minor } from '../money'
 import type { Plan, PlannedPurchase, World } from '../workspace'
 import { evaluate, type Report, type CashMovement } from '../plan'
@@ -28,6 +29,30 @@ export const isOvertaken = (
   plan: Plan,
   report: () => Pick<Report, 'broken'> = () => evaluate(world, plan)
 ): boolean => plan.asOf < world.asOf && report().broken.length > 0
+
+/** Groups of tools that shape wood, before those that hold and measure it. */
+const WORKING: ReadonlySet<string> = new Set([
+  'saws',
+  'hand-power',
+  'machines',
+  'drilling',
+  'planes',
+  'chisels'
+])
+
+/** What does the work first, then what holds and measures, then what is put into it, protection last; the dearer first within each. */
+export function mainFirst(
+  world: World,
+  purchases: readonly PlannedPurchase[]
+): readonly PlannedPurchase[] {
+  const rank = ({ offer }: PlannedPurchase): number => {
+    const tool = world.library.tools.get(findOffer(world.pricing, offer)?.tool ?? '')
+    if (!tool) return 0
+    if (tool.kind !== 'tool') return tool.kind === 'protection' ? 3 : 2
+    return WORKING.has(tool.group) ? 0 : 1
+  }
+  return [...purchases].sort((a, b) => rank(a) - rank(b) || b.price - a.price)
+}
 
 /** Undefined for a plan that buys nothing. */
 export function nextDay(plan: Plan, report: Report): NextDay | undefined {

@@ -4,6 +4,7 @@ import { useTimeoutFn } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { isDone } from '../../../core/builds'
 import { toolOfPurchase } from '../../../core/explain'
+import { mainFirst } from '../../../core/shopping'
 import type { PlannedPurchase } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useJudging } from '../../stores/judging'
@@ -45,9 +46,11 @@ const next = computed(() => {
 const isMain = (purchase: PlannedPurchase): boolean =>
   store.world?.library.tools.get(toolOfPurchase(store.world, purchase) ?? '')?.kind === 'tool'
 const shown = computed(() =>
-  [...next.value]
-    .sort((a, b) => Number(isMain(b)) - Number(isMain(a)) || b.price - a.price)
-    .map((purchase) => ({ purchase, why: whyOf(purchase), typical: isTypical(purchase) }))
+  (store.world ? mainFirst(store.world, next.value) : []).map((purchase) => ({
+    purchase,
+    why: whyOf(purchase),
+    typical: isTypical(purchase)
+  }))
 )
 
 function whyOf(purchase: PlannedPurchase): string {

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { PlannedBuild } from '../../../core/workspace'
+import { roughVariant } from '../../../core/builds'
+import { buildMaterial, plannedBuild, type PlannedBuild } from '../../../core/workspace'
 import { useWorkspace } from '../../stores/workspace'
 import { bench } from '../../words/bench'
 import { stages as words } from '../../words/stages'
@@ -13,6 +14,19 @@ const store = useWorkspace()
 const log = computed(
   () => store.workspace?.builds.find(({ id }) => id === props.planned.build)?.log
 )
+/** Planed board that rough board takes the place of, and what that saves. */
+const rough = computed(() => {
+  const { world } = store
+  if (!world || !props.planned.rough) return undefined
+  const listed = plannedBuild(world, { ...props.planned, rough: undefined })
+  const variant = listed && roughVariant(world.library, listed)
+  return variant && listed
+    ? {
+        metres: variant.metres * listed.copies,
+        saved: buildMaterial(world, listed) - buildMaterial(world, variant.build)
+      }
+    : undefined
+})
 </script>
 
 <template>
@@ -35,6 +49,9 @@ const log = computed(
           store.say.money(planned.material)
         )
       }}
+    </p>
+    <p v-if="rough">
+      {{ words.rough(store.say.number(rough.metres, 1), store.say.money(rough.saved)) }}
     </p>
     <p class="row">
       <RouterLink

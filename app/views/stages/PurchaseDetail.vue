@@ -43,6 +43,17 @@ const waiting = computed(() =>
     .join(', ')
 )
 
+/** What the plan loses by one payday more: a build that waits for it, or the rule that would break. */
+const afterwards = computed(() => {
+  const [first] = reasons.value?.later ?? []
+  if (!first || !store.say) return ''
+  const { build, begin } = first.figures
+  return first.code.startsWith('plan.miss.') &&
+    typeof build === 'string' &&
+    typeof begin === 'string'
+    ? words.couldNotBegin(store.say.build(build), store.say.shortDay(begin))
+    : sentence(first, store.say)
+})
 /** Puts an advised companion into the plan, as a purchase that is to stay. */
 function takeAlong(offer: string, date: string): void {
   store.run(steps.pinned(store.say?.offer(offer) ?? offer), (state) =>
@@ -130,9 +141,7 @@ function ban(): void {
           }}
         </p>
         <p v-if="waiting.length > 0" class="small soft">{{ words.waitsWith(waiting) }}</p>
-        <p v-if="reasons.later[0]" class="small soft">
-          {{ words.slackAfter }} {{ sentence(reasons.later[0], store.say) }}
-        </p>
+        <p v-if="reasons.later[0]" class="small soft">{{ words.slackAfter }} {{ afterwards }}</p>
       </div>
       <div>
         <h3>{{ words.earlierTitle }}</h3>
