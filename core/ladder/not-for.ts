@@ -79,8 +79,11 @@ function methodsAsked({ model }: Shop): Method[] {
     for (const { ways } of derived ? [] : steps)
       for (const { slots } of ways)
         for (const { first, last } of slots)
-          for (let mode = first; mode < last; mode++)
-            operations.add(world.library.methods.get(modes[mode]!.method)!.operation)
+          for (let mode = first; mode < last; mode++) {
+            // What timber is bought is no method.
+            const method = world.library.methods.get(modes[mode]!.method)
+            if (method) operations.add(method.operation)
+          }
   return [...operations].flatMap((operation) => world.library.methodsFor.get(operation) ?? [])
 }
 

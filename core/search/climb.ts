@@ -63,11 +63,14 @@ function climbOn(shop: Shop, bought: Package): Package {
 const netOf = (shop: Shop, bought: Package): number =>
   shop.kit.value() - priceOfPackage(shop, bought)
 
-/** What was bought, without what it does as well without. @param stays is not looked at */
-function thinned(shop: Shop, bought: Package, stays?: Package): Package {
+/** What was bought, without what it does as well without. @param looked what is looked at; all of it when left out */
+function thinned(
+  shop: Shop,
+  bought: Package,
+  looked: readonly number[] = [...bought.keys()]
+): Package {
   let kept = bought
-  const looked = [...bought.keys()].filter((choice) => !stays?.has(choice))
-  const dearest = looked.sort((a, b) => (shop.alone[b] ?? 0) - (shop.alone[a] ?? 0))
+  const dearest = [...looked].sort((a, b) => (shop.alone[b] ?? 0) - (shop.alone[a] ?? 0))
   for (const choice of dearest) {
     const count = kept.get(choice) ?? 0
     const before = netOf(shop, kept)
@@ -82,14 +85,28 @@ function thinned(shop: Shop, bought: Package, stays?: Package): Package {
 
 /** Takes one package more and then does without what that makes needless; what comes of it where that is better, with the kit brought to it. */
 function exchanged(shop: Shop, bought: Package): Package | undefined {
-  const { kit } = shop
-  const before = netOf(shop, bought)
+  const { kit, alone } = shop
+  const least = netOf(shop, bought) + WORTH_WHILE
   let best: { kept: Package; net: number } | undefined
   for (const wanted of packagesFor(shop)) {
+    const all = withPackage(bought, wanted)
+    // Only what plays in the same ways as something new can become needless.
+    const more = [...wanted.keys()]
+    const rivals = [...bought.keys()].filter(
+      (choice) => !wanted.has(choice) && kit.sharesWays(choice, more)
+    )
     apply(kit, wanted, 1)
-    const kept = thinned(shop, withPackage(bought, wanted), wanted)
+    const most = rivals.reduce(
+      (sum, choice) => sum + (alone[choice] ?? 0) * (bought.get(choice) ?? 1),
+      netOf(shop, all)
+    )
+    if (most <= (best?.net ?? least)) {
+      apply(kit, wanted, -1)
+      continue
+    }
+    const kept = thinned(shop, all, rivals)
     const net = netOf(shop, kept)
-    if (net > (best?.net ?? before + WORTH_WHILE)) best = { kept, net }
+    if (net > (best?.net ?? least)) best = { kept, net }
     apply(kit, kept, -1)
     apply(kit, bought, 1)
   }
@@ -109,7 +126,7 @@ export function climb(shop: Shop, rounds = ROUNDS): Package {
   for (let round = 0; round < rounds; round++) {
     const then = exchanged(shop, bought)
     if (!then) break
-    bought = climbOn(shop, then)
+    bought = thinned(shop, climbOn(shop, then))
   }
   apply(shop.kit, bought, -1)
   return bought

@@ -1,23 +1,7 @@
 import { countedWorthOf, type Model } from './model'
 import { comfortOf } from './comfort-value'
-import { modesByRequirement, poolsOf, type Pools } from './pools'
-
-/** What a kit makes of one step: the way taken, the modes of its slots, and what they cost. */
-export interface StepTaken {
-  readonly way: number
-  readonly modes: readonly number[]
-  readonly cost: number
-  readonly minutes: number
-}
-
-/** What a kit makes of one activity. */
-export interface ActivityTaken {
-  readonly activity: number
-  readonly steps: readonly StepTaken[]
-  readonly minutes: number
-  /** Worth less material and all its steps cost; negative where it does not pay. */
-  readonly net: number
-}
+import type { ActivityTaken, StepTaken } from './taken'
+import { modesByRequirement, poolsOf, waysPlayed, type Pools } from './pools'
 
 /** How often the pieces of an activity count: the user's builds once, kinds that go on being made as the years after say. */
 interface Counted {
@@ -43,6 +27,7 @@ export class KitValue {
   /** How many of its requirements a mode still lacks. */
   private readonly lacks: Uint8Array
   private readonly counted: readonly Counted[]
+  private readonly waysOf: (choice: number) => ReadonlySet<number>
   /** Steps of what counts that each pool plays a part in; what the cheapest open way of each costs, and those to be looked at anew. */
   private readonly stepsOf: readonly Int32Array[]
   private readonly costOfStep: Float64Array
@@ -60,6 +45,7 @@ export class KitValue {
     this.held = new Int32Array(problem.choices.length)
     this.pooled = poolsOf(model)
     this.modesOf = modesByRequirement(model)
+    this.waysOf = waysPlayed(model, this.modesOf, this.pooled)
     this.lacks = Uint8Array.from(
       problem.modes,
       ({ requires }) => requires.filter((one) => (this.have[one] as number) < need[one]!).length
@@ -196,6 +182,12 @@ export class KitValue {
     return answer
   }
 
+  /** Whether a choice plays in a list of ways that one of some others plays in as well. */
+  sharesWays(choice: number, others: readonly number[]): boolean {
+    const mine = this.waysOf(choice)
+    return others.some((other) => [...this.waysOf(other)].some((pool) => mine.has(pool)))
+  }
+
   /** The cheapest open mode of a list of modes; −1 where none is open. @param first of the list */
   openMode(first: number): number {
     return this.poolMode[this.pooled.ofMode[first] ?? -1] ?? -1
@@ -246,10 +238,7 @@ export class KitValue {
   value(): number {
     this.settle()
     let total = comfortOf(this.model.problem, this.held)
-    for (let place = 0; place < this.counted.length; place++) {
-      const net = this.netAt(place)
-      if (net > 0) total += this.counted[place]!.times * net
-    }
+    this.counted.forEach(({ times }, place) => (total += times * Math.max(0, this.netAt(place))))
     return total
   }
 

@@ -34,3 +34,22 @@ export function modesByRequirement({ problem, need }: Model): readonly Int32Arra
   })
   return lists.map((list) => Int32Array.from(list))
 }
+
+/** The pools each choice plays in, worked out when first asked for. */
+export function waysPlayed(
+  { feeds }: Model,
+  modesOf: readonly Int32Array[],
+  { ofMode }: Pools
+): (choice: number) => ReadonlySet<number> {
+  const known = new Map<number, ReadonlySet<number>>()
+  return (choice) => {
+    const present = known.get(choice)
+    if (present) return present
+    const found = new Set<number>()
+    const list = feeds[choice] as Int32Array
+    for (let i = 0; i < list.length; i += 2)
+      for (const mode of modesOf[list[i] as number]!) found.add(ofMode[mode]!)
+    known.set(choice, found)
+    return found
+  }
+}

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { TODAY, build, funds, items, worldWith } from '../../tests/helpers/workspaces'
 import { roughVariant, type Build } from '../builds'
 import { fitContext } from '../fit'
+import { ladderOf } from '../ladder'
 import { evaluate } from '../plan'
 import { buildMaterial, plannedBuild, type Plan, type PlannedBuild, type World } from '../workspace'
 import { makePlan, problemOf } from '.'
@@ -105,6 +106,16 @@ describe('rough timber is a choice of the plan', () => {
       })
       expect(then.value.total).toBeLessThan(value.total + 1)
     }
+  })
+  test('the ladder reckons with it: no mill for one piece, a thicknesser, alone or in one with a jointer, for a dozen', () => {
+    const one = ladderOf(there(false))
+    expect(one.rungs.map(({ lead }) => lead.tool)).not.toContain('thicknesser')
+    const dozen = ladderOf(there(false, { copies: 12 }))
+    expect(
+      dozen.rungs.some(({ lead }) => ['thicknesser', 'combined-planer'].includes(lead.tool))
+    ).toBe(true)
+    for (const { gain, cost } of [...one.rungs, ...dozen.rungs])
+      expect(Number.isFinite(gain) && Number.isFinite(cost)).toBe(true)
   })
   test('a piece without planed boards cannot be said to be made from rough ones', () => {
     const world = worldWith({ ...funds(60_000, 0), builds: [build('planter')], items: BASICS })
