@@ -80,7 +80,7 @@ export const ladder = {
     `in ${usedIn.length} of ${plural(of, 'build', 'builds')}, ${plural(steps, 'step', 'steps')}`,
   total: (say: Say, { total }: Rung): string => `${say.money(total)} so far`,
   details: (say: Say, rung: Rung, last: boolean): string[] => {
-    const { without, withRung, usedIn, tier, gain, cost, firmness, opens } = rung
+    const { without, withRung, usedIn, tier, timber, gain, cost, firmness, opens } = rung
     const said: string[] = []
     if (opens.length > 0)
       said.push(
@@ -102,6 +102,10 @@ export const ladder = {
     else if (closes.length === 0 && instead.length > 0)
       said.push(`The other way round: ${tools(say, instead)}.`)
     said.push(ladder.tier(say, tier))
+    if (timber)
+      said.push(
+        `Rough boards instead of planed save ${say.money(say.about(timber.savesPerM3))} a cubic metre here, milling included: by timber alone it is paid after ${say.volume(Number(timber.volumeM3.toPrecision(2)))}.`
+      )
     if (!last)
       said.push(
         firmness > LOOSE

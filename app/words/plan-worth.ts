@@ -1,4 +1,5 @@
-import type { Difference } from '../../core/explain'
+import type { Difference, PaidBack } from '../../core/explain'
+import { plural } from './plural'
 import type { Say } from './say'
 
 /** A few of them by name, the rest by number. */
@@ -12,6 +13,10 @@ const list = (names: readonly string[]): string =>
 export const worthWords = {
   worth: (value: string) =>
     `This plan is worth ${value} seen from today: builds and sales less what is paid, wasted and worn, with what the tools go on bringing.`,
+  paidBack: ({ cost, pieces, date }: PaidBack, say: Say): string =>
+    date === undefined
+      ? `The first tools cost ${say.money(cost)}; the ${plural(pieces, 'piece', 'pieces')} of this plan do not bring that back before it ends.`
+      : `The first tools, ${say.money(cost)}, are paid back by ${plural(pieces, 'piece', 'pieces')} sold, on ${say.day(date)}; hours are not counted in that.`,
   prove: 'How much better could it be?',
   proving: 'Working out an upper limit …',
   gain: (share: string, amount: string) =>

@@ -1,4 +1,4 @@
-import { beginningOf, explainPurchase, purchaseOpens } from '../../core/explain'
+import { beginningOf, explainPurchase, paidBackBy, purchaseOpens } from '../../core/explain'
 import { fitBuild, fitContext } from '../../core/fit'
 import { carriedPins, evaluate, kitAfter, possibleAfter } from '../../core/plan'
 import { isOvertaken, nextDay, pocketList } from '../../core/shopping'
@@ -14,7 +14,8 @@ export const judging = {
       purchaseOpens(world, plan, purchase, report.broken)
     ])
     const overtaken = isOvertaken(world, plan, () => report)
-    send({ report, overtaken, next, opens: Object.fromEntries(opens) })
+    const paidBack = paidBackBy(world, plan, report)
+    send({ report, overtaken, next, opens: Object.fromEntries(opens), paidBack })
   },
   'judge-move'({ world }, { plan }, send) {
     send(evaluate(world, plan))

@@ -7,6 +7,7 @@ import type {
   Beginning,
   CurvePoint,
   Difference,
+  PaidBack,
   PurchaseReasons
 } from '../../core/explain'
 import type { Issue, Result } from '../../core/kernel'
@@ -51,6 +52,8 @@ export interface Judged {
   readonly next: NextDay | undefined
   /** Builds that cannot begin without each of the purchases of that day. */
   readonly opens: Readonly<Record<string, PurchaseReasons['opens']>>
+  /** When what is sold has paid the first tools back. */
+  readonly paidBack: PaidBack | undefined
 }
 
 /**

@@ -9,5 +9,6 @@ export {
   type Difference
 } from './answers'
 export { advisedWith, type Advised } from './advised'
+export { paidBackBy, type PaidBack } from './paid-back'
 export { beginningOf, type Beginning } from './differs'
 export { explainPurchase, purchaseOpens, toolOfPurchase, type PurchaseReasons } from './explain'

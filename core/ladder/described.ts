@@ -1,3 +1,5 @@
+import type { Tool } from '../catalogue'
+import { kitWith, type Kit } from '../fit'
 import { sumOf } from '../kernel'
 import { apply, type ActivityTaken, type Shop } from '../search'
 import { buildsOf, tierReason, withoutLead, type Context } from './facts'
@@ -5,6 +7,7 @@ import { areaUnder, type Step } from './order'
 import { bandOf, moneyOf } from './purse'
 import type { Rung, RungPart } from './rung'
 import { allTaken, payFor, playing } from './steps'
+import { timberPays } from './timber-pays'
 
 const leadOf = (step: Step): number => [...step.lead.keys()][0]!
 
@@ -104,6 +107,21 @@ function firmness({ shop }: Context, order: readonly Step[]): number[] {
   })
 }
 
+const toolOf = ({ model }: Shop, choice: number): Tool =>
+  model.problem.choices[choice]!.entries[0]!.tool
+
+/** What is owned with all that the ladder buys. */
+const kitOfAll = ({ shop, whole }: Context): Kit =>
+  kitWith(
+    shop.model.problem.sources.kit,
+    [...whole].flatMap(([choice, count]) =>
+      shop.model.problem.choices[choice]!.entries.map((entry) => ({
+        ...entry,
+        count: entry.count * count
+      }))
+    )
+  )
+
 /** The rungs with all that is said of them, in their order. */
 export function describe(context: Context, order: readonly Step[]): Rung[] {
   const { shop, world, whole } = context
@@ -114,6 +132,7 @@ export function describe(context: Context, order: readonly Step[]): Rung[] {
   const firm = firmness(context, order)
   const bought = new Set(whole.keys())
   const of = new Set(wanted.map((activity) => activities[activity]!.build.id)).size
+  const kitAtEnd = kitOfAll(context)
   const paying = new Paying()
   const withRung = new Map<number, number>()
   const brought = new Set<number>()
@@ -156,6 +175,7 @@ export function describe(context: Context, order: readonly Step[]): Rung[] {
       steps: here.steps,
       without,
       tier,
+      timber: timberPays(world, kitAtEnd, toolOf(shop, lead).roles, cost),
       firmness: firm[at] ?? 0
     }
   })

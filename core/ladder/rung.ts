@@ -1,5 +1,6 @@
 import type { Tier } from '../catalogue'
 import type { Minor } from '../money'
+import type { TimberPays } from './timber-pays'
 
 /** Where a rung stands to the money: it is there, it comes within the time of the plan, it lies beyond. */
 export type Band = 'first' | 'next' | 'later'
@@ -55,6 +56,8 @@ export interface Rung {
     readonly instead: readonly string[]
   }
   readonly tier: TierReason
+  /** Of a milling machine: what rough timber says for it. */
+  readonly timber: TimberPays | undefined
   /** How much of the area under the ladder is lost when it changes places with the next: nothing means either may come first. */
   readonly firmness: number
 }

@@ -33,6 +33,8 @@ export class KitValue {
   private readonly costOfStep: Float64Array
   private readonly soiledStep: Uint8Array
   private readonly dirtySteps: number[] = []
+  /** Pools whose cheapest open mode has just been shut; room for all of them. */
+  private readonly shut: Int32Array
   /** What each activity that counts brings, its place in the list, and those to be added up anew. */
   private readonly nets: Float64Array
   private readonly placeOf: Int32Array
@@ -66,6 +68,7 @@ export class KitValue {
     this.stepsOf = this.stepsByPool(pools)
     this.poolMode = new Int32Array(pools).fill(-1)
     this.poolCost = new Float64Array(pools).fill(Infinity)
+    this.shut = new Int32Array(pools)
     for (let pool = 0; pool < pools; pool++) this.scan(pool, this.pooled.first[pool]!)
   }
 
@@ -154,11 +157,16 @@ export class KitValue {
 
   private lost(requirement: number): void {
     const modes = this.modesOf[requirement] as Int32Array
-    for (let i = 0; i < modes.length; i++) this.lacks[modes[i] as number]!++
+    let shut = 0
     for (let i = 0; i < modes.length; i++) {
       const mode = modes[i] as number
+      if (this.lacks[mode]!++ > 0) continue
       const pool = this.pooled.ofMode[mode] as number
-      if (pool >= 0 && this.poolMode[pool] === mode) this.scan(pool, mode + 1)
+      if (pool >= 0 && this.poolMode[pool] === mode) this.shut[shut++] = pool
+    }
+    for (let i = 0; i < shut; i++) {
+      const pool = this.shut[i] as number
+      this.scan(pool, (this.poolMode[pool] as number) + 1)
     }
   }
 

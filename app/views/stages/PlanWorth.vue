@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
+import { useJudging } from '../../stores/judging'
 import { usePlanning } from '../../stores/planning'
 import { useStaging } from '../../stores/staging'
 import { useWorkspace } from '../../stores/workspace'
@@ -15,6 +16,7 @@ import { afterOf } from '../../../core/worth'
 const store = useWorkspace()
 const planning = usePlanning()
 const staging = useStaging()
+const judging = useJudging()
 const value = computed(() => planning.report?.value.total ?? 0)
 /** The terms of its worth, largest first; those that are nothing are left out. */
 const terms = computed(() =>
@@ -63,6 +65,9 @@ const gain = computed(() => {
   <section v-if="store.say && planning.report" class="worth no-print">
     <div>
       <p class="small">{{ worthWords.worth(store.say.money(Math.round(value))) }}</p>
+      <p v-if="judging.says?.paidBack" class="small">
+        {{ worthWords.paidBack(judging.says.paidBack, store.say) }}
+      </p>
       <p v-if="unspent > 0" class="small">
         {{ reckoning.unspent(store.say.money(unspent)) }}
       </p>
