@@ -72,12 +72,19 @@ export const ladder = {
     if (rung.withRung !== undefined) return `pays with rung ${rung.withRung + 1}`
     if (rung.without.minutesPerYear >= FEW_MINUTES)
       return `saves ${duration(rung.without.minutesPerYear)} a year`
+    if (rung.own !== undefined && rung.usedIn.length === 0) return ladder.own[rung.own]
     if (rung.without.closes.length > 0)
       return `holds ${builds(say, rung.without.closes, 2)} up otherwise`
     return 'a little less work'
   },
-  used: ({ usedIn, of, steps }: Rung): string =>
-    `in ${usedIn.length} of ${plural(of, 'build', 'builds')}, ${plural(steps, 'step', 'steps')}`,
+  own: {
+    wish: 'on your list of wishes',
+    order: 'less fetching and looking for things'
+  },
+  used: ({ usedIn, of, steps, own }: Rung): string =>
+    own !== undefined && usedIn.length === 0
+      ? 'no build asks for it'
+      : `in ${usedIn.length} of ${plural(of, 'build', 'builds')}, ${plural(steps, 'step', 'steps')}`,
   total: (say: Say, { total }: Rung): string => `${say.money(total)} so far`,
   details: (say: Say, rung: Rung, last: boolean): string[] => {
     const { without, withRung, usedIn, tier, timber, gain, cost, firmness, opens } = rung

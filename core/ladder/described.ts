@@ -4,6 +4,8 @@ import { sumOf } from '../kernel'
 import { apply, type ActivityTaken, type Shop } from '../search'
 import { buildsOf, tierReason, withoutLead, type Context } from './facts'
 import { areaUnder, type Step } from './order'
+import { comfortsOf } from '../worth'
+import type { World } from '../workspace'
 import { bandOf, moneyOf } from './purse'
 import type { Rung, RungPart } from './rung'
 import { allTaken, payFor, playing } from './steps'
@@ -107,6 +109,12 @@ function firmness({ shop }: Context, order: readonly Step[]): number[] {
   })
 }
 
+/** Whether a tool is worth having by itself: wished for, or a place for tools and light. */
+const ownWorth = (world: World, { id }: Tool): Rung['own'] => {
+  const comfort = comfortsOf(world).get(id)
+  return comfort && (comfort.group.startsWith('wish/') ? 'wish' : 'order')
+}
+
 const toolOf = ({ model }: Shop, choice: number): Tool =>
   model.problem.choices[choice]!.entries[0]!.tool
 
@@ -175,6 +183,7 @@ export function describe(context: Context, order: readonly Step[]): Rung[] {
       steps: here.steps,
       without,
       tier,
+      own: ownWorth(world, toolOf(shop, lead)),
       timber: timberPays(world, kitAtEnd, toolOf(shop, lead).roles, cost),
       firmness: firm[at] ?? 0
     }

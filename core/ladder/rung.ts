@@ -56,6 +56,8 @@ export interface Rung {
     readonly instead: readonly string[]
   }
   readonly tier: TierReason
+  /** What it is worth having for though no build asks for it. */
+  readonly own: 'wish' | 'order' | undefined
   /** Of a milling machine: what rough timber says for it. */
   readonly timber: TimberPays | undefined
   /** How much of the area under the ladder is lost when it changes places with the next: nothing means either may come first. */

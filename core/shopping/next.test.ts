@@ -125,7 +125,7 @@ describe('pins whose day has gone by', () => {
     expect(carriedPins(world(100, [pin('2026-06-10'), pin('2026-07-01')]))).toBeUndefined())
 })
 
-test('what does the work is named first, though clamps are dearer; protection last', () => {
+test('what does the work is named first, though clamps are dearer; protection before bits', () => {
   const world = worldWith({ ...funds(100_000, 0) })
   const buy = (offer: string, price: number): PlannedPurchase => ({
     id: offer,
@@ -145,7 +145,7 @@ test('what does the work is named first, though clamps are dearer; protection la
     'drill-driver',
     'pull-saw',
     'pipe-clamp-900',
-    'drill-bits',
-    'safety-glasses'
+    'safety-glasses',
+    'drill-bits'
   ])
 })

@@ -40,7 +40,7 @@ const WORKING: ReadonlySet<string> = new Set([
   'chisels'
 ])
 
-/** What does the work first, then what holds and measures, then what is put into it, protection last; the dearer first within each. */
+/** What does the work first, then what holds and measures, then protection, then what is put into it; the dearer first within each. */
 export function mainFirst(
   world: World,
   purchases: readonly PlannedPurchase[]
@@ -48,7 +48,7 @@ export function mainFirst(
   const rank = ({ offer }: PlannedPurchase): number => {
     const tool = world.library.tools.get(findOffer(world.pricing, offer)?.tool ?? '')
     if (!tool) return 0
-    if (tool.kind !== 'tool') return tool.kind === 'protection' ? 3 : 2
+    if (tool.kind !== 'tool') return tool.kind === 'protection' ? 2 : 3
     return WORKING.has(tool.group) ? 0 : 1
   }
   return [...purchases].sort((a, b) => rank(a) - rank(b) || b.price - a.price)

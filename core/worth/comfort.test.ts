@@ -53,7 +53,8 @@ describe('what is worth having though no build asks for it', () => {
     const first = plan.purchases.find(({ offer }) => offer.startsWith('band-saw/'))
     expect([first?.date, plan.builds.length > 1, report.broken]).toEqual([TODAY, true, []])
     expect(report.value.comfort).toBeCloseTo(worth, 6)
-    expect(ladderOf(wished).rungs.map(({ lead }) => lead.tool)).toContain('band-saw')
+    const rung = ladderOf(wished).rungs.find(({ lead }) => lead.tool === 'band-saw')
+    expect(rung?.own).toBe('wish')
     // Without the wish nobody thinks of it.
     expect(planned(world()).plan.purchases.some(({ offer }) => offer.startsWith('band-saw/'))).toBe(
       false
