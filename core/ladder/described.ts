@@ -115,6 +115,10 @@ const ownWorth = (world: World, { id }: Tool): Rung['own'] => {
   return comfort && (comfort.group.startsWith('wish/') ? 'wish' : 'order')
 }
 
+/** What purchases are reckoned at: their price net of what they bring at the end. */
+const reckonedAt = ({ alone }: Shop, list: readonly (readonly [number, number])[]): number =>
+  sumOf(list, ([choice, count]) => alone[choice]! * count)
+
 const toolOf = ({ model }: Shop, choice: number): Tool =>
   model.problem.choices[choice]!.entries[0]!.tool
 
@@ -133,7 +137,7 @@ const kitOfAll = ({ shop, whole }: Context): Kit =>
 /** The rungs with all that is said of them, in their order. */
 export function describe(context: Context, order: readonly Step[]): Rung[] {
   const { shop, world, whole } = context
-  const { kit, alone } = shop
+  const { kit } = shop
   const { activities, wanted } = shop.model.problem
   const { now, inTime } = moneyOf(world)
   const ends = atTheEnd(context, order)
@@ -157,8 +161,7 @@ export function describe(context: Context, order: readonly Step[]): Rung[] {
     const one = partOf(shop, lead, step.lead.get(lead) ?? 1)
     const cost = one.cost + sumOf(parts, (each) => each.cost)
     total += cost
-    const reckoned =
-      alone[lead]! * one.count + sumOf(along, ([choice, count]) => alone[choice]! * count)
+    const reckoned = reckonedAt(shop, [[lead, one.count], ...along])
     const gain = kit.value() - value
     const after = allTaken(shop)
     for (const below of paying.climb(at, gain, reckoned)) withRung.set(below, at)
