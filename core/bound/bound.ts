@@ -1,4 +1,4 @@
-import { sumOf } from '../kernel'
+import { sumOfMost } from '../kernel'
 import { problemOf, type Problem } from '../search'
 import type { World } from '../workspace'
 import { bucketsOf } from './buckets'
@@ -86,12 +86,12 @@ export function boundModel(
 }
 
 /** The most that can be had of what is worth having by itself: each group at its best, as if money and days did not matter. */
-function comfortsAtMost({ comforts, choices }: Problem): number {
-  const best = new Map<string, number>()
-  for (const { choice, group, worth } of comforts)
-    best.set(group, Math.max(best.get(group) ?? 0, worth + Math.max(...choices[choice]!.value)))
-  return sumOf([...best.values()], (one) => one)
-}
+const comfortsAtMost = ({ comforts, choices }: Problem): number =>
+  sumOfMost(
+    comforts,
+    ({ group }) => group,
+    ({ choice, worth }) => worth + Math.max(...choices[choice]!.value)
+  )
 
 /** What a solver says of a program. */
 export interface Solved {

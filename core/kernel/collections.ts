@@ -2,6 +2,18 @@
 export const sumOf = <T>(list: readonly T[], figure: (item: T) => number): number =>
   list.reduce((sum, item) => sum + figure(item), 0)
 
+/** Of each group the largest figure, added up; nothing below 0 counts. */
+export function sumOfMost<T>(
+  list: readonly T[],
+  groupOf: (item: T) => string,
+  figure: (item: T) => number
+): number {
+  const most = new Map<string, number>()
+  for (const item of list)
+    most.set(groupOf(item), Math.max(most.get(groupOf(item)) ?? 0, figure(item)))
+  return sumOf([...most.values()], (one) => one)
+}
+
 /** The item with the smallest figure; the first one among equals; undefined for an empty list. */
 export function leastBy<T>(list: readonly T[], figure: (item: T) => number): T | undefined {
   let best: T | undefined

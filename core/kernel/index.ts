@@ -11,7 +11,7 @@ export {
   must
 } from './result'
 export { fingerprint, stableText, textPrint } from './hash'
-export { byId, distinct, groupBy, leastBy, sumOf } from './collections'
+export { byId, distinct, groupBy, leastBy, sumOf, sumOfMost } from './collections'
 export { seededRandom } from './random'
 export { TOLERANCE } from './tolerance'
 export type { Code, Figure, Findings } from './findings'

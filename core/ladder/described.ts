@@ -1,14 +1,14 @@
 import type { Tool } from '../catalogue'
 import { kitWith, type Kit } from '../fit'
 import { sumOf } from '../kernel'
-import { apply, type ActivityTaken, type Shop } from '../search'
+import { apply, payFor, playing, type ActivityTaken, type Shop } from '../search'
 import { buildsOf, tierReason, withoutLead, type Context } from './facts'
 import { areaUnder, type Step } from './order'
 import { comfortsOf } from '../worth'
 import type { World } from '../workspace'
 import { bandOf, moneyOf } from './purse'
 import type { Rung, RungPart } from './rung'
-import { allTaken, payFor, playing } from './steps'
+import { allTaken } from './steps'
 import { timberPays } from './timber-pays'
 
 const leadOf = (step: Step): number => [...step.lead.keys()][0]!

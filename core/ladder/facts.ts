@@ -1,9 +1,9 @@
 import { tierRank } from '../catalogue'
 import { distinct } from '../kernel'
 import type { World } from '../workspace'
-import type { ActivityTaken, Package, Shop } from '../search'
+import { payFor, playing, type ActivityTaken, type Package, type Shop } from '../search'
 import type { Rung, TierReason } from './rung'
-import { allTaken, payFor, playing } from './steps'
+import { allTaken } from './steps'
 
 /** What is worked out for every rung alike. */
 export interface Context {

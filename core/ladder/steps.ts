@@ -1,14 +1,10 @@
 import type { Tool } from '../catalogue'
 import { neededCompanions } from '../fit'
-import { apply, type ActivityTaken, type Choice, type Package, type Shop } from '../search'
+import { apply, payFor, playing, type ActivityTaken, type Package, type Shop } from '../search'
 import type { Step } from './order'
 
 /** An accessory comes along with its tool where it costs no more than this share of it; otherwise it is a purchase of its own. */
 const SMALL_BESIDE = 1 / 3
-
-/** What paying for so many of a choice takes, minor units. */
-export const payFor = ({ makes, payment }: Choice, count: number): number =>
-  makes ? 0 : count * Math.min(...payment.filter(Number.isFinite))
 
 /** How the builds are done with the kit as it is, by activity; the user's own first. */
 export function allTaken({ kit, model }: Shop): Map<number, ActivityTaken> {
@@ -19,15 +15,6 @@ export function allTaken({ kit, model }: Shop): Map<number, ActivityTaken> {
       return taken && taken.net > 0 ? [[activity, taken] as const] : []
     })
   )
-}
-
-/** Choices that play a part in a mode, apart from what comes along; and operations they do it in. */
-export function playing({ model }: Shop, mode: number, bought: ReadonlySet<number>): number[] {
-  const { modes, requirements } = model.problem
-  return modes[mode]!.requires.flatMap((requirement) => {
-    const { along, from } = requirements[requirement]!
-    return along ? [] : [...from.keys()].filter((choice) => bought.has(choice))
-  })
 }
 
 /** What each choice is used for with the kit as it is: operations, and the choices it plays together with. */

@@ -1,7 +1,7 @@
 import { type Build } from '../builds'
 import { type Day } from '../calendar'
 import { type MethodUse } from '../fit'
-import { sumOf } from '../kernel'
+import { sumOf, sumOfMost } from '../kernel'
 import type { Minor } from '../money'
 import { type PlannedBuild, type World } from '../workspace'
 import { type CashMovement } from './evaluate-cash'
@@ -130,14 +130,15 @@ function spaceTerm({ world, acquired }: Replayed): number {
 function comfortTerm({ world, acquired }: Replayed): number {
   const comforts = comfortsOf(world)
   if (comforts.size === 0) return 0
-  const best = new Map<string, number>()
-  for (const { entry, from, until, item } of acquired) {
+  const had = acquired.flatMap(({ entry, from, until, item }) => {
     const comfort = comforts.get(entry.tool.id)
-    if (!comfort || item !== undefined || until !== undefined) continue
-    const counted = discount(world, from) * comfort.worth
-    best.set(comfort.group, Math.max(best.get(comfort.group) ?? 0, counted))
-  }
-  return sumOf([...best.values()], (one) => one)
+    return comfort && item === undefined && until === undefined ? [{ ...comfort, from }] : []
+  })
+  return sumOfMost(
+    had,
+    ({ group }) => group,
+    ({ worth, from }) => discount(world, from) * worth
+  )
 }
 
 /** The objective, term by term (docs/model.md, 5). */

@@ -1,53 +1,44 @@
+import { distinct, sumOf } from '../kernel'
+import { apply } from './apply'
 import { climb } from './climb'
 import { KitValue } from './kit-value'
 import type { Model } from './model'
 import { insert, type Order } from './order'
 import { shopOf, type Package, type Shop } from './packages'
+import { payFor, playing } from './playing'
 import { supplyFor, supplyOf, type Supply } from './supply'
 
 /** What a unit of money counts beyond what it counts anyway, one after another, until the kit fits the money there is. */
 const DEARER = [0, 0.5, 1, 2, 4, 8] as const
 
 /** What paying for a package takes, minor units. */
-function paymentFor({ model }: Shop, bought: Package): number {
-  let total = 0
-  for (const [choice, count] of bought) {
-    const { makes, payment } = model.problem.choices[choice]!
-    if (!makes) total += count * Math.min(...payment.filter(Number.isFinite))
-  }
-  return total
-}
+const paymentFor = ({ model }: Shop, bought: Package): number =>
+  sumOf([...bought], ([choice, count]) => payFor(model.problem.choices[choice]!, count))
 
 /** All the money there is until the end. */
 const moneyOf = ({ problem }: Model): number =>
   problem.events.free.reduce((most, one) => Math.max(most, one), 0)
 
 /** What of a kit an activity plays with as it is done with it. */
-function playing({ kit, model }: Shop, bought: Package, activity: number): number[] {
-  const { modes, requirements } = model.problem
-  const found = new Set<number>()
-  for (const { modes: taken } of kit.taken(activity)?.steps ?? [])
-    for (const mode of taken)
-      for (const requirement of modes[mode]!.requires) {
-        const { along, from } = requirements[requirement]!
-        if (along) continue
-        for (const choice of from.keys()) if (bought.has(choice)) found.add(choice)
-      }
-  return [...found]
-}
+const needed = (shop: Shop, bought: Package, activity: number): number[] =>
+  distinct(
+    (shop.kit.taken(activity)?.steps ?? []).flatMap(({ modes }) =>
+      modes.flatMap((mode) => playing(shop, mode, bought))
+    )
+  )
 
 /** An order that buys a kit: always the activity next that brings most for what it still lacks of it. */
 function fill(shop: Shop, supply: Supply, bought: Package, order: Order): void {
   const { kit, model, alone } = shop
   const here = new Set<number>()
-  for (const [choice, count] of bought) kit.add(choice, count)
+  apply(kit, bought, 1)
   const left = new Map(
     model.problem.wanted.flatMap((activity) => {
       const net = kit.netOf(activity)
-      return net > 0 ? [[activity, { net, needs: playing(shop, bought, activity) }] as const] : []
+      return net > 0 ? [[activity, { net, needs: needed(shop, bought, activity) }] as const] : []
     })
   )
-  for (const [choice, count] of bought) kit.add(choice, -count)
+  apply(kit, bought, -1)
   order.length = 0
   while (left.size > 0) {
     let best: { activity: number; rate: number; lacking: readonly number[] } | undefined
