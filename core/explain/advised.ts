@@ -1,7 +1,7 @@
 import type { Day } from '../calendar'
 import { kitOf, marketOf, type Buyable } from '../fit'
 import type { Minor } from '../money'
-import { evaluate, purchaseDays, paymentThen } from '../plan'
+import { rulesBroken, purchaseDays, paymentThen } from '../plan'
 import { findOffer } from '../prices'
 import type { Plan, PlannedPurchase, World } from '../workspace'
 
@@ -18,16 +18,14 @@ export interface Advised {
 
 /** The first day from another on which a plan can pay for one thing more. */
 function firstDay(world: World, plan: Plan, { id }: Buyable, from: Day): Day | undefined {
-  const before = evaluate(world, plan).broken.length
+  const before = rulesBroken(world, plan).length
   return purchaseDays(world)
     .filter((day) => day >= from)
     .find((date) => {
       const price = paymentThen(world, id, date)
       if (price === undefined) return false
       const one = { id: `advised/${id}@${date}`, offer: id, count: 1, date, price }
-      return (
-        evaluate(world, { ...plan, purchases: [...plan.purchases, one] }).broken.length <= before
-      )
+      return rulesBroken(world, { ...plan, purchases: [...plan.purchases, one] }).length <= before
     })
 }
 

@@ -4,7 +4,7 @@ import type { Issue } from '../kernel'
 import { findOffer } from '../prices'
 import type { Plan, PlannedPurchase, World } from '../workspace'
 import { advisedWith, type Advised } from './advised'
-import { evaluate, movePurchase, purchaseDays } from '../plan'
+import { rulesBroken, movePurchase, purchaseDays } from '../plan'
 
 /** Why a purchase stands where it does, each answer by replaying the plan. */
 export interface PurchaseReasons {
@@ -41,14 +41,14 @@ export function purchaseOpens(
   world: World,
   plan: Plan,
   purchase: PlannedPurchase,
-  before: readonly Issue[] = evaluate(world, plan).broken
+  before: readonly Issue[] = rulesBroken(world, plan)
 ): PurchaseReasons['opens'] {
-  const without = evaluate(world, {
+  const without = rulesBroken(world, {
     ...plan,
     purchases: plan.purchases.filter(({ id }) => id !== purchase.id)
   })
   const stopped = new Set(
-    newRules(before, without.broken).flatMap(({ code, figures }) =>
+    newRules(before, without).flatMap(({ code, figures }) =>
       code.startsWith('plan.miss.') && typeof figures.build === 'string' ? [figures.build] : []
     )
   )
@@ -82,7 +82,7 @@ export function explainPurchase(
   plan: Plan,
   purchase: PlannedPurchase
 ): PurchaseReasons {
-  const before = evaluate(world, plan).broken
+  const before = rulesBroken(world, plan)
   const opens = purchaseOpens(world, plan, purchase, before)
   const days = purchaseDays(world)
   const here = days.indexOf(purchase.date)
@@ -92,7 +92,7 @@ export function explainPurchase(
       (so, { id }) => movePurchase(world, so, id, day),
       movePurchase(world, plan, purchase.id, day)
     )
-    return newRules(before, evaluate(world, moved).broken)
+    return newRules(before, rulesBroken(world, moved))
   }
   let slack = 0
   let later: Issue[] = []

@@ -104,11 +104,12 @@ function movementsOf(
   )
 }
 
-/**
- * Replays a plan day by day against the rules of docs/model.md, 5, and prices it. Knows nothing of how the plan was made; it is the only
- * judge of what is feasible. Every broken rule is reported, with the place in the plan and the figures.
- */
-export function evaluate(world: World, plan: Plan): Report {
+/** A plan replayed day by day, not yet priced. */
+interface Replay extends Omit<Report, 'value' | 'notes'> {
+  readonly replayed: Replayed
+}
+
+function replay(world: World, plan: Plan): Replay {
   const broken: Issue[] = []
   const context = fitContext(world)
   const list = checkPurchases(world, plan, broken)
@@ -133,18 +134,25 @@ export function evaluate(world: World, plan: Plan): Report {
     kind === 'payment' || kind === 'saving' ? -amount : 0
   )
   checkCap(world, spent, broken)
-  return {
-    broken,
-    notes: notesOn(world, plan),
-    balances,
-    builds: checked.map(({ planned, minutes }) => ({
-      build: planned.build,
-      begin: planned.begin,
-      done: planned.done,
-      minutes
-    })),
-    value: valueOf({ world, checked, movements, acquired, list, resold }),
-    spent,
-    movements
-  }
+  const builds = checked.map(({ planned: { build, begin, done }, minutes }) => ({
+    build,
+    begin,
+    done,
+    minutes
+  }))
+  const replayed = { world, checked, movements, acquired, list, resold }
+  return { broken, balances, builds, spent, movements, replayed }
+}
+
+/** The rules a plan breaks, as `evaluate` finds them, without its price. */
+export const rulesBroken = (world: World, plan: Plan): readonly Issue[] =>
+  replay(world, plan).broken
+
+/**
+ * Replays a plan day by day against the rules of docs/model.md, 5, and prices it. Knows nothing of how the plan was made; it is the only
+ * judge of what is feasible. Every broken rule is reported, with the place in the plan and the figures.
+ */
+export function evaluate(world: World, plan: Plan): Report {
+  const { replayed, ...rest } = replay(world, plan)
+  return { ...rest, notes: notesOn(world, plan), value: valueOf(replayed) }
 }

@@ -1,4 +1,4 @@
-export { evaluate, type Report } from './evaluate'
+export { evaluate, rulesBroken, type Report } from './evaluate'
 export { type EvaluatedBuild, type PlanValue } from './value'
 export { kitAfter, possibleAfter } from './possible'
 export { salesOf, type CashMovement, type DayBalance } from './evaluate-cash'

@@ -17,6 +17,8 @@ interface Counted {
 export class KitValue {
   /** Units there, by requirement. */
   readonly have: Int32Array
+  /** Another number whenever something was put in or taken out. */
+  state = 0
   /** How many were put in, by choice. */
   private readonly held: Int32Array
   private readonly pooled: Pools
@@ -131,6 +133,7 @@ export class KitValue {
 
   /** Puts so many of a choice into the kit; a negative number takes them out. */
   add(choice: number, count: number): void {
+    this.state++
     this.held[choice]! += count
     const list = this.model.feeds[choice] as Int32Array
     for (let i = 0; i < list.length; i += 2) {

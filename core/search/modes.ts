@@ -193,6 +193,18 @@ function modesOfMethod(context: ModeContext, method: Method, task: Task, exact: 
   return found
 }
 
+/** Two lists of numbers in order as one, each number once. */
+function union(a: readonly number[], b: readonly number[]): number[] {
+  const all: number[] = []
+  for (let i = 0, j = 0; i < a.length || j < b.length;) {
+    const [one = Infinity, other = Infinity] = [a[i], b[j]]
+    all.push(Math.min(one, other))
+    if (one <= other) i++
+    if (other <= one) j++
+  }
+  return all
+}
+
 /** A rough way and the way to clean up after it, as one. */
 const cleaned = (context: ModeContext, task: Task, first: Mode, then: Mode): Mode =>
   together(context, task, {
@@ -201,7 +213,7 @@ const cleaned = (context: ModeContext, task: Task, first: Mode, then: Mode): Mod
     minutes: first.minutes + then.minutes,
     penalty: first.penalty + then.penalty,
     pay: first.pay + then.pay,
-    requires: [...new Set([...first.requires, ...then.requires])].sort((a, b) => a - b)
+    requires: union(first.requires, then.requires)
   })
 
 /** A mode with what its minutes and payments come to for a task as a whole. */

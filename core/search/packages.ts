@@ -19,6 +19,35 @@ export interface Shop {
   readonly supply: Supply
   /** What each choice is reckoned at by itself: its price net of what it brings at the end; for what is made its material and work. */
   readonly alone: Float64Array
+  /** Modes that ask for the same have the same number here. */
+  readonly asksOf: Int32Array
+  /** What each requirement lacks beyond the kit by itself, while the kit stays as it is. */
+  readonly lacks: Lacks
+}
+
+/** The cheapest choice for what a requirement lacks, so many of it. */
+interface Lack {
+  readonly choice: number
+  readonly count: number
+  readonly price: number
+}
+
+/** What was worked out about one state of the kit; `null` where nothing can be had. */
+interface Lacks {
+  state: number
+  known: (Lack | null | undefined)[]
+}
+
+/** Modes by what they ask for: equal lists have equal numbers. */
+function asksOf({ problem }: Model): Int32Array {
+  const numbers = new Map<string, number>()
+  return Int32Array.from(problem.modes, ({ requires }) => {
+    const key = requires.join()
+    const present = numbers.get(key)
+    if (present !== undefined) return present
+    numbers.set(key, numbers.size)
+    return numbers.size - 1
+  })
 }
 
 /** A shop with a kit in it. */
@@ -37,7 +66,7 @@ export function shopOf(kit: KitValue, supply: Supply): Shop {
       )
     return work
   })
-  return { kit, model, supply, alone }
+  return { kit, model, supply, alone, asksOf: asksOf(model), lacks: { state: -1, known: [] } }
 }
 
 /** Units a package brings towards a requirement. */
@@ -48,17 +77,34 @@ function unitsOf({ model }: Shop, wanted: Package, requirement: number): number 
   return units
 }
 
+const NONE: Lack = { choice: -1, count: 0, price: 0 }
+
 /** The cheapest choice for what a requirement still lacks beyond the kit and a package; undefined where none can be had, 0 of it where none is lacking. */
-function lackingFor(
-  shop: Shop,
-  wanted: Package,
-  requirement: number
-): { readonly choice: number; readonly count: number; readonly price: number } | undefined {
-  const { kit, model, supply } = shop
-  const { need, from } = model.problem.requirements[requirement]!
-  const short = need - (kit.have[requirement] as number) - unitsOf(shop, wanted, requirement)
-  if (short <= 0) return { choice: -1, count: 0, price: 0 }
-  let best: { choice: number; count: number; price: number } | undefined
+function lackingFor(shop: Shop, wanted: Package, requirement: number): Lack | undefined {
+  const { kit, lacks } = shop
+  const short = shop.model.problem.requirements[requirement]!.need - kit.have[requirement]!
+  if (short <= 0) return NONE
+  const units = wanted.size === 0 ? 0 : unitsOf(shop, wanted, requirement)
+  if (units > 0) return short <= units ? NONE : cheapestFor(shop, requirement, short - units)
+  if (lacks.state !== kit.state) {
+    lacks.state = kit.state
+    lacks.known = []
+  }
+  const known = lacks.known[requirement]
+  if (known !== undefined) return known ?? undefined
+  const found = cheapestFor(shop, requirement, short)
+  lacks.known[requirement] = found ?? null
+  return found
+}
+
+/** The cheapest choice that brings so many units towards a requirement. */
+function cheapestFor(
+  { model, supply }: Shop,
+  requirement: number,
+  short: number
+): Lack | undefined {
+  const { from } = model.problem.requirements[requirement]!
+  let best: Lack | undefined
   for (const choice of supply.cheapest[requirement]!) {
     const count = Math.ceil(short / (from.get(choice) ?? 1))
     if (count > 1 && model.single[choice] === 1) continue
@@ -214,11 +260,17 @@ export function packagesFor(shop: Shop): Package[] {
     const wanted = new Map([[choice, 1]])
     if (completed(shop, wanted, choice, 0)) take(wanted)
   }
+  const asked = new Set<number>()
   for (const { first, last } of shop.kit.pools) {
     // Modes stand cheapest first: beyond the one that is open none is any better.
     const present = shop.kit.openMode(first)
     const stop = present < 0 ? last : present
-    for (let mode = first; mode < stop; mode++) take(withMode(shop, NOTHING, mode))
+    for (let mode = first; mode < stop; mode++) {
+      const asks = shop.asksOf[mode]!
+      if (asked.has(asks)) continue
+      asked.add(asks)
+      take(withMode(shop, NOTHING, mode))
+    }
   }
   return [...found.values()]
 }

@@ -12,7 +12,7 @@ import {
 } from '../fit'
 import { TOLERANCE, groupBy, sumOf } from '../kernel'
 import { buildMaterial, type Plan, type PlannedBuild, type PlannedPurchase } from '../workspace'
-import { evaluate, type Report, emptyPlan, withSavings } from '../plan'
+import { evaluate, rulesBroken, type Report, emptyPlan, withSavings } from '../plan'
 import { Calendar } from './calendar'
 import { withComforts } from './comforts'
 import { ROUGH } from './compile-ways'
@@ -239,9 +239,10 @@ export function pruned(world: Problem['world'], settled: Settled): Settled {
       ...plan,
       purchases: plan.purchases.filter(({ id }) => id !== purchase.id)
     })
+    // Most of what is bought is needed: the price of the plan without it is asked for last.
+    if (rulesBroken(world, without).length > 0) continue
     const then = evaluate(world, without)
-    if (then.broken.length === 0 && then.value.total >= report.value.total - TOLERANCE)
-      [plan, report] = [without, then]
+    if (then.value.total >= report.value.total - TOLERANCE) [plan, report] = [without, then]
   }
   return { plan, report }
 }
