@@ -8,7 +8,7 @@ export const cabinets: readonly Template[] = [
     name: 'Tool tote',
     kind: 'piece',
     readyMadePoints: 55,
-    typicalHours: 2,
+    typicalHours: 3,
     sizeMm: size(600, 250, 280),
     joinery: ['nailed'],
     steps: steps(
@@ -33,7 +33,7 @@ export const cabinets: readonly Template[] = [
     name: 'Blanket chest',
     kind: 'piece',
     readyMadePoints: 430,
-    typicalHours: 9,
+    typicalHours: 14.5,
     sizeMm: size(900, 480, 500),
     joinery: ['dowel', 'edge-glue'],
     steps: steps(
@@ -79,7 +79,7 @@ export const cabinets: readonly Template[] = [
     name: 'Desk',
     kind: 'piece',
     readyMadePoints: 380,
-    typicalHours: 18,
+    typicalHours: 17.5,
     sizeMm: size(1400, 650, 740),
     joinery: ['biscuit', 'loose-tenon'],
     steps: steps(
@@ -108,7 +108,7 @@ export const cabinets: readonly Template[] = [
     name: 'Wall cabinet with doors',
     kind: 'piece',
     readyMadePoints: 280,
-    typicalHours: 22,
+    typicalHours: 20,
     sizeMm: size(700, 300, 700),
     joinery: ['rebate', 'pocket'],
     bearing: 'hangs-over-people',
@@ -146,7 +146,7 @@ export const cabinets: readonly Template[] = [
     name: 'Workshop base cabinet',
     kind: 'piece',
     readyMadePoints: 210,
-    typicalHours: 6.5,
+    typicalHours: 9,
     sizeMm: size(600, 550, 850),
     joinery: ['pocket'],
     steps: steps(
@@ -176,7 +176,7 @@ export const cabinets: readonly Template[] = [
     name: 'Toy box',
     kind: 'piece',
     readyMadePoints: 150,
-    typicalHours: 8,
+    typicalHours: 9.5,
     sizeMm: size(800, 420, 450),
     joinery: ['screwed', 'biscuit'],
     steps: steps(
@@ -203,7 +203,7 @@ export const cabinets: readonly Template[] = [
     name: 'Chest of drawers',
     kind: 'piece',
     readyMadePoints: 780,
-    typicalHours: 42,
+    typicalHours: 90,
     sizeMm: size(900, 450, 850),
     joinery: ['dovetail', 'dado', 'edge-glue'],
     steps: steps(

@@ -29,7 +29,7 @@ export const carved: readonly Template[] = [
     name: 'Carved tray or bowl',
     kind: 'piece',
     readyMadePoints: 80,
-    typicalHours: 4,
+    typicalHours: 5,
     sizeMm: size(380, 240, 60),
     joinery: [],
     steps: steps(
@@ -52,7 +52,7 @@ export const carved: readonly Template[] = [
     name: 'Pair of candle holders',
     kind: 'piece',
     readyMadePoints: 46,
-    typicalHours: 2.5,
+    typicalHours: 3,
     sizeMm: size(80, 80, 220),
     joinery: [],
     steps: steps(
@@ -73,7 +73,7 @@ export const carved: readonly Template[] = [
     name: 'Bent-wood lamp',
     kind: 'piece',
     readyMadePoints: 130,
-    typicalHours: 4.5,
+    typicalHours: 8,
     sizeMm: size(300, 200, 450),
     joinery: ['laminated'],
     steps: steps(
@@ -100,7 +100,7 @@ export const carved: readonly Template[] = [
     name: 'Wooden puzzle',
     kind: 'piece',
     readyMadePoints: 34,
-    typicalHours: 2,
+    typicalHours: 2.5,
     sizeMm: size(300, 220, 8),
     joinery: [],
     steps: steps(
@@ -121,7 +121,7 @@ export const carved: readonly Template[] = [
     name: 'Joiner’s mallet',
     kind: 'piece',
     readyMadePoints: 24,
-    typicalHours: 1.5,
+    typicalHours: 2.5,
     sizeMm: size(320, 120, 65),
     joinery: ['laminated', 'mortise-tenon'],
     steps: steps(

@@ -8,7 +8,7 @@ export const garden: readonly Template[] = [
     name: 'Bird box',
     kind: 'piece',
     readyMadePoints: 34,
-    typicalHours: 1,
+    typicalHours: 1.5,
     sizeMm: size(150, 150, 300),
     joinery: ['nailed'],
     steps: steps(
@@ -32,7 +32,7 @@ export const garden: readonly Template[] = [
     name: 'Potting bench',
     kind: 'piece',
     readyMadePoints: 215,
-    typicalHours: 4.5,
+    typicalHours: 7,
     sizeMm: size(1200, 550, 1400),
     joinery: ['screwed'],
     steps: steps(
@@ -57,7 +57,7 @@ export const garden: readonly Template[] = [
     name: 'Cold frame',
     kind: 'piece',
     readyMadePoints: 150,
-    typicalHours: 2.5,
+    typicalHours: 5,
     sizeMm: size(1200, 800, 400),
     joinery: ['pocket', 'screwed'],
     steps: steps(
@@ -86,7 +86,7 @@ export const garden: readonly Template[] = [
     name: 'Hive box',
     kind: 'piece',
     readyMadePoints: 46,
-    typicalHours: 3,
+    typicalHours: 4,
     sizeMm: size(500, 420, 240),
     joinery: ['box-joint', 'rebate'],
     steps: steps(
@@ -109,7 +109,7 @@ export const garden: readonly Template[] = [
     name: 'Shed door',
     kind: 'piece',
     readyMadePoints: 210,
-    typicalHours: 3,
+    typicalHours: 5.5,
     sizeMm: size(1950, 800, 65),
     joinery: ['screwed'],
     steps: steps(
@@ -163,7 +163,7 @@ export const garden: readonly Template[] = [
     name: 'Garden planter',
     kind: 'piece',
     readyMadePoints: 85,
-    typicalHours: 4.5,
+    typicalHours: 4,
     sizeMm: size(800, 350, 400),
     joinery: ['screwed', 'half-lap'],
     steps: steps(
@@ -188,7 +188,7 @@ export const garden: readonly Template[] = [
     name: 'Window box',
     kind: 'piece',
     readyMadePoints: 48,
-    typicalHours: 2,
+    typicalHours: 2.5,
     sizeMm: size(900, 200, 180),
     joinery: ['screwed'],
     bearing: 'hangs-over-people',
@@ -215,7 +215,7 @@ export const garden: readonly Template[] = [
     name: 'Compost bin',
     kind: 'piece',
     readyMadePoints: 115,
-    typicalHours: 2,
+    typicalHours: 4,
     sizeMm: size(1000, 1000, 900),
     joinery: ['screwed'],
     steps: steps(
@@ -236,7 +236,7 @@ export const garden: readonly Template[] = [
     name: 'Trellis',
     kind: 'piece',
     readyMadePoints: 55,
-    typicalHours: 5,
+    typicalHours: 5.5,
     sizeMm: size(1800, 900, 40),
     joinery: ['half-lap', 'screwed'],
     steps: steps(

@@ -69,7 +69,7 @@ export const sawingJigs: readonly Template[] = [
     kind: 'jig',
     yields: 'crosscut-sled',
     readyMadePoints: 0,
-    typicalHours: 3.5,
+    typicalHours: 3.6,
     joinery: ['screwed'],
     steps: steps(
       ['measure', 5],

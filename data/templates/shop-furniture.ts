@@ -10,7 +10,7 @@ export const shopFurniture: readonly Template[] = [
     kind: 'jig',
     yields: 'sawhorses-made',
     readyMadePoints: 0,
-    typicalHours: 3,
+    typicalHours: 2.5,
     joinery: ['screwed'],
     steps: steps(
       ['measure', 10],
