@@ -1,4 +1,4 @@
-import { indexLibrary } from '../core/catalogue'
+import { inSpecies, indexLibrary, type Template } from '../core/catalogue'
 import { materials } from './materials'
 import { methods } from './methods'
 import { names } from './names'
@@ -12,13 +12,25 @@ export { USUAL_ASKED, basics, firstPieces, usual } from './usual'
 export { disputes } from './disputes'
 export { schools } from './schools'
 
+/** A template with what each of its steps is done in. */
+const inItsTimber = (template: Template): Template => ({
+  ...template,
+  steps: inSpecies(
+    template.steps,
+    template.materials.flatMap(({ material: id, quantity }) => {
+      const material = materials.find((one) => one.id === id)
+      return material ? [{ material, quantity }] : []
+    })
+  )
+})
+
 /** The reference library. Its version goes into every workspace and plan made with it. */
 export const library = indexLibrary({
   version: '2027.01',
   operations,
   methods,
   tools,
-  templates,
+  templates: templates.map(inItsTimber),
   materials,
   regions,
   reckoning,

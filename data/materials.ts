@@ -78,6 +78,41 @@ export const materials: readonly Material[] = [
     stock: { kind: 'hardwood-surfaced', widthMm: 45, thicknessMm: 20 }
   },
   {
+    id: 'hardwood-square',
+    name: 'Hardwood square, planed, 45 × 45 mm',
+    unit: 'metre',
+    points: 6,
+    stock: { kind: 'hardwood-surfaced', widthMm: 45, thicknessMm: 45 }
+  },
+  {
+    id: 'hardwood-thick',
+    name: 'Hardwood board, planed, 40 × 140 mm',
+    unit: 'metre',
+    points: 14,
+    stock: { kind: 'hardwood-surfaced', widthMm: 140, thicknessMm: 40 }
+  },
+  {
+    id: 'hardwood-blank',
+    name: 'Turning blank, 65 × 65 mm',
+    unit: 'metre',
+    points: 11,
+    stock: { kind: 'hardwood-surfaced', widthMm: 65, thicknessMm: 65 }
+  },
+  {
+    id: 'hardwood-slab',
+    name: 'Carving blank, 65 × 260 mm',
+    unit: 'metre',
+    points: 34,
+    stock: { kind: 'hardwood-surfaced', widthMm: 260, thicknessMm: 65 }
+  },
+  {
+    id: 'hardwood-rough-40',
+    name: 'Hardwood board, rough, 40 × 180 mm',
+    unit: 'metre',
+    points: 8.5,
+    stock: { kind: 'hardwood-rough', widthMm: 180, thicknessMm: 40 }
+  },
+  {
     id: 'hardwood-surfaced',
     name: 'Hardwood, faces and one edge planed',
     unit: 'm3',
@@ -120,6 +155,9 @@ export const materials: readonly Material[] = [
   { id: 'oil', name: 'Hard oil', unit: 'litre', points: 22, keepsDays: 730 },
   { id: 'varnish', name: 'Clear varnish', unit: 'litre', points: 18, keepsDays: 730 },
   { id: 'paint-outdoor', name: 'Outdoor wood paint', unit: 'litre', points: 20, keepsDays: 730 },
+  { id: 'wall-plugs', name: 'Wall plugs and screws, box', unit: 'pack', points: 6 },
+  { id: 'bolts', name: 'Bolts, nuts and washers, bag', unit: 'pack', points: 7 },
+  { id: 'slides', name: 'Drawer slides, pair', unit: 'piece', points: 8 },
   { id: 'hinges', name: 'Hinges, pair', unit: 'piece', points: 6 },
   { id: 'vice-hardware', name: 'Vice screw and plates', unit: 'piece', points: 28 },
   { id: 'pegs', name: 'Turned pegs, bag of ten', unit: 'pack', points: 7 }

@@ -164,5 +164,12 @@ export const operations: readonly Operation[] = [
   { id: 'sharpen', name: 'Sharpen', unit: 'edge', order: 280, aliases: ['hone', 'grind'] },
   { id: 'finish', name: 'Oil, varnish, paint', unit: 'm2', order: 290 },
   { id: 'fix-to-wall', name: 'Fix to a wall', unit: 'hole', order: 294, aliases: ['hang', 'mount'] },
-  { id: 'clear-up', name: 'Clear dust and chips', unit: 'batch', order: 298, aliases: ['sweep', 'dust'] }
+  { id: 'clear-up', name: 'Clear dust and chips', unit: 'batch', order: 298, aliases: ['sweep', 'dust'] },
+  { id: 'keep-shop', name: 'Fetch, set out, clear up', unit: 'hour', order: 299, aliases: ['tidy', 'set-up'] },
+  { id: 'bevel-rip', name: 'Rip at an angle', unit: 'metre', order: 72, aliases: ['bevel', 'chamfer cut'] },
+  { id: 'veneer', name: 'Lay veneer', unit: 'm2', order: 213, aliases: ['veneering'] },
+  { id: 'dry-fit', name: 'Put together dry', unit: 'joint', order: 199.5, aliases: ['dry fit', 'trial assembly'] },
+  { id: 'trial', name: 'Set up and try out', unit: 'piece', order: 292, aliases: ['test cut', 'true up a jig'] },
+  { id: 'fit-drawer', name: 'Fit drawers', unit: 'piece', order: 246, aliases: ['drawer runners', 'drawer slides'] },
+  { id: 'stain', name: 'Stain', unit: 'm2', order: 288, aliases: ['dye', 'colour'] }
 ]

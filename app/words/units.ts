@@ -13,6 +13,7 @@ const WORDS: Readonly<Record<string, readonly [one: string, many: string]>> = {
   case: ['case', 'cases'],
   edge: ['edge', 'edges'],
   batch: ['batch', 'batches'],
+  hour: ['hour', 'hours'],
   sheet: ['sheet', 'sheets'],
   pack: ['pack', 'packs'],
   litre: ['l', 'l']

@@ -8,6 +8,8 @@ export {
   type Surface,
   type DustClass,
   STOCK_FIELDS,
+  SPECIES,
+  type Species,
   type StockField,
   type StockSize,
   SPECS,
@@ -49,6 +51,7 @@ export {
   type CleanUp,
   type JoinTerms,
   type MethodForm,
+  type Growth,
   type MethodPart,
   type Bound,
   type SpecRule,
@@ -104,3 +107,4 @@ export { WEIGHTS, type WeightName } from './school'
 export type { Dispute, Leaning, PowerWish, School, SchoolWeights, Side, Stance } from './school'
 export { LEVELS, type Level } from './levels'
 export { HOURS_FOR, reachedAfter, sharesOver, type Shares } from './learning'
+export { inSpecies, speciesOf, type Listed } from './species'

@@ -6,6 +6,8 @@ import type {
   HazardClass,
   HazardLevel,
   DustClass,
+  Species,
+  Protection,
   Joint
 } from './types'
 
@@ -21,7 +23,8 @@ export const OPERATION_UNITS = [
   'panel',
   'case',
   'edge',
-  'batch'
+  'batch',
+  'hour'
 ] as const
 export type OperationUnit = (typeof OPERATION_UNITS)[number]
 
@@ -107,6 +110,16 @@ export interface ServiceTerms {
 }
 
 /** One way to do an operation. */
+/** How the time of a method grows with its stock: its minutes hold for stock of one size, and larger stock takes more in proportion. */
+export interface Growth {
+  readonly stock: StockField
+  /** The size the minutes hold for, mm. */
+  readonly of: number
+  /** What they are multiplied by at least and at most; 0.5 and 5 when left out. */
+  readonly least?: number | undefined
+  readonly most?: number | undefined
+}
+
 /** An operation that is part of a compound method, so many times for each unit of the step, or once for the piece. */
 export interface MethodPart {
   readonly operation: string
@@ -136,6 +149,10 @@ export interface Method {
   readonly setupMinutes: number
   /** Minutes per unit of the operation, practised hobby user, weekend tier. */
   readonly runMinutes: number
+  /** How they grow with the stock. */
+  readonly grows?: readonly Growth[] | undefined
+  /** What they are multiplied by in hardwood and in sheets; times hold for softwood. */
+  readonly species?: { readonly [S in Species]?: number | undefined } | undefined
   /** Largest usual error of the result, in millimetres, weekend tier, apart from marking. */
   readonly accuracyMm: number
   /** Whether marking by hand adds its own error (false where a stop or fence sets the size). */
@@ -145,6 +162,8 @@ export interface Method {
   /** Sound level at the ear while running, dB(A). */
   readonly soundDbA: number
   readonly dust: DustClass
+  /** Protection the work itself asks for, by its sound, dust and what flies; besides what its tools ask for. */
+  readonly protection?: readonly Protection[] | undefined
   readonly service?: ServiceTerms | undefined
   /** For a method made up of other operations: then it has no roles and no minutes of its own. */
   readonly parts?: readonly MethodPart[] | undefined

@@ -30,6 +30,10 @@ export type DustClass = 'none' | 'shavings' | 'coarse' | 'fine'
 export const STOCK_FIELDS = ['lengthMm', 'widthMm', 'thicknessMm'] as const
 export type StockField = (typeof STOCK_FIELDS)[number]
 
+export const SPECIES = ['soft', 'hard', 'sheet'] as const
+/** What is worked: softwood, hardwood, plywood and other sheets. */
+export type Species = (typeof SPECIES)[number]
+
 /** The size of the stock a step works on, in millimetres; what does not matter is left out. */
 export type StockSize = { readonly [F in StockField]?: number | undefined }
 
@@ -79,6 +83,8 @@ export interface Companion {
   readonly anyOf: readonly string[]
   readonly count: number
   readonly kind: 'needed' | 'needed-for' | 'advised'
+  /** Meant are the packs that come with it: a form on a cord brings none. */
+  readonly packs?: true | undefined
   /** The operation, where it is needed for one only. */
   readonly operation?: string | undefined
   readonly why: string
@@ -183,6 +189,8 @@ export interface Step {
   readonly operation: string
   readonly quantity: number
   readonly stock: StockSize
+  /** What it is made in; softwood when left out. */
+  readonly species?: Species | undefined
   /** The error the piece forgives, mm; left out where it does not matter. */
   readonly accuracyMm?: number | undefined
   /** The surface it must be left with; left out where any will do. */

@@ -1,4 +1,4 @@
-import type { Joint, Library, MaterialLine, Step } from '../catalogue'
+import { inSpecies, type Joint, type Library, type MaterialLine, type Step } from '../catalogue'
 import { distinct, groupBy, issue, sumOf, type Issue } from '../kernel'
 import { type Layout } from './layout'
 import { materialFor, type Part } from './part'
@@ -214,7 +214,13 @@ export function derive(
   steps.add('sand-flat', sandedM2)
   steps.add('finish', sandedM2)
   return {
-    steps: steps.ordered(library),
+    steps: inSpecies(
+      steps.ordered(library),
+      timber.flatMap(({ material: id, quantity }) => {
+        const material = library.materials.get(id)
+        return material ? [{ material, quantity }] : []
+      })
+    ),
     materials: [
       ...timber
         .filter(({ quantity }) => quantity > 0)

@@ -1,8 +1,8 @@
-import type { Step } from '../catalogue'
+import type { Method, Step } from '../catalogue'
 import type { FitContext } from './fit-context'
 import type { Buyable, Market } from './buyables'
 import type { Dominance } from './dominance'
-import { lackingCompanions, lackingProtection } from './kernel'
+import { bringsPacks, lackingCompanions, lackingProtection } from './kernel'
 import { countOf, type Kit, type KitTool } from './kit'
 import { packCombine, packOne, type Pack, type Register } from './packs'
 
@@ -26,9 +26,10 @@ export function acquire(
   context: NeedContext,
   buyable: Buyable,
   count: number,
-  operation: string
+  method: Method
 ): Pack[] {
-  const key = `${buyable.id}|${count}|${operation}`
+  const { operation, protection = [] } = method
+  const key = `${buyable.id}|${count}|${operation}|${protection.join()}`
   const known = context.known.get(key)
   if (known) return known
   const bodies = packOne(
@@ -38,7 +39,7 @@ export function acquire(
   )
   const families = [
     [bodies],
-    ...companionFamilies(context, buyable.entry, operation),
+    ...companionFamilies(context, buyable.entry, method),
     ...(buyable.jig ? [context.jigWays(buyable)] : [])
   ]
   const found = families.some((family) => family.length === 0)
@@ -49,8 +50,12 @@ export function acquire(
 }
 
 /** The cheapest offer of each tool, without tools that another of them makes needless. */
-const cheapestOf = (context: NeedContext, tools: readonly string[]): Buyable[] =>
-  context.dominates.spared(tools.flatMap((id) => (context.market.get(id) ?? []).slice(0, 1)))
+const cheapestOf = (context: NeedContext, tools: readonly string[], packs?: true): Buyable[] =>
+  context.dominates.spared(
+    tools.flatMap((id) =>
+      (context.market.get(id) ?? []).filter(({ entry }) => !packs || bringsPacks(entry)).slice(0, 1)
+    )
+  )
 
 /**
  * What has to be bought along with a tool: companions not owned and protection not owned, one family for each. A companion brings
@@ -59,26 +64,31 @@ const cheapestOf = (context: NeedContext, tools: readonly string[]): Buyable[] =
 export function companionFamilies(
   context: NeedContext,
   entry: KitTool,
-  operation: string
+  method: Method
 ): (readonly Pack[])[] {
-  const companions = lackingCompanions(context.kit, entry.tool, operation).map(({ anyOf, count }) =>
-    cheapestOf(context, anyOf).flatMap((buyable) => {
-      const lacking = count - countOf(context.kit, buyable.entry.tool.id)
-      const families = [
-        [packOne(context.register, buyable, lacking)],
-        ...protectionFamilies(context, buyable.entry),
-        ...(buyable.jig ? [context.jigWays(buyable)] : [])
-      ]
-      return families.some((family) => family.length === 0)
-        ? []
-        : packCombine(context.register, families)
-    })
+  const companions = lackingCompanions(context.kit, entry.tool, method.operation).map(
+    ({ anyOf, count, packs }) =>
+      cheapestOf(context, anyOf, packs).flatMap((buyable) => {
+        const lacking = count - countOf(context.kit, buyable.entry.tool.id)
+        const families = [
+          [packOne(context.register, buyable, lacking)],
+          ...protectionFamilies(context, buyable.entry),
+          ...(buyable.jig ? [context.jigWays(buyable)] : [])
+        ]
+        return families.some((family) => family.length === 0)
+          ? []
+          : packCombine(context.register, families)
+      })
   )
-  return [...companions, ...protectionFamilies(context, entry)]
+  return [...companions, ...protectionFamilies(context, entry, method)]
 }
 
-const protectionFamilies = (context: NeedContext, entry: KitTool): (readonly Pack[])[] =>
-  lackingProtection(context.kit, entry.tool).map((protection) => {
+const protectionFamilies = (
+  context: NeedContext,
+  entry: KitTool,
+  method?: Method
+): (readonly Pack[])[] =>
+  lackingProtection(context.kit, entry.tool, method).map((protection) => {
     const gear = context.fit.library.protectionFor.get(protection) ?? []
     return cheapestOf(
       context,

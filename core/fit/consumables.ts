@@ -9,7 +9,7 @@ import { eaten, type Load } from './kernel'
 
 const known = new WeakMap<World, Map<string, number>>()
 
-/** What an hour of running a tool eats in blades, bits and discs, minor units: the cheapest of each needed companion that wears. */
+/** What an hour of running a tool eats in blades, bits and discs, minor units: the cheapest of each companion that wears, whether it is needed or comes with the tool at first. */
 export function consumablesPerHour(world: World, tool: Tool): number {
   const rates = known.get(world) ?? new Map<string, number>()
   known.set(world, rates)
@@ -17,8 +17,7 @@ export function consumablesPerHour(world: World, tool: Tool): number {
   if (present !== undefined) return present
   const { library, pricing, asOf } = world
   let perHour = 0
-  for (const { kind, anyOf, count } of tool.companions) {
-    if (kind === 'advised') continue
+  for (const { anyOf, count } of tool.companions) {
     const candidates = anyOf.flatMap((id) => {
       const companion = library.tools.get(id)
       if (!companion?.lifeHours || companion.kind !== 'accessory') return []

@@ -18,23 +18,23 @@ import {
 } from './kernel'
 import type { Miss, Able, Choosing } from './method-fit'
 
-/** What is still missing for a tool to be useful and safe in an operation. */
+/** What is still missing for a tool to be useful and safe in a method. */
 export function serviceMisses(
   kit: Kit,
   entry: KitTool,
-  operation: string,
+  method: Method,
   workshop: Workshop
 ): Miss[] {
   const tool = entry.tool.id
   const over = overload(entry, workshop)
   return [
-    ...lackingCompanions(kit, entry.tool, operation).map(({ anyOf, count }): Miss => ({
+    ...lackingCompanions(kit, entry.tool, method.operation).map(({ anyOf, count }): Miss => ({
       kind: 'companion',
       tool,
       anyOf,
       count
     })),
-    ...lackingProtection(kit, entry.tool).map((protection): Miss => ({
+    ...lackingProtection(kit, entry.tool, method).map((protection): Miss => ({
       kind: 'protection',
       tool,
       protection
@@ -114,7 +114,7 @@ export function fillRole(
 const PER_MISS = 1e6
 
 const servicedRank = ({ kit, method, workshop }: Choosing, entry: KitTool): number =>
-  serviceMisses(kit, entry, method.operation, workshop).length * PER_MISS
+  serviceMisses(kit, entry, method, workshop).length * PER_MISS
 
 /** Of tools that could lead: one with all it needs, exact enough, then the quickest for the load. */
 function leadRank(choosing: Choosing, { entry, workArounds }: Able): number {

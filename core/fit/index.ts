@@ -15,6 +15,7 @@ export {
   cleanUpStep,
   eaten,
   exactEnough,
+  bringsPacks,
   lackingCompanions,
   lackingProtection,
   leadError,

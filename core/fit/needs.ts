@@ -78,7 +78,7 @@ function fillings(
   )
   const bought = (count: number): Filling[] =>
     candidates.flatMap((buyable) =>
-      acquire(context, buyable, count, method.operation).map((set) => ({
+      acquire(context, buyable, count, method).map((set) => ({
         set,
         entry: buyable.entry
       }))
@@ -88,9 +88,10 @@ function fillings(
     ({ tool, power }) => index > 0 || circuitCarries(fit.workshop, tool, power)
   )
   const serviced = carried.flatMap((entry) =>
-    packCombine(context.register, companionFamilies(context, entry, method.operation)).map(
-      (set) => ({ set, entry })
-    )
+    packCombine(context.register, companionFamilies(context, entry, method)).map((set) => ({
+      set,
+      entry
+    }))
   )
   const better =
     index === 0 && present.misses.some(({ kind }) => kind === 'accuracy' || kind === 'circuit')

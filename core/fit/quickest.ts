@@ -160,7 +160,7 @@ export function quickestFor(world: World, circumstances: Circumstances): Quickes
     const present = loads.get(key)
     if (present !== undefined) return (lastMinutes = present)
     const { operation, stock, accuracyMm, surface } = step
-    const content = `${operation}|${stock.lengthMm}x${stock.widthMm}x${stock.thicknessMm}|${accuracyMm}|${surface}|${step.way}|${key}`
+    const content = `${operation}|${stock.lengthMm}x${stock.widthMm}x${stock.thicknessMm}|${step.species}|${accuracyMm}|${surface}|${step.way}|${key}`
     let minutes = byContent.get(content)
     if (minutes === undefined) {
       kit ??= everything(world)

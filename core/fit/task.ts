@@ -5,7 +5,9 @@ import type { Load } from './kernel'
 /** How much of a step there is for all copies of a build. */
 export const loadOf = (step: Step, build: Build): Load => ({
   units: step.quantity * build.copies,
-  batches: batchesOf(build)
+  batches: batchesOf(build),
+  stock: step.stock,
+  species: step.species
 })
 
 /** A step of a build, with how much of it there is. */

@@ -11,6 +11,7 @@ import {
   SKILLS,
   SPECS,
   STOCK_FIELDS,
+  SPECIES,
   STOCK_KINDS,
   SURFACES,
   TIERS,
@@ -130,6 +131,7 @@ export const step = z.strictObject({
   operation: id,
   quantity: z.number().positive('number.too-small').max(1_000_000, 'number.too-large'),
   stock: stockSize,
+  species: z.enum(SPECIES).optional(),
   accuracyMm: z.number().positive('number.too-small').max(1000, 'number.too-large').optional(),
   surface: z.enum(SURFACES).optional(),
   note: text.optional(),
@@ -200,6 +202,18 @@ export const method = z.strictObject({
     .optional(),
   setupMinutes: measure,
   runMinutes: measure,
+  grows: z
+    .array(
+      z.strictObject({
+        stock: z.enum(STOCK_FIELDS),
+        of: z.number().min(1, 'number.too-small').max(10_000, 'number.too-large'),
+        least: measure.optional(),
+        most: measure.optional()
+      })
+    )
+    .max(3)
+    .optional(),
+  species: z.partialRecord(z.enum(SPECIES), measure).optional(),
   accuracyMm: measure,
   skill: z.enum(SKILLS).optional(),
   family: z.enum(FAMILIES).optional(),
@@ -208,6 +222,7 @@ export const method = z.strictObject({
   hazard: z.strictObject({ kind: z.enum(HAZARDS), level: z.literal([0, 1, 2, 3]) }).nullable(),
   soundDbA: z.number().min(0).max(160),
   dust: z.enum(['none', 'shavings', 'coarse', 'fine']),
+  protection: z.array(z.enum(PROTECTIONS)).max(3).optional(),
   service: z.strictObject({ pointsPerUnit: measure, pointsPerVisit: measure }).optional(),
   why: text.optional()
 })
@@ -252,6 +267,7 @@ export const tool = z.strictObject({
         anyOf: z.array(id).min(1, 'list.empty').max(10),
         count,
         kind: z.enum(['needed', 'needed-for', 'advised']),
+  packs: z.literal(true).optional(),
         operation: id.optional(),
         why: text
       })

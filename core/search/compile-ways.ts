@@ -21,12 +21,13 @@ export interface Compiling extends ModeContext {
 /** The modes of a step, by their place in the list; equal steps share them. */
 function slotFor(compiling: Compiling, step: Step, build: Build): Slot {
   const { modes, known, grain } = compiling
-  const { operation, quantity, stock, accuracyMm, surface, way, byOneself, spared } = step
+  const { operation, quantity, stock, species, accuracyMm, surface, way, byOneself, spared } = step
   const { copies, batchSize, hourValue, sale } = build
   const key = JSON.stringify([
     operation,
     quantity,
     stock,
+    species,
     accuracyMm,
     surface,
     way,

@@ -1,5 +1,5 @@
-import type { Tool } from '../catalogue'
-import { lackingCompanions, lackingProtection } from '../fit'
+import type { Method, Tool } from '../catalogue'
+import { bringsPacks, lackingCompanions, lackingProtection } from '../fit'
 import type { AbleList, Players } from './players'
 import type { Source, Sources } from './sources'
 
@@ -91,20 +91,23 @@ function enoughFor(a: Requirement | undefined, b: Requirement | undefined): bool
   return true
 }
 
-/** What has to be there for a tool to serve in an operation beyond itself: companions and protection; undefined where that cannot be had. */
+/** What has to be there for a tool to serve in a method beyond itself: companions and protection; undefined where that cannot be had. */
 export function serviceOf(
   book: RequirementBook,
   { byTool, byProtection, kit }: Sources,
   tool: Tool,
-  operation: string
+  method: Method
 ): number[] | undefined {
-  const key = `${tool.id}|${operation}`
+  const key = `${tool.id}|${method.operation}|${method.protection?.join() ?? ''}`
   if (book.services.has(key)) return book.services.get(key)
   const service = requireAll([
-    ...lackingCompanions(kit, tool, operation).map(({ anyOf, count }) =>
-      require(book, anyOf.flatMap((id) => byTool.get(id) ?? []), count, true)
-    ),
-    ...lackingProtection(kit, tool).map((protection) =>
+    ...lackingCompanions(kit, tool, method.operation).map(({ anyOf, count, packs }) => {
+      const able = anyOf.flatMap((id) => byTool.get(id) ?? [])
+      return require(book, packs
+        ? able.filter(({ entry }) => bringsPacks(entry))
+        : able, count, true)
+    }),
+    ...lackingProtection(kit, tool, method).map((protection) =>
       require(book, byProtection.get(protection) ?? [], 1, true)
     )
   ])

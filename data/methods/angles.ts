@@ -12,8 +12,12 @@ export const anglesMethods: readonly Method[] = [
     name: 'Mitre box and saw',
     roles: [need('mitre-box', atLeast('widthMm', 'widthMm'), atLeast('depthMm', 'thicknessMm'))],
     setupMinutes: 2,
-    runMinutes: 2,
-    accuracyMm: 0.9
+    runMinutes: 3,
+    accuracyMm: 0.9,
+    grows: [
+      { stock: 'widthMm', of: 95, least: 0.7, most: 5 },
+      { stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }
+    ]
   }),
   method({
     ...sawnByHand,
@@ -22,9 +26,13 @@ export const anglesMethods: readonly Method[] = [
     name: 'Pull saw to a bevel line',
     roles: [need('pull-saw', atLeast('depthMm', 'thicknessMm')), need('bevel')],
     setupMinutes: 1,
-    runMinutes: 3.5,
+    runMinutes: 4.2,
     accuracyMm: 1.4,
-    surface: 'sawn'
+    surface: 'sawn',
+    grows: [
+      { stock: 'widthMm', of: 95, least: 0.7, most: 5 },
+      { stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }
+    ]
   }),
   method({
     ...sawnByHand,
@@ -33,9 +41,13 @@ export const anglesMethods: readonly Method[] = [
     name: 'Back saw to a bevel line',
     roles: [need('back-saw', atLeast('depthMm', 'thicknessMm')), need('bevel')],
     setupMinutes: 1,
-    runMinutes: 3.2,
+    runMinutes: 4,
     accuracyMm: 1.2,
-    surface: 'sawn'
+    surface: 'sawn',
+    grows: [
+      { stock: 'widthMm', of: 95, least: 0.7, most: 5 },
+      { stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }
+    ]
   }),
   method({
     id: 'crosscut-angle/jigsaw',
@@ -44,7 +56,7 @@ export const anglesMethods: readonly Method[] = [
     form: 'hand-held',
     roles: [need('jigsaw', atLeast('reachMm', 'thicknessMm')), need('bevel')],
     setupMinutes: 2,
-    runMinutes: 2,
+    runMinutes: 3,
     accuracyMm: 1.5,
     surface: 'sawn',
     hazard: jig,
@@ -58,7 +70,7 @@ export const anglesMethods: readonly Method[] = [
     form: 'hand-held',
     roles: [need('circular-saw', atLeast('depthMm', 'thicknessMm')), need('short-guide')],
     setupMinutes: 3,
-    runMinutes: 1.2,
+    runMinutes: 2.2,
     accuracyMm: 1.1,
     hazard: circ,
     soundDbA: 102,
@@ -71,8 +83,8 @@ export const anglesMethods: readonly Method[] = [
     name: 'Mitre saw',
     form: 'benchtop',
     roles: [need('mitre-saw', atLeast('crosscutMm', 'widthMm', 0, 1.42), atLeast('depthMm', 'thicknessMm'))],
-    setupMinutes: 3,
-    runMinutes: 0.4,
+    setupMinutes: 5,
+    runMinutes: 1,
     accuracyMm: 0.5,
     marked: false,
     hazard: mitre,
@@ -86,8 +98,8 @@ export const anglesMethods: readonly Method[] = [
     name: 'Mitre sled on the table saw',
     form: 'benchtop',
     roles: [need('table-saw', atLeast('depthMm', 'thicknessMm', 12)), need('mitre-sled')],
-    setupMinutes: 3,
-    runMinutes: 0.4,
+    setupMinutes: 5,
+    runMinutes: 1,
     accuracyMm: 0.25,
     marked: false,
     hazard: table,
@@ -102,13 +114,17 @@ export const anglesMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('jack-plane'), need('shooting-board', atLeast('widthMm', 'widthMm'))],
     setupMinutes: 2,
-    runMinutes: 1.5,
+    runMinutes: 2,
     accuracyMm: 0.2,
     marked: false,
     surface: 'smooth',
     hazard: edge,
     soundDbA: 74,
-    dust: 'shavings'
+    dust: 'shavings',
+    grows: [
+      { stock: 'widthMm', of: 95, least: 0.7, most: 5 },
+      { stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }
+    ]
   }),
   method({
     id: 'shoot-end/block-plane',
@@ -117,12 +133,16 @@ export const anglesMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('block-plane'), need('work-holding')],
     setupMinutes: 1,
-    runMinutes: 3,
+    runMinutes: 4,
     accuracyMm: 0.5,
     surface: 'smooth',
     hazard: edge,
     soundDbA: 70,
-    dust: 'shavings'
+    dust: 'shavings',
+    grows: [
+      { stock: 'widthMm', of: 95, least: 0.7, most: 5 },
+      { stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }
+    ]
   }),
   method({
     id: 'shoot-end/sanding-block',

@@ -12,7 +12,7 @@ export const boringMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('brace')],
     setupMinutes: 1,
-    runMinutes: 1.5,
+    runMinutes: 1.7,
     accuracyMm: 0.8,
     soundDbA: 60,
     hazard: null
@@ -24,7 +24,7 @@ export const boringMethods: readonly Method[] = [
     form: 'hand-held',
     roles: [need('drill')],
     setupMinutes: 1,
-    runMinutes: 0.5,
+    runMinutes: 0.7,
     accuracyMm: 0.7,
     hazard: bit,
     soundDbA: 80,
@@ -38,7 +38,7 @@ export const boringMethods: readonly Method[] = [
     name: 'Hand drill',
     roles: [need('hand-drill')],
     setupMinutes: 1,
-    runMinutes: 1.2,
+    runMinutes: 1.4,
     accuracyMm: 0.7,
     soundDbA: 60
   }),
@@ -61,7 +61,7 @@ export const boringMethods: readonly Method[] = [
     id: 'bore-large/flat-bit',
     operation: 'bore-large',
     name: 'Flat bit in a drill',
-    roles: [need('drill'), need('flat-bits')],
+    roles: [need('drill'), need('flat-bits', atLeast('bladeMm', 'widthMm'))],
     setupMinutes: 1,
     runMinutes: 1.5,
     accuracyMm: 1,
@@ -73,7 +73,7 @@ export const boringMethods: readonly Method[] = [
     id: 'bore-large/forstner',
     operation: 'bore-large',
     name: 'Forstner bit in a drill',
-    roles: [need('drill'), need('forstner-bits')],
+    roles: [need('drill'), need('forstner-bits', atLeast('bladeMm', 'widthMm'))],
     setupMinutes: 1,
     runMinutes: 2,
     accuracyMm: 0.6
@@ -83,7 +83,7 @@ export const boringMethods: readonly Method[] = [
     id: 'bore-large/press',
     operation: 'bore-large',
     name: 'Forstner bit in a drill press',
-    roles: [need('drill-press'), need('forstner-bits')],
+    roles: [need('drill-press'), need('forstner-bits', atLeast('bladeMm', 'widthMm'))],
     setupMinutes: 3,
     runMinutes: 0.9,
     accuracyMm: 0.2,
@@ -110,7 +110,7 @@ export const boringMethods: readonly Method[] = [
     id: 'bore-large/auger',
     operation: 'bore-large',
     name: 'Auger bit in a brace',
-    roles: [need('brace'), need('auger-bits')],
+    roles: [need('brace'), need('auger-bits', atLeast('bladeMm', 'widthMm'))],
     setupMinutes: 1,
     runMinutes: 3,
     accuracyMm: 0.8,
@@ -183,7 +183,7 @@ export const boringMethods: readonly Method[] = [
     name: 'Countersink in a drill',
     roles: [need('countersink'), need('drill')],
     setupMinutes: 1,
-    runMinutes: 0.25
+    runMinutes: 0.4
   }),
   method({
     ...fixed,
@@ -193,7 +193,7 @@ export const boringMethods: readonly Method[] = [
     name: 'Pilot bit with a depth stop',
     roles: [need('countersink-stop'), need('drill')],
     setupMinutes: 1,
-    runMinutes: 0.15
+    runMinutes: 0.3
   }),
   method({
     ...chopped,
@@ -204,7 +204,7 @@ export const boringMethods: readonly Method[] = [
     name: 'Countersink turned in a hand drill',
     roles: [need('countersink'), need('hand-drill')],
     setupMinutes: 1,
-    runMinutes: 0.7,
+    runMinutes: 0.9,
     soundDbA: 60
   }),
   method({

@@ -10,28 +10,30 @@ export const cornersMethods: readonly Method[] = [
     operation: 'cut-box-joint',
     name: 'Back saw and chisel',
     form: 'hand',
-    roles: [need('back-saw'), need('chisels'), need('marking-gauge')],
+    roles: [need('back-saw'), need('chisels'), need('marking-gauge'), need('work-holding')],
     setupMinutes: 10,
     runMinutes: 40,
     accuracyMm: 0.4,
     hazard: edge,
     soundDbA: 80,
     dust: 'shavings',
-    limits: [upTo('thicknessMm', 30)]
+    limits: [upTo('thicknessMm', 30)],
+    grows: [{ stock: 'widthMm', of: 95, least: 0.6 }]
   }),
   method({
     id: 'cut-box-joint/pull-saw',
     operation: 'cut-box-joint',
     name: 'Pull saw and chisel',
     form: 'hand',
-    roles: [need('pull-saw'), need('chisels'), need('marking-gauge')],
+    roles: [need('pull-saw'), need('chisels'), need('marking-gauge'), need('work-holding')],
     setupMinutes: 10,
     runMinutes: 45,
     accuracyMm: 0.4,
     hazard: edge,
     soundDbA: 80,
     dust: 'shavings',
-    limits: [upTo('thicknessMm', 30)]
+    limits: [upTo('thicknessMm', 30)],
+    grows: [{ stock: 'widthMm', of: 95, least: 0.6 }]
   }),
   method({
     id: 'cut-box-joint/table-saw',
@@ -40,13 +42,14 @@ export const cornersMethods: readonly Method[] = [
     form: 'benchtop',
     roles: [need('table-saw'), need('box-joint-jig')],
     setupMinutes: 20,
-    runMinutes: 3,
+    runMinutes: 7,
     accuracyMm: 0.2,
     marked: false,
     hazard: table,
     soundDbA: 98,
     dust: 'fine',
-    limits: [upTo('thicknessMm', 30)]
+    limits: [upTo('thicknessMm', 30)],
+    grows: [{ stock: 'widthMm', of: 95, least: 0.6 }]
   }),
   method({
     ...routed,
@@ -58,31 +61,46 @@ export const cornersMethods: readonly Method[] = [
     roles: [need('router-table'), need('trim-router'), need('bit-straight'), need('box-joint-jig')],
     ties: shank('bit-straight', 'trim-router'),
     setupMinutes: 20,
-    runMinutes: 5,
+    runMinutes: 9,
     accuracyMm: 0.2,
     marked: false,
     soundDbA: 99,
-    limits: [upTo('thicknessMm', 15)]
+    limits: [upTo('thicknessMm', 15)],
+    grows: [{ stock: 'widthMm', of: 95, least: 0.6 }]
   }),
   method({
     ...chopped,
     id: 'cut-dovetail/pull-saw',
     operation: 'cut-dovetail',
     name: 'Pull saw and chisels',
-    roles: [need('pull-saw', atLeast('depthMm', 'thicknessMm')), need('chisels'), need('marking-gauge'), need('bevel')],
+    roles: [
+      need('pull-saw', atLeast('depthMm', 'thicknessMm')),
+      need('chisels'),
+      need('marking-gauge'),
+      need('bevel'),
+      need('work-holding')
+    ],
     setupMinutes: 5,
-    runMinutes: 55,
-    accuracyMm: 0.4
+    runMinutes: 48,
+    accuracyMm: 0.4,
+    grows: [{ stock: 'widthMm', of: 120, least: 0.6 }]
   }),
   method({
     ...chopped,
     id: 'cut-dovetail/fine-saw',
     operation: 'cut-dovetail',
     name: 'Dovetail saw and chisels',
-    roles: [need('fine-saw', atLeast('depthMm', 'thicknessMm')), need('chisels'), need('marking-gauge'), need('bevel')],
+    roles: [
+      need('fine-saw', atLeast('depthMm', 'thicknessMm')),
+      need('chisels'),
+      need('marking-gauge'),
+      need('bevel'),
+      need('work-holding')
+    ],
     setupMinutes: 5,
-    runMinutes: 50,
-    accuracyMm: 0.3
+    runMinutes: 45,
+    accuracyMm: 0.3,
+    grows: [{ stock: 'widthMm', of: 120, least: 0.6 }]
   }),
   method({
     ...chopped,
@@ -94,11 +112,13 @@ export const cornersMethods: readonly Method[] = [
       need('coping-saw'),
       need('chisels'),
       need('marking-gauge'),
-      need('dovetail-marker')
+      need('dovetail-marker'),
+      need('work-holding')
     ],
     setupMinutes: 5,
     runMinutes: 38,
-    accuracyMm: 0.3
+    accuracyMm: 0.3,
+    grows: [{ stock: 'widthMm', of: 120, least: 0.6 }]
   }),
   method({
     ...routed,
@@ -109,10 +129,11 @@ export const cornersMethods: readonly Method[] = [
     roles: [need('trim-router'), need('bit-dovetail'), need('dovetail-jig', atLeast('widthMm', 'widthMm'))],
     ties: shank('bit-dovetail', 'trim-router'),
     setupMinutes: 30,
-    runMinutes: 5,
+    runMinutes: 9,
     accuracyMm: 0.2,
     marked: false,
-    limits: [from('thicknessMm', 10), upTo('thicknessMm', 25)]
+    limits: [from('thicknessMm', 10), upTo('thicknessMm', 25)],
+    grows: [{ stock: 'widthMm', of: 120, least: 0.6 }]
   }),
   method({
     ...chopped,

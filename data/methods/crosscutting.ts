@@ -12,12 +12,16 @@ export const crosscuttingMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('pull-saw', atLeast('depthMm', 'thicknessMm')), need('bench-hook')],
     setupMinutes: 1,
-    runMinutes: 1.5,
+    runMinutes: 2.2,
     accuracyMm: 0.8,
     hazard: edge,
     soundDbA: 72,
     dust: 'shavings',
-    limits: [upTo('widthMm', 250), upTo('thicknessMm', 60)]
+    limits: [upTo('widthMm', 250), upTo('thicknessMm', 60)],
+    grows: [
+      { stock: 'widthMm', of: 95, least: 0.7, most: 5 },
+      { stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }
+    ]
   }),
   method({
     id: 'crosscut/pull-saw',
@@ -26,13 +30,17 @@ export const crosscuttingMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('pull-saw', atLeast('depthMm', 'thicknessMm'))],
     setupMinutes: 1,
-    runMinutes: 2.5,
+    runMinutes: 3,
     accuracyMm: 1.5,
     surface: 'sawn',
     hazard: edge,
     soundDbA: 72,
     dust: 'shavings',
-    limits: [upTo('widthMm', 400)]
+    limits: [upTo('widthMm', 400)],
+    grows: [
+      { stock: 'widthMm', of: 95, least: 0.7, most: 5 },
+      { stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }
+    ]
   }),
   method({
     id: 'crosscut/back-saw-hook',
@@ -41,12 +49,16 @@ export const crosscuttingMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('back-saw', atLeast('depthMm', 'thicknessMm')), need('bench-hook')],
     setupMinutes: 1,
-    runMinutes: 1.7,
+    runMinutes: 2.4,
     accuracyMm: 0.7,
     hazard: edge,
     soundDbA: 72,
     dust: 'shavings',
-    limits: [upTo('widthMm', 200)]
+    limits: [upTo('widthMm', 200)],
+    grows: [
+      { stock: 'widthMm', of: 95, least: 0.7, most: 5 },
+      { stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }
+    ]
   }),
   method({
     id: 'crosscut/mitre-box',
@@ -55,11 +67,15 @@ export const crosscuttingMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('mitre-box', atLeast('widthMm', 'widthMm'), atLeast('depthMm', 'thicknessMm'))],
     setupMinutes: 2,
-    runMinutes: 1.6,
+    runMinutes: 2.3,
     accuracyMm: 0.9,
     hazard: edge,
     soundDbA: 72,
-    dust: 'shavings'
+    dust: 'shavings',
+    grows: [
+      { stock: 'widthMm', of: 95, least: 0.7, most: 5 },
+      { stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }
+    ]
   }),
   method({
     id: 'crosscut/panel-saw',
@@ -69,12 +85,16 @@ export const crosscuttingMethods: readonly Method[] = [
     limits: [upTo('widthMm', 600), upTo('thicknessMm', 150)],
     roles: [need('panel-saw'), need('sawhorses')],
     setupMinutes: 2,
-    runMinutes: 2,
+    runMinutes: 1.8,
     accuracyMm: 2,
     surface: 'sawn',
     hazard: edge,
     soundDbA: 74,
-    dust: 'shavings'
+    dust: 'shavings',
+    grows: [
+      { stock: 'widthMm', of: 95, least: 0.7, most: 5 },
+      { stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }
+    ]
   }),
   method({
     id: 'crosscut/panel-saw-stool',
@@ -83,13 +103,17 @@ export const crosscuttingMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('panel-saw')],
     setupMinutes: 1,
-    runMinutes: 3,
+    runMinutes: 2.4,
     accuracyMm: 2.5,
     surface: 'rough',
     hazard: edge,
     soundDbA: 74,
     dust: 'shavings',
-    limits: [upTo('widthMm', 300), upTo('thicknessMm', 100)]
+    limits: [upTo('widthMm', 300), upTo('thicknessMm', 100)],
+    grows: [
+      { stock: 'widthMm', of: 95, least: 0.7, most: 5 },
+      { stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }
+    ]
   }),
   method({
     id: 'crosscut/jigsaw',
@@ -98,13 +122,14 @@ export const crosscuttingMethods: readonly Method[] = [
     form: 'hand-held',
     roles: [need('jigsaw', atLeast('reachMm', 'thicknessMm')), need('short-guide')],
     setupMinutes: 2,
-    runMinutes: 1.2,
+    runMinutes: 2,
     accuracyMm: 1.2,
     surface: 'sawn',
     hazard: jig,
     soundDbA: 94,
     dust: 'coarse',
-    limits: [upTo('widthMm', 300)]
+    limits: [upTo('widthMm', 300)],
+    grows: [{ stock: 'lengthMm', of: 900, least: 0.8, most: 1.6 }]
   }),
   method({
     id: 'crosscut/circular-saw',
@@ -113,34 +138,30 @@ export const crosscuttingMethods: readonly Method[] = [
     form: 'hand-held',
     roles: [need('circular-saw', fromTwoSides(1)(atLeast('depthMm', 'thicknessMm'))), need('short-guide')],
     setupMinutes: 2,
-    runMinutes: 0.8,
+    runMinutes: 1.5,
     accuracyMm: 1,
     hazard: circ,
     soundDbA: 102,
     dust: 'coarse',
     limits: [upTo('widthMm', 300)],
-    why: 'Stock pinches the blade when it sags towards the cut: support both sides and let the offcut fall free.'
+    why: 'Stock pinches the blade when it sags towards the cut: support both sides and let the offcut fall free.',
+    grows: [{ stock: 'lengthMm', of: 900, least: 0.8, most: 1.6 }]
   }),
   method({
     id: 'crosscut/mitre-saw',
     operation: 'crosscut',
     name: 'Mitre saw with a stop',
     form: 'benchtop',
-    roles: [
-      need(
-        'mitre-saw',
-        fromTwoSides(1)(atLeast('crosscutMm', 'widthMm')),
-        fromTwoSides(1)(atLeast('depthMm', 'thicknessMm'))
-      )
-    ],
+    roles: [need('mitre-saw', fromTwoSides(1)(atLeast('crosscutMm', 'widthMm')), atLeast('depthMm', 'thicknessMm'))],
     setupMinutes: 2,
-    runMinutes: 0.3,
+    runMinutes: 0.7,
     accuracyMm: 0.5,
     marked: false,
     hazard: mitre,
     soundDbA: 102,
     dust: 'fine',
-    why: 'A stop set once makes every piece of a batch alike.'
+    why: 'A stop set once makes every piece of a batch alike.',
+    grows: [{ stock: 'lengthMm', of: 900, least: 0.8, most: 1.6 }]
   }),
   method({
     id: 'crosscut/table-saw-sled',
@@ -152,12 +173,13 @@ export const crosscuttingMethods: readonly Method[] = [
       need('crosscut-sled', atLeast('crosscutMm', 'widthMm'))
     ],
     setupMinutes: 3,
-    runMinutes: 0.3,
+    runMinutes: 0.9,
     accuracyMm: 0.3,
     marked: false,
     hazard: table,
     soundDbA: 98,
-    dust: 'fine'
+    dust: 'fine',
+    grows: [{ stock: 'lengthMm', of: 900, least: 0.8, most: 1.6 }]
   }),
   method({
     id: 'crosscut/rail-saw',
@@ -166,11 +188,12 @@ export const crosscuttingMethods: readonly Method[] = [
     form: 'hand-held',
     roles: [need('rail-saw', atLeast('depthMm', 'thicknessMm'), atLeast('lengthMm', 'widthMm', 200))],
     setupMinutes: 2,
-    runMinutes: 1,
+    runMinutes: 1.6,
     accuracyMm: 0.6,
     hazard: guided,
     soundDbA: 98,
-    dust: 'coarse'
+    dust: 'coarse',
+    grows: [{ stock: 'lengthMm', of: 900, least: 0.8, most: 1.6 }]
   }),
   method({
     ...sawnByHand,
@@ -179,9 +202,13 @@ export const crosscuttingMethods: readonly Method[] = [
     name: 'Fine saw on a bench hook',
     roles: [need('fine-saw', atLeast('depthMm', 'thicknessMm')), need('bench-hook')],
     setupMinutes: 1,
-    runMinutes: 2.2,
+    runMinutes: 3,
     accuracyMm: 0.4,
-    limits: [upTo('widthMm', 150)]
+    limits: [upTo('widthMm', 150)],
+    grows: [
+      { stock: 'widthMm', of: 95, least: 0.7, most: 5 },
+      { stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }
+    ]
   }),
   method({
     ...sawnByHand,
@@ -190,23 +217,35 @@ export const crosscuttingMethods: readonly Method[] = [
     name: 'Pull saw to a knifed line on a hook',
     roles: [need('pull-saw', atLeast('depthMm', 'thicknessMm')), need('bench-hook'), need('marking-knife')],
     setupMinutes: 1,
-    runMinutes: 2,
+    runMinutes: 2.8,
     accuracyMm: 0.5,
-    limits: [upTo('widthMm', 250), upTo('thicknessMm', 60)]
+    limits: [upTo('widthMm', 250), upTo('thicknessMm', 60)],
+    grows: [
+      { stock: 'widthMm', of: 95, least: 0.7, most: 5 },
+      { stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }
+    ]
   }),
   method({
     id: 'crosscut/band-saw',
     operation: 'crosscut',
     name: 'Band saw against a mitre gauge',
     form: 'floor',
-    roles: [need('band-saw', atLeast('resawMm', 'thicknessMm'), atLeast('throatMm', 'widthMm'))],
+    roles: [
+      need(
+        'band-saw',
+        atLeast('resawMm', 'thicknessMm'),
+        atLeast('throatMm', 'widthMm'),
+        atLeast('throatMm', 'lengthMm', 0, 0.5)
+      )
+    ],
     setupMinutes: 2,
-    runMinutes: 0.6,
+    runMinutes: 1,
     accuracyMm: 1,
     surface: 'sawn',
     hazard: band,
     soundDbA: 85,
-    dust: 'fine'
+    dust: 'fine',
+    grows: [{ stock: 'lengthMm', of: 900, least: 0.8, most: 1.6 }]
   }),
   method({
     id: 'crosscut/table-saw-gauge',
@@ -215,13 +254,14 @@ export const crosscuttingMethods: readonly Method[] = [
     form: 'benchtop',
     roles: [need('table-saw', fromTwoSides(1)(atLeast('depthMm', 'thicknessMm')))],
     setupMinutes: 2,
-    runMinutes: 0.7,
+    runMinutes: 1.1,
     accuracyMm: 0.7,
     hazard: table,
     soundDbA: 98,
     dust: 'fine',
     limits: [upTo('widthMm', 250), upTo('lengthMm', 1200)],
-    why: 'Short boards only: long ones are for a saw that moves.'
+    why: 'Short boards only: long ones are for a saw that moves.',
+    grows: [{ stock: 'lengthMm', of: 900, least: 0.8, most: 1.6 }]
   }),
   method({
     id: 'crosscut/multi-tool',
@@ -246,7 +286,7 @@ export const crosscuttingMethods: readonly Method[] = [
     form: 'service',
     roles: [],
     setupMinutes: 30,
-    runMinutes: 1.5,
+    runMinutes: 2,
     accuracyMm: 2.5,
     marked: false,
     soundDbA: 0,

@@ -18,7 +18,8 @@ export const curvesMethods: readonly Method[] = [
     hazard: edge,
     soundDbA: 70,
     dust: 'shavings',
-    limits: [upTo('thicknessMm', 25)]
+    limits: [upTo('thicknessMm', 25)],
+    grows: [{ stock: 'thicknessMm', of: 15, least: 0.5 }]
   }),
   method({
     id: 'cut-curve/jigsaw',
@@ -27,12 +28,13 @@ export const curvesMethods: readonly Method[] = [
     form: 'hand-held',
     roles: [need('jigsaw', atLeast('reachMm', 'thicknessMm'))],
     setupMinutes: 2,
-    runMinutes: 3,
+    runMinutes: 5,
     accuracyMm: 1,
     surface: 'sawn',
     hazard: jig,
     soundDbA: 94,
-    dust: 'coarse'
+    dust: 'coarse',
+    grows: [{ stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }]
   }),
   method({
     id: 'cut-curve/band-saw',
@@ -41,7 +43,7 @@ export const curvesMethods: readonly Method[] = [
     form: 'floor',
     roles: [need('band-saw', atLeast('resawMm', 'thicknessMm'))],
     setupMinutes: 3,
-    runMinutes: 1.5,
+    runMinutes: 2.5,
     accuracyMm: 0.8,
     surface: 'sawn',
     hazard: band,
@@ -53,7 +55,7 @@ export const curvesMethods: readonly Method[] = [
     operation: 'cut-inside',
     name: 'Coping saw from a bored hole',
     form: 'hand',
-    roles: [need('coping-saw'), need('drill')],
+    roles: [need('coping-saw'), need('hole-maker')],
     setupMinutes: 3,
     runMinutes: 18,
     accuracyMm: 1,
@@ -61,7 +63,8 @@ export const curvesMethods: readonly Method[] = [
     hazard: edge,
     soundDbA: 78,
     dust: 'shavings',
-    limits: [upTo('thicknessMm', 25)]
+    limits: [upTo('thicknessMm', 25)],
+    grows: [{ stock: 'thicknessMm', of: 15, least: 0.5 }]
   }),
   method({
     id: 'cut-inside/jigsaw',
@@ -70,12 +73,13 @@ export const curvesMethods: readonly Method[] = [
     form: 'hand-held',
     roles: [need('jigsaw', atLeast('reachMm', 'thicknessMm')), need('drill')],
     setupMinutes: 3,
-    runMinutes: 4,
+    runMinutes: 6,
     accuracyMm: 1,
     surface: 'sawn',
     hazard: jig,
     soundDbA: 94,
-    dust: 'coarse'
+    dust: 'coarse',
+    grows: [{ stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }]
   }),
   method({
     ...sawnByHand,
@@ -84,9 +88,10 @@ export const curvesMethods: readonly Method[] = [
     name: 'Turning saw',
     roles: [need('turning-saw', atLeast('reachMm', 'thicknessMm'))],
     setupMinutes: 2,
-    runMinutes: 10,
+    runMinutes: 13,
     accuracyMm: 1.2,
-    surface: 'sawn'
+    surface: 'sawn',
+    grows: [{ stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }]
   }),
   method({
     ...sawnByHand,
@@ -97,7 +102,8 @@ export const curvesMethods: readonly Method[] = [
     setupMinutes: 2,
     runMinutes: 25,
     accuracyMm: 0.5,
-    limits: [upTo('thicknessMm', 12)]
+    limits: [upTo('thicknessMm', 12)],
+    grows: [{ stock: 'thicknessMm', of: 6, least: 0.6 }]
   }),
   method({
     id: 'cut-curve/scroll-saw',
@@ -106,7 +112,7 @@ export const curvesMethods: readonly Method[] = [
     form: 'benchtop',
     roles: [need('scroll-saw', atLeast('reachMm', 'thicknessMm'))],
     setupMinutes: 3,
-    runMinutes: 5,
+    runMinutes: 7,
     accuracyMm: 0.4,
     hazard: { kind: 'fixed-blade', level: 1 },
     soundDbA: 78,
@@ -157,18 +163,19 @@ export const curvesMethods: readonly Method[] = [
     id: 'cut-inside/keyhole-saw',
     operation: 'cut-inside',
     name: 'Keyhole saw from a bored hole',
-    roles: [need('keyhole-saw', atLeast('reachMm', 'thicknessMm')), need('drill')],
+    roles: [need('keyhole-saw', atLeast('reachMm', 'thicknessMm')), need('hole-maker')],
     setupMinutes: 2,
-    runMinutes: 12,
+    runMinutes: 14,
     accuracyMm: 2,
-    surface: 'rough'
+    surface: 'rough',
+    grows: [{ stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }]
   }),
   method({
     ...sawnByHand,
     id: 'cut-inside/fret-saw',
     operation: 'cut-inside',
     name: 'Fret saw threaded through',
-    roles: [need('fret-saw'), need('hand-drill')],
+    roles: [need('fret-saw'), need('hole-maker')],
     setupMinutes: 3,
     runMinutes: 28,
     accuracyMm: 0.5,

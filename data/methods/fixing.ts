@@ -23,7 +23,7 @@ export const fixingMethods: readonly Method[] = [
     form: 'hand-held',
     roles: [need('drill'), need('driver-bits')],
     setupMinutes: 1,
-    runMinutes: 0.25,
+    runMinutes: 0.5,
     marked: false,
     hazard: bit,
     soundDbA: 78
@@ -35,7 +35,7 @@ export const fixingMethods: readonly Method[] = [
     form: 'hand-held',
     roles: [need('impact-driver'), need('impact-bits')],
     setupMinutes: 0.5,
-    runMinutes: 0.18,
+    runMinutes: 0.4,
     marked: false,
     hazard: bit,
     soundDbA: 98
@@ -47,7 +47,7 @@ export const fixingMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('hammer')],
     setupMinutes: 0,
-    runMinutes: 0.5,
+    runMinutes: 0.8,
     accuracyMm: 0.8,
     marked: false,
     soundDbA: 88
@@ -59,7 +59,7 @@ export const fixingMethods: readonly Method[] = [
     form: 'hand-held',
     roles: [need('nailer')],
     setupMinutes: 2,
-    runMinutes: 0.1,
+    runMinutes: 0.2,
     accuracyMm: 0.8,
     marked: false,
     hazard: { kind: 'fired-nail', level: 2 },
@@ -105,7 +105,7 @@ export const fixingMethods: readonly Method[] = [
     name: 'Hand stapler',
     roles: [need('stapler')],
     setupMinutes: 0,
-    runMinutes: 0.15,
+    runMinutes: 0.25,
     accuracyMm: 1,
     soundDbA: 85,
     limits: [upTo('thicknessMm', 6)],
@@ -119,7 +119,7 @@ export const fixingMethods: readonly Method[] = [
     name: 'Self-centring bit and drill',
     roles: [need('drill'), need('self-centring'), need('driver-bits')],
     setupMinutes: 2,
-    runMinutes: 3,
+    runMinutes: 4.5,
     accuracyMm: 0.4
   }),
   method({
@@ -129,7 +129,7 @@ export const fixingMethods: readonly Method[] = [
     name: 'Awl and screwdriver',
     roles: [need('awl'), need('screwdriver')],
     setupMinutes: 1,
-    runMinutes: 6,
+    runMinutes: 8,
     accuracyMm: 0.8
   }),
   method({
@@ -140,7 +140,7 @@ export const fixingMethods: readonly Method[] = [
     name: 'Drill and driver bits',
     roles: [need('drill'), need('driver-bits')],
     setupMinutes: 1,
-    runMinutes: 4,
+    runMinutes: 6,
     accuracyMm: 0.8
   }),
   method({
@@ -150,7 +150,7 @@ export const fixingMethods: readonly Method[] = [
     name: 'Bolts with a wrench and pliers',
     roles: [need('wrench'), need('pliers')],
     setupMinutes: 1,
-    runMinutes: 5,
+    runMinutes: 6,
     accuracyMm: 1,
     soundDbA: 70
   }),
@@ -162,7 +162,7 @@ export const fixingMethods: readonly Method[] = [
     name: 'Screwed to studs',
     roles: [need('stud-finder'), need('drill'), need('driver-bits'), need('level')],
     setupMinutes: 8,
-    runMinutes: 3,
+    runMinutes: 5,
     accuracyMm: 2,
     why: 'Into timber behind the board; find cables first.'
   }),
@@ -174,7 +174,7 @@ export const fixingMethods: readonly Method[] = [
     name: 'Screwed to studs found by tapping',
     roles: [need('drill'), need('driver-bits'), need('hammer'), need('tape')],
     setupMinutes: 14,
-    runMinutes: 4,
+    runMinutes: 6,
     accuracyMm: 3,
     why: 'A thin nail where the skirting will hide it finds the stud; find cables first.'
   }),
@@ -184,9 +184,17 @@ export const fixingMethods: readonly Method[] = [
     id: 'fix-to-wall/masonry',
     operation: 'fix-to-wall',
     name: 'Plugs in masonry',
-    roles: [need('masonry-bits'), need('drill'), need('level')],
-    setupMinutes: 8,
-    runMinutes: 5,
+    why: 'Cables first, then a hole as deep as the plug; a drill without hammer polishes the hole.',
+    roles: [
+      need('hammer-drill'),
+      need('masonry-bits'),
+      need('stud-finder'),
+      need('driver-bits'),
+      need('level'),
+      need('hammer')
+    ],
+    setupMinutes: 10,
+    runMinutes: 7,
     accuracyMm: 2,
     dust: 'fine',
     soundDbA: 92

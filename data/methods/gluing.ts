@@ -2,19 +2,34 @@ import { atLeast, method, need, needs, upTo } from '../write'
 import type { Method } from '../../core/catalogue'
 import { fixed } from './manners'
 
+/** A clamp for about 250 mm of a panel, three at least; common practice. */
+const panels = [
+  { id: 'clamps', clamps: 3, lengthMm: 750 },
+  { id: 'clamps-long', clamps: 5, lengthMm: 1250 },
+  { id: 'clamps-table', clamps: 7, lengthMm: 1900 }
+] as const
+/** A wider panel has more joints to true and glue, a longer one more of each. */
+const panelGrows: Method['grows'] = [
+  { stock: 'widthMm', of: 400, least: 0.8 },
+  { stock: 'lengthMm', of: 800, least: 0.85, most: 2 }
+]
+
 /** Gluing up, and bending. Times: practised hobby user; common practice. */
 export const gluingMethods: readonly Method[] = [
-  method({
-    id: 'glue-up-panel/clamps',
-    operation: 'glue-up-panel',
-    name: 'Clamps across the panel',
-    form: 'hand',
-    roles: [needs(4, 'clamp', atLeast('openingMm', 'widthMm', 40))],
-    setupMinutes: 10,
-    runMinutes: 12,
-    accuracyMm: 0.5,
-    marked: false
-  }),
+  ...panels.map(({ id, clamps, lengthMm }) =>
+    method({
+      ...fixed,
+      id: `glue-up-panel/${id}`,
+      operation: 'glue-up-panel',
+      name: `Clamps across the panel, ${clamps}`,
+      roles: [needs(clamps, 'clamp', atLeast('openingMm', 'widthMm', 40))],
+      setupMinutes: 16,
+      runMinutes: 26,
+      accuracyMm: 0.5,
+      grows: panelGrows,
+      limits: [upTo('lengthMm', lengthMm)]
+    })
+  ),
   method({
     id: 'glue-up-case/clamps',
     operation: 'glue-up-case',
@@ -22,7 +37,7 @@ export const gluingMethods: readonly Method[] = [
     form: 'hand',
     roles: [needs(4, 'clamp', atLeast('openingMm', 'lengthMm', 40))],
     setupMinutes: 5,
-    runMinutes: 15,
+    runMinutes: 22,
     accuracyMm: 0.8,
     marked: false
   }),
@@ -33,7 +48,7 @@ export const gluingMethods: readonly Method[] = [
     form: 'hand',
     roles: [needs(2, 'strap-clamp')],
     setupMinutes: 5,
-    runMinutes: 12,
+    runMinutes: 18,
     accuracyMm: 1,
     marked: false,
     limits: [upTo('lengthMm', 900)]
@@ -49,10 +64,12 @@ export const gluingMethods: readonly Method[] = [
       needs(6, 'clamp'),
       need('glue-spreader')
     ],
-    setupMinutes: 12,
-    runMinutes: 13,
+    setupMinutes: 14,
+    runMinutes: 22,
     accuracyMm: 0.3,
-    why: 'Long clamps for the width, two more on the cauls keep it flat.'
+    why: 'Long clamps for the width, two more on the cauls keep it flat.',
+    limits: [upTo('lengthMm', 1000)],
+    grows: panelGrows
   }),
   method({
     ...fixed,
@@ -60,9 +77,11 @@ export const gluingMethods: readonly Method[] = [
     operation: 'glue-up-panel',
     name: 'Parallel clamps on a flat bench',
     roles: [needs(4, 'parallel-clamp', atLeast('openingMm', 'widthMm', 40)), need('bench')],
-    setupMinutes: 7,
-    runMinutes: 10,
-    accuracyMm: 0.3
+    setupMinutes: 10,
+    runMinutes: 20,
+    accuracyMm: 0.3,
+    limits: [upTo('lengthMm', 1250)],
+    grows: panelGrows
   }),
   method({
     ...fixed,
@@ -71,7 +90,7 @@ export const gluingMethods: readonly Method[] = [
     name: 'Parallel clamps',
     roles: [needs(4, 'parallel-clamp', atLeast('openingMm', 'lengthMm', 40))],
     setupMinutes: 4,
-    runMinutes: 11,
+    runMinutes: 17,
     accuracyMm: 0.5
   }),
   method({
@@ -81,7 +100,7 @@ export const gluingMethods: readonly Method[] = [
     name: 'Squaring blocks and small clamps',
     roles: [need('squaring-blocks'), needs(4, 'clamp')],
     setupMinutes: 6,
-    runMinutes: 16,
+    runMinutes: 24,
     accuracyMm: 0.6,
     limits: [upTo('lengthMm', 700)]
   }),
@@ -92,7 +111,7 @@ export const gluingMethods: readonly Method[] = [
     name: 'Tape across the corners',
     roles: [need('template-tape')],
     setupMinutes: 4,
-    runMinutes: 8,
+    runMinutes: 12,
     accuracyMm: 1.2,
     limits: [upTo('lengthMm', 350)],
     why: 'For small mitred boxes: fold it up round the tape.'
@@ -104,7 +123,7 @@ export const gluingMethods: readonly Method[] = [
     name: 'Strap clamp',
     roles: [need('strap-clamp')],
     setupMinutes: 2,
-    runMinutes: 8,
+    runMinutes: 12,
     accuracyMm: 0.6
   }),
   method({
@@ -114,7 +133,7 @@ export const gluingMethods: readonly Method[] = [
     name: 'Corner clamps',
     roles: [need('corner-clamp')],
     setupMinutes: 3,
-    runMinutes: 6,
+    runMinutes: 10,
     accuracyMm: 0.5,
     limits: [upTo('widthMm', 75)]
   }),
@@ -125,7 +144,7 @@ export const gluingMethods: readonly Method[] = [
     name: 'Clamps across the frame',
     roles: [needs(4, 'clamp', atLeast('openingMm', 'widthMm', 40))],
     setupMinutes: 4,
-    runMinutes: 10,
+    runMinutes: 14,
     accuracyMm: 0.6
   }),
   method({
@@ -135,7 +154,7 @@ export const gluingMethods: readonly Method[] = [
     name: 'Spring clamps at the corners',
     roles: [need('spring-clamp'), need('glue-spreader')],
     setupMinutes: 2,
-    runMinutes: 12,
+    runMinutes: 15,
     accuracyMm: 1,
     limits: [upTo('widthMm', 60)]
   }),
@@ -146,7 +165,8 @@ export const gluingMethods: readonly Method[] = [
     name: 'Clamps along the block',
     roles: [needs(4, 'clamp', atLeast('openingMm', 'thicknessMm', 40))],
     setupMinutes: 3,
-    runMinutes: 9
+    runMinutes: 14,
+    grows: [{ stock: 'lengthMm', of: 600, least: 0.8, most: 2 }]
   }),
   method({
     ...fixed,
@@ -155,7 +175,8 @@ export const gluingMethods: readonly Method[] = [
     name: 'G-clamps along the block',
     roles: [needs(4, 'g-clamp', atLeast('openingMm', 'thicknessMm', 20))],
     setupMinutes: 3,
-    runMinutes: 8
+    runMinutes: 13,
+    grows: [{ stock: 'lengthMm', of: 600, least: 0.8, most: 2 }]
   }),
   method({
     ...fixed,
@@ -164,7 +185,8 @@ export const gluingMethods: readonly Method[] = [
     name: 'Hand screws',
     roles: [needs(3, 'hand-screw', atLeast('openingMm', 'thicknessMm', 20))],
     setupMinutes: 2,
-    runMinutes: 8
+    runMinutes: 13,
+    grows: [{ stock: 'lengthMm', of: 600, least: 0.8, most: 2 }]
   }),
   method({
     ...fixed,

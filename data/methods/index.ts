@@ -1,8 +1,11 @@
 import { anglesMethods } from './angles'
+import { assemblyMethods } from './assembly'
 import { boringMethods } from './boring'
 import { cornersMethods } from './corners'
 import { crosscuttingMethods } from './crosscutting'
 import { curvesMethods } from './curves'
+import { extraCutsMethods } from './extra-cuts'
+import { finishingMethods } from './finishing'
 import { fixingMethods } from './fixing'
 import { gluingMethods } from './gluing'
 import { holdingMethods } from './holding'
@@ -14,15 +17,18 @@ import { markingMethods } from './marking'
 import { measuringMethods } from './measuring'
 import { millingMethods } from './milling'
 import { rippingMethods } from './ripping'
+import { withProtection } from './protection'
 import { sandingMethods } from './sanding'
+import { servicesMethods } from './services'
 import { shapingMethods } from './shaping'
 import { sheetsMethods } from './sheets'
 import { withSkills } from './skills'
 import { smoothingMethods } from './smoothing'
 import { tenonsMethods } from './tenons'
 import { upkeepMethods } from './upkeep'
+import { inTimber } from './work'
 
-export const methods = withSkills([
+const all = withSkills([
   ...measuringMethods,
   ...markingMethods,
   ...holdingMethods,
@@ -44,5 +50,11 @@ export const methods = withSkills([
   ...shapingMethods,
   ...sandingMethods,
   ...smoothingMethods,
-  ...upkeepMethods
+  ...upkeepMethods,
+  ...assemblyMethods,
+  ...finishingMethods,
+  ...extraCutsMethods,
+  ...servicesMethods
 ])
+
+export const methods = all.map(inTimber).map(withProtection)

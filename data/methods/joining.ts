@@ -18,13 +18,13 @@ interface Way {
 }
 /** Minutes a unit takes besides its cuts, whatever the joint: fitting dry, lining up, glue, wiping off. Common practice. */
 const ASSEMBLY: Readonly<Record<string, number>> = {
-  'join-case': 5,
-  'join-shelf': 4,
-  'join-box': 4,
-  'join-frame': 4,
-  'join-legs': 6,
-  'join-seat': 8,
-  'fit-back': 3,
+  'join-case': 8,
+  'join-shelf': 6,
+  'join-box': 6,
+  'join-frame': 6,
+  'join-legs': 9,
+  'join-seat': 11,
+  'fit-back': 4,
   recess: 2,
   hang: 5
 }

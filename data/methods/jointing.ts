@@ -1,4 +1,4 @@
-import { atLeast, method, need, needs, upTo } from '../write'
+import { atLeast, from, method, need, needs, upTo } from '../write'
 import { edge, cutterhead, shank, tabled, trim } from './hazards'
 import type { Method } from '../../core/catalogue'
 import { bladed, yard } from './manners'
@@ -45,12 +45,13 @@ export const jointingMethods: readonly Method[] = [
     form: 'floor',
     roles: [need('jointer')],
     setupMinutes: 3,
-    runMinutes: 0.5,
+    runMinutes: 1,
     accuracyMm: 0.2,
     marked: false,
     hazard: cutterhead,
     soundDbA: 96,
-    dust: 'coarse'
+    dust: 'coarse',
+    limits: [from('lengthMm', 300), from('thicknessMm', 6)]
   }),
   method({
     ...bladed,

@@ -11,7 +11,7 @@ export const markingMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('square-fine')],
     setupMinutes: 0,
-    runMinutes: 0.4,
+    runMinutes: 0.7,
     accuracyMm: 0.3,
     marked: false,
     limits: [upTo('widthMm', 310)]
@@ -23,7 +23,7 @@ export const markingMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('square-coarse')],
     setupMinutes: 0,
-    runMinutes: 0.3,
+    runMinutes: 0.6,
     accuracyMm: 0.7,
     marked: false,
     limits: [upTo('widthMm', 240)]
@@ -47,7 +47,7 @@ export const markingMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('bevel')],
     setupMinutes: 1,
-    runMinutes: 0.5,
+    runMinutes: 1,
     accuracyMm: 0.6,
     marked: false
   }),
@@ -58,7 +58,7 @@ export const markingMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('square-coarse')],
     setupMinutes: 0.5,
-    runMinutes: 0.5,
+    runMinutes: 0.9,
     accuracyMm: 1,
     marked: false
   }),
@@ -70,7 +70,7 @@ export const markingMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('square-large')],
     setupMinutes: 0,
-    runMinutes: 0.6,
+    runMinutes: 0.8,
     accuracyMm: 0.7,
     limits: [upTo('widthMm', 600)]
   }),
@@ -82,7 +82,7 @@ export const markingMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('square-fine'), need('marking-knife')],
     setupMinutes: 0,
-    runMinutes: 0.7,
+    runMinutes: 1,
     accuracyMm: 0.15,
     limits: [upTo('widthMm', 310)],
     why: 'A knife line leads chisel and saw.'
@@ -95,21 +95,8 @@ export const markingMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('bevel'), need('angle-gauge')],
     setupMinutes: 1,
-    runMinutes: 0.5,
+    runMinutes: 1,
     accuracyMm: 0.2
-  }),
-  method({
-    ...set,
-    id: 'mark-angle/dovetail-marker',
-    operation: 'mark-angle',
-    name: 'Dovetail marker',
-    form: 'hand',
-    roles: [need('dovetail-marker')],
-    setupMinutes: 0,
-    runMinutes: 0.3,
-    accuracyMm: 0.3,
-    limits: [upTo('thicknessMm', 30)],
-    why: 'For the two usual slopes only.'
   }),
   method({
     ...set,

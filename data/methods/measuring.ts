@@ -11,7 +11,7 @@ export const measuringMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('tape')],
     setupMinutes: 0,
-    runMinutes: 0.4,
+    runMinutes: 1,
     accuracyMm: 0.8,
     marked: false
   }),
@@ -22,7 +22,7 @@ export const measuringMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('rule', atLeast('lengthMm', 'lengthMm'))],
     setupMinutes: 0,
-    runMinutes: 0.5,
+    runMinutes: 1.1,
     accuracyMm: 0.3,
     marked: false,
     why: 'Reads finer than a tape, but only as far as it is long.'
@@ -72,7 +72,7 @@ export const measuringMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('calipers', atLeast('lengthMm', 'lengthMm'))],
     setupMinutes: 0,
-    runMinutes: 0.6,
+    runMinutes: 1,
     accuracyMm: 0.1
   }),
   method({
@@ -83,7 +83,7 @@ export const measuringMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('story-stick')],
     setupMinutes: 4,
-    runMinutes: 0.15,
+    runMinutes: 0.4,
     accuracyMm: 0.4,
     why: 'Every length stands on one stick; nothing is read twice.'
   }),

@@ -1,4 +1,4 @@
-import { atLeast, method, need, inStrips } from '../write'
+import { atLeast, from, inStrips, method, need } from '../write'
 import { edge, router, cutterhead, feed, shank } from './hazards'
 import type { Method } from '../../core/catalogue'
 import { bladed } from './manners'
@@ -42,27 +42,29 @@ export const millingMethods: readonly Method[] = [
     form: 'floor',
     roles: [need('jointer', inStrips(60, 15)(atLeast('widthMm', 'widthMm')))],
     setupMinutes: 5,
-    runMinutes: 10,
+    runMinutes: 14,
     accuracyMm: 0.2,
     marked: false,
     hazard: cutterhead,
     soundDbA: 96,
     dust: 'coarse',
-    why: 'Makes one face flat; it does not make two faces parallel.'
+    why: 'Makes one face flat; it does not make two faces parallel.',
+    limits: [from('lengthMm', 300), from('thicknessMm', 10)]
   }),
   method({
     id: 'flatten/thicknesser-sled',
     operation: 'flatten',
     name: 'Sled through the thicknesser',
     form: 'benchtop',
-    roles: [need('thicknesser', atLeast('widthMm', 'widthMm')), need('planer-sled')],
+    roles: [need('thicknesser', atLeast('widthMm', 'widthMm')), need('planer-sled', atLeast('lengthMm', 'lengthMm'))],
     setupMinutes: 10,
-    runMinutes: 20,
+    runMinutes: 24,
     accuracyMm: 0.3,
     marked: false,
     hazard: feed,
     soundDbA: 102,
-    dust: 'coarse'
+    dust: 'coarse',
+    limits: [from('lengthMm', 300), from('thicknessMm', 10)]
   }),
   method({
     id: 'flatten/yard',
@@ -99,13 +101,14 @@ export const millingMethods: readonly Method[] = [
     form: 'benchtop',
     roles: [need('thicknesser', inStrips(60, 15)(atLeast('widthMm', 'widthMm')))],
     setupMinutes: 4,
-    runMinutes: 10,
+    runMinutes: 14,
     accuracyMm: 0.2,
     marked: false,
     hazard: feed,
     soundDbA: 102,
     dust: 'coarse',
-    why: 'Makes faces parallel; a cupped face stays cupped unless the other side is flat first.'
+    why: 'Makes faces parallel; a cupped face stays cupped unless the other side is flat first.',
+    limits: [from('lengthMm', 300), from('thicknessMm', 6)]
   }),
   method({
     id: 'thickness/yard',
@@ -184,7 +187,8 @@ export const millingMethods: readonly Method[] = [
     surface: 'smooth',
     hazard: feed,
     soundDbA: 86,
-    dust: 'fine'
+    dust: 'fine',
+    limits: [from('lengthMm', 150)]
   }),
   method({
     form: 'hand-held',

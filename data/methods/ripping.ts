@@ -18,7 +18,8 @@ export const rippingMethods: readonly Method[] = [
     hazard: edge,
     soundDbA: 74,
     dust: 'shavings',
-    limits: [upTo('thicknessMm', 60)]
+    limits: [upTo('thicknessMm', 60)],
+    grows: [{ stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }]
   }),
   method({
     id: 'rip/panel-saw',
@@ -33,7 +34,8 @@ export const rippingMethods: readonly Method[] = [
     surface: 'sawn',
     hazard: edge,
     soundDbA: 74,
-    dust: 'shavings'
+    dust: 'shavings',
+    grows: [{ stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }]
   }),
   method({
     id: 'rip/jigsaw',
@@ -42,14 +44,15 @@ export const rippingMethods: readonly Method[] = [
     form: 'hand-held',
     roles: [need('jigsaw', atLeast('reachMm', 'thicknessMm'))],
     setupMinutes: 3,
-    runMinutes: 2,
+    runMinutes: 3,
     accuracyMm: 1.8,
     surface: 'sawn',
     hazard: jig,
     soundDbA: 95,
     dust: 'coarse',
     limits: [upTo('thicknessMm', 40)],
-    why: 'The blade wanders in thick stock.'
+    why: 'The blade wanders in thick stock.',
+    grows: [{ stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }]
   }),
   method({
     id: 'rip/circular-saw-fence',
@@ -58,7 +61,7 @@ export const rippingMethods: readonly Method[] = [
     form: 'hand-held',
     roles: [need('circular-saw', fromTwoSides(2)(atLeast('depthMm', 'thicknessMm')))],
     setupMinutes: 3,
-    runMinutes: 1,
+    runMinutes: 1.8,
     accuracyMm: 1.3,
     surface: 'sawn',
     hazard: circ,
@@ -77,7 +80,7 @@ export const rippingMethods: readonly Method[] = [
       needs(2, 'clamp')
     ],
     setupMinutes: 3,
-    runMinutes: 2,
+    runMinutes: 3,
     accuracyMm: 0.9,
     hazard: guided,
     soundDbA: 103,
@@ -91,7 +94,7 @@ export const rippingMethods: readonly Method[] = [
     form: 'benchtop',
     roles: [need('table-saw', fromTwoSides(3, 3)(atLeast('depthMm', 'thicknessMm')), atLeast('ripMm', 'widthMm'))],
     setupMinutes: 3,
-    runMinutes: 0.5,
+    runMinutes: 1,
     accuracyMm: 0.4,
     marked: false,
     hazard: table,
@@ -104,9 +107,9 @@ export const rippingMethods: readonly Method[] = [
     operation: 'rip',
     name: 'Band saw against a fence',
     form: 'floor',
-    roles: [need('band-saw', atLeast('resawMm', 'thicknessMm'))],
+    roles: [need('band-saw', atLeast('resawMm', 'thicknessMm'), atLeast('throatMm', 'widthMm'))],
     setupMinutes: 3,
-    runMinutes: 1,
+    runMinutes: 1.6,
     accuracyMm: 1,
     marked: false,
     surface: 'sawn',
@@ -125,7 +128,8 @@ export const rippingMethods: readonly Method[] = [
     accuracyMm: 2,
     surface: 'sawn',
     soundDbA: 76,
-    limits: [upTo('thicknessMm', 120)]
+    limits: [upTo('thicknessMm', 120)],
+    grows: [{ stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }]
   }),
   method({
     id: 'rip/rail-saw',
@@ -136,7 +140,7 @@ export const rippingMethods: readonly Method[] = [
       need('rail-saw', atLeast('depthMm', 'thicknessMm'), inPasses(2, 1, 2, 0.4)(atLeast('lengthMm', 'lengthMm', 200)))
     ],
     setupMinutes: 3,
-    runMinutes: 1.5,
+    runMinutes: 2.2,
     accuracyMm: 0.6,
     hazard: guided,
     soundDbA: 98,
@@ -168,7 +172,8 @@ export const rippingMethods: readonly Method[] = [
     runMinutes: 14,
     accuracyMm: 0.6,
     surface: 'smooth',
-    hazard: edge
+    hazard: edge,
+    grows: [{ stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }]
   }),
   method({
     id: 'taper/circular-saw',

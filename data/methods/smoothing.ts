@@ -1,4 +1,4 @@
-import { atLeast, method, need, needs, upTo } from '../write'
+import { atLeast, from, method, need, needs, upTo } from '../write'
 import { edge, feed, shank, trim } from './hazards'
 import type { Method } from '../../core/catalogue'
 import { bladed, sanded, yard } from './manners'
@@ -34,17 +34,6 @@ export const smoothingMethods: readonly Method[] = [
     hazard: edge,
     soundDbA: 68,
     dust: 'shavings'
-  }),
-  method({
-    id: 'finish/wipe',
-    operation: 'finish',
-    name: 'Wiped on with a cloth',
-    form: 'hand',
-    roles: [need('finishing-kit')],
-    setupMinutes: 5,
-    runMinutes: 25,
-    marked: false,
-    accuracyMm: 0.5
   }),
   method({
     ...bladed,
@@ -110,7 +99,8 @@ export const smoothingMethods: readonly Method[] = [
     setupMinutes: 4,
     runMinutes: 14,
     accuracyMm: 0.1,
-    soundDbA: 86
+    soundDbA: 86,
+    limits: [from('lengthMm', 150)]
   }),
   method({
     ...yard,

@@ -50,7 +50,7 @@ export const tenonsMethods: readonly Method[] = [
     operation: 'cut-mortise',
     name: 'Chisel, mallet, back saw',
     form: 'hand',
-    roles: [need('chisels'), need('back-saw'), need('marking-gauge')],
+    roles: [need('chisels'), need('back-saw'), need('marking-gauge'), need('work-holding')],
     setupMinutes: 5,
     runMinutes: 45,
     accuracyMm: 0.4,
@@ -63,7 +63,7 @@ export const tenonsMethods: readonly Method[] = [
     operation: 'cut-mortise',
     name: 'Chisel, mallet, pull saw',
     form: 'hand',
-    roles: [need('chisels'), need('pull-saw'), need('marking-gauge')],
+    roles: [need('chisels'), need('pull-saw'), need('marking-gauge'), need('work-holding')],
     setupMinutes: 5,
     runMinutes: 48,
     accuracyMm: 0.5,
@@ -76,7 +76,7 @@ export const tenonsMethods: readonly Method[] = [
     operation: 'cut-mortise',
     name: 'Bored out, squared with a chisel',
     form: 'hand-held',
-    roles: [need('drill'), need('drill-guide'), need('chisels'), need('back-saw')],
+    roles: [need('drill'), need('drill-guide'), need('chisels'), need('back-saw'), need('work-holding')],
     setupMinutes: 8,
     runMinutes: 28,
     accuracyMm: 0.5,
@@ -117,9 +117,9 @@ export const tenonsMethods: readonly Method[] = [
     id: 'cut-half-lap/hand',
     operation: 'cut-half-lap',
     name: 'Back saw and chisel',
-    roles: [need('back-saw'), need('chisels'), need('marking-gauge')],
+    roles: [need('back-saw'), need('chisels'), need('marking-gauge'), need('work-holding')],
     setupMinutes: 4,
-    runMinutes: 18,
+    runMinutes: 20,
     accuracyMm: 0.5
   }),
   method({
@@ -127,9 +127,9 @@ export const tenonsMethods: readonly Method[] = [
     id: 'cut-half-lap/pull-saw',
     operation: 'cut-half-lap',
     name: 'Pull saw and chisel',
-    roles: [need('pull-saw'), need('chisels'), need('marking-gauge')],
+    roles: [need('pull-saw'), need('chisels'), need('marking-gauge'), need('work-holding')],
     setupMinutes: 4,
-    runMinutes: 17,
+    runMinutes: 20,
     accuracyMm: 0.55
   }),
   method({
@@ -137,9 +137,9 @@ export const tenonsMethods: readonly Method[] = [
     id: 'cut-half-lap/shoulder-plane',
     operation: 'cut-half-lap',
     name: 'Sawn, trued with a shoulder plane',
-    roles: [need('back-saw'), need('chisels'), need('marking-gauge'), need('shoulder-plane')],
+    roles: [need('back-saw'), need('chisels'), need('marking-gauge'), need('shoulder-plane'), need('work-holding')],
     setupMinutes: 5,
-    runMinutes: 16,
+    runMinutes: 19,
     accuracyMm: 0.25
   }),
   method({
@@ -149,7 +149,7 @@ export const tenonsMethods: readonly Method[] = [
     name: 'Circular saw in passes, chisel',
     roles: [need('circular-saw'), need('short-guide'), need('chisels')],
     setupMinutes: 6,
-    runMinutes: 6,
+    runMinutes: 8,
     accuracyMm: 0.9,
     hazard: { kind: 'hand-blade', level: 3 },
     soundDbA: 103,
@@ -163,7 +163,7 @@ export const tenonsMethods: readonly Method[] = [
     roles: [need('trim-router'), need('bit-straight'), need('short-guide'), needs(2, 'clamp')],
     ties: shank('bit-straight', 'trim-router'),
     setupMinutes: 6,
-    runMinutes: 4,
+    runMinutes: 6,
     accuracyMm: 0.35
   }),
   method({
@@ -173,7 +173,7 @@ export const tenonsMethods: readonly Method[] = [
     name: 'Table saw with a sled, in passes',
     roles: [need('table-saw'), need('crosscut-sled')],
     setupMinutes: 8,
-    runMinutes: 2.5,
+    runMinutes: 3.5,
     accuracyMm: 0.25
   }),
   method({

@@ -7,7 +7,7 @@ export const carved: readonly Template[] = [
     id: 'spoon-set',
     name: 'Three carved spoons',
     kind: 'piece',
-    readyMadePoints: 45,
+    readyMadePoints: 58,
     typicalHours: 6,
     sizeMm: size(280, 50, 30),
     joinery: [],
@@ -20,7 +20,7 @@ export const carved: readonly Template[] = [
       ['finish', 0.1]
     ),
     materials: [
-      { material: 'hardwood-board', quantity: 0.6 },
+      { material: 'hardwood-thick', quantity: 0.35 },
       { material: 'oil', quantity: 0.02 }
     ]
   },
@@ -43,7 +43,7 @@ export const carved: readonly Template[] = [
       ['finish', 0.3]
     ),
     materials: [
-      { material: 'hardwood-board', quantity: 1 },
+      { material: 'hardwood-slab', quantity: 0.45 },
       { material: 'oil', quantity: 0.04 }
     ]
   },
@@ -56,15 +56,16 @@ export const carved: readonly Template[] = [
     sizeMm: size(80, 80, 220),
     joinery: [],
     steps: steps(
-      ['measure', 2],
+      ['measure', 6],
       ['crosscut', 2, stock(240, 60, 60), 2],
       ['bore-large', 2, stock(0, 22, 60), 1],
       ['turn', 2, stock(240, 60, 60)],
-      ['sharpen', 2],
-      ['finish', 0.1]
+      ['sand-curve', 1, stock(240, 60, 60)],
+      ['sharpen', 3],
+      ['finish', 0.2]
     ),
     materials: [
-      { material: 'hardwood-board', quantity: 0.6 },
+      { material: 'hardwood-blank', quantity: 0.6 },
       { material: 'oil', quantity: 0.02 }
     ]
   },
@@ -89,7 +90,7 @@ export const carved: readonly Template[] = [
       ['finish', 0.4]
     ),
     materials: [
-      { material: 'hardwood-board', quantity: 3 },
+      { material: 'hardwood-thick', quantity: 1 },
       { material: 'glue', quantity: 0.3 },
       { material: 'oil', quantity: 0.05 }
     ],
@@ -120,7 +121,7 @@ export const carved: readonly Template[] = [
     id: 'mallet',
     name: 'Joiner’s mallet',
     kind: 'piece',
-    readyMadePoints: 24,
+    readyMadePoints: 30,
     typicalHours: 2.5,
     sizeMm: size(320, 120, 65),
     joinery: ['laminated', 'mortise-tenon'],
@@ -130,6 +131,7 @@ export const carved: readonly Template[] = [
       ['crosscut', 4, stock(320, 60, 22), 2],
       ['glue-up-block', 1, stock(140, 80, 65)],
       ['crosscut-angle', 2, stock(140, 80, 65), 1.5],
+      ['cut-mortise', 1, stock(140, 80, 65)],
       ['shape-round', 0.3, stock(250, 30, 30)],
       ['profile-edge', 0.8],
       ['sand-curve', 0.4],

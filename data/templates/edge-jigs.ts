@@ -16,7 +16,8 @@ export const edgeJigs: readonly Template[] = [
       ['measure', 1],
       ['mark-square', 2, stock(0, 70, 45), 1.2],
       ['crosscut', 1, stock(120, 70, 45), 2.6],
-      ['bore', 1]
+      ['bore', 1],
+      ['trial', 0.5]
     ),
     materials: [{ material: 'softwood-stud', quantity: 0.3 }]
   },
@@ -28,7 +29,15 @@ export const edgeJigs: readonly Template[] = [
     readyMadePoints: 0,
     typicalHours: 2,
     joinery: ['screwed'],
-    steps: steps(['measure', 3], ['crosscut', 4, stock(1500, 95, 20), 3], ['drive', 16]),
+    steps: steps(
+      ['measure', 3],
+      ['crosscut', 4, stock(1500, 95, 20), 3],
+      ['drive', 16],
+      ['countersink', 16],
+      ['glue-up-block', 2, stock(1500, 95, 40)],
+      ['fit-hardware', 4],
+      ['trial', 1]
+    ),
     materials: [
       { material: 'plywood-9', quantity: 1 },
       { material: 'softwood-batten', quantity: 3 },
@@ -42,9 +51,12 @@ export const edgeJigs: readonly Template[] = [
       ['mark-square', 3, stock(0, 250, 18), 1],
       ['crosscut', 3, stock(600, 250, 18), 2],
       ['drive', 10],
-      ['check-square', 1]
+      ['check-square', 1],
+      ['countersink', 10],
+      ['straighten-edge', 1.2, stock(600, 250, 18), 0.5],
+      ['trial', 3]
     ],
-    materials: [half, screws, glue],
+    materials: [ply, screws, glue],
     why: 'Square is all it is for: set the stop with the best square you have.'
   }),
   jig('mitre-shooting-board', 'Mitre shooting board', {
@@ -54,9 +66,12 @@ export const edgeJigs: readonly Template[] = [
       ['mark-angle', 2],
       ['crosscut', 4, stock(600, 250, 18), 2],
       ['crosscut-angle', 2, stock(200, 90, 45), 1.5],
-      ['drive', 12]
+      ['drive', 12],
+      ['countersink', 12],
+      ['straighten-edge', 0.6, stock(600, 90, 18), 0.5],
+      ['trial', 4]
     ],
-    materials: [half, screws, glue]
+    materials: [ply, screws, glue]
   }),
   jig('dado-guide', 'Dado guide', {
     hours: 1.2,
@@ -64,9 +79,11 @@ export const edgeJigs: readonly Template[] = [
       ['measure', 4],
       ['mark-square', 4, stock(0, 95, 18), 1],
       ['crosscut', 4, stock(600, 95, 18), 2],
-      ['drive', 8]
+      ['drive', 8],
+      ['countersink', 8],
+      ['trial', 2]
     ],
-    materials: [half, screws]
+    materials: [ply, screws]
   }),
   jig('router-table-made', 'Table-top router table', {
     hours: 4,
@@ -77,7 +94,12 @@ export const edgeJigs: readonly Template[] = [
       ['cut-inside', 0.4, stock(0, 0, 18)],
       ['bore', 8],
       ['drive', 20],
-      ['straighten-edge', 0.8, stock(800, 90, 18), 1]
+      ['straighten-edge', 0.8, stock(800, 90, 18), 1],
+      ['countersink', 20],
+      ['cut-dado', 0.8, stock(800, 500, 18)],
+      ['fit-hardware', 6],
+      ['finish', 0.8],
+      ['trial', 3]
     ],
     materials: [ply, screws, { material: 'softwood-stud', quantity: 2 }],
     why: 'Lies across the sawhorses; a straight board is its fence.'
@@ -89,7 +111,11 @@ export const edgeJigs: readonly Template[] = [
       ['crosscut', 4, stock(1200, 95, 18), 2.6],
       ['rip', 2.4, stock(1200, 60, 18), 1.8],
       ['drive', 24],
-      ['check-square', 1]
+      ['check-square', 1],
+      ['countersink', 24],
+      ['glue-up-block', 2, stock(1200, 60, 36)],
+      ['straighten-edge', 4.8, stock(1200, 60, 18), 0.5],
+      ['trial', 2]
     ],
     materials: [ply, half, screws]
   }),
@@ -99,7 +125,9 @@ export const edgeJigs: readonly Template[] = [
       ['measure', 1],
       ['crosscut', 1, stock(700, 145, 9), 3],
       ['bore', 5],
-      ['bore-large', 1, stock(0, 30, 9)]
+      ['bore-large', 1, stock(0, 30, 9)],
+      ['sand-curve', 0.5],
+      ['trial', 1]
     ],
     materials: [{ material: 'plywood-9', quantity: 0.1 }]
   }),
@@ -108,7 +136,8 @@ export const edgeJigs: readonly Template[] = [
     rows: [
       ['measure', 2],
       ['crosscut', 1, stock(800, 95, 18), 2.6],
-      ['bore-square', 24, stock(0, 0, 18), 1.5]
+      ['bore-square', 24, stock(0, 0, 18), 1.5],
+      ['trial', 0.6]
     ],
     materials: [{ material: 'softwood-board', quantity: 0.9 }]
   }),
@@ -121,7 +150,11 @@ export const edgeJigs: readonly Template[] = [
       ['cut-inside', 0.3, stock(0, 0, 9)],
       ['bore', 8],
       ['drive', 20],
-      ['check-square', 1]
+      ['check-square', 1],
+      ['countersink', 20],
+      ['glue-up-block', 2, stock(350, 145, 36)],
+      ['fit-hardware', 6],
+      ['trial', 5]
     ],
     materials: [ply, half, screws, glue]
   })

@@ -7,7 +7,7 @@ export const garden: readonly Template[] = [
     id: 'bird-box',
     name: 'Bird box',
     kind: 'piece',
-    readyMadePoints: 34,
+    readyMadePoints: 26,
     typicalHours: 1.5,
     sizeMm: size(150, 150, 300),
     joinery: ['nailed'],
@@ -31,7 +31,7 @@ export const garden: readonly Template[] = [
     id: 'potting-bench',
     name: 'Potting bench',
     kind: 'piece',
-    readyMadePoints: 215,
+    readyMadePoints: 165,
     typicalHours: 7,
     sizeMm: size(1200, 550, 1400),
     joinery: ['screwed'],
@@ -46,7 +46,7 @@ export const garden: readonly Template[] = [
       ['finish', 3]
     ),
     materials: [
-      { material: 'softwood-stud', quantity: 14 },
+      { material: 'softwood-stud-95', quantity: 14 },
       { material: 'softwood-board', quantity: 10 },
       { material: 'screws', quantity: 1.2 },
       { material: 'paint-outdoor', quantity: 0.7 }
@@ -56,7 +56,7 @@ export const garden: readonly Template[] = [
     id: 'cold-frame',
     name: 'Cold frame',
     kind: 'piece',
-    readyMadePoints: 150,
+    readyMadePoints: 132,
     typicalHours: 5,
     sizeMm: size(1200, 800, 400),
     joinery: ['pocket', 'screwed'],
@@ -86,9 +86,9 @@ export const garden: readonly Template[] = [
     name: 'Hive box',
     kind: 'piece',
     readyMadePoints: 46,
-    typicalHours: 4,
+    typicalHours: 3,
     sizeMm: size(500, 420, 240),
-    joinery: ['box-joint', 'rebate'],
+    joinery: ['rebate', 'box-joint'],
     steps: steps(
       ['measure', 4],
       ['mark-square', 4, stock(0, 240, 20), 1],
@@ -108,7 +108,7 @@ export const garden: readonly Template[] = [
     id: 'shed-door',
     name: 'Shed door',
     kind: 'piece',
-    readyMadePoints: 210,
+    readyMadePoints: 150,
     typicalHours: 5.5,
     sizeMm: size(1950, 800, 65),
     joinery: ['screwed'],
@@ -120,6 +120,8 @@ export const garden: readonly Template[] = [
       ['rip', 3.9, stock(1950, 120, 20), 3],
       ['bore', 40],
       ['drive', 60],
+      ['fit-hardware', 4],
+      ['check-square', 1],
       ['finish', 3.5]
     ),
     materials: [
@@ -151,7 +153,7 @@ export const garden: readonly Template[] = [
       ['finish', 3.5]
     ),
     materials: [
-      { material: 'softwood-stud', quantity: 22 },
+      { material: 'softwood-stud-95', quantity: 22 },
       { material: 'screws', quantity: 0.6 },
       { material: 'glue-outdoor', quantity: 0.6 },
       { material: 'oil', quantity: 0.6 }
@@ -223,7 +225,8 @@ export const garden: readonly Template[] = [
       ['crosscut', 28, stock(1000, 145, 20), 4],
       ['rip', 4, stock(900, 45, 45), 3],
       ['bore', 56],
-      ['drive', 56]
+      ['drive', 56],
+      ['check-square', 1]
     ),
     materials: [
       { material: 'softwood-board', quantity: 24 },
@@ -235,7 +238,7 @@ export const garden: readonly Template[] = [
     id: 'trellis',
     name: 'Trellis',
     kind: 'piece',
-    readyMadePoints: 55,
+    readyMadePoints: 70,
     typicalHours: 5.5,
     sizeMm: size(1800, 900, 40),
     joinery: ['half-lap', 'screwed'],

@@ -1,21 +1,52 @@
+import type { Step, Template } from '../../core/catalogue'
 import { cabinets } from './cabinets'
 import { carved } from './carved'
 import { edgeJigs } from './edge-jigs'
+import { forTheShop } from './for-the-shop'
 import { garden } from './garden'
+import { outdoors } from './outdoors'
+import { rooms } from './rooms'
 import { sawingJigs } from './sawing-jigs'
 import { shelves } from './shelves'
 import { shopFurniture } from './shop-furniture'
 import { small } from './small'
 import { tables } from './tables'
 
-export const templates = [
+/** Part of the hours that goes into choosing boards, fetching, thinking and clearing up, and what every start takes, h; common practice. */
+const BETWEEN = { share: 0.13, start: 0.1 }
+const JOINS = /^join-/
+
+/** Steps every piece has and nobody lists: put together dry before it is glued, and what goes on between the cuts. */
+function framed(template: Template): Template {
+  const joints = template.steps.reduce(
+    (sum, { operation, quantity }) => sum + (JOINS.test(operation) ? quantity : 0),
+    0
+  )
+  const last = template.steps.findLastIndex(({ operation }) => JOINS.test(operation))
+  const between = Math.round((BETWEEN.share * template.typicalHours + BETWEEN.start) * 20) / 20
+  const added = (id: string, operation: string, quantity: number): Step => ({ id, operation, quantity, stock: {} })
+  return {
+    ...template,
+    steps: [
+      ...template.steps.slice(0, last + 1),
+      ...(joints >= 4 ? [added('dry', 'dry-fit', joints)] : []),
+      ...template.steps.slice(last + 1),
+      added('between', 'keep-shop', template.kind === 'jig' ? Math.min(between, 0.1 * template.typicalHours) : between)
+    ]
+  }
+}
+
+export const templates: readonly Template[] = [
   ...small,
   ...carved,
   ...shelves,
   ...tables,
   ...garden,
   ...cabinets,
+  ...rooms,
+  ...outdoors,
   ...sawingJigs,
   ...edgeJigs,
-  ...shopFurniture
-]
+  ...shopFurniture,
+  ...forTheShop
+].map(framed)

@@ -16,7 +16,9 @@ export const sawingJigs: readonly Template[] = [
       ['measure', 3],
       ['mark-square', 3, stock(0, 145, 20), 2],
       ['crosscut', 3, stock(250, 145, 20), 2.6],
-      ['drive', 6]
+      ['drive', 6],
+      ['countersink', 6],
+      ['trial', 1.4]
     ),
     materials: [
       { material: 'softwood-board', quantity: 0.6 },
@@ -33,12 +35,14 @@ export const sawingJigs: readonly Template[] = [
     joinery: ['screwed'],
     steps: steps(
       ['measure', 2],
-      ['support-sheet', 1, stock(2650, 300, 9)],
-      ['break-down-sheet', 2, stock(2400, 300, 9), 1.5],
-      ['drive', 14]
+      ['support-sheet', 1, stock(2440, 300, 9)],
+      ['break-down-sheet', 2, stock(2440, 300, 9), 1.5],
+      ['drive', 14],
+      ['countersink', 14],
+      ['trial', 1]
     ),
     materials: [
-      { material: 'plywood-9', quantity: 1 },
+      { material: 'plywood-9-whole', quantity: 0.35 },
       { material: 'screws', quantity: 0.1 },
       { material: 'glue', quantity: 0.1 }
     ],
@@ -56,7 +60,10 @@ export const sawingJigs: readonly Template[] = [
       ['measure', 2],
       ['mark-square', 2, stock(0, 145, 9), 1.2],
       ['crosscut', 2, stock(350, 145, 20), 2.6],
-      ['drive', 4]
+      ['drive', 4],
+      ['countersink', 4],
+      ['check-square', 1],
+      ['trial', 1]
     ),
     materials: [
       { material: 'softwood-board', quantity: 0.7 },
@@ -77,7 +84,11 @@ export const sawingJigs: readonly Template[] = [
       ['crosscut', 2, stock(600, 95, 20), 2],
       ['rip', 1.4, stock(700, 20, 20), 1],
       ['drive', 12],
-      ['glue-up-case', 1, stock(300)]
+      ['glue-up-case', 1, stock(300)],
+      ['countersink', 12],
+      ['straighten-edge', 1.4, stock(600, 95, 20), 0.5],
+      ['glue-up-block', 2, stock(600, 95, 40)],
+      ['trial', 6]
     ),
     materials: [
       { material: 'plywood-9', quantity: 0.6 },
@@ -99,7 +110,9 @@ export const sawingJigs: readonly Template[] = [
       ['mark-square', 3, stock(0, 145, 20), 1],
       ['crosscut', 2, stock(450, 145, 20), 2],
       ['rip', 0.5, stock(450, 12, 12), 0.8],
-      ['drive', 6]
+      ['drive', 6],
+      ['countersink', 6],
+      ['trial', 5]
     ),
     materials: [
       { material: 'softwood-board', quantity: 1 },
@@ -114,9 +127,12 @@ export const sawingJigs: readonly Template[] = [
       ['mark-angle', 2],
       ['crosscut', 4, stock(600, 95, 18), 1.5],
       ['rip', 1.4, stock(700, 20, 12), 0.8],
-      ['drive', 14]
+      ['drive', 14],
+      ['countersink', 14],
+      ['straighten-edge', 1.4, stock(600, 95, 18), 0.5],
+      ['trial', 7]
     ],
-    materials: [half, screws, glue]
+    materials: [ply, screws, glue]
   }),
   jig('taper-jig', 'Taper jig', {
     hours: 1.5,
@@ -124,9 +140,12 @@ export const sawingJigs: readonly Template[] = [
       ['measure', 3],
       ['crosscut', 3, stock(900, 145, 18), 2.6],
       ['drive', 10],
-      ['bore', 6]
+      ['bore', 6],
+      ['countersink', 10],
+      ['fit-hardware', 2],
+      ['trial', 2]
     ],
-    materials: [half, screws]
+    materials: [ply, screws]
   }),
   jig('key-jig', 'Cradle for mitre keys', {
     hours: 2,
@@ -134,9 +153,12 @@ export const sawingJigs: readonly Template[] = [
       ['measure', 4],
       ['crosscut', 4, stock(300, 145, 18), 1.5],
       ['crosscut-angle', 4, stock(300, 145, 18), 1.2],
-      ['drive', 10]
+      ['drive', 10],
+      ['countersink', 10],
+      ['glue-up-block', 1, stock(300, 145, 36)],
+      ['trial', 3]
     ],
-    materials: [half, screws, glue]
+    materials: [ply, screws, glue]
   }),
   jig('tenon-jig', 'Tenon jig', {
     hours: 2.5,
@@ -145,7 +167,11 @@ export const sawingJigs: readonly Template[] = [
       ['mark-square', 5, stock(0, 145, 18), 1],
       ['crosscut', 5, stock(300, 145, 18), 1.5],
       ['drive', 14],
-      ['check-square', 1]
+      ['check-square', 1],
+      ['countersink', 14],
+      ['glue-up-block', 1, stock(300, 145, 36)],
+      ['fit-hardware', 2],
+      ['trial', 4]
     ],
     materials: [ply, screws, glue]
   })

@@ -17,7 +17,11 @@ export const shopFurniture: readonly Template[] = [
       ['mark-square', 10, stock(0, 70, 45), 2],
       ['crosscut', 10, stock(800, 70, 45), 2.6],
       ['bore', 16],
-      ['drive', 32]
+      ['countersink', 32],
+      ['drive', 32],
+      ['check-square', 2],
+      ['profile-edge', 8],
+      ['trial', 1]
     ),
     materials: [
       { material: 'softwood-stud', quantity: 9 },
@@ -27,19 +31,28 @@ export const shopFurniture: readonly Template[] = [
   jig('workbench-made', 'Workbench', {
     hours: 18,
     rows: [
-      ['measure', 20],
-      ['mark-square', 20, stock(0, 95, 45), 1.5],
-      ['crosscut', 22, stock(1500, 95, 45), 2.6],
-      ['glue-up-block', 4, stock(850, 90, 90)],
-      ['bore', 24],
+      ['measure', 26],
+      ['mark-square', 24, stock(0, 95, 45), 1.5],
+      ['crosscut', 26, stock(1500, 95, 45), 2.6],
+      ['glue-up-block', 12, stock(1500, 95, 90)],
+      ['cut-half-lap', 8, stock(850, 95, 45)],
+      ['bore', 32],
       ['drive', 60],
-      ['check-square', 2]
+      ['check-square', 2],
+      ['flatten-panel', 1, stock(1500, 600, 80)],
+      ['bore-large', 12, stock(0, 20, 80)],
+      ['fit-hardware', 6],
+      ['profile-edge', 8],
+      ['sand-flat', 1.5],
+      ['finish', 2],
+      ['trial', 2]
     ],
     materials: [
-      { material: 'softwood-stud', quantity: 36 },
+      { material: 'softwood-stud-95', quantity: 36 },
       { material: 'plywood-18', quantity: 1 },
       { material: 'screws', quantity: 1 },
-      { material: 'glue', quantity: 0.8 },
+      { material: 'glue', quantity: 2 },
+      { material: 'oil', quantity: 0.2 },
       { material: 'vice-hardware', quantity: 1 }
     ],
     why: 'Build it from what is owned; it teaches the next tool.'
@@ -52,7 +65,11 @@ export const shopFurniture: readonly Template[] = [
       ['support-sheet', 1, stock(1220, 610, 18)],
       ['break-down-sheet', 2, stock(1200, 600, 18), 2],
       ['bore', 12],
-      ['drive', 32]
+      ['drive', 32],
+      ['check-square', 1],
+      ['fit-hardware', 4],
+      ['finish', 1.5],
+      ['trial', 1]
     ],
     materials: [ply, screws, { material: 'softwood-stud', quantity: 7 }]
   }),
@@ -62,7 +79,9 @@ export const shopFurniture: readonly Template[] = [
       ['measure', 4],
       ['mark-square', 4, stock(0, 145, 18), 0.8],
       ['crosscut', 4, stock(145, 145, 18), 1.2],
-      ['bore-large', 4, stock(0, 30, 18)]
+      ['bore-large', 4, stock(0, 30, 18)],
+      ['check-square', 1],
+      ['trial', 0.6]
     ],
     materials: [{ material: 'plywood-18', quantity: 0.05 }]
   }),
@@ -70,7 +89,8 @@ export const shopFurniture: readonly Template[] = [
     hours: 0.3,
     rows: [
       ['measure', 1],
-      ['rip', 1.5, stock(1500, 20, 6), 2]
+      ['rip', 1.5, stock(1500, 20, 6), 2],
+      ['sand-curve', 1]
     ],
     materials: [{ material: 'softwood-batten', quantity: 1.6 }]
   }),
@@ -79,14 +99,16 @@ export const shopFurniture: readonly Template[] = [
     rows: [
       ['measure', 2],
       ['crosscut', 2, stock(450, 45, 20), 3],
-      ['straighten-edge', 1.8, stock(450, 45, 20), 0.5]
+      ['straighten-edge', 1.8, stock(450, 45, 20), 0.5],
+      ['finish', 0.1],
+      ['trial', 1.6]
     ],
     materials: [{ material: 'softwood-batten', quantity: 1 }]
   }),
   jig('story-stick', 'Story stick', {
     hours: 0.2,
     rows: [
-      ['measure', 1],
+      ['measure', 6],
       ['crosscut', 1, stock(1500, 45, 12), 4]
     ],
     materials: [{ material: 'softwood-batten', quantity: 1.6 }]
@@ -96,7 +118,8 @@ export const shopFurniture: readonly Template[] = [
     rows: [
       ['measure', 2],
       ['crosscut', 2, stock(1000, 20, 12), 4],
-      ['drive', 2]
+      ['drive', 2],
+      ['trial', 0.7]
     ],
     materials: [{ material: 'softwood-batten', quantity: 2 }]
   }),
@@ -107,7 +130,11 @@ export const shopFurniture: readonly Template[] = [
       ['crosscut', 4, stock(450, 145, 18), 3],
       ['cut-curve', 2, stock(0, 145, 18)],
       ['glue-up-block', 1, stock(450, 145, 72)],
-      ['bore-large', 8, stock(0, 30, 40)]
+      ['bore-large', 8, stock(0, 30, 40)],
+      ['countersink', 10],
+      ['drive', 10],
+      ['sand-curve', 2],
+      ['trial', 1.6]
     ],
     materials: [ply, glue]
   }),
@@ -116,7 +143,9 @@ export const shopFurniture: readonly Template[] = [
     rows: [
       ['measure', 4],
       ['crosscut', 4, stock(800, 70, 45), 3],
-      ['straighten-edge', 3.2, stock(800, 70, 45), 1]
+      ['straighten-edge', 3.2, stock(800, 70, 45), 1],
+      ['profile-edge', 3],
+      ['finish', 0.3]
     ],
     materials: [{ material: 'softwood-stud', quantity: 3.4 }],
     why: 'Planed hollow by a millimetre or two at the ends, so that the middle presses as well.'
@@ -127,7 +156,9 @@ export const shopFurniture: readonly Template[] = [
       ['measure', 4],
       ['crosscut', 4, stock(600, 95, 20), 3],
       ['bore', 8],
-      ['drive', 12]
+      ['drive', 12],
+      ['check-square', 1],
+      ['fix-to-wall', 3]
     ],
     materials: [{ material: 'softwood-board', quantity: 2.6 }, screws]
   }),
@@ -137,7 +168,10 @@ export const shopFurniture: readonly Template[] = [
       ['measure', 8],
       ['crosscut', 10, stock(1200, 70, 45), 3],
       ['bore', 20],
-      ['drive', 32]
+      ['drive', 32],
+      ['check-square', 2],
+      ['fix-to-wall', 4],
+      ['trial', 2]
     ],
     materials: [{ material: 'softwood-stud', quantity: 11 }, screws]
   }),
@@ -147,7 +181,9 @@ export const shopFurniture: readonly Template[] = [
       ['measure', 8],
       ['crosscut', 12, stock(500, 70, 45), 3],
       ['bore', 24],
-      ['drive', 36]
+      ['drive', 36],
+      ['countersink', 36],
+      ['fix-to-wall', 8]
     ],
     materials: [{ material: 'softwood-stud', quantity: 9 }, screws]
   }),
@@ -160,7 +196,13 @@ export const shopFurniture: readonly Template[] = [
       ['bore', 16],
       ['drive', 60],
       ['check-square', 1],
-      ['fit-hardware', 8]
+      ['fit-hardware', 8],
+      ['countersink', 60],
+      ['glue-up-case', 1, stock(700, 600, 18)],
+      ['dress-edge', 12],
+      ['trim-flush', 3, stock(700, 600, 18)],
+      ['finish', 3],
+      ['trial', 6]
     ],
     materials: [{ material: 'plywood-18', quantity: 1.5 }, { material: 'screws', quantity: 0.6 }, glue],
     why: 'Two machines on one footprint.'

@@ -7,7 +7,7 @@ export const small: readonly Template[] = [
     id: 'tea-box',
     name: 'Tea box',
     kind: 'piece',
-    readyMadePoints: 62,
+    readyMadePoints: 72,
     typicalHours: 7,
     sizeMm: size(280, 180, 95),
     joinery: ['box-joint', 'nailed'],
@@ -61,9 +61,11 @@ export const small: readonly Template[] = [
     sizeMm: size(400, 280, 25),
     joinery: ['edge-glue'],
     steps: steps(
-      ['measure', 6],
+      ['measure', 12],
       ['prepare-boards', 0.17, stock(420, 60, 27)],
+      ['rip', 2.5, stock(420, 60, 27), 1.5],
       ['crosscut', 6, stock(420, 60, 27), 2.6],
+      ['straighten-edge', 4, stock(420, 60, 27), 1],
       ['glue-up-panel', 1, stock(420, 280, 25)],
       ['flatten-panel', 0.25, stock(420, 280, 25)],
       ['crosscut', 1, stock(400, 280, 25), 2],
@@ -92,13 +94,13 @@ export const small: readonly Template[] = [
       ['glue-up-panel', 2, stock(800, 300, 45)],
       ['crosscut', 10, stock(45, 300, 45), 2, 'clean'],
       ['glue-up-block', 1, stock(400, 300, 45)],
-      ['flatten-panel', 0.24, stock(400, 300, 45)],
+      ['flatten-panel', 0.6, stock(400, 300, 45)],
       ['profile-edge', 1.4],
       ['sand-flat', 0.3],
       ['finish', 0.35]
     ),
     materials: [
-      { material: 'hardwood-rough', quantity: 5 },
+      { material: 'hardwood-square', quantity: 6.5 },
       { material: 'glue-outdoor', quantity: 0.4 },
       { material: 'oil', quantity: 0.1 }
     ]
@@ -107,7 +109,7 @@ export const small: readonly Template[] = [
     id: 'serving-tray',
     name: 'Serving tray',
     kind: 'piece',
-    readyMadePoints: 60,
+    readyMadePoints: 66,
     typicalHours: 5,
     sizeMm: size(480, 320, 70),
     joinery: ['rebate', 'dowel'],
@@ -115,6 +117,7 @@ export const small: readonly Template[] = [
       ['measure', 5],
       ['mark-square', 5, stock(0, 70, 15), 1],
       ['crosscut', 4, stock(480, 70, 15), 1.5],
+      ['rip', 1.6, stock(480, 70, 15), 1.5],
       ['join-box', 4, stock(480, 70, 15)],
       ['break-down-sheet', 2, stock(480, 320, 9), 2.5],
       ['fit-back', 1.6],
@@ -204,7 +207,7 @@ export const small: readonly Template[] = [
       ['fix-to-wall', 2]
     ),
     materials: [
-      { material: 'hardwood-board', quantity: 0.5 },
+      { material: 'hardwood-thick', quantity: 0.5 },
       { material: 'magnets', quantity: 1 },
       { material: 'glue', quantity: 0.05 },
       { material: 'oil', quantity: 0.01 }

@@ -7,7 +7,7 @@ export const tables: readonly Template[] = [
     id: 'step-stool',
     name: 'Step stool',
     kind: 'piece',
-    readyMadePoints: 75,
+    readyMadePoints: 60,
     typicalHours: 3,
     sizeMm: size(400, 250, 240),
     joinery: ['screwed'],
@@ -33,7 +33,7 @@ export const tables: readonly Template[] = [
     id: 'low-bench',
     name: 'Low bench',
     kind: 'piece',
-    readyMadePoints: 190,
+    readyMadePoints: 115,
     typicalHours: 6,
     sizeMm: size(1000, 300, 400),
     joinery: ['mortise-tenon', 'screwed'],
@@ -48,7 +48,7 @@ export const tables: readonly Template[] = [
       ['finish', 1]
     ),
     materials: [
-      { material: 'softwood-stud', quantity: 7 },
+      { material: 'softwood-joist', quantity: 4.2 },
       { material: 'glue', quantity: 0.2 },
       { material: 'oil', quantity: 0.15 }
     ],
@@ -58,7 +58,7 @@ export const tables: readonly Template[] = [
     id: 'plant-stand',
     name: 'Plant stand',
     kind: 'piece',
-    readyMadePoints: 80,
+    readyMadePoints: 72,
     typicalHours: 4.5,
     sizeMm: size(350, 350, 500),
     joinery: ['dowel', 'screwed'],
@@ -97,7 +97,8 @@ export const tables: readonly Template[] = [
       ['finish', 1.8]
     ),
     materials: [
-      { material: 'hardwood-board', quantity: 7 },
+      { material: 'hardwood-square', quantity: 2.4 },
+      { material: 'hardwood-board', quantity: 5 },
       { material: 'glue', quantity: 0.3 },
       { material: 'oil', quantity: 0.2 }
     ]
@@ -119,12 +120,14 @@ export const tables: readonly Template[] = [
       ['fit-back', 1.6],
       ['glue-up-panel', 1, stock(500, 450, 22)],
       ['flatten-panel', 0.45, stock(500, 450, 22)],
+      ['fit-drawer', 1],
       ['fit-hardware', 1],
       ['make-smooth', 1.4, stock(0, 100)],
       ['finish', 2]
     ),
     materials: [
-      { material: 'hardwood-board', quantity: 9 },
+      { material: 'hardwood-square', quantity: 2.8 },
+      { material: 'hardwood-board', quantity: 7 },
       { material: 'plywood-6', quantity: 0.2 },
       { material: 'glue', quantity: 0.3 },
       { material: 'oil', quantity: 0.2 }
@@ -135,7 +138,7 @@ export const tables: readonly Template[] = [
     id: 'narrow-table',
     name: 'Narrow hall table',
     kind: 'piece',
-    readyMadePoints: 150,
+    readyMadePoints: 110,
     typicalHours: 5,
     sizeMm: size(900, 280, 800),
     joinery: ['pocket', 'screwed'],
@@ -169,12 +172,12 @@ export const tables: readonly Template[] = [
     joinery: ['mortise-tenon', 'edge-glue'],
     steps: steps(
       ['measure', 14],
-      ['prepare-boards', 1.9, stock(1100, 120, 27)],
-      ['mark-square', 14, stock(0, 120, 27), 1],
-      ['crosscut', 14, stock(1100, 120, 27), 1.5],
-      ['glue-up-panel', 1, stock(1100, 600, 27)],
-      ['flatten-panel', 1.3, stock(1100, 600, 27)],
-      ['join-legs', 8, stock(600, 90, 27)],
+      ['prepare-boards', 1.9, stock(1100, 120, 22)],
+      ['mark-square', 14, stock(0, 120, 22), 1],
+      ['crosscut', 14, stock(1100, 120, 22), 1.5],
+      ['glue-up-panel', 1, stock(1100, 600, 22)],
+      ['flatten-panel', 1.3, stock(1100, 600, 22)],
+      ['join-legs', 8, stock(600, 90, 22)],
       ['profile-edge', 6],
       ['sand-flat', 2.2],
       ['finish', 2.4]
@@ -190,7 +193,7 @@ export const tables: readonly Template[] = [
     id: 'dining-table',
     name: 'Dining table',
     kind: 'piece',
-    readyMadePoints: 900,
+    readyMadePoints: 840,
     typicalHours: 38,
     sizeMm: size(1800, 850, 750),
     joinery: ['mortise-tenon', 'edge-glue', 'laminated'],
@@ -199,7 +202,7 @@ export const tables: readonly Template[] = [
       ['measure', 22],
       ['prepare-boards', 5.5, stock(1900, 150, 30)],
       ['mark-square', 22, stock(0, 150, 30), 1],
-      ['crosscut', 18, stock(1900, 150, 33), 1.5],
+      ['crosscut', 18, stock(1900, 150, 30), 1.5],
       ['glue-up-block', 4, stock(750, 80, 80)],
       ['glue-up-panel', 1, stock(1800, 850, 30)],
       ['flatten-panel', 3.2, stock(1800, 850, 30)],
@@ -210,7 +213,8 @@ export const tables: readonly Template[] = [
       ['finish', 5.5]
     ),
     materials: [
-      { material: 'hardwood-rough', quantity: 42 },
+      { material: 'hardwood-rough-40', quantity: 22 },
+      { material: 'hardwood-rough', quantity: 10 },
       { material: 'glue', quantity: 1.4 },
       { material: 'oil', quantity: 0.8 }
     ],
@@ -223,7 +227,7 @@ export const tables: readonly Template[] = [
     readyMadePoints: 130,
     typicalHours: 9,
     sizeMm: size(360, 360, 460),
-    joinery: ['mortise-tenon'],
+    joinery: ['loose-tenon', 'mortise-tenon'],
     bearing: 'carries-people',
     steps: steps(
       ['measure', 9],
@@ -238,7 +242,8 @@ export const tables: readonly Template[] = [
       ['finish', 0.8]
     ),
     materials: [
-      { material: 'hardwood-board', quantity: 4 },
+      { material: 'hardwood-thick', quantity: 1.2 },
+      { material: 'hardwood-board', quantity: 1 },
       { material: 'glue', quantity: 0.2 },
       { material: 'oil', quantity: 0.1 }
     ],
@@ -248,7 +253,7 @@ export const tables: readonly Template[] = [
     id: 'round-table-top',
     name: 'Round table top',
     kind: 'piece',
-    readyMadePoints: 210,
+    readyMadePoints: 135,
     typicalHours: 6,
     sizeMm: size(700, 700, 27),
     joinery: ['edge-glue'],

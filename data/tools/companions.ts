@@ -1,4 +1,4 @@
-import type { Tool } from '../../core/catalogue'
+import type { Companion, Tool } from '../../core/catalogue'
 import type { Role } from '../roles'
 import { advised, byHand, needed, tool } from '../write'
 
@@ -28,9 +28,19 @@ export const stone = needed(
 )
 export const strike = needed('Struck with wood or plastic, not a steel hammer.', 'mallet', 'dead-blow')
 export const LIFE = { getBy: 60, weekend: 180, trade: 500 }
-export const packs = needed('A bare body takes the packs of a set on the same platform.', 'drill-driver', 'battery-set')
-export const push = needed('Hands stay away from the blade.', 'push-sticks')
-export const chips = needed('Chips fill a household vacuum at once.', 'chip-extractor')
+export const packs: Companion = {
+  ...needed(
+    'A bare body takes the packs of a set on the same platform.',
+    'drill-driver',
+    'hammer-drill',
+    'battery-set'
+  ),
+  packs: true
+}
+export const push = needed('Hands stay away from the blade.', 'push-sticks', 'push-stick-made')
+export const chips = needed('Chips fill a household vacuum at once.', 'chip-extractor', 'cyclone-bin')
 export const follow = advised('Dust collection that can follow it.', 'vacuum', 'chip-extractor')
+export const upright = advised('Tall stock on edge wants a tall fence.', 'edge-fence')
 export const HAND_POWER = { getBy: 60, weekend: 180, trade: 550 }
 export const bits = needed('A drill turns nothing by itself.', 'drill-bits')
+export const knives = advised('Knives are ground or changed.', 'planer-knives')

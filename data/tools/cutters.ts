@@ -12,7 +12,10 @@ export const cuttersTools: readonly Tool[] = [
     roles: ['sanding-block'],
     forms: byHand(7),
     lifeHours: { getBy: 10, weekend: 20, trade: 30 },
-    companions: [advised('Fine dust harms lungs, by hand as well.', 'half-mask')]
+    companions: [
+      advised('Fine dust harms lungs, by hand as well.', 'half-mask'),
+      advised('Paper is used up.', 'abrasive-sheets')
+    ]
   }),
 
   tool({
@@ -23,7 +26,8 @@ export const cuttersTools: readonly Tool[] = [
     kind: 'accessory',
     roles: ['bit-flush'],
     specs: { shankMm: 6.35 },
-    forms: byHand(16)
+    forms: byHand(16),
+    lifeHours: { getBy: 10, weekend: 30, trade: 60 }
   }),
   tool({
     id: 'rebate-bit',
@@ -72,7 +76,8 @@ export const cuttersTools: readonly Tool[] = [
     group: 'accessories',
     kind: 'accessory',
     roles: [],
-    forms: byHand(16)
+    forms: byHand(16),
+    lifeHours: { getBy: 20, weekend: 60, trade: 120 }
   }),
   tool({
     id: 'driver-bits',
@@ -130,7 +135,8 @@ export const cuttersTools: readonly Tool[] = [
     kind: 'accessory',
     roles: ['bit-straight', 'bit-profile'],
     specs: { shankMm: 6.35 },
-    forms: byHand(30)
+    forms: byHand(30),
+    lifeHours: { getBy: 10, weekend: 30, trade: 60 }
   }),
   tool({
     id: 'router-bits-large',
@@ -140,7 +146,8 @@ export const cuttersTools: readonly Tool[] = [
     kind: 'accessory',
     roles: ['bit-straight', 'bit-profile'],
     specs: { shankMm: 12.7 },
-    forms: byHand(45)
+    forms: byHand(45),
+    lifeHours: { getBy: 15, weekend: 40, trade: 80 }
   }),
   tool({
     id: 'rip-blade',

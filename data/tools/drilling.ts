@@ -1,5 +1,5 @@
 import { advised, byHand, corded, needed, tool, cordless } from '../write'
-import { bits } from './companions'
+import { bits, packs } from './companions'
 import type { Tool } from '../../core/catalogue'
 
 /** Drills and bits. */
@@ -9,7 +9,7 @@ export const drillingTools: readonly Tool[] = [
     name: 'Hand brace and bits',
     aliases: ['bit brace', 'auger'],
     group: 'drilling',
-    roles: ['brace'],
+    roles: ['brace', 'hole-maker'],
     forms: byHand(40),
     storedM2: 0.03
   }),
@@ -26,9 +26,10 @@ export const drillingTools: readonly Tool[] = [
     name: 'Hand drill with a wheel',
     aliases: ['egg-beater drill'],
     group: 'drilling',
-    roles: ['hand-drill'],
+    roles: ['hand-drill', 'hole-maker'],
     forms: byHand(30),
-    storedM2: 0.02
+    storedM2: 0.02,
+    companions: [bits]
   }),
   tool({
     id: 'flat-bits',
@@ -162,7 +163,7 @@ export const drillingTools: readonly Tool[] = [
     name: 'Drill driver',
     aliases: ['cordless drill', 'screw gun', 'drill'],
     group: 'drilling',
-    roles: ['drill'],
+    roles: ['drill', 'hole-maker'],
     forms: [cordless(100, 50), corded(60, 3, 6)],
     lifeHours: { getBy: 80, weekend: 250, trade: 700 },
     soundDbA: 80,
@@ -191,9 +192,6 @@ export const drillingTools: readonly Tool[] = [
     storedM2: 0.02,
     hazard: 'spinning-bit',
     needs: ['eyes', 'ears'],
-    companions: [
-      needed('A bare body takes the packs of a set on the same platform.', 'drill-driver', 'battery-set'),
-      needed('Plain bits shatter under impact.', 'impact-bits')
-    ]
+    companions: [packs, needed('Plain bits shatter under impact.', 'impact-bits')]
   })
 ]

@@ -34,8 +34,7 @@ export const dustTools: readonly Tool[] = [
     kind: 'storage',
     roles: [],
     forms: [corded(160, 1, 2)],
-    soundDbA: 60,
-    companions: [needed('Filters clog.', 'dust-masks')]
+    soundDbA: 60
   }),
 
   tool({
@@ -56,7 +55,8 @@ export const dustTools: readonly Tool[] = [
     kind: 'accessory',
     roles: ['cyclone'],
     forms: byHand(42),
-    storedM2: 0.15
+    storedM2: 0.15,
+    companions: [needed('It needs a vacuum behind it.', 'vacuum')]
   }),
   tool({
     id: 'hose-adapters',

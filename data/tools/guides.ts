@@ -9,7 +9,7 @@ export const guidesTools: readonly Tool[] = [
     aliases: ['finishing supplies', 'brush'],
     group: 'accessories',
     kind: 'accessory',
-    roles: ['finishing-kit'],
+    roles: ['finishing-kit', 'finish-brush'],
     forms: byHand(8),
     caution: 'Spread oily cloths flat to dry outdoors: folded, they can catch fire by themselves.'
   }),

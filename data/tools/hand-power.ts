@@ -43,7 +43,7 @@ export const handPowerTools: readonly Tool[] = [
     storedM2: 0.05,
     hazard: 'hand-blade',
     needs: ['eyes', 'ears'],
-    companions: [advised('Fine blades for curves, coarse ones for speed.', 'jigsaw-blades')]
+    companions: [advised('Blades bend and burn; the one supplied is a start.', 'jigsaw-blades')]
   }),
   tool({
     id: 'rail-saw',
@@ -67,7 +67,8 @@ export const handPowerTools: readonly Tool[] = [
         'foam-sheet'
       )
     ],
-    caution: 'Let it come to rest before lifting it from the cut.'
+    caution:
+      'Plunge with the rail clamped or the stop set: it kicks back when plunged freehand; let it come to rest before lifting it.'
   }),
   tool({
     id: 'ro-sander',
@@ -101,7 +102,7 @@ export const handPowerTools: readonly Tool[] = [
     storedM2: 0.03,
     hazard: 'dust',
     needs: ['lungs'],
-    companions: [needed('Takes cut sheets of paper.', 'sanding-block')]
+    companions: [needed('Takes cut sheets of paper.', 'abrasive-sheets', 'sanding-block')]
   }),
   tool({
     id: 'trim-router',
@@ -125,7 +126,7 @@ export const handPowerTools: readonly Tool[] = [
     name: 'Plunge router, 12.7 mm',
     aliases: ['half-inch router'],
     group: 'hand-power',
-    roles: ['plunge-router'],
+    roles: ['plunge-router', 'trim-router'],
     specs: { colletMm: 12.7 },
     forms: [corded(160, 8, 14)],
     lifeHours: { getBy: 80, weekend: 250, trade: 700 },
@@ -133,7 +134,7 @@ export const handPowerTools: readonly Tool[] = [
     storedM2: 0.08,
     hazard: 'router-bit',
     needs: ['eyes', 'ears', 'lungs'],
-    companions: [needed('Bits of the collet’s size.', 'router-bits-large')],
+    companions: [needed('Bits of the collet’s size.', 'router-bits-large', 'router-bits')],
     caution: 'Start with the bit clear of the work; keep the base seated.'
   }),
   tool({
@@ -148,7 +149,7 @@ export const handPowerTools: readonly Tool[] = [
     storedM2: 0.04,
     hazard: 'fired-nail',
     needs: ['eyes', 'ears'],
-    companions: [needed('A bare body takes the packs of a set on the same platform.', 'drill-driver', 'battery-set')]
+    companions: [packs]
   }),
   tool({
     id: 'circular-saw-small',
@@ -233,7 +234,8 @@ export const handPowerTools: readonly Tool[] = [
     soundDbA: 88,
     storedM2: 0.04,
     hazard: 'hand-blade',
-    needs: ['eyes', 'ears']
+    needs: ['eyes', 'ears'],
+    companions: [advised('Blades are used up within hours.', 'multi-tool-blades')]
   }),
   tool({
     id: 'rotary-tool',
@@ -246,7 +248,8 @@ export const handPowerTools: readonly Tool[] = [
     soundDbA: 80,
     storedM2: 0.03,
     hazard: 'spinning-bit',
-    needs: ['eyes']
+    needs: ['eyes', 'lungs'],
+    companions: [advised('Burrs and drums wear.', 'rotary-burrs')]
   }),
   tool({
     id: 'detail-sander',
@@ -260,7 +263,7 @@ export const handPowerTools: readonly Tool[] = [
     storedM2: 0.03,
     hazard: 'dust',
     needs: ['lungs'],
-    companions: [needed('Takes sheets of its own shape.', 'sanding-discs', 'sanding-block')]
+    companions: [needed('Takes sheets of its own shape.', 'detail-sheets')]
   }),
   tool({
     id: 'air-nailer',

@@ -1,8 +1,11 @@
 import { chiselsTools } from './chisels'
 import { clampsTools } from './clamps'
+import { consumablesTools } from './consumables'
 import { cuttersTools } from './cutters'
 import { drillingTools } from './drilling'
 import { dustTools } from './dust'
+import { extraTools } from './extras'
+import { finishingTools } from './finishing'
 import { guidesTools } from './guides'
 import { handPowerTools } from './hand-power'
 import { machineSawsTools } from './machine-saws'
@@ -35,5 +38,8 @@ export const tools = [
   ...cuttersTools,
   ...guidesTools,
   ...storageTools,
-  ...shopMadeTools
+  ...shopMadeTools,
+  ...consumablesTools,
+  ...finishingTools,
+  ...extraTools
 ]

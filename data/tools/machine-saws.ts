@@ -1,5 +1,5 @@
 import { advised, corded, needed, tool } from '../write'
-import { push, follow } from './companions'
+import { push, follow, upright } from './companions'
 import type { Tool } from '../../core/catalogue'
 
 /** Saws that stand. */
@@ -20,7 +20,8 @@ export const machineSawsTools: readonly Tool[] = [
     hazard: 'fixed-blade',
     needs: ['eyes', 'ears', 'lungs'],
     companions: [advised('Long stock needs support, repeats need a stop.', 'sawhorses', 'sawhorses-made')],
-    caution: 'Hands outside the marked zone; let the blade stop before it comes up.'
+    caution:
+      'Hands outside the marked zone, arms never crossed, short pieces clamped; a slider is pushed, not pulled; let the blade stop before it comes up.'
   }),
   tool({
     id: 'table-saw',
@@ -38,14 +39,16 @@ export const machineSawsTools: readonly Tool[] = [
     hazard: 'fixed-blade',
     needs: ['eyes', 'ears', 'lungs'],
     companions: [
-      needed('Hands stay away from the blade.', 'push-sticks'),
+      push,
       advised('Dust collection that can follow it.', 'vacuum', 'chip-extractor'),
       advised('The blade supplied is usually poor.', 'saw-blade', 'rip-blade'),
       advised('A flat place for the stock to go.', 'outfeed-table', 'roller-stand'),
-      advised('Holds the stock to the fence.', 'featherboard'),
-      advised('Height set by a block repeats exactly.', 'setup-blocks')
+      advised('Holds the stock to the fence.', 'featherboard', 'featherboard-made'),
+      advised('Height set by a block repeats exactly.', 'setup-blocks'),
+      upright
     ],
-    caution: 'Riving knife and guard fitted; stand out of line with the blade.'
+    caution:
+      'Riving knife and guard fitted; never freehand, never fence and mitre gauge together; stand out of line with the blade.'
   }),
   tool({
     id: 'band-saw',
@@ -61,10 +64,12 @@ export const machineSawsTools: readonly Tool[] = [
     usedM2: 0.5,
     feedMm: { infeed: 1200, outfeed: 1200 },
     hazard: 'fixed-blade',
+    caution: 'Guard lowered to just above the work; round stock in a cradle; no hand in line with the blade.',
     needs: ['eyes', 'lungs'],
     companions: [
       advised('Dust collection that can follow it.', 'vacuum', 'chip-extractor'),
-      advised('Narrow blades for curves, wide ones for straight cuts.', 'band-saw-blades')
+      advised('Narrow blades for curves, wide ones for straight cuts; they wear.', 'band-saw-blades'),
+      advised('Hands stay away from the blade.', 'push-sticks', 'push-stick-made')
     ]
   }),
   tool({
@@ -83,7 +88,8 @@ export const machineSawsTools: readonly Tool[] = [
     hazard: 'fixed-blade',
     needs: ['eyes', 'ears', 'lungs'],
     companions: [advised('Long stock needs support, repeats need a stop.', 'sawhorses', 'roller-stand')],
-    caution: 'Hands outside the marked zone; let the blade stop before it comes up.'
+    caution:
+      'Hands outside the marked zone, arms never crossed, short pieces clamped; let the blade stop before it comes up.'
   }),
   tool({
     id: 'mitre-saw-large',
@@ -101,7 +107,8 @@ export const machineSawsTools: readonly Tool[] = [
     hazard: 'fixed-blade',
     needs: ['eyes', 'ears', 'lungs'],
     companions: [advised('Long stock needs support, repeats need a stop.', 'saw-stand', 'sawhorses')],
-    caution: 'Hands outside the marked zone; let the blade stop before it comes up.'
+    caution:
+      'Hands outside the marked zone, arms never crossed, short pieces clamped; a slider is pushed, not pulled; let the blade stop before it comes up.'
   }),
   tool({
     id: 'cabinet-saw',
@@ -118,8 +125,13 @@ export const machineSawsTools: readonly Tool[] = [
     feedMm: { infeed: 2500, outfeed: 2500 },
     hazard: 'fixed-blade',
     needs: ['eyes', 'ears', 'lungs'],
-    companions: [push, follow, advised('A featherboard holds stock to the fence.', 'featherboard')],
-    caution: 'Riving knife and guard fitted; stand out of line with the blade.'
+    companions: [
+      push,
+      follow,
+      advised('A featherboard holds stock to the fence.', 'featherboard', 'featherboard-made')
+    ],
+    caution:
+      'Riving knife and guard fitted; never freehand, never fence and mitre gauge together; stand out of line with the blade.'
   }),
   tool({
     id: 'band-saw-small',
@@ -135,8 +147,13 @@ export const machineSawsTools: readonly Tool[] = [
     usedM2: 0.3,
     feedMm: { infeed: 800, outfeed: 800 },
     hazard: 'fixed-blade',
+    caution: 'Guard lowered to just above the work; round stock in a cradle; no hand in line with the blade.',
     needs: ['eyes', 'lungs'],
-    companions: [follow, advised('Narrow blades for curves, wide ones for straight cuts.', 'band-saw-blades')]
+    companions: [
+      follow,
+      advised('Narrow blades for curves, wide ones for straight cuts; they wear.', 'band-saw-blades'),
+      advised('Hands stay away from the blade.', 'push-sticks', 'push-stick-made')
+    ]
   }),
   tool({
     id: 'scroll-saw',
@@ -150,6 +167,7 @@ export const machineSawsTools: readonly Tool[] = [
     soundDbA: 78,
     storedM2: 0.2,
     hazard: 'fixed-blade',
-    needs: ['eyes']
+    needs: ['eyes', 'lungs'],
+    companions: [advised('Its fine blades break.', 'scroll-blades')]
   })
 ]

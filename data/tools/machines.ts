@@ -1,5 +1,5 @@
 import { advised, corded, needed, tool } from '../write'
-import { chips, follow, bits } from './companions'
+import { chips, follow, bits, knives } from './companions'
 import type { Tool } from '../../core/catalogue'
 
 /** Machines that stand. */
@@ -19,7 +19,7 @@ export const machinesTools: readonly Tool[] = [
     feedMm: { infeed: 1500, outfeed: 1500 },
     hazard: 'feed-rollers',
     needs: ['eyes', 'ears', 'lungs'],
-    companions: [needed('Chips fill a household vacuum at once.', 'chip-extractor')],
+    companions: [chips, knives],
     caution: 'Nothing short: follow the manual’s least length.'
   }),
   tool({
@@ -37,10 +37,7 @@ export const machinesTools: readonly Tool[] = [
     feedMm: { infeed: 1500, outfeed: 1500 },
     hazard: 'feed-rollers',
     needs: ['eyes', 'ears', 'lungs'],
-    companions: [
-      needed('Chips fill a household vacuum at once.', 'chip-extractor'),
-      needed('Hands never pass over the cutter.', 'push-sticks')
-    ],
+    companions: [chips, knives, needed('Hands never pass over the cutter.', 'push-sticks', 'push-stick-made')],
     caution: 'Guard over the cutter; push blocks, never fingers.'
   }),
   tool({
@@ -56,6 +53,7 @@ export const machinesTools: readonly Tool[] = [
     storedM2: 0.2,
     usedM2: 0.35,
     hazard: 'spinning-bit',
+    caution: 'Clamp the work or hold it in a vice: a bit that catches spins it. No gloves, hair tied.',
     needs: ['eyes'],
     companions: [bits]
   }),
@@ -74,7 +72,7 @@ export const machinesTools: readonly Tool[] = [
     feedMm: { infeed: 1500, outfeed: 1500 },
     hazard: 'feed-rollers',
     needs: ['eyes', 'ears', 'lungs'],
-    companions: [chips, needed('Hands never pass over the cutter.', 'push-sticks')],
+    companions: [chips, knives, needed('Hands never pass over the cutter.', 'push-sticks', 'push-stick-made')],
     caution: 'Guard over the cutter; push blocks, never fingers.',
     why: 'One machine for both faces; beds of about 1.5 m together stay useful for years.'
   }),
@@ -90,6 +88,7 @@ export const machinesTools: readonly Tool[] = [
     storedM2: 0.15,
     hazard: 'dust',
     needs: ['eyes', 'lungs'],
+    caution: 'On the side of the disc that runs down, the work held down; let it come to a stop.',
     companions: [needed('Belts in two grits.', 'sanding-belts'), follow]
   }),
   tool({
@@ -104,7 +103,7 @@ export const machinesTools: readonly Tool[] = [
     storedM2: 0.2,
     hazard: 'dust',
     needs: ['eyes', 'lungs'],
-    companions: [follow]
+    companions: [needed('Sleeves for each spindle.', 'spindle-sleeves'), follow]
   }),
   tool({
     id: 'drum-sander',
@@ -121,7 +120,7 @@ export const machinesTools: readonly Tool[] = [
     feedMm: { infeed: 1000, outfeed: 1000 },
     hazard: 'feed-rollers',
     needs: ['eyes', 'ears', 'lungs'],
-    companions: [chips]
+    companions: [needed('Strips in two grits.', 'drum-strips'), chips]
   }),
   tool({
     id: 'lathe',
@@ -137,7 +136,10 @@ export const machinesTools: readonly Tool[] = [
     usedM2: 0.7,
     hazard: 'spinning-bit',
     needs: ['eyes', 'lungs'],
-    companions: [advised('A whole-face shield for bowls.', 'face-shield')],
+    companions: [
+      needed('A shield over the whole face, over glasses.', 'face-shield'),
+      advised('Holds what centres cannot.', 'lathe-chuck')
+    ],
     caution: 'No loose sleeves, no gloves; turn the work by hand before switching on.'
   }),
   tool({
@@ -166,6 +168,7 @@ export const machinesTools: readonly Tool[] = [
     soundDbA: 80,
     storedM2: 0.3,
     hazard: 'spinning-bit',
+    caution: 'Clamp the work or hold it in a vice: a bit that catches spins it. No gloves, hair tied.',
     needs: ['eyes'],
     companions: [needed('A drill turns nothing by itself.', 'drill-bits')]
   })

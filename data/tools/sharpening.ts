@@ -60,8 +60,12 @@ export const sharpeningTools: readonly Tool[] = [
     soundDbA: 86,
     storedM2: 0.08,
     hazard: 'spinning-bit',
-    needs: ['eyes'],
-    companions: [advised('Steel loses its temper when it turns blue: dip it often.', 'diamond-plates')]
+    caution:
+      'Rest within 3 mm of the wheel, shield down, stand aside while it runs up; never grind on the side of the wheel.',
+    needs: ['eyes', 'ears'],
+    companions: [
+      advised('Steel loses its temper when it turns blue: dip it often, and dress the wheel.', 'wheel-dresser')
+    ]
   }),
   tool({
     id: 'water-grinder',

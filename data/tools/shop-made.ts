@@ -145,9 +145,9 @@ export const shopMadeTools: readonly Tool[] = [
     points: 60,
     storedM2: 0.04
   }),
-  made('workbench-made', 'Workbench, shop-made', ['bench'], ['work-holding', 'bench'], {
+  made('workbench-made', 'Workbench, shop-made', ['bench'], ['work-holding', 'bench', 'vice'], {
     points: 260,
-    specs: { lengthMm: 1500 },
+    specs: { lengthMm: 1500, openingMm: 180 },
     storedM2: 0.9,
     usedM2: 2
   }),
@@ -170,5 +170,35 @@ export const shopMadeTools: readonly Tool[] = [
   made('clamp-rack', 'Clamp rack', ['clamp storage'], [], { points: 20, kind: 'storage', storedM2: 0 }),
   made('sheet-rack', 'Sheet rack', ['plywood rack'], [], { points: 40, kind: 'storage', storedM2: 0.3 }),
   made('timber-rack', 'Timber rack', ['lumber rack'], [], { points: 40, kind: 'storage', storedM2: 0.1 }),
+  made('push-stick-made', 'Push stick and block, shop-made', ['shop-made pusher'], [], {
+    points: 6,
+    kind: 'protection',
+    why: 'Solid wood or ply, no metal; two, since one gets nicked.'
+  }),
+  made('featherboard-made', 'Featherboard, shop-made', ['shop-made hold-in'], [], { points: 8 }),
+  made('zero-insert', 'Zero-clearance insert', ['throat plate', 'table insert'], ['zero-insert'], {
+    points: 14,
+    caution: 'With its riving knife slot: the knife stays in.'
+  }),
+  made('dust-adapter', 'Saw-to-vacuum adapter, shop-made', ['dust shroud', 'hose box'], [], { points: 10 }),
+  made('cleat-wall', 'French-cleat tool wall', ['french cleats', 'cleat rack'], [], {
+    points: 60,
+    kind: 'storage',
+    storedM2: 0
+  }),
+  made('stop-fence-made', 'Mitre-saw fence with stop, shop-made', ['stop-block fence'], ['stop-fence'], {
+    points: 30,
+    specs: { lengthMm: 1200 },
+    storedM2: 0.05
+  }),
+  made('drum-table', 'Table for a sanding drum', ['drum-sanding jig'], ['drum-table'], { points: 20, storedM2: 0.03 }),
+  made('assembly-table', 'Low assembly table', ['torsion box', 'glue-up table'], ['outfeed'], {
+    points: 90,
+    storedM2: 0.7
+  }),
+  made('planing-stop', 'Planing stop', ['bench stop', 'planing board'], ['work-holding'], { points: 10 }),
+  made('hinge-template', 'Hinge template, shop-made', ['butt-hinge template'], ['hinge-jig'], { points: 10 }),
+  made('drawer-runner-jig', 'Spacers for drawer runners', ['slide spacers'], ['drawer-spacer'], { points: 8 }),
+  made('edge-fence', 'Straddling fence for tall stock', ['tall fence'], [], { points: 15 }),
   made('machine-stand', 'Flip-top machine stand', ['tool stand'], ['saw-stand'], { points: 70, storedM2: 0.35 })
 ]

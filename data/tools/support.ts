@@ -37,8 +37,8 @@ export const supportTools: readonly Tool[] = [
     name: 'Workbench with vice',
     aliases: ['joiner’s bench'],
     group: 'support',
-    roles: ['work-holding', 'bench'],
-    specs: { lengthMm: 1400 },
+    roles: ['work-holding', 'bench', 'vice'],
+    specs: { lengthMm: 1400, openingMm: 180 },
     forms: byHand(300),
     storedM2: 0.9,
     usedM2: 2

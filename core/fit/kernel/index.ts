@@ -28,6 +28,7 @@ export {
 } from './roles'
 export { TIED_SPECS, asExact, measuresUp, servesFor, worksAsWell } from './serves'
 export {
+  bringsPacks,
   hasCompanion,
   lackingCompanions,
   lackingProtection,

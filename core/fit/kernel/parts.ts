@@ -29,12 +29,13 @@ export function partSteps(method: Method, step: Step): readonly Step[] {
   known.set(step, perMethod)
   const present = perMethod.get(method)
   if (present) return present
-  const { stock } = step
+  const { stock, species } = step
   const steps = method.parts.map((part): Step => ({
     id: `${step.id}/${part.operation}`,
     operation: part.operation,
     quantity: quantityOf(part, step),
     stock,
+    ...(species === undefined ? {} : { species }),
     byOneself: true
   }))
   perMethod.set(method, steps)

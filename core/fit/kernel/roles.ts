@@ -81,7 +81,8 @@ export function tieHolds(tie: Tie, a: KitTool, b: KitTool): boolean {
     return a.platform === undefined || b.platform === undefined || a.platform === b.platform
   const shank = a.specs.shankMm
   const collet = b.specs.colletMm
-  return shank === undefined || collet === undefined || Math.abs(shank - collet) <= COLLET_PLAY_MM
+  // A thinner shank sits in the reducing sleeve that comes with a large router; a thicker one never fits.
+  return shank === undefined || collet === undefined || shank <= collet + COLLET_PLAY_MM
 }
 
 /** What a tie of a role goes by, as a key: tools with equal keys are tied alike. Empty where nothing is tied. */
