@@ -67,7 +67,7 @@ export const small: readonly Template[] = [
       ['crosscut', 6, stock(420, 60, 27), 2.6],
       ['straighten-edge', 4, stock(420, 60, 27), 1],
       ['glue-up-panel', 1, stock(420, 280, 25)],
-      ['flatten-panel', 0.25, stock(420, 280, 25)],
+      ['flatten-panel', 0.4, stock(420, 280, 25)],
       ['crosscut', 1, stock(400, 280, 25), 2],
       ['profile-edge', 1.4],
       ['sand-flat', 0.25],

@@ -1,4 +1,4 @@
-import { byHand, corded, needed, tool } from '../write'
+import { advised, byHand, corded, needed, tool } from '../write'
 import type { Tool } from '../../core/catalogue'
 
 /** Against dust. */
@@ -13,7 +13,8 @@ export const dustTools: readonly Tool[] = [
     lifeHours: { getBy: 150, weekend: 400, trade: 1000 },
     soundDbA: 83,
     storedM2: 0.2,
-    hazard: null
+    hazard: null,
+    companions: [advised('It runs when the tool runs.', 'auto-socket')]
   }),
   tool({
     id: 'chip-extractor',
@@ -24,7 +25,8 @@ export const dustTools: readonly Tool[] = [
     forms: [corded(220, 5, 10)],
     lifeHours: { getBy: 500, weekend: 1200, trade: 3000 },
     soundDbA: 82,
-    storedM2: 0.35
+    storedM2: 0.35,
+    companions: [advised('One machine at a time draws best.', 'hose-gates')]
   }),
   tool({
     id: 'air-cleaner',

@@ -25,7 +25,8 @@ export const handPowerTools: readonly Tool[] = [
         'sawhorses-made',
         'foam-sheet'
       ),
-      advised('The blade supplied is usually poor.', 'saw-blade')
+      advised('The blade supplied is usually poor.', 'saw-blade'),
+      advised('A hose needs something to sit on.', 'dust-adapter', 'hose-adapters')
     ],
     caution: 'Kickback: let a bound saw stop, and never put a hand behind it.'
   }),
@@ -65,7 +66,8 @@ export const handPowerTools: readonly Tool[] = [
         'sawhorses',
         'sawhorses-made',
         'foam-sheet'
-      )
+      ),
+      advised('The rail must not shift in the plunge.', 'rail-clamps')
     ],
     caution:
       'Plunge with the rail clamped or the stop set: it kicks back when plunged freehand; let it come to rest before lifting it.'
