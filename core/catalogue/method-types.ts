@@ -173,5 +173,7 @@ export interface Method {
   readonly family?: Family | undefined
   /** Share of a build’s timber that a step done this way spoils, by somebody of the level at hand. */
   readonly spoilt?: number | undefined
+  /** Only for pieces that are sold: the buyer does it. */
+  readonly bySale?: true | undefined
   readonly why?: string | undefined
 }

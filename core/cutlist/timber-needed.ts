@@ -95,7 +95,6 @@ export function sheetTimber(
   const cuts = layout.sheets.flatMap((one) => one.cuts)
   const long = cuts.filter((cut) => cut > SHEET_CUT_MM)
   const short = cuts.filter((cut) => cut <= SHEET_CUT_MM)
-  if (layout.sheets.length > 0) steps.add('support-sheet', 1, { lengthMm, widthMm, thicknessMm })
   steps.add(
     'break-down-sheet',
     long.length,

@@ -178,7 +178,7 @@ export const isUse = (fit: MethodFit | MethodUse): fit is MethodUse => 'minutes'
 /** Methods that do a step well enough by themselves. */
 const alone = (context: FitContext, kit: Kit, step: Step, build: Build): MethodUse[] => {
   const task = taskOf(step, build)
-  return methodsOf(context.library, step).flatMap((method) => {
+  return methodsOf(context.library, step, build.sale !== undefined).flatMap((method) => {
     if (plainlyNot(kit, method, step, context)) return []
     const fit = fitMethod(kit, method, step, context, task.load)
     return fit.misses.length === 0 && lacking(fit, step).length === 0
@@ -206,7 +206,7 @@ const weightOf = (fit: MethodFit): number => sumOf(fit.misses, ({ kind }) => WEI
 export function fitStep(context: FitContext, kit: Kit, step: Step, build: Build): StepFit {
   const usable: MethodUse[] = []
   const rest: (MethodFit | Method)[] = []
-  for (const method of methodsOf(context.library, step)) {
+  for (const method of methodsOf(context.library, step, build.sale !== undefined)) {
     const fit = plainlyNot(kit, method, step, context)
       ? undefined
       : useMethod(context, kit, method, step, build)

@@ -239,7 +239,7 @@ export function modesFor(context: ModeContext, step: Step, build: Build): Mode[]
   const { book, sources, grain } = context
   const { library } = sources.context
   const methodsFor = (one: Step): Method[] =>
-    methodsOf(library, one).filter(
+    methodsOf(library, one, build.sale !== undefined).filter(
       (method) =>
         method.parts === undefined &&
         admitted(method, sources.context) &&

@@ -11,7 +11,7 @@ export const assemblyMethods: readonly Method[] = [
     operation: 'keep-shop',
     name: 'As one goes',
     roles: [],
-    setupMinutes: 0,
+    setupMinutes: 6,
     runMinutes: 60,
     why: 'Choosing boards, fetching tools, thinking, sweeping up: an eighth of the hours, however one works.'
   }),

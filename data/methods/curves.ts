@@ -18,7 +18,7 @@ export const curvesMethods: readonly Method[] = [
     hazard: edge,
     soundDbA: 70,
     dust: 'shavings',
-    limits: [upTo('thicknessMm', 25)],
+    limits: [upTo('thicknessMm', 32)],
     grows: [{ stock: 'thicknessMm', of: 15, least: 0.5 }]
   }),
   method({

@@ -202,8 +202,8 @@ export const extraCutsMethods: readonly Method[] = [
     operation: 'measure',
     name: 'Folding rule',
     roles: [need('folding-rule', atLeast('lengthMm', 'lengthMm'))],
-    setupMinutes: 0,
-    runMinutes: 1.05,
+    setupMinutes: 2,
+    runMinutes: 0.85,
     accuracyMm: 0.6
   }),
   method({
@@ -262,23 +262,13 @@ export const extraCutsMethods: readonly Method[] = [
     limits: [upTo('widthMm', 200)]
   }),
   method({
-    id: 'countersink/brace',
-    operation: 'countersink',
-    name: 'Countersink in a brace',
-    form: 'hand',
-    roles: [need('brace'), need('countersink')],
-    setupMinutes: 1,
-    runMinutes: 1.1,
-    dust: 'shavings'
-  }),
-  method({
     id: 'drive/brace',
     operation: 'drive',
     name: 'Driver bit in a brace',
     form: 'hand',
     roles: [need('brace'), need('driver-bits')],
     setupMinutes: 1,
-    runMinutes: 1.3,
+    runMinutes: 1.9,
     why: 'More turn than any screwdriver, and it does not slip.'
   }),
   method({
@@ -325,7 +315,8 @@ export const extraCutsMethods: readonly Method[] = [
     runMinutes: 8,
     accuracyMm: 3,
     marked: false,
-    why: 'Studs are found by knocking and a thin pin; look for cables and pipes first.'
+    why: 'Studs are found by knocking and a thin pin; look for cables and pipes first.',
+    limits: [upTo('thicknessMm', 30)]
   }),
   method({
     ...drilled,
@@ -489,20 +480,6 @@ export const extraCutsMethods: readonly Method[] = [
     dust: 'fine'
   }),
   method({
-    id: 'bore-large/boring-twice',
-    operation: 'bore-large',
-    name: 'Ring of small holes, cut out and filed',
-    form: 'hand',
-    roles: [need('hole-maker'), need('keyhole-saw'), need('rasp')],
-    setupMinutes: 2,
-    runMinutes: 12,
-    accuracyMm: 1.5,
-    surface: 'rough',
-    hazard: bit,
-    dust: 'shavings',
-    limits: [from('widthMm', 30)]
-  }),
-  method({
     id: 'fit-hardware/bolts',
     operation: 'fit-hardware',
     name: 'Bolts cut to length',
@@ -512,5 +489,32 @@ export const extraCutsMethods: readonly Method[] = [
     runMinutes: 6,
     accuracyMm: 1,
     soundDbA: 72
+  }),
+  method({
+    ...fixed,
+    id: 'shape-round/knife',
+    operation: 'shape-round',
+    name: 'Knife, small handles',
+    roles: [need('carving-knife')],
+    setupMinutes: 1,
+    runMinutes: 30,
+    accuracyMm: 1.2,
+    hazard: edge,
+    dust: 'shavings',
+    family: 'edge-tools',
+    skill: 'some',
+    limits: [upTo('widthMm', 60), upTo('lengthMm', 400)]
+  }),
+  method({
+    id: 'trim-flush/sanded',
+    operation: 'trim-flush',
+    name: 'Sanded flush on a block',
+    form: 'hand',
+    roles: [need('sanding-block')],
+    setupMinutes: 1,
+    runMinutes: 10,
+    accuracyMm: 0.6,
+    marked: false,
+    dust: 'fine'
   })
 ]

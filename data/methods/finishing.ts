@@ -32,7 +32,7 @@ export const finishingMethods: readonly Method[] = [
     name: 'Rolled on',
     roles: [need('paint-roller')],
     setupMinutes: 10,
-    runMinutes: 22,
+    runMinutes: 28,
     accuracyMm: 0.5,
     limits: [from('widthMm', 200)]
   }),

@@ -10,8 +10,8 @@ export const measuringMethods: readonly Method[] = [
     name: 'Tape',
     form: 'hand',
     roles: [need('tape')],
-    setupMinutes: 0,
-    runMinutes: 1,
+    setupMinutes: 2,
+    runMinutes: 0.8,
     accuracyMm: 0.8,
     marked: false
   }),
@@ -21,8 +21,8 @@ export const measuringMethods: readonly Method[] = [
     name: 'Steel rule',
     form: 'hand',
     roles: [need('rule', atLeast('lengthMm', 'lengthMm'))],
-    setupMinutes: 0,
-    runMinutes: 1.1,
+    setupMinutes: 2,
+    runMinutes: 0.9,
     accuracyMm: 0.3,
     marked: false,
     why: 'Reads finer than a tape, but only as far as it is long.'
@@ -71,8 +71,8 @@ export const measuringMethods: readonly Method[] = [
     name: 'Calipers',
     form: 'hand',
     roles: [need('calipers', atLeast('lengthMm', 'lengthMm'))],
-    setupMinutes: 0,
-    runMinutes: 1,
+    setupMinutes: 2,
+    runMinutes: 0.9,
     accuracyMm: 0.1
   }),
   method({
@@ -82,8 +82,8 @@ export const measuringMethods: readonly Method[] = [
     name: 'Story stick',
     form: 'hand',
     roles: [need('story-stick')],
-    setupMinutes: 4,
-    runMinutes: 0.4,
+    setupMinutes: 6,
+    runMinutes: 0.6,
     accuracyMm: 0.4,
     why: 'Every length stands on one stick; nothing is read twice.'
   }),

@@ -69,12 +69,7 @@ export const cabinets: readonly Template[] = [
     typicalHours: 3,
     sizeMm: size(2440, 1220, 18),
     joinery: [],
-    steps: steps(
-      ['measure', 20],
-      ['support-sheet', 1, stock(2440, 1220, 18)],
-      ['break-down-sheet', 18, stock(2440, 1220, 18), 1.6],
-      ['sand-flat', 2]
-    ),
+    steps: steps(['measure', 20], ['break-down-sheet', 18, stock(2440, 1220, 18), 1.6], ['sand-flat', 2]),
     materials: []
   },
   {
@@ -87,7 +82,6 @@ export const cabinets: readonly Template[] = [
     joinery: ['biscuit', 'loose-tenon'],
     steps: steps(
       ['measure', 14],
-      ['support-sheet', 1, stock(2440, 1220, 25)],
       ['break-down-sheet', 6, stock(2440, 1220, 25), 1.5],
       ['crosscut', 10, stock(740, 70, 45), 1.5],
       ['mark-square', 10, stock(0, 70, 45), 1],
@@ -118,7 +112,6 @@ export const cabinets: readonly Template[] = [
     bearing: 'hangs-over-people',
     steps: steps(
       ['measure', 20],
-      ['support-sheet', 1, stock(2440, 1220, 18)],
       ['break-down-sheet', 7, stock(1220, 610, 18), 1.2],
       ['join-case', 4, stock(700, 300, 18)],
       ['join-shelf', 4, stock(700, 300, 18)],
@@ -134,7 +127,7 @@ export const cabinets: readonly Template[] = [
       ['dress-edge', 4],
       ['sand-flat', 3.5],
       ['finish', 4],
-      ['fix-to-wall', 4]
+      ['fix-to-wall', 4, stock(0, 0, 40)]
     ),
     materials: [
       { material: 'plywood-18', quantity: 0.8 },
@@ -157,7 +150,6 @@ export const cabinets: readonly Template[] = [
     joinery: ['pocket'],
     steps: steps(
       ['measure', 10],
-      ['support-sheet', 1, stock(2440, 1220, 18)],
       ['break-down-sheet', 8, stock(2440, 1220, 18), 1.5],
       ['join-case', 6, stock(600, 550, 18)],
       ['drive', 16],
@@ -187,7 +179,6 @@ export const cabinets: readonly Template[] = [
     joinery: ['screwed', 'biscuit'],
     steps: steps(
       ['measure', 9],
-      ['support-sheet', 1, stock(2440, 1220, 18)],
       ['break-down-sheet', 7, stock(2440, 1220, 18), 1.5],
       ['join-case', 8, stock(800, 420, 18)],
       ['check-square', 1],

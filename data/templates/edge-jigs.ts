@@ -89,7 +89,6 @@ export const edgeJigs: readonly Template[] = [
     hours: 4,
     rows: [
       ['measure', 6],
-      ['support-sheet', 1, stock(1220, 610, 18)],
       ['break-down-sheet', 3, stock(800, 500, 18), 1.5],
       ['cut-inside', 0.4, stock(0, 0, 18)],
       ['bore', 8],

@@ -14,7 +14,6 @@ export const forTheShop: readonly Template[] = [
     joinery: ['screwed'],
     steps: steps(
       ['measure', 14],
-      ['support-sheet', 1, stock(2440, 1220, 12)],
       ['break-down-sheet', 4, stock(2440, 1220, 12), 4],
       ['crosscut', 20, stock(1900, 70, 45), 3],
       ['mark-square', 16, stock(0, 70, 45), 3],
@@ -40,7 +39,6 @@ export const forTheShop: readonly Template[] = [
     joinery: ['screwed', 'rebate'],
     steps: steps(
       ['measure', 24],
-      ['support-sheet', 1, stock(2440, 1220, 18)],
       ['break-down-sheet', 12, stock(2440, 1220, 18), 1.5],
       ['join-case', 4, stock(600, 500, 18)],
       ['join-box', 16, stock(450, 140, 12)],
@@ -72,7 +70,6 @@ export const forTheShop: readonly Template[] = [
     bearing: 'carries-people',
     steps: steps(
       ['measure', 10],
-      ['support-sheet', 1, stock(2440, 1220, 18)],
       ['break-down-sheet', 7, stock(2440, 1220, 18), 1.5],
       ['join-case', 6, stock(900, 350, 18)],
       ['join-shelf', 4, stock(860, 330, 18)],
@@ -140,7 +137,6 @@ export const forTheShop: readonly Template[] = [
     hours: 6,
     rows: [
       ['measure', 20],
-      ['support-sheet', 1, stock(2440, 1220, 18)],
       ['break-down-sheet', 6, stock(2440, 1220, 18), 2],
       ['bevel-rip', 12, stock(1200, 90, 18), 3],
       ['countersink', 40],
@@ -159,7 +155,6 @@ export const forTheShop: readonly Template[] = [
     hours: 3,
     rows: [
       ['measure', 6],
-      ['support-sheet', 1, stock(1220, 610, 18)],
       ['break-down-sheet', 3, stock(1220, 300, 18), 1.5],
       ['straighten-edge', 2.4, stock(1200, 90, 18), 0.8],
       ['countersink', 20],
@@ -186,7 +181,6 @@ export const forTheShop: readonly Template[] = [
     hours: 6,
     rows: [
       ['measure', 14],
-      ['support-sheet', 1, stock(2440, 1220, 18)],
       ['break-down-sheet', 8, stock(2440, 1220, 18), 1.5],
       ['countersink', 60],
       ['drive', 60],

@@ -203,7 +203,7 @@ export const garden: readonly Template[] = [
       ['drive', 16],
       ['profile-edge', 2],
       ['finish', 0.9],
-      ['fix-to-wall', 3]
+      ['fix-to-wall', 3, stock(0, 0, 40)]
     ),
     materials: [
       { material: 'softwood-wide', quantity: 3 },

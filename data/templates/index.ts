@@ -12,8 +12,8 @@ import { shopFurniture } from './shop-furniture'
 import { small } from './small'
 import { tables } from './tables'
 
-/** Part of the hours that goes into choosing boards, fetching, thinking and clearing up, and what every start takes, h; common practice. */
-const BETWEEN = { share: 0.13, start: 0.1 }
+/** Part of the hours that goes into choosing boards, fetching, thinking and clearing up; common practice. What every start takes stands with the method. */
+const BETWEEN = 0.13
 const JOINS = /^join-/
 
 /** Steps every piece has and nobody lists: put together dry before it is glued, and what goes on between the cuts. */
@@ -23,7 +23,7 @@ function framed(template: Template): Template {
     0
   )
   const last = template.steps.findLastIndex(({ operation }) => JOINS.test(operation))
-  const between = Math.round((BETWEEN.share * template.typicalHours + BETWEEN.start) * 20) / 20
+  const between = Math.max(0.02, Math.round(BETWEEN * template.typicalHours * 50) / 50)
   const added = (id: string, operation: string, quantity: number): Step => ({ id, operation, quantity, stock: {} })
   return {
     ...template,
@@ -31,7 +31,7 @@ function framed(template: Template): Template {
       ...template.steps.slice(0, last + 1),
       ...(joints >= 4 ? [added('dry', 'dry-fit', joints)] : []),
       ...template.steps.slice(last + 1),
-      added('between', 'keep-shop', template.kind === 'jig' ? Math.min(between, 0.1 * template.typicalHours) : between)
+      added('between', 'keep-shop', between)
     ]
   }
 }

@@ -184,7 +184,6 @@ export const outdoors: readonly Template[] = [
     joinery: ['screwed', 'nailed'],
     steps: steps(
       ['measure', 20],
-      ['support-sheet', 1, stock(2440, 1220, 12)],
       ['break-down-sheet', 8, stock(2440, 1220, 12), 2],
       ['crosscut', 14, stock(1000, 45, 45), 2.5],
       ['cut-inside', 1.6, stock(0, 350, 12)],

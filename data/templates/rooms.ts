@@ -104,7 +104,6 @@ export const rooms: readonly Template[] = [
     joinery: ['screwed', 'pocket'],
     steps: steps(
       ['measure', 14],
-      ['support-sheet', 1, stock(2440, 1220, 18)],
       ['break-down-sheet', 10, stock(2440, 1220, 18), 1.5],
       ['join-case', 6, stock(1200, 420, 18)],
       ['join-shelf', 6, stock(700, 400, 18)],
@@ -166,7 +165,6 @@ export const rooms: readonly Template[] = [
     joinery: ['pocket', 'screwed'],
     steps: steps(
       ['measure', 10],
-      ['support-sheet', 1, stock(1220, 610, 18)],
       ['break-down-sheet', 2, stock(1220, 610, 18), 2],
       ['mark-square', 8, stock(0, 70, 20), 1.5],
       ['crosscut', 8, stock(600, 70, 20), 1.5],

@@ -35,7 +35,6 @@ export const sawingJigs: readonly Template[] = [
     joinery: ['screwed'],
     steps: steps(
       ['measure', 2],
-      ['support-sheet', 1, stock(2440, 300, 9)],
       ['break-down-sheet', 2, stock(2440, 300, 9), 1.5],
       ['drive', 14],
       ['countersink', 14],

@@ -13,7 +13,7 @@ export const shelves: readonly Template[] = [
     joinery: [],
     bearing: 'hangs-over-people',
     steps: steps(
-      ['measure', 7],
+      ['measure', 5],
       ['mark-square', 2, stock(0, 145, 20), 1.5],
       ['crosscut', 1, stock(900, 145, 20), 2],
       ['rip', 0.9, stock(900, 95, 20), 2],
@@ -67,7 +67,6 @@ export const shelves: readonly Template[] = [
     bearing: 'carries-people',
     steps: steps(
       ['measure', 16],
-      ['support-sheet', 1, stock(2440, 1220, 18)],
       ['break-down-sheet', 5, stock(2440, 1220, 18), 1.8],
       ['mark-square', 14, stock(0, 145, 20), 1.5],
       ['crosscut', 10, stock(1100, 145, 20), 2],
@@ -97,7 +96,6 @@ export const shelves: readonly Template[] = [
     bearing: 'hangs-over-people',
     steps: steps(
       ['measure', 12],
-      ['support-sheet', 1, stock(2440, 1220, 18)],
       ['break-down-sheet', 7, stock(2440, 1220, 18), 1.5],
       ['join-case', 4, stock(1200, 300, 18)],
       ['join-shelf', 8, stock(1200, 300, 18)],
@@ -133,7 +131,7 @@ export const shelves: readonly Template[] = [
       ['profile-edge', 2.2],
       ['sand-flat', 0.5],
       ['finish', 0.6],
-      ['fix-to-wall', 3]
+      ['fix-to-wall', 3, stock(0, 0, 40)]
     ),
     materials: [
       { material: 'softwood-wide', quantity: 1.9 },
@@ -154,7 +152,6 @@ export const shelves: readonly Template[] = [
     bearing: 'hangs-over-people',
     steps: steps(
       ['measure', 12],
-      ['support-sheet', 1, stock(2440, 1220, 18)],
       ['break-down-sheet', 8, stock(2440, 1220, 18), 1.5],
       ['join-case', 4, stock(800, 300, 18)],
       ['join-shelf', 8, stock(800, 300, 18)],

@@ -62,7 +62,6 @@ export const shopFurniture: readonly Template[] = [
     rows: [
       ['measure', 8],
       ['crosscut', 8, stock(900, 70, 45), 2.6],
-      ['support-sheet', 1, stock(1220, 610, 18)],
       ['break-down-sheet', 2, stock(1200, 600, 18), 2],
       ['bore', 12],
       ['drive', 32],
@@ -191,7 +190,6 @@ export const shopFurniture: readonly Template[] = [
     hours: 10,
     rows: [
       ['measure', 12],
-      ['support-sheet', 1, stock(2440, 1220, 18)],
       ['break-down-sheet', 7, stock(2440, 1220, 18), 1.5],
       ['bore', 16],
       ['drive', 60],

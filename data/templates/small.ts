@@ -196,18 +196,19 @@ export const small: readonly Template[] = [
     joinery: ['laminated'],
     bearing: 'hangs-over-people',
     steps: steps(
-      ['measure', 2],
-      ['resaw', 0.03, stock(450, 70, 40)],
-      ['smooth', 0.06, stock(0, 70)],
-      ['bore-large', 12, stock(0, 15, 20), 0.8],
-      ['glue-up-block', 1, stock(420, 70, 22)],
+      ['measure', 8],
+      ['crosscut', 2, stock(420, 70, 12), 1.5],
+      ['rip', 0.9, stock(420, 70, 12), 1.5],
+      ['bore-large', 12, stock(0, 15, 12), 1.5],
+      ['glue-up-block', 1, stock(420, 70, 24)],
       ['trim-flush', 1],
       ['profile-edge', 1],
-      ['finish', 0.08],
+      ['sand-flat', 0.1],
+      ['finish', 0.1],
       ['fix-to-wall', 2]
     ),
     materials: [
-      { material: 'hardwood-thick', quantity: 0.5 },
+      { material: 'hardwood-thin', quantity: 1 },
       { material: 'magnets', quantity: 1 },
       { material: 'glue', quantity: 0.05 },
       { material: 'oil', quantity: 0.01 }

@@ -1,6 +1,6 @@
 import type { Companion, Tool } from '../../core/catalogue'
 import type { Role } from '../roles'
-import { advised, byHand, needed, tool } from '../write'
+import { advised, byHand, needed, neededFor, tool } from '../write'
 
 /** A fitting made in the shop; it is the outcome of a jig template. @param points what a bought one of its kind would cost */
 export const made = (
@@ -39,8 +39,19 @@ export const packs: Companion = {
 }
 export const push = needed('Hands stay away from the blade.', 'push-sticks', 'push-stick-made')
 export const chips = needed('Chips fill a household vacuum at once.', 'chip-extractor', 'cyclone-bin')
+export const extractor = needed('Its chips fill a vacuum and a cyclone’s bin at once.', 'chip-extractor')
 export const follow = advised('Dust collection that can follow it.', 'vacuum', 'chip-extractor')
 export const upright = advised('Tall stock on edge wants a tall fence.', 'edge-fence')
 export const HAND_POWER = { getBy: 60, weekend: 180, trade: 550 }
 export const bits = needed('A drill turns nothing by itself.', 'drill-bits')
 export const knives = advised('Knives are ground or changed.', 'planer-knives')
+/** What carries a sheet while it is cut: part of the sawing, since whoever has it cut elsewhere needs nothing. */
+export const carry = neededFor(
+  'break-down-sheet',
+  'Sheets sag and pinch the blade unless both halves are carried.',
+  'sawhorses',
+  'sawhorses-made',
+  'workbench',
+  'workbench-made',
+  'foam-sheet'
+)

@@ -1,5 +1,5 @@
-import { advised, corded, needed, tool, cordless, neededFor } from '../write'
-import { LIFE, packs, HAND_POWER } from './companions'
+import { advised, corded, needed, tool, cordless } from '../write'
+import { LIFE, packs, HAND_POWER, carry } from './companions'
 import type { Tool } from '../../core/catalogue'
 
 /** Power tools held in the hand. */
@@ -18,13 +18,7 @@ export const handPowerTools: readonly Tool[] = [
     hazard: 'hand-blade',
     needs: ['eyes', 'ears', 'lungs'],
     companions: [
-      neededFor(
-        'break-down-sheet',
-        'Sheets sag and pinch the blade unless both halves are carried.',
-        'sawhorses',
-        'sawhorses-made',
-        'foam-sheet'
-      ),
+      carry,
       advised('The blade supplied is usually poor.', 'saw-blade'),
       advised('A hose needs something to sit on.', 'dust-adapter', 'hose-adapters')
     ],
@@ -44,7 +38,7 @@ export const handPowerTools: readonly Tool[] = [
     storedM2: 0.05,
     hazard: 'hand-blade',
     needs: ['eyes', 'ears'],
-    companions: [advised('Blades bend and burn; the one supplied is a start.', 'jigsaw-blades')]
+    companions: [carry, advised('Blades bend and burn; the one supplied is a start.', 'jigsaw-blades')]
   }),
   tool({
     id: 'rail-saw',
@@ -59,16 +53,7 @@ export const handPowerTools: readonly Tool[] = [
     storedM2: 0.12,
     hazard: 'hand-blade',
     needs: ['eyes', 'ears', 'lungs'],
-    companions: [
-      neededFor(
-        'break-down-sheet',
-        'Sheets need carrying on both sides of the cut.',
-        'sawhorses',
-        'sawhorses-made',
-        'foam-sheet'
-      ),
-      advised('The rail must not shift in the plunge.', 'rail-clamps')
-    ],
+    companions: [carry, advised('The rail must not shift in the plunge.', 'rail-clamps')],
     caution:
       'Plunge with the rail clamped or the stop set: it kicks back when plunged freehand; let it come to rest before lifting it.'
   }),
@@ -166,7 +151,7 @@ export const handPowerTools: readonly Tool[] = [
     storedM2: 0.05,
     hazard: 'hand-blade',
     needs: ['eyes', 'ears', 'lungs'],
-    companions: [packs],
+    companions: [carry, packs],
     caution: 'Kickback: let a bound saw stop, and never put a hand behind it.'
   }),
   tool({

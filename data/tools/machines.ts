@@ -1,5 +1,5 @@
 import { advised, corded, needed, tool } from '../write'
-import { chips, follow, bits, knives } from './companions'
+import { chips, extractor, follow, bits, knives } from './companions'
 import type { Tool } from '../../core/catalogue'
 
 /** Machines that stand. */
@@ -72,7 +72,7 @@ export const machinesTools: readonly Tool[] = [
     feedMm: { infeed: 1500, outfeed: 1500 },
     hazard: 'feed-rollers',
     needs: ['eyes', 'ears', 'lungs'],
-    companions: [chips, knives, needed('Hands never pass over the cutter.', 'push-sticks', 'push-stick-made')],
+    companions: [extractor, knives, needed('Hands never pass over the cutter.', 'push-sticks', 'push-stick-made')],
     caution: 'Guard over the cutter; push blocks, never fingers.',
     why: 'One machine for both faces; beds of about 1.5 m together stay useful for years.'
   }),
@@ -120,7 +120,7 @@ export const machinesTools: readonly Tool[] = [
     feedMm: { infeed: 1000, outfeed: 1000 },
     hazard: 'feed-rollers',
     needs: ['eyes', 'ears', 'lungs'],
-    companions: [needed('Strips in two grits.', 'drum-strips'), chips]
+    companions: [needed('Strips in two grits.', 'drum-strips'), extractor]
   }),
   tool({
     id: 'lathe',

@@ -42,12 +42,18 @@ export function partSteps(method: Method, step: Step): readonly Step[] {
   return steps
 }
 
-/** The methods a step may be done by: the one that is set for it, else all of its operation; no service for what is done by oneself. */
+/**
+ * The methods a step may be done by: the one that is set for it, else all of its operation; no service for what is done by oneself, and
+ * what is left to a buyer for nobody else.
+ * @param sold whether the piece is sold
+ */
 export function methodsOf(
   library: Library,
-  { operation, way, byOneself }: Step
+  { operation, way, byOneself }: Step,
+  sold = false
 ): readonly Method[] {
-  const all = library.methodsFor.get(operation) ?? []
+  const known = library.methodsFor.get(operation) ?? []
+  const all = sold ? known : known.filter(({ bySale }) => !bySale)
   if (byOneself) return all.filter(({ service }) => service === undefined)
   return way === undefined ? all : all.filter(({ id }) => id === way)
 }
