@@ -214,7 +214,6 @@ export const ROLES = [
   'water-grinder',
   'winding-sticks',
   'work-holding',
-  'wrench',
-  'zero-insert'
+  'wrench'
 ] as const
 export type Role = (typeof ROLES)[number]

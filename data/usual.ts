@@ -66,5 +66,5 @@ export const firstPieces: readonly string[] = [
   'shed-door',
   'coat-bench',
   'toy-shelf',
-  'sheet-stack'
+  'garage-shelves'
 ]

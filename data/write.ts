@@ -79,8 +79,9 @@ const PLAIN: ToolDefaults = {
   needs: [],
   protects: []
 }
-/** The usual caution of a hazard, for powered tools that have none of their own; the tool's manual goes before it. */
+/** The usual caution of a hazard, for tools that have none of their own; the tool's manual goes before it. */
 const CAUTIONS: Readonly<Partial<Record<HazardClass, string>>> = {
+  'sharp-edge': 'Both hands behind the edge, the work clamped: a sharp edge cuts, a dull one slips.',
   'spinning-bit': 'No gloves and no loose sleeves near what turns; clamp the work.',
   'hand-blade': 'Both hands on the tool, the work clamped; let it stop before you set it down.',
   'fixed-blade': 'Hands outside the marked zone and a stick for the last bit; unplug it before you touch the blade.',
@@ -94,8 +95,13 @@ const CAUTIONS: Readonly<Partial<Record<HazardClass, string>>> = {
 export function tool(
   entry: Omit<Tool, keyof ToolDefaults | 'roles'> & Partial<ToolDefaults> & { readonly roles: readonly Role[] }
 ): Tool {
-  const powered = entry.forms.some(({ power }) => power !== 'hand')
-  const caution = entry.caution ?? (powered && entry.hazard ? CAUTIONS[entry.hazard] : undefined)
+  const caution =
+    entry.caution ??
+    (entry.hazard === 'sharp-edge' && entry.group === 'saws'
+      ? 'Begin slowly with the fingers clear of the line; the work held, the free hand behind the cut.'
+      : entry.hazard
+        ? CAUTIONS[entry.hazard]
+        : undefined)
   return { ...PLAIN, ...entry, ...(caution === undefined ? {} : { caution }) }
 }
 export const byHand = (points: number): Tool['forms'] => [{ power: 'hand', points }]

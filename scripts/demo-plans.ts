@@ -1,13 +1,21 @@
 import { readFileSync, writeFileSync } from 'node:fs'
+import type { Build } from '../core/builds'
 import { writeWorkspace } from '../core/formats'
 import { makePlan } from '../core/search'
 import { worldOf, type WorkspaceFile } from '../core/workspace'
 import { library } from '../data'
 
-/** `npm run demo-plans`: puts the planner's plan into each demo, as a workspace someone has planned and saved holds its own. */
+/** A build as somebody would add it today: steps and materials are its template's. */
+const anew = (build: Build): Build => {
+  const template = library.templates.get(build.template ?? '')
+  return template ? { ...build, steps: template.steps, materials: template.materials } : build
+}
+
+/** `npm run demo-plans`: puts today's templates and the planner's plan into each demo, as a workspace someone has planned and saved holds its own. */
 for (const name of ['hive-yard', 'third-floor', 'half-a-garage']) {
   const file = `data/demo/${name}.json`
-  const { plan: _former, ...workspace } = JSON.parse(readFileSync(file, 'utf8')) as WorkspaceFile
+  const { plan: _former, ...kept } = JSON.parse(readFileSync(file, 'utf8')) as WorkspaceFile
+  const workspace = { ...kept, builds: kept.builds.map(anew) }
   const outcome = makePlan(
     worldOf({ ...workspace, libraryVersion: library.version }, library, workspace.asOf ?? '')
   )

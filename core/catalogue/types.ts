@@ -189,6 +189,8 @@ export interface Step {
   readonly operation: string
   readonly quantity: number
   readonly stock: StockSize
+  /** So much once a batch, not for every copy. */
+  readonly perBatch?: true | undefined
   /** What it is made in; softwood when left out. */
   readonly species?: Species | undefined
   /** The error the piece forgives, mm; left out where it does not matter. */

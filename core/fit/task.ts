@@ -4,7 +4,7 @@ import type { Load } from './kernel'
 
 /** How much of a step there is for all copies of a build. */
 export const loadOf = (step: Step, build: Build): Load => ({
-  units: step.quantity * build.copies,
+  units: step.quantity * (step.perBatch ? batchesOf(build) : build.copies),
   batches: batchesOf(build),
   stock: step.stock,
   species: step.species

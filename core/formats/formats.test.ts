@@ -51,7 +51,7 @@ describe('the plan', () => {
         ...funds(90_000, 0),
         items: [item('tape'), item('sawhorses'), item('sanding-block')]
       }),
-      builds: [build('sheet-stack', { name: '=HYPERLINK("x")' })]
+      builds: [build('garage-shelves', { name: '=HYPERLINK("x")' })]
     }
     const there = worldOf(evil, library, TODAY)
     const plan = makePlan(there)

@@ -131,6 +131,7 @@ export const step = z.strictObject({
   operation: id,
   quantity: z.number().positive('number.too-small').max(1_000_000, 'number.too-large'),
   stock: stockSize,
+  perBatch: z.literal(true).optional(),
   species: z.enum(SPECIES).optional(),
   accuracyMm: z.number().positive('number.too-small').max(1000, 'number.too-large').optional(),
   surface: z.enum(SURFACES).optional(),
@@ -267,7 +268,7 @@ export const tool = z.strictObject({
         anyOf: z.array(id).min(1, 'list.empty').max(10),
         count,
         kind: z.enum(['needed', 'needed-for', 'advised']),
-  packs: z.literal(true).optional(),
+        packs: z.literal(true).optional(),
         operation: id.optional(),
         why: text
       })

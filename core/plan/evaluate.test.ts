@@ -27,7 +27,7 @@ describe('money of a plan', () => {
   })
   test('a sold build brings its reinvested share after the days it takes to sell', () => {
     const sold = ground({
-      builds: [build('sheet-stack', { sale: { netEach: 10_000, daysToSell: 20 } })],
+      builds: [build('garage-shelves', { sale: { netEach: 10_000, daysToSell: 20 } })],
       items: [...owned, item('sawhorses')],
       money: { ...base.money, reinvestShare: 0.25 }
     })
@@ -47,7 +47,7 @@ describe('money of a plan', () => {
       ...funds(0, 0),
       builds: [
         {
-          ...build('sheet-stack'),
+          ...build('garage-shelves'),
           steps: [{ id: 's1', operation: 'measure', quantity: 1, stock: {} }],
           materials: [],
           worthEach: 10_000,
@@ -64,7 +64,7 @@ describe('money of a plan', () => {
       purchases: [],
       builds: [
         {
-          build: 'sheet-stack',
+          build: 'garage-shelves',
           begin: '2027-05-04',
           done: '2027-05-04',
           work,

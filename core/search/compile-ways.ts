@@ -33,6 +33,7 @@ function slotFor(compiling: Compiling, step: Step, build: Build): Slot {
     way,
     byOneself,
     spared,
+    step.perBatch,
     copies,
     batchSize,
     hourValue,

@@ -201,15 +201,20 @@ describe('what people ask of a plan', () => {
     expect(cheap.kind === 'nothing-pays' && cheap.unopened[0]?.why).toBe('does-not-pay')
   })
   test('a build begun goes on: its timber is not paid again and only the rest of its hours is planned', () => {
+    const steps = [
+      { id: 's1', operation: 'measure', quantity: 60, stock: {} },
+      { id: 's2', operation: 'sand-flat', quantity: 2, stock: {} }
+    ]
+    const owned = items('tape', 'sanding-block', 'dust-masks')
     const whole = worldWith({
       ...funds(0, 0),
-      items: items('tape', 'sawhorses', 'sanding-block'),
-      builds: [build('sheet-stack')]
+      items: owned,
+      builds: [build('garage-shelves', { steps })]
     })
     const begun = worldWith({
       ...funds(0, 0),
-      items: items('tape', 'sawhorses', 'sanding-block'),
-      builds: [build('sheet-stack', { log: { begun: TODAY, minutesSpent: 60 } })]
+      items: owned,
+      builds: [build('garage-shelves', { steps, log: { begun: TODAY, minutesSpent: 60 } })]
     })
     const [fresh, rest] = [makePlan({ ...whole, balance: 100_000 }), makePlan(begun)]
     if (fresh.kind !== 'planned' || rest.kind !== 'planned') throw new Error('not planned')

@@ -11,9 +11,9 @@ export const assemblyMethods: readonly Method[] = [
     operation: 'keep-shop',
     name: 'As one goes',
     roles: [],
-    setupMinutes: 6,
+    setupMinutes: 0,
     runMinutes: 60,
-    why: 'Choosing boards, fetching tools, thinking, sweeping up: an eighth of the hours, however one works.'
+    why: 'Choosing boards, fetching tools, thinking, sweeping up: about a sixth of the hours, however one works.'
   }),
   method({
     ...fixed,

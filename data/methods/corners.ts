@@ -42,14 +42,14 @@ export const cornersMethods: readonly Method[] = [
     form: 'benchtop',
     roles: [need('table-saw'), need('box-joint-jig')],
     setupMinutes: 20,
-    runMinutes: 7,
+    runMinutes: 3,
     accuracyMm: 0.2,
     marked: false,
     hazard: table,
     soundDbA: 98,
     dust: 'fine',
     limits: [upTo('thicknessMm', 30)],
-    grows: [{ stock: 'widthMm', of: 95, least: 0.6 }]
+    grows: [{ stock: 'widthMm', of: 45, least: 0.8, most: 6 }]
   }),
   method({
     ...routed,
@@ -61,12 +61,12 @@ export const cornersMethods: readonly Method[] = [
     roles: [need('router-table'), need('trim-router'), need('bit-straight'), need('box-joint-jig')],
     ties: shank('bit-straight', 'trim-router'),
     setupMinutes: 20,
-    runMinutes: 9,
+    runMinutes: 5,
     accuracyMm: 0.2,
     marked: false,
     soundDbA: 99,
     limits: [upTo('thicknessMm', 15)],
-    grows: [{ stock: 'widthMm', of: 95, least: 0.6 }]
+    grows: [{ stock: 'widthMm', of: 50, least: 0.8, most: 6 }]
   }),
   method({
     ...chopped,
@@ -81,9 +81,9 @@ export const cornersMethods: readonly Method[] = [
       need('work-holding')
     ],
     setupMinutes: 5,
-    runMinutes: 48,
+    runMinutes: 55,
     accuracyMm: 0.4,
-    grows: [{ stock: 'widthMm', of: 120, least: 0.6 }]
+    grows: [{ stock: 'widthMm', of: 140, least: 0.6 }]
   }),
   method({
     ...chopped,
@@ -98,9 +98,9 @@ export const cornersMethods: readonly Method[] = [
       need('work-holding')
     ],
     setupMinutes: 5,
-    runMinutes: 45,
+    runMinutes: 50,
     accuracyMm: 0.3,
-    grows: [{ stock: 'widthMm', of: 120, least: 0.6 }]
+    grows: [{ stock: 'widthMm', of: 140, least: 0.6 }]
   }),
   method({
     ...chopped,

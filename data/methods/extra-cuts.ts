@@ -159,7 +159,7 @@ export const extraCutsMethods: readonly Method[] = [
       need('stop-fence', atLeast('lengthMm', 'lengthMm'))
     ],
     setupMinutes: 3,
-    runMinutes: 0.45,
+    runMinutes: 0.2,
     accuracyMm: 0.3,
     hazard: { kind: 'fixed-blade', level: 2 },
     soundDbA: 102,
@@ -189,8 +189,8 @@ export const extraCutsMethods: readonly Method[] = [
       need('rail-saw', atLeast('depthMm', 'thicknessMm')),
       need('second-rail', atLeast('lengthMm', 'lengthMm', 200))
     ],
-    setupMinutes: 7,
-    runMinutes: 3,
+    setupMinutes: 5,
+    runMinutes: 2,
     accuracyMm: 0.5,
     hazard: guided,
     soundDbA: 98,
@@ -310,7 +310,7 @@ export const extraCutsMethods: readonly Method[] = [
     operation: 'fix-to-wall',
     name: 'Screwed into a stud by hand',
     form: 'hand',
-    roles: [need('hole-maker'), need('screwdriver'), need('hammer'), need('tape')],
+    roles: [need('screwdriver'), need('hole-maker'), need('hammer'), need('tape')],
     setupMinutes: 14,
     runMinutes: 8,
     accuracyMm: 3,
@@ -439,18 +439,6 @@ export const extraCutsMethods: readonly Method[] = [
     soundDbA: 70
   }),
   method({
-    ...sawn,
-    id: 'rip/zero-insert',
-    operation: 'rip',
-    name: 'Table saw with a zero-clearance insert',
-    roles: [need('table-saw', atLeast('depthMm', 'thicknessMm'), atLeast('ripMm', 'widthMm')), need('zero-insert')],
-    setupMinutes: 3,
-    runMinutes: 1,
-    accuracyMm: 0.3,
-    limits: [upTo('widthMm', 60)],
-    why: 'Thin strips do not drop beside the blade.'
-  }),
-  method({
     id: 'trim-flush/guide-bush',
     operation: 'trim-flush',
     name: 'Router with a bush along a template',
@@ -464,19 +452,6 @@ export const extraCutsMethods: readonly Method[] = [
     surface: 'smooth',
     hazard: trim,
     soundDbA: 98,
-    dust: 'fine'
-  }),
-  method({
-    id: 'pare/multi-tool',
-    operation: 'pare',
-    name: 'Multi-tool and paper',
-    form: 'hand-held',
-    roles: [need('multi-tool'), need('sanding-block')],
-    setupMinutes: 1,
-    runMinutes: 7,
-    accuracyMm: 0.5,
-    hazard: jig,
-    soundDbA: 88,
     dust: 'fine'
   }),
   method({

@@ -21,8 +21,8 @@ export const finishingMethods: readonly Method[] = [
     operation: 'finish',
     name: 'Brushed on',
     roles: [need('finish-brush')],
-    setupMinutes: 10,
-    runMinutes: 33,
+    setupMinutes: 14,
+    runMinutes: 27,
     accuracyMm: 0.5
   }),
   method({
@@ -31,8 +31,8 @@ export const finishingMethods: readonly Method[] = [
     operation: 'finish',
     name: 'Rolled on',
     roles: [need('paint-roller')],
-    setupMinutes: 10,
-    runMinutes: 28,
+    setupMinutes: 16,
+    runMinutes: 24,
     accuracyMm: 0.5,
     limits: [from('widthMm', 200)]
   }),
@@ -58,7 +58,7 @@ export const finishingMethods: readonly Method[] = [
     operation: 'stain',
     name: 'Wiped on and off',
     roles: [need('finishing-kit')],
-    setupMinutes: 8,
+    setupMinutes: 5,
     runMinutes: 14
   }),
   method({

@@ -5,7 +5,8 @@ import { fixed } from './manners'
 /** A clamp for about 250 mm of a panel, three at least; common practice. */
 const panels = [
   { id: 'clamps', clamps: 3, lengthMm: 750 },
-  { id: 'clamps-long', clamps: 5, lengthMm: 1250 },
+  { id: 'clamps-metre', clamps: 4, lengthMm: 1100 },
+  { id: 'clamps-long', clamps: 5, lengthMm: 1400 },
   { id: 'clamps-table', clamps: 7, lengthMm: 1900 }
 ] as const
 /** A wider panel has more joints to true and glue, a longer one more of each. */

@@ -46,37 +46,6 @@ export const holdingMethods: readonly Method[] = [
   }),
   method({
     ...set,
-    id: 'hold/hand-screw',
-    operation: 'hold',
-    name: 'Hand screws on the bench edge',
-    form: 'hand',
-    roles: [needs(2, 'hand-screw', atLeast('openingMm', 'thicknessMm', 50))],
-    setupMinutes: 2.5,
-    runMinutes: 0
-  }),
-  method({
-    ...set,
-    id: 'hold/clamps',
-    operation: 'hold',
-    name: 'Clamped to a table',
-    form: 'hand',
-    roles: [needs(2, 'clamp')],
-    setupMinutes: 4,
-    runMinutes: 0
-  }),
-  method({
-    ...set,
-    id: 'hold/small-clamps',
-    operation: 'hold',
-    name: 'Small clamps on a table edge',
-    form: 'hand',
-    roles: [needs(2, 'small-clamp')],
-    setupMinutes: 5,
-    runMinutes: 0,
-    limits: [upTo('thicknessMm', 45)]
-  }),
-  method({
-    ...set,
     id: 'support-sheet/bench',
     operation: 'support-sheet',
     name: 'On the bench',

@@ -11,7 +11,7 @@ export const measuringMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('tape')],
     setupMinutes: 2,
-    runMinutes: 0.8,
+    runMinutes: 1,
     accuracyMm: 0.8,
     marked: false
   }),
@@ -82,8 +82,8 @@ export const measuringMethods: readonly Method[] = [
     name: 'Story stick',
     form: 'hand',
     roles: [need('story-stick')],
-    setupMinutes: 6,
-    runMinutes: 0.6,
+    setupMinutes: 12,
+    runMinutes: 0.7,
     accuracyMm: 0.4,
     why: 'Every length stands on one stick; nothing is read twice.'
   }),

@@ -41,7 +41,7 @@ export const sandingMethods: readonly Method[] = [
     form: 'hand-held',
     roles: [need('ro-sander')],
     setupMinutes: 4,
-    runMinutes: 20,
+    runMinutes: 18,
     accuracyMm: 0.5,
     marked: false,
     surface: 'smooth',

@@ -6,7 +6,7 @@ import { yard } from './manners'
 const shared = {
   ...yard,
   name: 'At a shared workshop',
-  setupMinutes: 75,
+  setupMinutes: 60,
   marked: false,
   why: 'Its machines, after its introduction; by the hour.'
 } as const
@@ -18,7 +18,7 @@ export const servicesMethods: readonly Method[] = [
     operation: 'flatten',
     runMinutes: 14,
     accuracyMm: 0.2,
-    service: { pointsPerUnit: 4, pointsPerVisit: 22 }
+    service: { pointsPerUnit: 4, pointsPerVisit: 25 }
   }),
   method({
     ...shared,
@@ -26,7 +26,7 @@ export const servicesMethods: readonly Method[] = [
     operation: 'thickness',
     runMinutes: 14,
     accuracyMm: 0.2,
-    service: { pointsPerUnit: 4, pointsPerVisit: 22 }
+    service: { pointsPerUnit: 4, pointsPerVisit: 25 }
   }),
   method({
     ...shared,
@@ -34,7 +34,7 @@ export const servicesMethods: readonly Method[] = [
     operation: 'prepare-boards',
     runMinutes: 32,
     accuracyMm: 0.2,
-    service: { pointsPerUnit: 8, pointsPerVisit: 22 }
+    service: { pointsPerUnit: 8, pointsPerVisit: 25 }
   }),
   method({
     ...shared,
@@ -42,7 +42,7 @@ export const servicesMethods: readonly Method[] = [
     operation: 'straighten-edge',
     runMinutes: 1,
     accuracyMm: 0.2,
-    service: { pointsPerUnit: 0.4, pointsPerVisit: 22 }
+    service: { pointsPerUnit: 0.4, pointsPerVisit: 25 }
   }),
   method({
     ...shared,
@@ -50,7 +50,7 @@ export const servicesMethods: readonly Method[] = [
     operation: 'rip',
     runMinutes: 1,
     accuracyMm: 0.4,
-    service: { pointsPerUnit: 0.4, pointsPerVisit: 22 }
+    service: { pointsPerUnit: 0.4, pointsPerVisit: 25 }
   }),
   method({
     ...shared,
@@ -58,7 +58,7 @@ export const servicesMethods: readonly Method[] = [
     operation: 'break-down-sheet',
     runMinutes: 2.5,
     accuracyMm: 0.6,
-    service: { pointsPerUnit: 0.8, pointsPerVisit: 22 },
+    service: { pointsPerUnit: 0.8, pointsPerVisit: 25 },
     why: 'A panel saw cuts true; the sheet has to get there.'
   }),
   method({
@@ -68,7 +68,7 @@ export const servicesMethods: readonly Method[] = [
     runMinutes: 16,
     accuracyMm: 0.2,
     surface: 'smooth',
-    service: { pointsPerUnit: 5, pointsPerVisit: 22 }
+    service: { pointsPerUnit: 5, pointsPerVisit: 25 }
   }),
   method({
     ...shared,
@@ -77,7 +77,7 @@ export const servicesMethods: readonly Method[] = [
     runMinutes: 16,
     accuracyMm: 1,
     surface: 'sawn',
-    service: { pointsPerUnit: 5, pointsPerVisit: 22 }
+    service: { pointsPerUnit: 5, pointsPerVisit: 25 }
   }),
   method({
     ...yard,
@@ -116,7 +116,7 @@ export const servicesMethods: readonly Method[] = [
     name: 'Bored by a cutting service',
     setupMinutes: 30,
     accuracyMm: 0.2,
-    service: { pointsPerUnit: 0.2, pointsPerVisit: 22 }
+    service: { pointsPerUnit: 0.2, pointsPerVisit: 25 }
   }),
   method({
     ...yard,

@@ -43,8 +43,8 @@ export const sheetsMethods: readonly Method[] = [
       need('straight-guide', atLeast('lengthMm', 'lengthMm', 100)),
       needs(2, 'clamp')
     ],
-    setupMinutes: 6,
-    runMinutes: 9,
+    setupMinutes: 5,
+    runMinutes: 7,
     accuracyMm: 1.6,
     surface: 'sawn',
     hazard: jig,
@@ -61,8 +61,8 @@ export const sheetsMethods: readonly Method[] = [
       need('straight-guide', atLeast('lengthMm', 'lengthMm', 200)),
       needs(2, 'clamp')
     ],
-    setupMinutes: 8,
-    runMinutes: 5,
+    setupMinutes: 5,
+    runMinutes: 4,
     accuracyMm: 0.9,
     hazard: guided,
     soundDbA: 103,
@@ -76,8 +76,8 @@ export const sheetsMethods: readonly Method[] = [
     roles: [
       need('rail-saw', atLeast('depthMm', 'thicknessMm'), inPasses(2, 2, 2, 0.4)(atLeast('lengthMm', 'lengthMm', 200)))
     ],
-    setupMinutes: 5,
-    runMinutes: 3,
+    setupMinutes: 3,
+    runMinutes: 2,
     accuracyMm: 0.6,
     hazard: guided,
     soundDbA: 98,
@@ -90,7 +90,7 @@ export const sheetsMethods: readonly Method[] = [
     name: 'Pull saw along a straight edge',
     roles: [need('pull-saw'), need('long-edge'), need('sawhorses'), needs(2, 'clamp')],
     setupMinutes: 3,
-    runMinutes: 22,
+    runMinutes: 18,
     accuracyMm: 1.4,
     soundDbA: 74,
     limits: [upTo('thicknessMm', 25)]
@@ -102,7 +102,7 @@ export const sheetsMethods: readonly Method[] = [
     form: 'benchtop',
     roles: [need('table-saw'), need('outfeed')],
     setupMinutes: 5,
-    runMinutes: 2.5,
+    runMinutes: 1.5,
     accuracyMm: 0.5,
     marked: false,
     hazard: table,

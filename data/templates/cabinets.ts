@@ -62,17 +62,6 @@ export const cabinets: readonly Template[] = [
     why: 'Solid panels move: let the bottom float in its groove and hinge the lid with room.'
   },
   {
-    id: 'sheet-stack',
-    name: 'Stack of sheets cut to size',
-    kind: 'piece',
-    readyMadePoints: 80,
-    typicalHours: 3,
-    sizeMm: size(2440, 1220, 18),
-    joinery: [],
-    steps: steps(['measure', 20], ['break-down-sheet', 18, stock(2440, 1220, 18), 1.6], ['sand-flat', 2]),
-    materials: []
-  },
-  {
     id: 'desk',
     name: 'Desk',
     kind: 'piece',

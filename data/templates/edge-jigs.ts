@@ -126,7 +126,7 @@ export const edgeJigs: readonly Template[] = [
       ['bore', 5],
       ['bore-large', 1, stock(0, 30, 9)],
       ['sand-curve', 0.5],
-      ['trial', 1]
+      ['trial', 1.5]
     ],
     materials: [{ material: 'plywood-9', quantity: 0.1 }]
   }),

@@ -17,6 +17,7 @@ export const forTheShop: readonly Template[] = [
       ['break-down-sheet', 4, stock(2440, 1220, 12), 4],
       ['crosscut', 20, stock(1900, 70, 45), 3],
       ['mark-square', 16, stock(0, 70, 45), 3],
+      ['bore', 40],
       ['drive', 80],
       ['check-square', 1],
       ['fix-to-wall', 2]
@@ -199,7 +200,7 @@ export const forTheShop: readonly Template[] = [
       ['crosscut', 2, stock(400, 145, 18), 2],
       ['countersink', 6],
       ['drive', 6],
-      ['trial', 0.8]
+      ['trial', 1]
     ],
     materials: [{ material: 'plywood-18', quantity: 0.05 }, screws]
   }),

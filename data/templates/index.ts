@@ -12,9 +12,12 @@ import { shopFurniture } from './shop-furniture'
 import { small } from './small'
 import { tables } from './tables'
 
-/** Part of the hours that goes into choosing boards, fetching, thinking and clearing up; common practice. What every start takes stands with the method. */
-const BETWEEN = 0.13
+/** Parts of the hours that go into fetching, handling and thinking, for every copy and once a batch; common practice. */
+const EACH = 0.06
+const BATCH = 0.12
 const JOINS = /^join-/
+/** What takes less is made between other things, h. */
+const SMALL = 1
 
 /** Steps every piece has and nobody lists: put together dry before it is glued, and what goes on between the cuts. */
 function framed(template: Template): Template {
@@ -23,7 +26,7 @@ function framed(template: Template): Template {
     0
   )
   const last = template.steps.findLastIndex(({ operation }) => JOINS.test(operation))
-  const between = Math.max(0.02, Math.round(BETWEEN * template.typicalHours * 50) / 50)
+  const share = (part: number): number => Math.max(0.02, Math.round(part * template.typicalHours * 50) / 50)
   const added = (id: string, operation: string, quantity: number): Step => ({ id, operation, quantity, stock: {} })
   return {
     ...template,
@@ -31,7 +34,12 @@ function framed(template: Template): Template {
       ...template.steps.slice(0, last + 1),
       ...(joints >= 4 ? [added('dry', 'dry-fit', joints)] : []),
       ...template.steps.slice(last + 1),
-      added('between', 'keep-shop', between)
+      ...(template.typicalHours < SMALL
+        ? []
+        : [
+            added('between', 'keep-shop', share(EACH)),
+            { ...added('begin', 'keep-shop', share(BATCH)), perBatch: true as const }
+          ])
     ]
   }
 }

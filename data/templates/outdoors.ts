@@ -7,7 +7,7 @@ export const outdoors: readonly Template[] = [
     id: 'raised-bed',
     name: 'Raised bed',
     kind: 'piece',
-    readyMadePoints: 135,
+    readyMadePoints: 158,
     typicalHours: 4,
     sizeMm: size(2000, 1000, 450),
     joinery: ['screwed'],

@@ -380,6 +380,7 @@ export const rooms: readonly Template[] = [
       ['profile-edge', 8],
       ['countersink', 8],
       ['drive', 8],
+      ['glue-up-frame', 1, stock(500, 45, 45)],
       ['sand-flat', 0.8],
       ['finish', 0.9]
     ),

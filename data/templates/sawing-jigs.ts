@@ -18,7 +18,7 @@ export const sawingJigs: readonly Template[] = [
       ['crosscut', 3, stock(250, 145, 20), 2.6],
       ['drive', 6],
       ['countersink', 6],
-      ['trial', 1.4]
+      ['trial', 1.7]
     ),
     materials: [
       { material: 'softwood-board', quantity: 0.6 },

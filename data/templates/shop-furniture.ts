@@ -80,7 +80,7 @@ export const shopFurniture: readonly Template[] = [
       ['crosscut', 4, stock(145, 145, 18), 1.2],
       ['bore-large', 4, stock(0, 30, 18)],
       ['check-square', 1],
-      ['trial', 0.6]
+      ['trial', 1]
     ],
     materials: [{ material: 'plywood-18', quantity: 0.05 }]
   }),

@@ -61,7 +61,7 @@ export const small: readonly Template[] = [
     sizeMm: size(400, 280, 25),
     joinery: ['edge-glue'],
     steps: steps(
-      ['measure', 12],
+      ['measure', 14],
       ['prepare-boards', 0.17, stock(420, 60, 27)],
       ['rip', 2.5, stock(420, 60, 27), 1.5],
       ['crosscut', 6, stock(420, 60, 27), 2.6],

@@ -138,8 +138,8 @@ export const tables: readonly Template[] = [
     id: 'narrow-table',
     name: 'Narrow hall table',
     kind: 'piece',
-    readyMadePoints: 110,
-    typicalHours: 5,
+    readyMadePoints: 94,
+    typicalHours: 4,
     sizeMm: size(900, 280, 800),
     joinery: ['pocket', 'screwed'],
     steps: steps(

@@ -41,6 +41,7 @@ export const push = needed('Hands stay away from the blade.', 'push-sticks', 'pu
 export const chips = needed('Chips fill a household vacuum at once.', 'chip-extractor', 'cyclone-bin')
 export const extractor = needed('Its chips fill a vacuum and a cyclone’s bin at once.', 'chip-extractor')
 export const follow = advised('Dust collection that can follow it.', 'vacuum', 'chip-extractor')
+export const insert = advised('Thin strips drop beside the blade through the wide slot.', 'zero-insert')
 export const upright = advised('Tall stock on edge wants a tall fence.', 'edge-fence')
 export const HAND_POWER = { getBy: 60, weekend: 180, trade: 550 }
 export const bits = needed('A drill turns nothing by itself.', 'drill-bits')

@@ -1,5 +1,5 @@
 import { advised, corded, needed, tool } from '../write'
-import { push, follow, upright } from './companions'
+import { push, follow, upright, insert } from './companions'
 import type { Tool } from '../../core/catalogue'
 
 /** Saws that stand. */
@@ -45,7 +45,8 @@ export const machineSawsTools: readonly Tool[] = [
       advised('A flat place for the stock to go.', 'outfeed-table', 'roller-stand'),
       advised('Holds the stock to the fence.', 'featherboard', 'featherboard-made'),
       advised('Height set by a block repeats exactly.', 'setup-blocks'),
-      upright
+      upright,
+      insert
     ],
     caution:
       'Riving knife and guard fitted; never freehand, never fence and mitre gauge together; stand out of line with the blade.'

@@ -176,7 +176,7 @@ export const shopMadeTools: readonly Tool[] = [
     why: 'Solid wood or ply, no metal; two, since one gets nicked.'
   }),
   made('featherboard-made', 'Featherboard, shop-made', ['shop-made hold-in'], [], { points: 8 }),
-  made('zero-insert', 'Zero-clearance insert', ['throat plate', 'table insert'], ['zero-insert'], {
+  made('zero-insert', 'Zero-clearance insert', ['throat plate', 'table insert'], [], {
     points: 14,
     caution: 'With its riving knife slot: the knife stays in.'
   }),

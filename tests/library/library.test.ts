@@ -236,6 +236,9 @@ describe('facts of the trade (common practice)', () => {
     ).toContain('drill-bits')
     expect(
       library.tools.get('thicknesser')?.companions.find(({ kind }) => kind === 'needed')?.anyOf
+    ).toEqual(['chip-extractor', 'cyclone-bin'])
+    expect(
+      library.tools.get('combined-planer')?.companions.find(({ kind }) => kind === 'needed')?.anyOf
     ).toEqual(['chip-extractor'])
   })
   test('what carries people or hangs over them says so', () => {

@@ -82,7 +82,7 @@ function kitFor(
       )
         add(other, companion.count)
     }
-    for (const protection of tool.needs) {
+    for (const protection of [...tool.needs, ...(method.protection ?? [])]) {
       const gear = cheapest((library.protectionFor.get(protection) ?? []).map(({ id }) => id))
       if (!tools.some((one) => one.tool.protects.includes(protection)) && gear) add(gear, 1)
     }
@@ -106,7 +106,17 @@ const FINE: readonly Step[] = (
     ['turn', 1, [60, 40, 40]],
     ['flatten', 1.6, [1100, 120, 30]],
     ['flatten', 6, [1000, 160, 27]],
-    ['glue-up-panel', 1, [1100, 600, 27]]
+    ['glue-up-panel', 1, [1100, 600, 27]],
+    ['support-sheet', 1, [2440, 1220, 18]],
+    ['support-sheet', 4, [1200, 300, 18]],
+    ['veneer', 0.5, [800, 600, 18]],
+    ['veneer', 4, [800, 600, 18]],
+    ['stain', 0.4, [0, 0, 0]],
+    ['stain', 5, [0, 0, 0]],
+    ['bend', 2, [600, 20, 3]],
+    ['groove-edge', 60, [900, 60, 20]],
+    ['hold', 1, [0, 0, 20]],
+    ['finish', 9, [0, 0, 0]]
   ] as const
 ).flatMap(([operation, quantity, [lengthMm, widthMm, thicknessMm]]) =>
   [undefined, 0.6, 0.4, 0.25].map((accuracyMm, n): Step => ({
@@ -171,6 +181,9 @@ function isBestSomewhere(method: Method, known: Library = library): boolean {
   return false
 }
 
+/** What something else than the clock decides: of what a wall is built, and whether the piece is sold. */
+const NOT_BY_THE_CLOCK = new Set(['fix-to-wall/masonry', 'fix-to-wall/buyer'])
+
 describe('no method is there to fill a number', () => {
   test.each([...library.operations.keys()])(
     '%s: each of its methods is the best one for some template and some affordable kit',
@@ -179,6 +192,7 @@ describe('no method is there to fill a number', () => {
         // What is made up of other operations has no tools of its own: those stand in its parts.
         .filter((method) => method.parts === undefined && !isBestSomewhere(method))
         .map(({ id }) => id)
+        .filter((id) => !NOT_BY_THE_CLOCK.has(id))
       expect(idle).toEqual([])
     }
   )

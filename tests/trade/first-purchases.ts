@@ -24,7 +24,7 @@ export const FIRSTS: readonly {
     builds: [
       build('potting-bench', { copies: 2 }),
       build('planter', { copies: 3 }),
-      build('sheet-stack')
+      build('garage-shelves')
     ],
     first: ['drill-driver', 'circular-saw', 'guide-rail', 'ro-sander', 'f-clamp-600']
   },

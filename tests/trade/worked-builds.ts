@@ -65,7 +65,7 @@ export const workedBuilds: readonly WorkedBuild[] = [
   {
     name: 'table top 760 mm wide, four short clamps owned',
     reasoning:
-      'A 600 mm clamp never holds it: 160 mm short of the top alone, 200 mm with the cauls. Four pipe clamps on 900 mm pipe are the cheapest that open far enough.',
+      'A 600 mm clamp never holds it: 160 mm short of the top alone, 200 mm with the cauls. Pipe clamps on 900 mm pipe are the cheapest that open far enough, five for 1200 mm.',
     owned: [...MARKING, ['f-clamp-600', 4]],
     steps: [
       {
@@ -75,7 +75,7 @@ export const workedBuilds: readonly WorkedBuild[] = [
       }
     ],
     gaps: ['glue-up-panel'],
-    wayIn: [['pipe-clamp-900', 4]]
+    wayIn: [['pipe-clamp-900', 5]]
   },
   {
     name: 'a 90 mm post ripped on a compact table saw',
@@ -98,7 +98,7 @@ export const workedBuilds: readonly WorkedBuild[] = [
     reasoning:
       'The saw is there; what keeps it straight and what carries the sheet are not. Foam on the floor costs less than any sawhorses, and a guide long enough for the sheet has to be bought when nothing straight cuts the first one.',
     owned: [...MARKING, ...GEAR, 'circular-saw', ['f-clamp-600', 2]],
-    without: ['break-down-sheet/counter'],
+    without: ['break-down-sheet/counter', 'break-down-sheet/shared', 'straighten-edge/shared'],
     steps: [
       {
         operation: 'break-down-sheet',
@@ -116,7 +116,7 @@ export const workedBuilds: readonly WorkedBuild[] = [
   {
     name: 'a box with dovetailed corners',
     reasoning:
-      'Saw, square and hook are owned. Waste is chopped with chisels, which want a mallet and a stone; the baseline wants a gauge and the slope a bevel.',
+      'Saw, square and hook are owned. Waste is chopped with chisels, which want a mallet and a stone; the baseline wants a gauge and the slope a bevel; the work is held by a clamp at a table.',
     owned: ['tape', 'combination-square', 'pull-saw', 'bench-hook'],
     steps: [
       {
@@ -130,6 +130,7 @@ export const workedBuilds: readonly WorkedBuild[] = [
     gaps: ['cut-dovetail'],
     wayIn: [
       ['chisels', 1],
+      ['g-clamp-100', 1],
       ['mallet', 1],
       ['marking-gauge', 1],
       ['sharpening-stone', 1],
@@ -184,7 +185,7 @@ export const workedBuilds: readonly WorkedBuild[] = [
     reasoning:
       'By hand a jack plane flattens the face and works down to a gauged line; it wants a stone and something that holds the board. Any machine for either face costs several times as much.',
     owned: ['tape', 'combination-square', 'fold-bench'],
-    without: ['flatten/yard', 'thickness/yard'],
+    without: ['flatten/yard', 'thickness/yard', 'flatten/shared', 'thickness/shared'],
     steps: [
       {
         operation: 'flatten',

@@ -23,7 +23,7 @@ describe('what a cell of the fit grid says', () => {
     expect(cell('blanket-chest', 'sand-flat', ...items('sanding-block')).state).toBe('slow')
   })
   test('done as a service, with its fee', () => {
-    const served = cell('sheet-stack', 'break-down-sheet')
+    const served = cell('garage-shelves', 'break-down-sheet')
     expect(served.state).toBe('service')
     expect(served.fees).toBeGreaterThan(0)
   })
