@@ -39,7 +39,8 @@ function slotFor(compiling: Compiling, step: Step, build: Build): Slot {
     hourValue,
     sale !== undefined,
     payTimes(compiling.world, build),
-    grain.paces
+    grain.paces,
+    grain.hopeful
   ])
   const present = known.get(key)
   if (present) return present

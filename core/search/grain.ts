@@ -14,6 +14,8 @@ export interface Grain {
   readonly combined: number
   /** Which paces of a leading tool are told apart. */
   readonly paces: Paces
+  /** What is told apart no more counts as the best of it, where a bound must not fall below; else as the worst. */
+  readonly hopeful?: true
 }
 /** For an upper bound: every pace. */
 export const FINE: Grain = {
@@ -42,3 +44,5 @@ export const COARSE: Grain = {
   combined: 4,
   paces: 'one'
 }
+/** For jigs under an upper bound: as quick as the quickest, so that no way of making one is better than it is reckoned. */
+export const HOPEFUL: Grain = { ...FINE, paces: 'one', hopeful: true }

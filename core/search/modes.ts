@@ -167,7 +167,7 @@ function modesOfMethod(context: ModeContext, method: Method, task: Task, exact: 
   const partAt = (index: number): RoleTask => ({ method, index, task, judged, exact })
   const families: Players[][] = []
   for (let index = 0; index < method.roles.length; index++) {
-    const family = playersFor(sources, book, partAt(index), grain.paces)
+    const family = playersFor(sources, book, partAt(index), grain)
     if (family.length === 0) return []
     families.push(family)
   }

@@ -182,6 +182,12 @@ function leadGroups({ list }: AbleList, { method, task, exact }: RoleTask): Play
 /** Which paces of a leading tool are told apart: all, those of tiers that differ by more than a few parts in a hundred, none. */
 export type Paces = 'all' | 'by-tier' | 'one'
 
+/** How groups are told apart. */
+export interface Telling {
+  readonly paces: Paces
+  readonly hopeful?: true
+}
+
 /** Tiers whose paces lie together, whatever the condition. */
 const PACE_OF: Readonly<Record<Tier, string>> = {
   'get-by': 'slow',
@@ -190,8 +196,8 @@ const PACE_OF: Readonly<Record<Tier, string>> = {
   lifetime: 'brisk'
 }
 
-/** Groups that differ in little but pace as one: as slow as the slowest, as exact as the least exact. */
-function coarsened(groups: readonly Players[], paces: Paces): Players[] {
+/** Groups that differ in little but pace as one: as slow as the slowest, as exact as the least exact; or, hopefully, as the best of them. */
+function coarsened(groups: readonly Players[], { paces, hopeful }: Telling): Players[] {
   if (paces === 'all') return [...groups]
   const merged = groupBy(groups, ({ service, round, tie, first }) => {
     const pace = paces === 'one' ? '' : PACE_OF[first.entry.tier]
@@ -200,12 +206,24 @@ function coarsened(groups: readonly Players[], paces: Paces): Players[] {
   return [...merged.values()].map((alike) => {
     const [first] = alike
     if (alike.length === 1 && first) return first
+    const sources = alike.flatMap((one) => one.sources)
+    const errors = alike.map(({ errorMm }) => errorMm)
+    const markings = alike.map(({ marking }) => marking)
+    if (hopeful) {
+      const quickest = alike.reduce((a, b) => (b.minutes < a.minutes ? b : a))
+      return {
+        ...quickest,
+        sources,
+        errorMm: Math.min(...errors),
+        marking: Math.max(...markings)
+      }
+    }
     const slowest = alike.reduce((a, b) => (b.minutes > a.minutes ? b : a))
     return {
       ...slowest,
-      sources: alike.flatMap(({ sources }) => sources),
-      errorMm: Math.max(...alike.map(({ errorMm }) => errorMm)),
-      marking: Math.min(...alike.map(({ marking }) => marking))
+      sources,
+      errorMm: Math.max(...errors),
+      marking: Math.min(...markings)
     }
   })
 }
@@ -229,11 +247,11 @@ export function playersFor(
   sources: Sources,
   book: RequirementBook,
   part: RoleTask,
-  paces: Paces
+  telling: Telling
 ): Players[] {
   const able = ableFor(sources, book, part)
   if (part.index === 0) {
-    return widened(coarsened(leadGroups(able, part), paces))
+    return widened(coarsened(leadGroups(able, part), telling))
   }
   if (!able.outright) return widened(besideGroups(able, part))
   return (able.groups ??= widened(besideGroups(able, part)))

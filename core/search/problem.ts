@@ -9,7 +9,7 @@ import { pinsOf, resaleOfOwned } from './given'
 import { sourcesOf, type Sources } from './sources'
 import { mattering, paying } from './mattering'
 import type { Mode } from './mode'
-import { COARSE, FINE, PLAIN, type Grain } from './grain'
+import { COARSE, FINE, HOPEFUL, PLAIN, type Grain } from './grain'
 import { timberChoice, waysFor, type Compiling, type TimberChoice } from './compile-ways'
 import { emptyBook, require, type Requirement } from './requirements'
 
@@ -186,6 +186,7 @@ function makersOf(compiling: Compiling, wanted: readonly number[]): Int32Array {
     if (own !== undefined) maker[choice] = own
   })
   if (compiling.grain === PLAIN) compiling.grain = COARSE
+  else if (compiling.grain === FINE) compiling.grain = HOPEFUL
   // What a jig is made with may itself be made.
   for (let seen = 0; seen < book.list.length;) {
     const asked = askedFrom(compiling, seen)

@@ -34,18 +34,16 @@ export const shopFurniture: readonly Template[] = [
       ['measure', 26],
       ['mark-square', 24, stock(0, 95, 45), 1.5],
       ['crosscut', 26, stock(1500, 95, 45), 2.6],
-      ['glue-up-block', 12, stock(1500, 95, 90)],
-      ['cut-half-lap', 8, stock(850, 95, 45)],
-      ['bore', 32],
+      ['glue-up-block', 14, stock(1500, 95, 90)],
+      ['countersink', 60],
+      ['bore', 44],
       ['drive', 60],
       ['check-square', 2],
-      ['flatten-panel', 1, stock(1500, 600, 80)],
-      ['bore-large', 12, stock(0, 20, 80)],
       ['fit-hardware', 6],
       ['profile-edge', 8],
-      ['sand-flat', 1.5],
+      ['sand-flat', 4],
       ['finish', 2],
-      ['trial', 2]
+      ['trial', 8]
     ],
     materials: [
       { material: 'softwood-stud-95', quantity: 36 },

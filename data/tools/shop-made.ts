@@ -196,7 +196,7 @@ export const shopMadeTools: readonly Tool[] = [
     points: 90,
     storedM2: 0.7
   }),
-  made('planing-stop', 'Planing stop', ['bench stop', 'planing board'], ['work-holding'], { points: 10 }),
+  made('planing-stop', 'Planing stop', ['bench stop', 'planing board'], ['bench-dogs'], { points: 10 }),
   made('hinge-template', 'Hinge template, shop-made', ['butt-hinge template'], ['hinge-jig'], { points: 10 }),
   made('drawer-runner-jig', 'Spacers for drawer runners', ['slide spacers'], ['drawer-spacer'], { points: 8 }),
   made('edge-fence', 'Straddling fence for tall stock', ['tall fence'], [], { points: 15 }),
