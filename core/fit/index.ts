@@ -18,6 +18,7 @@ export {
   bringsPacks,
   lackingCompanions,
   lackingProtection,
+  protectionFor,
   leadError,
   leads,
   leadsOn,

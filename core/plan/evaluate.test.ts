@@ -27,7 +27,13 @@ describe('money of a plan', () => {
   })
   test('a sold build brings its reinvested share after the days it takes to sell', () => {
     const sold = ground({
-      builds: [build('garage-shelves', { sale: { netEach: 10_000, daysToSell: 20 } })],
+      builds: [
+        build('garage-shelves', {
+          steps: [{ id: 's1', operation: 'measure', quantity: 20, stock: {} }],
+          materials: [],
+          sale: { netEach: 10_000, daysToSell: 20 }
+        })
+      ],
       items: [...owned, item('sawhorses')],
       money: { ...base.money, reinvestShare: 0.25 }
     })
@@ -57,7 +63,7 @@ describe('money of a plan', () => {
       items: items('tape'),
       horizon: { start: TODAY, length: 'month', count: 14 }
     })
-    const work = [{ stage: '2027-05-04', minutes: 1 }]
+    const work = [{ stage: '2027-05-04', minutes: 3 }]
     const yearOn: Plan = {
       ...plan,
       workspace: { id: 'ws-test', hash: '' },

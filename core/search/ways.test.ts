@@ -67,7 +67,7 @@ describe('ways of a step against the fit, which knows nothing of them', () => {
       }
       expect(compared).toBeGreaterThan(200)
       // A few odd kits differ, either way, since each method keeps only its best ways; the evaluator judges every plan.
-      expect(same).toBeGreaterThanOrEqual(0.98 * told)
+      expect(same).toBeGreaterThanOrEqual(0.97 * told)
     }
   )
 })

@@ -12,6 +12,7 @@ import {
   methodsOf,
   minutesOf,
   neededCompanions,
+  protectionFor,
   partSteps,
   plainlyNot,
   reachOf,
@@ -94,7 +95,8 @@ export class Stops {
     const { library } = this.world
     const { context } = this.fitter
     const after = cleanUpStep(library, step)
-    const compounds = methodsOf(library, step).filter(
+    const sold = build.sale !== undefined
+    const compounds = methodsOf(library, step, sold).filter(
       (method) =>
         method.parts !== undefined &&
         admitted(method, context) &&
@@ -102,8 +104,8 @@ export class Stops {
     )
     return {
       step,
-      probes: this.probesOf(step),
-      cleaners: after ? this.probesOf(after) : [],
+      probes: this.probesOf(step, sold),
+      cleaners: after ? this.probesOf(after, sold) : [],
       after,
       compounds: compounds.map((method) => ({
         parts: partSteps(method, step).map((part) => this.courseOf(part, build)),
@@ -114,8 +116,8 @@ export class Stops {
   }
 
   /** Methods for a step, each with the tools that could change how far it gets. */
-  private probesOf(step: Step): Probe[] {
-    return methodsOf(this.world.library, step)
+  private probesOf(step: Step, sold: boolean): Probe[] {
+    return methodsOf(this.world.library, step, sold)
       .filter(({ parts }) => parts === undefined)
       .map((method) => ({
         method,
@@ -133,7 +135,7 @@ export class Stops {
         tools.add(tool.id)
         for (const { anyOf, count } of neededCompanions(tool, method.operation))
           if (!anyOf.some((id) => countOf(kit, id) >= count)) for (const id of anyOf) tools.add(id)
-        for (const protection of tool.needs)
+        for (const protection of protectionFor(tool, method))
           if (!kit.protects.has(protection))
             for (const { id } of library.protectionFor.get(protection) ?? []) tools.add(id)
       }

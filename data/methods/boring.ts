@@ -12,7 +12,7 @@ export const boringMethods: readonly Method[] = [
     form: 'hand',
     roles: [need('brace')],
     setupMinutes: 1,
-    runMinutes: 1.7,
+    runMinutes: 1.5,
     accuracyMm: 0.8,
     soundDbA: 60,
     hazard: null
@@ -24,7 +24,7 @@ export const boringMethods: readonly Method[] = [
     form: 'hand-held',
     roles: [need('drill')],
     setupMinutes: 1,
-    runMinutes: 0.7,
+    runMinutes: 0.5,
     accuracyMm: 0.7,
     hazard: bit,
     soundDbA: 80,
@@ -38,7 +38,7 @@ export const boringMethods: readonly Method[] = [
     name: 'Hand drill',
     roles: [need('hand-drill')],
     setupMinutes: 1,
-    runMinutes: 1.4,
+    runMinutes: 1.2,
     accuracyMm: 0.7,
     soundDbA: 60
   }),
@@ -183,7 +183,7 @@ export const boringMethods: readonly Method[] = [
     name: 'Countersink in a drill',
     roles: [need('countersink'), need('drill')],
     setupMinutes: 1,
-    runMinutes: 0.4
+    runMinutes: 0.25
   }),
   method({
     ...fixed,
@@ -193,7 +193,7 @@ export const boringMethods: readonly Method[] = [
     name: 'Pilot bit with a depth stop',
     roles: [need('countersink-stop'), need('drill')],
     setupMinutes: 1,
-    runMinutes: 0.3
+    runMinutes: 0.15
   }),
   method({
     ...chopped,
@@ -204,7 +204,7 @@ export const boringMethods: readonly Method[] = [
     name: 'Countersink turned in a hand drill',
     roles: [need('countersink'), need('hand-drill')],
     setupMinutes: 1,
-    runMinutes: 0.9,
+    runMinutes: 0.7,
     soundDbA: 60
   }),
   method({

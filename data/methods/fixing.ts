@@ -23,7 +23,7 @@ export const fixingMethods: readonly Method[] = [
     form: 'hand-held',
     roles: [need('drill'), need('driver-bits')],
     setupMinutes: 1,
-    runMinutes: 0.5,
+    runMinutes: 0.4,
     marked: false,
     hazard: bit,
     soundDbA: 78
@@ -35,7 +35,7 @@ export const fixingMethods: readonly Method[] = [
     form: 'hand-held',
     roles: [need('impact-driver'), need('impact-bits')],
     setupMinutes: 0.5,
-    runMinutes: 0.4,
+    runMinutes: 0.3,
     marked: false,
     hazard: bit,
     soundDbA: 98

@@ -43,6 +43,8 @@ export const garden: readonly Template[] = [
       ['bore', 40],
       ['drive', 70],
       ['sand-flat', 1.6],
+      ['check-square', 1],
+      ['profile-edge', 6],
       ['finish', 3]
     ),
     materials: [
@@ -221,7 +223,7 @@ export const garden: readonly Template[] = [
     sizeMm: size(1000, 1000, 900),
     joinery: ['screwed'],
     steps: steps(
-      ['measure', 28],
+      ['measure', 40],
       ['crosscut', 28, stock(1000, 145, 20), 4],
       ['rip', 4, stock(900, 45, 45), 3],
       ['bore', 56],

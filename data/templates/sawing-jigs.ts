@@ -62,7 +62,7 @@ export const sawingJigs: readonly Template[] = [
       ['drive', 4],
       ['countersink', 4],
       ['check-square', 1],
-      ['trial', 1]
+      ['trial', 1.4]
     ),
     materials: [
       { material: 'softwood-board', quantity: 0.7 },

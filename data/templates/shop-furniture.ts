@@ -21,7 +21,7 @@ export const shopFurniture: readonly Template[] = [
       ['drive', 32],
       ['check-square', 2],
       ['profile-edge', 8],
-      ['trial', 1]
+      ['trial', 2]
     ),
     materials: [
       { material: 'softwood-stud', quantity: 9 },

@@ -14,13 +14,15 @@ const cell = (template: string, operation: string, ...owned: ReturnType<typeof i
 
 describe('what a cell of the fit grid says', () => {
   test('done quickly with what is owned', () => {
-    expect(cell('bird-box', 'tack', ...items('hammer'))).toMatchObject({
+    expect(cell('bird-box', 'tack', ...items('hammer', 'ear-plugs'))).toMatchObject({
       state: 'fast',
       minutes: 9
     })
   })
   test('slowly by hand', () => {
-    expect(cell('blanket-chest', 'sand-flat', ...items('sanding-block')).state).toBe('slow')
+    expect(cell('blanket-chest', 'sand-flat', ...items('sanding-block', 'dust-masks')).state).toBe(
+      'slow'
+    )
   })
   test('done as a service, with its fee', () => {
     const served = cell('garage-shelves', 'break-down-sheet')

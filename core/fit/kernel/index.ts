@@ -32,6 +32,7 @@ export {
   hasCompanion,
   lackingCompanions,
   lackingProtection,
+  protectionFor,
   neededCompanions,
   overload
 } from './service'
