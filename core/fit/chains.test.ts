@@ -159,7 +159,7 @@ describe('a rough cut that must be cleaned up adds the step', () => {
       'plan.miss.surface'
     )
     const better = worldOf(
-      emptyWorkspace({ items: items(...rough, 'sanding-block'), builds: [wanted] }),
+      emptyWorkspace({ items: items(...rough, 'sanding-block', 'dust-masks'), builds: [wanted] }),
       library,
       '2026-05-04'
     )

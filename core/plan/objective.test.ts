@@ -29,7 +29,7 @@ const there = (piece: Build, change: Partial<Workspace['money']> = {}): World =>
   worldWith({
     ...funds(50_000, 0),
     money: { ...funds(50_000, 0).money, after: { years: 0 }, ...change },
-    items: items('sanding-block'),
+    items: items('sanding-block', 'dust-masks'),
     builds: [piece]
   })
 /** Sanded by block: 5 + 2 × 60 = 125 minutes. */
@@ -72,11 +72,11 @@ describe('the terms of a plan’s worth, worked by hand', () => {
   })
   test('timber is paid from elsewhere in full, from the purse at what kept money counts; only then it leaves the purse', () => {
     const timber = plain({ materials: [{ material: 'screws', quantity: 1 }] })
-    // A box of screws is seven points: 8.40 at 120.00 for a hundred.
-    expect(valueOf(timber, {}, 840)).toMatchObject({ elsewhere: -840 })
-    expect(valueOf(timber, { timber: 'purse' }, 840)).toMatchObject({ payments: -420 })
+    // A box of screws is seven points: 8.40 at 120.00 for a hundred; two hours of paper, eight points for eight hours, are 2.40.
+    expect(valueOf(timber, {}, 1080)).toMatchObject({ elsewhere: -1080 })
+    expect(valueOf(timber, { timber: 'purse' }, 1080)).toMatchObject({ payments: -540 })
     const world = there(timber)
-    expect(evaluate(world, made(world, 840)).spent).toBe(0)
+    expect(evaluate(world, made(world, 1080)).spent).toBe(0)
   })
   test('each later year counts: twice as many pieces a year are worth twice as much, none without years', () => {
     const after = (years: number, perYear: number): number =>

@@ -79,7 +79,7 @@ describe('what having a tool costs', () => {
               operation: 'crosscut',
               quantity: 4,
               stock: { widthMm: 100, thicknessMm: 20 },
-              accuracyMm: 0.6
+              accuracyMm: 0.4
             }
           ]
         }
@@ -87,9 +87,9 @@ describe('what having a tool costs', () => {
     })
     const saw = library.tools.get('mitre-saw')
     if (!saw) throw new Error('no saw')
-    // A stop sets the length: half a millimetre at the weekend tier, half as much again at the get-by one.
+    // A fence with a stop sets the length: 0.3 mm at the weekend tier, half as much again at the get-by one.
     expect(ruledOut(fine, saw, 'corded')).toEqual([
-      { kind: 'accuracy', tier: 'get-by', build: 'b', operation: 'crosscut', has: 0.75, needs: 0.6 }
+      { kind: 'accuracy', tier: 'get-by', build: 'b', operation: 'crosscut', has: 0.45, needs: 0.4 }
     ])
     const long = worldWith({
       builds: [

@@ -63,6 +63,7 @@ export class Stops {
       step.stock,
       step.accuracyMm ?? null,
       step.surface ?? null,
+      step.species ?? null,
       load.units,
       load.batches,
       build.hourValue ?? null,

@@ -220,13 +220,14 @@ describe('the scale', () => {
   test('a leaning moves a tool up, and only those sets that hold it', () => {
     const world = demoWorld('half-a-garage')
     const first = new Weighing(world).rank().candidates
-    const later = first.find(({ lead }) => lead.buyable.entry.tool.id === 'sawhorses')
+    const later = first[1]
+    const tool = later?.lead.buyable.entry.tool.id ?? ''
     const leaning = worldOf(
       {
         ...world.workspace,
         preferences: {
           ...world.workspace.preferences,
-          leanings: [{ tool: 'sawhorses', times: 10 }]
+          leanings: [{ tool, times: 1000 }]
         }
       },
       library,
@@ -234,7 +235,7 @@ describe('the scale', () => {
     )
     const then = new Weighing(leaning).rank().candidates[0]
     expect([then?.lead.buyable.entry.tool.id, then?.backPerMoney]).toEqual([
-      'sawhorses',
+      tool,
       later?.backPerMoney
     ])
   })

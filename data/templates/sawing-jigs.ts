@@ -17,8 +17,7 @@ export const sawingJigs: readonly Template[] = [
       ['mark-square', 3, stock(0, 145, 20), 2],
       ['crosscut', 3, stock(250, 145, 20), 2.6],
       ['drive', 6],
-      ['countersink', 6],
-      ['trial', 1.7]
+      ['trial', 2]
     ),
     materials: [
       { material: 'softwood-board', quantity: 0.6 },
@@ -60,9 +59,8 @@ export const sawingJigs: readonly Template[] = [
       ['mark-square', 2, stock(0, 145, 9), 1.2],
       ['crosscut', 2, stock(350, 145, 20), 2.6],
       ['drive', 4],
-      ['countersink', 4],
       ['check-square', 1],
-      ['trial', 1.4]
+      ['trial', 1.6]
     ),
     materials: [
       { material: 'softwood-board', quantity: 0.7 },
