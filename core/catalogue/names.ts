@@ -1,15 +1,15 @@
 import { indexLibrary, type Library } from './library'
-import { NAME_SETS, type NameSet, type NameWord } from './types'
+import { SEARCHED_SETS, type NameSet, type NameWord, type SearchedSet } from './types'
 
 interface Table {
   readonly words: ReadonlyMap<string, string>
   readonly pattern: RegExp
 }
-const tables = new WeakMap<readonly NameWord[], Map<NameSet, Table | undefined>>()
+const tables = new WeakMap<readonly NameWord[], Map<SearchedSet, Table | undefined>>()
 
 /** The words of a set that differ, and what finds them; made once, since every name of the library goes through it. */
-function tableOf(words: readonly NameWord[], set: NameSet): Table | undefined {
-  const known = tables.get(words) ?? new Map<NameSet, Table | undefined>()
+function tableOf(words: readonly NameWord[], set: SearchedSet): Table | undefined {
+  const known = tables.get(words) ?? new Map<SearchedSet, Table | undefined>()
   tables.set(words, known)
   if (known.has(set)) return known.get(set)
   const entries =
@@ -34,7 +34,7 @@ function tableOf(words: readonly NameWord[], set: NameSet): Table | undefined {
 }
 
 /** Text in one national set of trade names: each word of the table is replaced whole, a capital at its start kept. */
-export function inNames(text: string, words: readonly NameWord[], set: NameSet): string {
+export function inNames(text: string, words: readonly NameWord[], set: SearchedSet): string {
   const table = tableOf(words, set)
   if (!table) return text
   return text.replace(table.pattern, (found) => {
@@ -49,7 +49,7 @@ const renamed = new WeakMap<Library, Map<NameSet, Library>>()
 
 /** A name as each of the sets has it: what a search has to look through. */
 export const namesInAllSets = (library: Library, name: string): string[] => [
-  ...new Set(NAME_SETS.map((set) => inNames(name, library.data.names, set)))
+  ...new Set(SEARCHED_SETS.map((set) => inNames(name, library.data.names, set)))
 ]
 
 /**

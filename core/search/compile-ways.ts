@@ -1,4 +1,5 @@
 import { roughVariant, type Build } from '../builds'
+import type { Minor } from '../money'
 import type { Step } from '../catalogue'
 import { charmOf, hourValueOf, minutesOf, partSteps, taskOf, wastedOf } from '../fit'
 import { sumOf } from '../kernel'
@@ -17,6 +18,14 @@ export interface Compiling extends ModeContext {
   /** The choice a build brings about, by the build's id. */
   readonly yielding: ReadonlyMap<string, number>
 }
+
+/** The timber of which a share is spoilt where a step may be done in a way that spoils some; nothing where it cannot. */
+const timberSpoilt = ({ sources }: Compiling, { operation }: Step, build: Build): Minor =>
+  (sources.context.library.methodsFor.get(operation) ?? []).some(
+    ({ spoilt }) => spoilt !== undefined
+  )
+    ? sources.context.timberOf(build)
+    : 0
 
 /** The modes of a step, by their place in the list; equal steps share them. */
 function slotFor(compiling: Compiling, step: Step, build: Build): Slot {
@@ -39,6 +48,7 @@ function slotFor(compiling: Compiling, step: Step, build: Build): Slot {
     hourValue,
     sale !== undefined,
     payTimes(compiling.world, build),
+    timberSpoilt(compiling, step, build),
     grain.paces,
     grain.hopeful
   ])

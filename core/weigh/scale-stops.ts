@@ -70,7 +70,9 @@ export class Stops {
       step.way ?? null,
       step.byOneself ?? null,
       build.sale !== undefined,
-      payTimes(this.world, build)
+      payTimes(this.world, build),
+      // A share of the piece's own timber is spoilt.
+      this.fitter.context.timberOf(build)
     ])
     const present = this.byKey.get(key)
     if (present !== undefined) return present

@@ -25,7 +25,7 @@ export const extraTools: readonly Tool[] = [
   tool({
     id: 'reciprocating-saw',
     name: 'Reciprocating saw',
-    aliases: ['sabre saw', 'recip saw', 'pruning saw, powered'],
+    aliases: ['recip saw', 'pruning saw, powered'],
     group: 'hand-power',
     roles: ['reciprocating-saw'],
     specs: { reachMm: 150 },

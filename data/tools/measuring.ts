@@ -35,7 +35,7 @@ export const measuringTools: readonly Tool[] = [
   tool({
     id: 'rafter-square',
     name: 'Rafter square',
-    aliases: ['roofing square', 'triangle square'],
+    aliases: ['triangle square'],
     group: 'measuring',
     roles: ['square', 'square-coarse', 'short-guide'],
     specs: { lengthMm: 180, accuracyMm: 0.7 },
@@ -201,7 +201,7 @@ export const measuringTools: readonly Tool[] = [
   tool({
     id: 'flexible-curve',
     name: 'Flexible curve',
-    aliases: ['bendable ruler', 'spline'],
+    aliases: ['bendable ruler'],
     group: 'measuring',
     roles: ['curve'],
     specs: { lengthMm: 600 },

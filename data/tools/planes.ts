@@ -46,7 +46,7 @@ export const planesTools: readonly Tool[] = [
   tool({
     id: 'scraper',
     name: 'Card scraper',
-    aliases: ['cabinet scraper'],
+    aliases: [],
     group: 'planes',
     roles: ['scraper'],
     forms: byHand(8),

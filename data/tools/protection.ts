@@ -37,7 +37,7 @@ export const protectionTools: readonly Tool[] = [
   tool({
     id: 'half-mask',
     name: 'Half mask with dust filters',
-    aliases: ['respirator', 'dust mask'],
+    aliases: ['respirator'],
     group: 'protection',
     kind: 'protection',
     roles: [],
@@ -114,7 +114,7 @@ export const protectionTools: readonly Tool[] = [
   tool({
     id: 'fire-extinguisher',
     name: 'Fire extinguisher',
-    aliases: ['fire blanket'],
+    aliases: [],
     group: 'protection',
     kind: 'protection',
     roles: [],

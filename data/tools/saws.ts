@@ -30,7 +30,7 @@ export const sawsTools: readonly Tool[] = [
   tool({
     id: 'back-saw',
     name: 'Back saw',
-    aliases: ['tenon saw', 'dovetail saw', 'carcass saw'],
+    aliases: ['tenon saw', 'carcass saw'],
     group: 'saws',
     roles: ['back-saw'],
     specs: { bladeMm: 300, depthMm: 75 },
@@ -42,7 +42,7 @@ export const sawsTools: readonly Tool[] = [
   tool({
     id: 'coping-saw',
     name: 'Coping saw',
-    aliases: ['fret saw'],
+    aliases: [],
     group: 'saws',
     roles: ['coping-saw'],
     specs: { throatMm: 120 },
