@@ -37,8 +37,8 @@ export const power = {
     `${platforms} platforms that share nothing: ${packs} packs and ${platforms} chargers`,
   runs: (say: Say, minutes: number, pack: string) =>
     Number.isFinite(minutes) ? `a ${pack} Wh pack lasts ${say.number(minutes)} min` : '',
-  favoursCord: 'Long or hose-tied running favours the cord.',
-  favoursPack: 'Short use all over the place favours the battery.',
+  favoursCord: 'It runs long and hangs on a hose: that favours the cord.',
+  favoursPack: 'Used shortly and all over the place: that favours the battery.',
   locked: (amount: string) => `${amount} would serve no other maker’s packs.`,
   corded: (say: Say, more: number) =>
     more > 0

@@ -1,7 +1,7 @@
 import { isDone } from '../builds'
 import type { Protection } from '../catalogue'
 import { daysBetween, type Day } from '../calendar'
-import { countOf, kitOf, type Kit } from '../fit'
+import { countOf, hasCompanion, kitOf, type Kit } from '../fit'
 import { standing } from '../ledger'
 import type { Minor } from '../money'
 import { findOffer, type Quote } from '../prices'
@@ -53,13 +53,17 @@ function lackingBeside(kit: Kit): Due[] {
     const protections = tool.needs.filter((protection) => !kit.protects.has(protection))
     return protections.length > 0 ? [{ kind: 'unprotected', tool: tool.id, protections }] : []
   })
-  const companions = owned.flatMap((tool) =>
-    tool.companions.flatMap(({ anyOf, count, kind }): Due[] =>
-      kind === 'needed' && !anyOf.some((id) => countOf(kit, id) >= count)
-        ? [{ kind: 'companion', tool: tool.id, anyOf }]
-        : []
+  const companions = kit.tools
+    .filter(({ tool }, i) => kit.tools.findIndex((other) => other.tool === tool) === i)
+    .flatMap(({ tool, power }) =>
+      tool.companions.flatMap((companion): Due[] =>
+        companion.kind === 'needed' &&
+        (!companion.packs || power === 'cordless') &&
+        !hasCompanion(kit, companion)
+          ? [{ kind: 'companion', tool: tool.id, anyOf: companion.anyOf }]
+          : []
+      )
     )
-  )
   return [...unprotected, ...companions]
 }
 

@@ -31,7 +31,11 @@ describe('trade names by country (common practice)', () => {
   test.each([
     ['jointer', 'british', /surface planer/i],
     ['thicknesser', 'american', /thickness planer/i],
-    ['f-clamp-600', 'british', /cramp/i],
+    ['f-clamp-600', 'british', /clamp/i],
+    ['g-clamp-100', 'american', /C-clamp/],
+    ['leakage-breaker', 'british', /RCD/],
+    ['leakage-breaker', 'american', /GFCI/],
+    ['jointer-plane', 'british', /try plane/i],
     ['mitre-saw', 'american', /miter saw/i],
     ['bench-vice', 'american', /vise/i],
     ['rebate-plane', 'american', /rabbet/i],

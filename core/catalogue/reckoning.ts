@@ -43,7 +43,7 @@ export interface Reckoning {
     readonly condition: Readonly<Record<'refurbished' | 'used', number>>
     readonly conditionWished: number
     /** A cord where it gets in the way, and either form where the other is wished. */
-    readonly cord: number
+    readonly cord: { readonly much: number; readonly some: number }
     readonly power: number
   }
   /** What saves time whatever is built: places to keep tools, light. */

@@ -147,8 +147,8 @@ export interface Tool {
   readonly madeBy?: string | undefined
   /** A lower tier does nearly as well: the abrasive, the bit or the user matters more. */
   readonly forgives?: boolean | undefined
-  /** A cord gets in the way of it: it roams. */
-  readonly roams?: boolean | undefined
+  /** A cord gets in the way of it: it goes where the work is, always or now and then. */
+  readonly roams?: 'much' | 'some' | undefined
   /** The usual caution, shown beside the choice. */
   readonly caution?: string | undefined
   readonly why?: string | undefined

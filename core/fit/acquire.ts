@@ -66,7 +66,7 @@ export function companionFamilies(
   entry: KitTool,
   method: Method
 ): (readonly Pack[])[] {
-  const companions = lackingCompanions(context.kit, entry.tool, method.operation).map(
+  const companions = lackingCompanions(context.kit, entry, method.operation).map(
     ({ anyOf, count, packs }) =>
       cheapestOf(context, anyOf, packs).flatMap((buyable) => {
         const lacking = count - countOf(context.kit, buyable.entry.tool.id)

@@ -35,8 +35,8 @@ export function botherOf(
     power === 'hand' || tool.forms.length < 2
       ? 0
       : preferences.power === 'cheapest'
-        ? power === 'corded' && tool.roams
-          ? bother.cord
+        ? power === 'corded' && tool.roams !== undefined
+          ? bother.cord[tool.roams]
           : 0
         : power === preferences.power
           ? 0

@@ -28,7 +28,7 @@ export function serviceMisses(
   const tool = entry.tool.id
   const over = overload(entry, workshop)
   return [
-    ...lackingCompanions(kit, entry.tool, method.operation).map(({ anyOf, count }): Miss => ({
+    ...lackingCompanions(kit, entry, method.operation).map(({ anyOf, count }): Miss => ({
       kind: 'companion',
       tool,
       anyOf,

@@ -16,6 +16,7 @@ export {
   eaten,
   exactEnough,
   bringsPacks,
+  hasCompanion,
   lackingCompanions,
   lackingProtection,
   protectionFor,

@@ -118,7 +118,7 @@ function ableFor(sources: Sources, book: RequirementBook, part: RoleTask): AbleL
     const uses = source && reach(source.entry, need, stock)
     if (!source || !uses || overload(source.entry, sources.context.workshop)) return []
     const { entry } = source
-    const service = serviceOf(book, sources, entry.tool, method)
+    const service = serviceOf(book, sources, entry, method)
     if (!service) return []
     const tie = tieKey(method.ties, need.role, entry)
     return [{ alike, entry, uses, service, serviceKey: service.join(), tie }]

@@ -1,5 +1,5 @@
-import type { Method, Tool } from '../catalogue'
-import { bringsPacks, lackingCompanions, lackingProtection } from '../fit'
+import type { Method } from '../catalogue'
+import { bringsPacks, lackingCompanions, lackingProtection, type KitTool } from '../fit'
 import type { AbleList, Players } from './players'
 import type { Source, Sources } from './sources'
 
@@ -95,17 +95,16 @@ function enoughFor(a: Requirement | undefined, b: Requirement | undefined): bool
 export function serviceOf(
   book: RequirementBook,
   { byTool, byProtection, kit }: Sources,
-  tool: Tool,
+  entry: Pick<KitTool, 'tool' | 'power'>,
   method: Method
 ): number[] | undefined {
-  const key = `${tool.id}|${method.operation}|${method.protection?.join() ?? ''}`
+  const { tool, power } = entry
+  const key = `${tool.id}|${power}|${method.operation}|${method.protection?.join() ?? ''}`
   if (book.services.has(key)) return book.services.get(key)
   const service = requireAll([
-    ...lackingCompanions(kit, tool, method.operation).map(({ anyOf, count, packs }) => {
+    ...lackingCompanions(kit, entry, method.operation).map(({ anyOf, count, packs }) => {
       const able = anyOf.flatMap((id) => byTool.get(id) ?? [])
-      return require(book, packs
-        ? able.filter(({ entry }) => bringsPacks(entry))
-        : able, count, true)
+      return require(book, packs ? able.filter((one) => bringsPacks(one.entry)) : able, count, true)
     }),
     ...lackingProtection(kit, tool, method).map((protection) =>
       require(book, byProtection.get(protection) ?? [], 1, true)

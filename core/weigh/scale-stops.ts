@@ -3,7 +3,6 @@ import type { Method, Step } from '../catalogue'
 import { must, stableText } from '../kernel'
 import {
   cleanUpStep,
-  countOf,
   kitWith,
   admitted,
   charmOf,
@@ -11,6 +10,7 @@ import {
   loadOf,
   methodsOf,
   minutesOf,
+  hasCompanion,
   neededCompanions,
   protectionFor,
   partSteps,
@@ -136,8 +136,8 @@ export class Stops {
     for (const { role } of method.roles)
       for (const tool of library.toolsFor.get(role) ?? []) {
         tools.add(tool.id)
-        for (const { anyOf, count } of neededCompanions(tool, method.operation))
-          if (!anyOf.some((id) => countOf(kit, id) >= count)) for (const id of anyOf) tools.add(id)
+        for (const companion of neededCompanions(tool, method.operation))
+          if (!hasCompanion(kit, companion)) for (const id of companion.anyOf) tools.add(id)
         for (const protection of protectionFor(tool, method))
           if (!kit.protects.has(protection))
             for (const { id } of library.protectionFor.get(protection) ?? []) tools.add(id)

@@ -290,7 +290,7 @@ export const crosscuttingMethods: readonly Method[] = [
     accuracyMm: 2.5,
     marked: false,
     soundDbA: 0,
-    service: { pointsPerUnit: 0.7, pointsPerVisit: 0 },
+    service: { pointsPerUnit: 0.7, pointsPerVisit: 3 },
     limits: [from('lengthMm', 200), upTo('widthMm', 600), upTo('thicknessMm', 100)],
     why: 'Straight cuts of boards bought there.'
   })

@@ -140,7 +140,7 @@ export const jointingMethods: readonly Method[] = [
     name: 'One straight edge from the yard',
     setupMinutes: 40,
     accuracyMm: 0.4,
-    service: { pointsPerUnit: 0.5, pointsPerVisit: 2 },
+    service: { pointsPerUnit: 0.5, pointsPerVisit: 6 },
     limits: [upTo('widthMm', 400)],
     why: 'Boards, not sheets.'
   })

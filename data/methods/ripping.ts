@@ -159,7 +159,7 @@ export const rippingMethods: readonly Method[] = [
     marked: false,
     surface: 'sawn',
     soundDbA: 0,
-    service: { pointsPerUnit: 0.6, pointsPerVisit: 2 },
+    service: { pointsPerUnit: 0.6, pointsPerVisit: 6 },
     limits: [upTo('widthMm', 600), upTo('thicknessMm', 150)]
   }),
   method({

@@ -16,7 +16,7 @@ export const sheetsMethods: readonly Method[] = [
     accuracyMm: 2.5,
     marked: false,
     soundDbA: 0,
-    service: { pointsPerUnit: 0.6, pointsPerVisit: 0 },
+    service: { pointsPerUnit: 0.6, pointsPerVisit: 3 },
     why: 'Straight cuts only, whole sheets bought there; the trip counts once.'
   }),
   method({

@@ -167,7 +167,7 @@ export const drillingTools: readonly Tool[] = [
     forms: [cordless(100, 50), corded(60, 3, 6)],
     lifeHours: { getBy: 80, weekend: 250, trade: 700 },
     soundDbA: 80,
-    roams: true,
+    roams: 'much',
     forgives: true,
     storedM2: 0.04,
     hazard: 'spinning-bit',

@@ -1,5 +1,5 @@
 import { advised, byHand, cordless, corded, needed, tool } from '../write'
-import { HAND_POWER, bits } from './companions'
+import { HAND_POWER, bits, packs } from './companions'
 import type { Tool } from '../../core/catalogue'
 
 /** What beginners miss on lists: walls, layout, stops, second rails, the table saw’s stack, lathe and press fittings. */
@@ -13,7 +13,7 @@ export const extraTools: readonly Tool[] = [
     forms: [cordless(125, 60), corded(72, 3.5, 7)],
     lifeHours: { getBy: 80, weekend: 250, trade: 700 },
     soundDbA: 98,
-    roams: true,
+    roams: 'much',
     forgives: true,
     storedM2: 0.04,
     hazard: 'spinning-bit',
@@ -29,12 +29,14 @@ export const extraTools: readonly Tool[] = [
     group: 'hand-power',
     roles: ['reciprocating-saw'],
     specs: { reachMm: 150 },
-    forms: [corded(60, 4.5, 9), cordless(95, 250)],
+    forms: [corded(60, 4.5, 9), cordless(70, 250)],
     lifeHours: HAND_POWER,
     soundDbA: 97,
     storedM2: 0.06,
+    roams: 'some',
     hazard: 'hand-blade',
     needs: ['eyes', 'ears', 'lungs'],
+    companions: [packs],
     caution: 'Shoe pressed to the work, both hands on it; look for cables and pipes before a wall.'
   }),
   tool({

@@ -145,7 +145,7 @@ export const guidesTools: readonly Tool[] = [
     kind: 'accessory',
     roles: [],
     specs: { packWh: 36 },
-    forms: byHand(55),
+    forms: byHand(78),
     caution: 'Packs of another maker are cheaper; they can void the warranty and some have caught fire.'
   }),
 

@@ -11,13 +11,15 @@ export const handPowerTools: readonly Tool[] = [
     group: 'hand-power',
     roles: ['circular-saw'],
     specs: { depthMm: 62, bladeMm: 185 },
-    forms: [corded(55, 5.5, 14), cordless(95, 320)],
+    forms: [corded(55, 5.5, 14), cordless(82, 320)],
     lifeHours: HAND_POWER,
     soundDbA: 102,
+    roams: 'some',
     storedM2: 0.07,
     hazard: 'hand-blade',
     needs: ['eyes', 'ears', 'lungs'],
     companions: [
+      packs,
       carry,
       advised('The blade supplied is usually poor.', 'saw-blade'),
       advised('A hose needs something to sit on.', 'dust-adapter', 'hose-adapters')
@@ -31,14 +33,15 @@ export const handPowerTools: readonly Tool[] = [
     group: 'hand-power',
     roles: ['jigsaw'],
     specs: { reachMm: 65 },
-    forms: [corded(50, 3, 6), cordless(85, 170)],
+    forms: [corded(50, 3, 6), cordless(66, 170)],
     lifeHours: HAND_POWER,
     soundDbA: 94,
     forgives: true,
+    roams: 'some',
     storedM2: 0.05,
     hazard: 'hand-blade',
     needs: ['eyes', 'ears'],
-    companions: [carry, advised('Blades bend and burn; the one supplied is a start.', 'jigsaw-blades')]
+    companions: [packs, carry, advised('Blades bend and burn; the one supplied is a start.', 'jigsaw-blades')]
   }),
   tool({
     id: 'rail-saw',
@@ -63,7 +66,7 @@ export const handPowerTools: readonly Tool[] = [
     aliases: ['orbit sander', 'ros'],
     group: 'hand-power',
     roles: ['ro-sander'],
-    forms: [corded(55, 1.6, 3), cordless(80, 110)],
+    forms: [corded(55, 1.6, 3), cordless(58, 110)],
     lifeHours: { getBy: 80, weekend: 250, trade: 700 },
     soundDbA: 87,
     forgives: true,
@@ -71,6 +74,7 @@ export const handPowerTools: readonly Tool[] = [
     hazard: 'dust',
     needs: ['ears', 'lungs'],
     companions: [
+      packs,
       needed('Discs in three grits, 60, 120 and 220, do nearly everything.', 'sanding-discs'),
       advised('Dust goes where the hose is not.', 'vacuum'),
       advised('The hose has to fit its port.', 'hose-adapters')
@@ -98,14 +102,14 @@ export const handPowerTools: readonly Tool[] = [
     group: 'hand-power',
     roles: ['trim-router'],
     specs: { colletMm: 6.35 },
-    forms: [corded(70, 3, 6), cordless(105, 180)],
+    forms: [corded(70, 3, 6), cordless(72, 180)],
     lifeHours: HAND_POWER,
     soundDbA: 98,
     forgives: true,
     storedM2: 0.04,
     hazard: 'router-bit',
     needs: ['eyes', 'ears', 'lungs'],
-    companions: [needed('Bits of the collet’s size.', 'router-bits')],
+    companions: [packs, needed('Bits of the collet’s size.', 'router-bits')],
     caution: 'Start with the bit clear of the work; feed against its rotation.'
   }),
   tool({
@@ -148,6 +152,7 @@ export const handPowerTools: readonly Tool[] = [
     forms: [cordless(70, 260)],
     lifeHours: { getBy: 60, weekend: 180, trade: 600 },
     soundDbA: 98,
+    roams: 'some',
     storedM2: 0.05,
     hazard: 'hand-blade',
     needs: ['eyes', 'ears', 'lungs'],
@@ -216,13 +221,14 @@ export const handPowerTools: readonly Tool[] = [
     aliases: ['oscillating tool', 'multi cutter'],
     group: 'hand-power',
     roles: ['multi-tool'],
-    forms: [corded(60, 1.5, 3), cordless(95, 110)],
+    forms: [corded(60, 1.5, 3), cordless(66, 110)],
     lifeHours: LIFE,
     soundDbA: 88,
+    roams: 'some',
     storedM2: 0.04,
     hazard: 'hand-blade',
     needs: ['eyes', 'ears'],
-    companions: [advised('Blades are used up within hours.', 'multi-tool-blades')]
+    companions: [packs, advised('Blades are used up within hours.', 'multi-tool-blades')]
   }),
   tool({
     id: 'rotary-tool',

@@ -162,8 +162,10 @@ describe('within the plausibility bands', () => {
       expect(tierPrice(tool, 'lifetime')).toBeGreaterThanOrEqual(3)
     }
   })
-  test('a corded form costs half to seven tenths of its cordless one (common practice)', () => {
-    for (const { id, forms } of library.tools.values()) {
+  // A band of half to seven tenths for all took bodies for sets: the packs alone cost more than half of a drill with its packs.
+  test('a corded form costs half to seven tenths of a set, and two thirds to about as much as a body alone (common practice)', () => {
+    for (const { id, forms, companions } of library.tools.values()) {
+      const [least, most] = companions.some(({ packs }) => packs) ? [0.65, 1] : [0.5, 0.7]
       const [corded, cordless] = [
         forms.find(({ power }) => power === 'corded'),
         forms.find(({ power }) => power === 'cordless')
@@ -171,7 +173,7 @@ describe('within the plausibility bands', () => {
       if (corded && cordless)
         expect([
           id,
-          corded.points / cordless.points >= 0.5 && corded.points / cordless.points <= 0.7
+          corded.points / cordless.points >= least && corded.points / cordless.points <= most
         ]).toEqual([id, true])
     }
   })

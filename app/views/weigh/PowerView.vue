@@ -16,8 +16,6 @@ import { power as words } from '../../words/power'
 import { steps } from '../../words/steps'
 import WeighTabs from './WeighTabs.vue'
 
-/** A pack that lasts less than this makes a cord worth a thought, minutes; common practice. */
-const SHORT_RUN = 15
 /** More platforms than this are only counted. */
 const FEW_PLATFORMS = 3
 
@@ -52,6 +50,9 @@ const options = computed(() =>
     .filter(({ forms }) => forms.some(({ power }) => power === 'cordless'))
     .map(({ id, name }) => ({ id, name }))
 )
+/** What stays put while it works, with a hose on it, is served by a cord; what goes to the work by a pack. */
+const servedByCord = (tool: string): boolean =>
+  store.world?.library.tools.get(tool)?.roams === undefined
 const choiceText = (plan: PowerPlan, tool: string): string => {
   const choice = plan.choices.find((one) => one.tool === tool)?.choice
   if (!choice) return words.impossible
@@ -139,12 +140,7 @@ function pick(tools: string[]): void {
                     store.say.number(view.packWh)
                   )
                 }}<template v-if="one.whPerHour > 0"
-                  >.
-                  {{
-                    minutesPerPack(one.whPerHour, view.packWh) < SHORT_RUN
-                      ? words.favoursCord
-                      : words.favoursPack
-                  }}</template
+                  >. {{ servedByCord(one.tool) ? words.favoursCord : words.favoursPack }}</template
                 ></span
               >
             </th>

@@ -3,11 +3,16 @@ import { distinct } from '../../kernel'
 import { ampsOf, circuitCarries, type Workshop } from '../../workshop'
 import { countOf, type Kit, type KitTool } from '../kit'
 
-/** The companions a tool needs for an operation. */
-export const neededCompanions = (tool: Tool, operation: string): readonly Companion[] =>
+/** The companions a tool needs for an operation. @param power of its form: one on a cord needs no packs; any when left out */
+export const neededCompanions = (
+  tool: Tool,
+  operation: string,
+  power?: KitTool['power']
+): readonly Companion[] =>
   tool.companions.filter(
-    ({ kind, operation: only }) =>
-      kind === 'needed' || (kind === 'needed-for' && only === operation)
+    ({ kind, operation: only, packs }) =>
+      (kind === 'needed' || (kind === 'needed-for' && only === operation)) &&
+      (!packs || power === undefined || power === 'cordless')
   )
 
 /** Whether a kit has a companion: enough of any one of the tools that serve for it. */
@@ -20,8 +25,12 @@ export const hasCompanion = (kit: Kit, companion: Companion): boolean =>
 export const bringsPacks = ({ power }: Pick<KitTool, 'power'>): boolean => power !== 'corded'
 
 /** The companions a tool needs for an operation that a kit does not have. */
-export const lackingCompanions = (kit: Kit, tool: Tool, operation: string): Companion[] =>
-  neededCompanions(tool, operation).filter((companion) => !hasCompanion(kit, companion))
+export const lackingCompanions = (
+  kit: Kit,
+  { tool, power }: Pick<KitTool, 'tool' | 'power'>,
+  operation: string
+): Companion[] =>
+  neededCompanions(tool, operation, power).filter((companion) => !hasCompanion(kit, companion))
 
 /** The protection a tool asks for in a method, and the method itself. */
 export const protectionFor = (tool: Tool, method?: Method): readonly Protection[] =>
