@@ -202,21 +202,10 @@ describe('ways in', () => {
     expect(ways[0]).toContain('bench-hook')
   })
   test('nothing is needed for what can be done already', () => {
-    const owned = [
-      'tape',
-      'rafter-square',
-      'pull-saw',
-      'bench-hook',
-      'hammer',
-      'screwdrivers',
-      'hand-drill',
-      'drill-bits',
-      'countersink',
-      'sanding-block',
-      'finishing-kit',
-      'dust-masks',
-      'ear-plugs'
-    ]
+    const owned =
+      'tape rafter-square pull-saw bench-hook hammer screwdrivers hand-drill drill-bits countersink sanding-block finishing-kit dust-masks ear-plugs'.split(
+        ' '
+      )
     const [way] = open('picture-ledge', ...owned)
     expect([way?.cost, way?.set.size]).toEqual([0, 0])
   })

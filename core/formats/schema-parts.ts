@@ -4,7 +4,6 @@ import {
   CONDITIONS,
   FAMILIES,
   HAZARDS,
-  MATERIAL_UNITS,
   OPERATION_UNITS,
   POWERS,
   PROTECTIONS,
@@ -12,7 +11,6 @@ import {
   SPECS,
   STOCK_FIELDS,
   SPECIES,
-  STOCK_KINDS,
   SURFACES,
   TIERS,
   TOOL_GROUPS,
@@ -280,26 +278,4 @@ export const tool = z.strictObject({
   madeBy: id.optional(),
   caution: text.optional(),
   why: text.optional()
-})
-
-export const material = z.strictObject({
-  id,
-  name,
-  unit: z.enum(MATERIAL_UNITS),
-  points: measure,
-  keepsDays: z
-    .number()
-    .multipleOf(1, 'number.whole')
-    .min(1, 'number.too-small')
-    .max(36_500, 'number.too-large')
-    .optional(),
-  stock: z
-    .strictObject({
-      kind: z.enum(STOCK_KINDS),
-      lengthMm: measure.optional(),
-      widthMm: measure.optional(),
-      thicknessMm: measure
-    })
-    .optional(),
-  nominal: name.optional()
 })

@@ -3,6 +3,7 @@ import { JOINTS, STOCK_KINDS, TIMBERS, WISHES } from '../catalogue'
 import { ENTRY_KINDS } from '../ledger'
 import { SELLER_TYPES } from '../prices'
 import { MOST } from './limits'
+import { material } from './material-schema'
 import * as part from './schema-parts'
 import { planSchema } from './plan-schema'
 import { ban, comfort, preferences, quiet } from './preferences-schema'
@@ -110,7 +111,7 @@ const build = z.strictObject({
   name,
   template: id.optional(),
   steps: z.array(part.step).max(200),
-  materials: z.array(part.materialLine).max(100),
+  materials: z.array(materialLine).max(100),
   copies: count,
   batchSize: count.optional(),
   worthEach: price.optional(),
@@ -235,7 +236,7 @@ export const workspaceSchema = z.strictObject({
     operations: z.array(part.operation).max(MOST.operations),
     methods: z.array(part.method).max(MOST.methods),
     tools: z.array(part.tool).max(MOST.tools),
-    materials: z.array(part.material).max(MOST.materials)
+    materials: z.array(material).max(MOST.materials)
   }),
   pins: z.array(pin).max(MOST.pins),
   bans: z.array(ban).max(MOST.bans),
@@ -276,5 +277,5 @@ export const OWN_ENTRIES = {
   operations: part.operation,
   methods: part.method,
   tools: part.tool,
-  materials: part.material
+  materials: material
 } as const

@@ -1,4 +1,4 @@
-import { atLeast, method, need, needs, upTo } from '../write'
+import { atLeast, method, need, upTo } from '../write'
 import type { Method } from '../../core/catalogue'
 import { set } from './manners'
 

@@ -5,6 +5,7 @@ import { cornersMethods } from './corners'
 import { crosscuttingMethods } from './crosscutting'
 import { curvesMethods } from './curves'
 import { extraCutsMethods } from './extra-cuts'
+import { extraWorkMethods } from './extra-work'
 import { finishingMethods } from './finishing'
 import { fixingMethods } from './fixing'
 import { gluingMethods } from './gluing'
@@ -54,6 +55,7 @@ const all = withSkills([
   ...assemblyMethods,
   ...finishingMethods,
   ...extraCutsMethods,
+  ...extraWorkMethods,
   ...servicesMethods
 ])
 

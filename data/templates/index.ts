@@ -6,6 +6,7 @@ import { forTheShop } from './for-the-shop'
 import { garden } from './garden'
 import { outdoors } from './outdoors'
 import { rooms } from './rooms'
+import { smallRooms } from './rooms-small'
 import { sawingJigs } from './sawing-jigs'
 import { shelves } from './shelves'
 import { shopFurniture } from './shop-furniture'
@@ -52,6 +53,7 @@ export const templates: readonly Template[] = [
   ...garden,
   ...cabinets,
   ...rooms,
+  ...smallRooms,
   ...outdoors,
   ...sawingJigs,
   ...edgeJigs,

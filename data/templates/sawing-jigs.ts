@@ -1,5 +1,5 @@
 import { steps, stock } from '../write'
-import { ply, half, screws, glue, jig } from './parts'
+import { ply, screws, glue, jig } from './parts'
 import type { Template } from '../../core/catalogue'
 
 /** Shop-made: for saws. */

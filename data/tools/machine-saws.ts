@@ -1,4 +1,4 @@
-import { advised, corded, needed, tool } from '../write'
+import { advised, corded, tool } from '../write'
 import { push, follow, upright, insert } from './companions'
 import type { Tool } from '../../core/catalogue'
 
