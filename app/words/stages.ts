@@ -46,6 +46,7 @@ export const stages = {
   opensTitle: 'What it opens',
   wished: 'It is on your list of wishes.',
   opensNone: 'No build of the plan needs it.',
+  quickens: (build: string, less: string) => `Opens none; ${build} takes ${less} less with it`,
   opens: (build: string, begin: string) => `${build}, to begin ${begin}`,
   withTitle: 'Comes with it',
   withNone: 'Nothing else.',

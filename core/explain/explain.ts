@@ -4,12 +4,14 @@ import type { Issue } from '../kernel'
 import { findOffer } from '../prices'
 import type { Plan, PlannedPurchase, World } from '../workspace'
 import { advisedWith, type Advised } from './advised'
-import { rulesBroken, movePurchase, purchaseDays } from '../plan'
+import { evaluate, rulesBroken, movePurchase, purchaseDays } from '../plan'
 
 /** Why a purchase stands where it does, each answer by replaying the plan. */
 export interface PurchaseReasons {
   /** Builds of the plan that cannot begin without it, in order of beginning. */
   readonly opens: readonly { readonly build: string; readonly begin: Day; readonly done: Day }[]
+  /** Builds of the plan that would take longer without it, where it opens none, and by how many minutes. */
+  readonly quickens: readonly { readonly build: string; readonly minutes: number }[]
   /** Other purchases of the same day that were planned for the same build. */
   readonly comesWith: readonly string[]
   /** Paydays it can slip without breaking any rule. */
@@ -55,6 +57,22 @@ export function purchaseOpens(
   return plan.builds
     .filter(({ build }) => stopped.has(build))
     .map(({ build, begin, done }) => ({ build, begin, done }))
+}
+
+/** Builds that would take longer without a purchase, and by how many minutes. */
+function quickened(
+  world: World,
+  plan: Plan,
+  { id: bought }: PlannedPurchase
+): PurchaseReasons['quickens'] {
+  const without = evaluate(world, {
+    ...plan,
+    purchases: plan.purchases.filter(({ id }) => id !== bought)
+  }).builds
+  return evaluate(world, plan).builds.flatMap(({ build, minutes }, i) => {
+    const more = (without[i]?.minutes ?? minutes) - minutes
+    return more > 0 ? [{ build, minutes: more }] : []
+  })
 }
 
 /** Purchases of the same day that a purchase cannot go without: protection and needed companions of its tool. */
@@ -111,6 +129,7 @@ export function explainPurchase(
   const tryEarlier = (day: Day): Issue[] => tryDay(day, companions)
   return {
     opens,
+    quickens: opens.length > 0 ? [] : quickened(world, plan, purchase),
     comesWith: plan.purchases
       .filter(
         (other) =>

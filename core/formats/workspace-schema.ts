@@ -111,7 +111,7 @@ const build = z.strictObject({
   name,
   template: id.optional(),
   steps: z.array(part.step).max(200),
-  materials: z.array(materialLine).max(100),
+  materials: z.array(part.materialLine).max(100),
   copies: count,
   batchSize: count.optional(),
   worthEach: price.optional(),

@@ -102,6 +102,13 @@ function ban(): void {
       <div>
         <h3>{{ words.opensTitle }}</h3>
         <p v-if="wished">{{ words.wished }}</p>
+        <ul v-else-if="reasons.quickens.length > 0">
+          <li v-for="one in reasons.quickens" :key="one.build">
+            <bdi>{{
+              words.quickens(store.say.build(one.build), store.say.duration(one.minutes))
+            }}</bdi>
+          </li>
+        </ul>
         <p v-else-if="reasons.opens.length === 0">{{ words.opensNone }}</p>
         <ul class="plain-list">
           <li v-for="one in reasons.opens" :key="one.build">
