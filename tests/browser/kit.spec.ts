@@ -50,7 +50,7 @@ test('a cell of the grid can be asked why: with what, how else, and what a work-
   await page.getByRole('button', { name: /^Cut to length, Bird boxes/ }).click()
   const why = page.locator('section.why')
   await expect(why.getByRole('heading', { name: 'Cut to length, for Bird boxes' })).toBeVisible()
-  await expect(why).toContainText('Then cleaned up')
+  await expect(why).toContainText('of which 30 min setting up')
   await expect(why.getByRole('heading', { name: 'Not with what you own' })).toBeVisible()
 })
 
