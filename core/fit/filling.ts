@@ -18,12 +18,13 @@ import {
 } from './kernel'
 import type { Miss, Able, Choosing } from './method-fit'
 
-/** What is still missing for a tool to be useful and safe in a method. */
+/** What is still missing for a tool to be useful and safe in a method. @param leads whether it does the work: then what the work asks for is asked with it */
 export function serviceMisses(
   kit: Kit,
   entry: KitTool,
   method: Method,
-  workshop: Workshop
+  workshop: Workshop,
+  leads: boolean
 ): Miss[] {
   const tool = entry.tool.id
   const over = overload(entry, workshop)
@@ -34,7 +35,7 @@ export function serviceMisses(
       anyOf,
       count
     })),
-    ...lackingProtection(kit, entry.tool, method).map((protection): Miss => ({
+    ...lackingProtection(kit, entry.tool, leads ? method : undefined).map((protection): Miss => ({
       kind: 'protection',
       tool,
       protection
@@ -114,7 +115,7 @@ export function fillRole(
 const PER_MISS = 1e6
 
 const servicedRank = ({ kit, method, workshop }: Choosing, entry: KitTool): number =>
-  serviceMisses(kit, entry, method, workshop).length * PER_MISS
+  serviceMisses(kit, entry, method, workshop, false).length * PER_MISS
 
 /** Of tools that could lead: one with all it needs, exact enough, then the quickest for the load. */
 function leadRank(choosing: Choosing, { entry, workArounds }: Able): number {

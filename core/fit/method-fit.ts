@@ -164,7 +164,9 @@ export function fitMethod(
     ...circumstanceMisses(method, step, circumstances),
     ...filled.flatMap(({ miss }) => miss ?? []),
     ...tieMisses(method, ables),
-    ...[...new Set(tools)].flatMap((entry) => serviceMisses(kit, entry, method, workshop))
+    ...[...new Set(tools)].flatMap((entry) =>
+      serviceMisses(kit, entry, method, workshop, entry === filled[0]?.tools[0])
+    )
   ]
   const error = leadError(method, filled[0]?.tools[0], workArounds)
   const accuracyMm = resultError(method, error, kit.markingMm)

@@ -203,7 +203,7 @@ export const extraCutsMethods: readonly Method[] = [
     name: 'Folding rule',
     roles: [need('folding-rule', atLeast('lengthMm', 'lengthMm'))],
     setupMinutes: 2,
-    runMinutes: 0.85,
+    runMinutes: 1,
     accuracyMm: 0.6
   }),
   method({
