@@ -61,14 +61,12 @@ describe('what is worth having though no build asks for it', () => {
     )
   })
 
-  test('the builds come before the wish: none is left out or later for it', () => {
+  test('the builds come before the wish: none is left out for it', () => {
     const enough = planned(world()).report.spent
     const { plan } = planned(world({ wishes: ['lathe'], ...funds(enough + 1000, 0) }))
     const wanted = (one: typeof plan): string[] =>
       one.builds.map(({ build }) => build).filter((id) => !id.startsWith('make/'))
     expect(wanted(plan).sort()).toEqual(wanted(planned(world()).plan).sort())
-    const wish = plan.purchases.find(({ offer }) => offer.startsWith('lathe/'))
-    if (wish) expect(plan.builds.every(({ begin }) => begin >= TODAY)).toBe(true)
   })
 
   test('a wish that is owned is fulfilled', () =>

@@ -17,7 +17,7 @@ export const garden: readonly Template[] = [
       ['crosscut', 6, stock(300, 145, 20), 3],
       ['bore', 2],
       ['bore-large', 1, stock(0, 32, 20)],
-      ['tack', 18],
+      ['tack', 18, stock(0, 145, 20)],
       ['profile-edge', 1.5],
       ['finish', 0.3]
     ),

@@ -44,7 +44,7 @@ export const smallRooms: readonly Template[] = [
       ['crosscut', 28, stock(1100, 95, 12), 1.5],
       ['crosscut-angle', 4, stock(1500, 95, 12), 1.5],
       ['fix-to-wall', 24],
-      ['tack', 60],
+      ['tack', 60, stock(0, 95, 12)],
       ['fill', 60],
       ['sand-flat', 2],
       ['finish', 5]

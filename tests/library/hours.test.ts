@@ -76,7 +76,8 @@ describe('hours hold', () => {
       expect(power.hours / worked.power).toBeLessThan(1.25)
       if (worked.hand === undefined) return
       const hand = hoursOf(template, handKit, true)
-      if (hand.gaps.length > 0) return
+      // What is heavy is hung with a drill, whoever made it by hand.
+      expect(hand.gaps).toEqual(id === 'wall-cabinet' ? ['fix-to-wall'] : [])
       expect(hand.hours / worked.hand).toBeGreaterThan(0.75)
       expect(hand.hours / worked.hand).toBeLessThan(1.25)
     }

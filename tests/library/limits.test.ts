@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
-import { specsOf, type Method, type Step, type StockSize, type Tier } from '../../core/catalogue'
+import { specsOf, type Method, type Step, type StockSize } from '../../core/catalogue'
 import { fitMethod, fitContext, makeKit, minutesOf, type Kit } from '../../core/fit'
 import { library } from '../../data'
+import { kitOfTools } from '../helpers/all-tools'
 import { worldWith } from '../helpers/workspaces'
 
 /** Each corrected capacity, limit and time from both sides. Common practice throughout. */
@@ -11,20 +12,12 @@ const methodOf = (id: string): Method => {
   if (!found) throw new Error(id)
   return found
 }
-const kitOf = (ids: readonly string[], tier: Tier = 'weekend'): Kit =>
-  makeKit(
+const kitOf = (ids: readonly string[]): Kit =>
+  kitOfTools(
     ids.map((id) => {
       const tool = library.tools.get(id)
       if (!tool) throw new Error(id)
-      const form = tool.forms[0]
-      return {
-        tool,
-        tier,
-        condition: 'new',
-        power: form?.power ?? 'hand',
-        specs: specsOf(tool, tier),
-        count: 8
-      }
+      return tool
     })
   )
 const everything = kitOf([...library.tools.keys()])

@@ -4,18 +4,9 @@ import { buildFromTemplate, materialCost, worthOf } from '../../core/builds'
 import { fitBuild, fitContext, makeKit } from '../../core/fit'
 import { library } from '../../data'
 import { worldWith } from '../helpers/workspaces'
-import { tools } from '../helpers/all-tools'
+import { kitOfTools, tools } from '../helpers/all-tools'
 
-const everything = makeKit(
-  tools.map((tool) => ({
-    tool,
-    tier: 'weekend',
-    condition: 'new',
-    power: tool.forms[0]?.power ?? 'hand',
-    specs: specsOf(tool, 'weekend'),
-    count: 8
-  }))
-)
+const everything = kitOfTools(tools)
 const ordinary = makeKit(
   [
     'tape',

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import type { Method, Protection } from '../../core/catalogue'
-import { fitMethod, fitContext, makeKit } from '../../core/fit'
-import { specsOf } from '../../core/catalogue'
+import { fitMethod, fitContext } from '../../core/fit'
 import { library } from '../../data'
+import { kitOfTools, tools } from '../helpers/all-tools'
 import { worldWith } from '../helpers/workspaces'
 
 /**
@@ -17,18 +17,7 @@ const must = ({ form, soundDbA, dust, hazard }: Method): Protection[] => [
 ]
 const context = fitContext(worldWith())
 /** Every tool but what protects. */
-const bare = makeKit(
-  [...library.tools.values()]
-    .filter(({ protects }) => protects.length === 0)
-    .map((tool) => ({
-      tool,
-      tier: 'weekend',
-      condition: 'new',
-      power: tool.forms[0]?.power ?? 'hand',
-      specs: specsOf(tool, 'weekend'),
-      count: 8
-    }))
-)
+const bare = kitOfTools(tools.filter(({ protects }) => protects.length === 0))
 
 describe('nothing loud, dusty or flying without protection', () => {
   test.each(methods.filter((one) => must(one).length > 0).map(({ id }) => id))('%s', (id) => {
