@@ -110,7 +110,7 @@ export const cabinets: readonly Template[] = [
       ['join-frame', 8, stock(700, 60, 20)],
       ['recess', 4.4],
       ['hang', 4],
-      ['trial', 10],
+      ['trial', 12],
       ['fit-hardware', 4],
       ['check-square', 3],
       ['dress-edge', 4],
