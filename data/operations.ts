@@ -120,18 +120,26 @@ export const operations: readonly Operation[] = [
   { id: 'recess', name: 'Recess for glass or a panel', unit: 'metre', order: 199 },
   { id: 'pare', name: 'Pare to fit', unit: 'joint', order: 200 },
   { id: 'cut-hinge', name: 'Let in hinges', unit: 'piece', order: 205, aliases: ['hinge mortise', 'butt hinge'] },
-  { id: 'glue-up-panel', name: 'Glue up panels', unit: 'panel', order: 210, aliases: ['edge glue'] },
+  { id: 'glue-up-panel', name: 'Glue up panels', unit: 'panel', order: 210, nights: 1, aliases: ['edge glue'] },
   { id: 'flatten-panel', name: 'Flatten a glued panel', unit: 'm2', order: 212, aliases: ['level a top'] },
   {
     id: 'glue-up-block',
     name: 'Glue boards face to face',
     unit: 'piece',
     order: 214,
+    nights: 1,
     aliases: ['laminate', 'thick legs']
   },
   { id: 'bend', name: 'Bend in layers', unit: 'piece', order: 216, aliases: ['bent lamination'] },
-  { id: 'glue-up-frame', name: 'Glue up frames', unit: 'case', order: 218, aliases: ['picture frame clamp'] },
-  { id: 'glue-up-case', name: 'Glue up cases', unit: 'case', order: 220, aliases: ['carcase'] },
+  {
+    id: 'glue-up-frame',
+    name: 'Glue up frames',
+    unit: 'case',
+    order: 218,
+    nights: 1,
+    aliases: ['picture frame clamp']
+  },
+  { id: 'glue-up-case', name: 'Glue up cases', unit: 'case', order: 220, nights: 1, aliases: ['carcase'] },
   { id: 'check-square', name: 'Check it is square and flat', unit: 'case', order: 225, aliases: ['diagonals', 'wind'] },
   { id: 'drive', name: 'Drive screws', unit: 'screw', order: 230 },
   { id: 'countersink', name: 'Sink screw heads', unit: 'screw', order: 232, aliases: ['countersink', 'pilot hole'] },
@@ -162,14 +170,14 @@ export const operations: readonly Operation[] = [
   { id: 'smooth', name: 'Smooth by blade', unit: 'm2', order: 270, aliases: ['plane smooth', 'scrape'] },
   { id: 'make-smooth', name: 'Make faces smooth', unit: 'm2', order: 272 },
   { id: 'sharpen', name: 'Sharpen', unit: 'edge', order: 280, aliases: ['hone', 'grind'] },
-  { id: 'finish', name: 'Oil, varnish, paint', unit: 'm2', order: 290 },
+  { id: 'finish', name: 'Oil, varnish, paint', unit: 'm2', order: 290, nights: 3 },
   { id: 'fix-to-wall', name: 'Fix to a wall', unit: 'hole', order: 294, aliases: ['hang', 'mount'] },
   { id: 'clear-up', name: 'Clear dust and chips', unit: 'batch', order: 298, aliases: ['sweep', 'dust'] },
   { id: 'keep-shop', name: 'Fetch, set out, clear up', unit: 'hour', order: 299, aliases: ['tidy', 'set-up'] },
   { id: 'bevel-rip', name: 'Rip at an angle', unit: 'metre', order: 72, aliases: ['bevel', 'chamfer cut'] },
-  { id: 'veneer', name: 'Lay veneer', unit: 'm2', order: 213, aliases: ['veneering'] },
+  { id: 'veneer', name: 'Lay veneer', unit: 'm2', order: 213, nights: 1, aliases: ['veneering'] },
   { id: 'dry-fit', name: 'Put together dry', unit: 'joint', order: 199.5, aliases: ['dry fit', 'trial assembly'] },
   { id: 'trial', name: 'Set up and try out', unit: 'piece', order: 292, aliases: ['test cut', 'true up a jig'] },
   { id: 'fit-drawer', name: 'Fit drawers', unit: 'piece', order: 246, aliases: ['drawer runners', 'drawer slides'] },
-  { id: 'stain', name: 'Stain', unit: 'm2', order: 288, aliases: ['dye', 'colour'] }
+  { id: 'stain', name: 'Stain', unit: 'm2', order: 288, nights: 1, aliases: ['dye', 'colour'] }
 ]

@@ -9,6 +9,8 @@ export const buildPage = {
   way: 'How it is joined',
   wayOpen: 'left open: the best for your kit',
   isBegun: (day: string) => `Under way since ${day}`,
+  nights: (count: number) =>
+    `Glue and coats take ${plural(count, 'night', 'nights')} to set and dry besides, while other work goes on.`,
   figures: (hours: string, material: string, fees?: string) =>
     `${hours} of work with what you own · ${material} of timber and fixings${fees === undefined ? '' : ` · ${fees} for having it cut or planed`}`,
   afterPlan: (hours: string, fees?: string) =>

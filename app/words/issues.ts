@@ -1,5 +1,6 @@
 import type { Findings, Issue } from '../../core/kernel'
 import { n, quoted, t, type Sentences } from './sentences'
+import { plural } from './plural'
 import { KEEPING } from './issues-keeping'
 import { STORAGE } from './issues-storage'
 import { plainSay, type Say } from './say'
@@ -192,6 +193,8 @@ const PLAN = {
   'plan.build-twice': (say, f) => `${say.build(t(f.build))} stands in the plan twice.`,
   'plan.no-method': (say, f) =>
     `${say.build(t(f.build))} has no method for “${say.operation(t(f.operation))}”.`,
+  'plan.still-wet': (say, f) =>
+    `${say.build(t(f.build))} cannot be done on ${say.day(t(f.done))}: glue and coats need ${plural(n(f.nights), 'night', 'nights')} to set and dry.`,
   'plan.minutes-differ': (say, f) =>
     `${say.build(t(f.build))} takes ${say.duration(n(f.needed))}, but is given ${say.duration(n(f.given))}.`,
   'plan.too-many-hours': (say, f) =>

@@ -18,5 +18,6 @@ export {
   jigBuild
 } from './build'
 
+export { nightsOf } from './waiting'
 export { batchOf } from './batch'
 export { roughVariant, type RoughVariant } from './rough-timber'

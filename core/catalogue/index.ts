@@ -75,6 +75,7 @@ export {
   tierRank,
   timeFactor
 } from './tiers'
+export { LOUD_DBA, protectionOf, withProtection } from './protection'
 export { inNames, matchesSearch, namesInAllSets, withNames } from './names'
 export { checkOwn, methodDefaults, companionCircles, methodWith, ownId, toolLike } from './own'
 export { isCapacity, operationsByTool } from './uses'
@@ -94,7 +95,7 @@ export {
 export {
   FAMILIES,
   SKILLS,
-  isGuidedByHand,
+  exactBy,
   withSkill,
   withoutSkill,
   type Family,

@@ -1,3 +1,4 @@
+import { withProtection } from './protection'
 import { byId, groupBy } from '../kernel'
 import type { LibraryData, Material, Protection, Template, Tool } from './types'
 import type { Method, Operation } from './method-types'
@@ -69,7 +70,7 @@ export function withOwn(library: Library, own: OwnEntries): Library {
   const next = indexLibrary({
     ...library.data,
     operations: merged(library.data.operations, own.operations),
-    methods: merged(library.data.methods, own.methods),
+    methods: merged(library.data.methods, own.methods.map(withProtection)),
     tools: merged(library.data.tools, own.tools),
     materials: merged(library.data.materials, own.materials)
   })

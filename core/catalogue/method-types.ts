@@ -38,6 +38,8 @@ export interface Operation {
   readonly aliases?: readonly string[] | undefined
   /** What makes good a result that is too rough or not exact enough, and how much of it one unit takes. */
   readonly cleanUp?: CleanUp | undefined
+  /** Nights that glue takes to set or coats take to dry before work goes on: waiting, not work. */
+  readonly nights?: number | undefined
 }
 
 /** The operation that cleans up after another: for each unit, `times` of it, or `times` for each metre of the stock's length. */
@@ -175,5 +177,7 @@ export interface Method {
   readonly spoilt?: number | undefined
   /** Only for pieces that are sold: the buyer does it. */
   readonly bySale?: true | undefined
+  /** Its leading tool only holds, strikes or rubs: no tier of it makes the work more exact. */
+  readonly held?: true | undefined
   readonly why?: string | undefined
 }

@@ -2,6 +2,7 @@ import type { Shares } from './learning'
 import { LEVELS, type Level } from './levels'
 import { indexLibrary, type Library } from './library'
 import type { Method } from './method-types'
+import type { ExactBy } from './tiers'
 
 /** What a method asks of the hands. */
 export const SKILLS = ['anyone', 'some', 'craft'] as const
@@ -34,8 +35,19 @@ export type SkillTable = Readonly<Record<Skill, Readonly<Record<Level, SkillFact
 const BY_HAND: ReadonlySet<Family> = new Set(['hand-saws', 'edge-tools', 'hand-power'])
 
 /** Whether what a method makes comes out as exact as the hand that guides the tool. */
-export const isGuidedByHand = ({ family, skill }: Pick<Method, 'family' | 'skill'>): boolean =>
+const isGuidedByHand = ({ family, skill }: Pick<Method, 'family' | 'skill'>): boolean =>
   family !== undefined && (BY_HAND.has(family) || (family === 'joints' && skill === 'craft'))
+
+/**
+ * What makes a method's work exact. Several alike, such as the clamps of a glue-up, are as exact as the setting of them: one dear one
+ * among plain ones changes nothing.
+ */
+export const exactBy = (method: Method): ExactBy =>
+  method.held || (method.roles[0]?.count ?? 1) > 1
+    ? 'setting'
+    : isGuidedByHand(method)
+      ? 'hand'
+      : 'tool'
 
 /** How far somebody is with the family of a method; new to it where nothing is said. */
 const levelOf = (levels: Levels, { family }: Pick<Method, 'family'>): Level =>

@@ -64,8 +64,10 @@ export const tierPrice = (tool: Tool, tier: Tier): number =>
   tool.tierPrices?.[tier] ?? TIER_PRICE[tier]
 export const conditionPrice = (condition: Condition): number => CONDITION_PRICE[condition]
 export const repairReserve = (condition: Condition): number => REPAIR_RESERVE[condition]
-export const errorFactor = (tier: Tier, byHand = false): number =>
-  byHand ? TIER_ERROR_BY_HAND[tier] : TIER_ERROR[tier]
+/** What makes work exact: the tool, the hand that guides it, or whoever sets it up. */
+export type ExactBy = 'tool' | 'hand' | 'setting'
+export const errorFactor = (tier: Tier, by: ExactBy = 'tool'): number =>
+  by === 'setting' ? 1 : by === 'hand' ? TIER_ERROR_BY_HAND[tier] : TIER_ERROR[tier]
 export const timeFactor = (tier: Tier, condition: Condition): number =>
   TIER_TIME[tier] * CONDITION_TIME[condition]
 

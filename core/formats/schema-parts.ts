@@ -151,7 +151,8 @@ export const operation = z.strictObject({
   aliases: z.array(name).max(30).optional(),
   cleanUp: z
     .strictObject({ operation: id, times: measure, per: z.enum(['unit', 'metre-of-length']) })
-    .optional()
+    .optional(),
+  nights: z.int('number.whole').min(0, 'number.too-small').max(60, 'number.too-large').optional()
 })
 
 const specRule = z.strictObject({

@@ -224,6 +224,7 @@ export interface Findings {
   'plan.resale-differs': { planned: Figure; price: Figure; tool: Figure }
   'plan.saving-differs': { date: Figure; deal: Figure; planned: Figure; price: Figure }
   'plan.space': { date: Figure; limit: Figure; taken: Figure }
+  'plan.still-wet': { build: Figure; done: Figure; nights: Figure }
   'plan.too-many-hours': {
     available: Figure
     build: Figure

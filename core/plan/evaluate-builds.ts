@@ -1,5 +1,5 @@
-import { isDone, batchOf, roughVariant, type Build } from '../builds'
-import { checkDay } from '../calendar'
+import { isDone, batchOf, nightsOf, roughVariant, type Build } from '../builds'
+import { addDays, checkDay, daysBetween, laterDay } from '../calendar'
 import { isUse, taskOf, plainUse, useMethod, type FitContext, type MethodUse, usedUp } from '../fit'
 import { issue, issueNamed, sumOf, type Issue, type Path } from '../kernel'
 import { buildMaterial, findBuild, plannedBuild, type PlannedBuild, type World } from '../workspace'
@@ -55,8 +55,10 @@ function usesOf(
   build: Build,
   path: Path
 ): MethodUse[] {
-  const kit = kitBetween(acquired, planned.begin, planned.done)
   const { begin } = planned
+  // While the last coats dry nothing is needed: what is hired may have gone back.
+  const worked = laterDay(begin, addDays(planned.done, -nightsOf(world.library, build)))
+  const kit = kitBetween(acquired, begin, worked)
   return build.steps.flatMap((step): MethodUse[] => {
     const place = [...path, 'methods', step.id]
     const method = world.library.methods.get(planned.methods[step.id] ?? '')
@@ -105,6 +107,9 @@ export function checkBuild(
   const uses = usesOf(checking, planned, build, path)
   const spent = build.log?.minutesSpent ?? 0
   const minutes = Math.max(0, Math.ceil(sumOf(uses, (use) => use.minutes)) - spent)
+  const nights = minutes > 0 ? nightsOf(world.library, build) : 0
+  if (daysBetween(planned.begin, planned.done) < nights)
+    broken.push(issue('plan.still-wet', path, { build: build.id, done: planned.done, nights }))
   const payment =
     build.log !== undefined
       ? 0

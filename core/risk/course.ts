@@ -1,5 +1,5 @@
 import { DAYS_PER_YEAR, compareDays, daysBetween, minutesPerDay, type Day } from '../calendar'
-import type { Build } from '../builds'
+import { nightsOf, type Build } from '../builds'
 import { TOLERANCE, groupBy, sumOf } from '../kernel'
 import { timesRatio, type Minor } from '../money'
 import { fromPurse } from '../plan'
@@ -38,6 +38,8 @@ interface Work {
   readonly minutes: number
   readonly material: Minor
   readonly build: Build | undefined
+  /** Nights it waits for glue and coats. */
+  readonly nights: number
   readonly waitsFor: readonly number[]
 }
 
@@ -120,6 +122,7 @@ export function courseOf(world: World, plan: Plan, settings: RiskSettings): Cour
       minutes: sumOf(work, ({ minutes }) => minutes),
       material: build ? fromPurse(world, build, material) : material,
       build,
+      nights: build ? nightsOf(world.library, build) : 0,
       waitsFor: plan.purchases.flatMap(({ date }, i) => (date <= begin ? [i] : []))
     }
   })
@@ -160,7 +163,8 @@ interface Following {
   readonly minutes: Int32Array
   readonly bought: boolean[]
   readonly left: number[]
-  readonly begun: boolean[]
+  /** The day each work was begun. */
+  readonly begun: (number | undefined)[]
   readonly done: (number | undefined)[]
   readonly open: Bundled[]
   balance: number
@@ -189,7 +193,7 @@ function begin(course: Course, random: () => number): Following {
     minutes,
     bought: course.prices.map(() => false),
     left: works.map((work) => work.minutes * lognormal(random, settings.workSpread)),
-    begun: works.map(() => false),
+    begun: works.map(() => undefined),
     done: works.map(() => undefined),
     open: [...course.baskets],
     balance: world.balance,
@@ -240,21 +244,23 @@ function work(state: Following, day: number): void {
   const { course, done, begun, left } = state
   let time = state.minutes[day] ?? 0
   for (const i of course.order) {
-    const { begin: first, material, waitsFor, build } = course.works[i]!
+    const { begin: first, material, waitsFor, build, nights } = course.works[i]!
     if (done[i] !== undefined || first > day || waitsFor.some((one) => !state.bought[one])) continue
-    if (!begun[i]) {
+    if (begun[i] === undefined) {
       if (time <= 0 && left[i]! > 0) continue
       if (material > 0 && !affords(state, material)) continue
       state.balance -= material
       state.paid ||= material > 0
-      begun[i] = true
+      begun[i] = day
     }
     const taken = Math.min(time, left[i] ?? 0)
     time -= taken
     left[i]! -= taken
     if (left[i]! > CASH_TOLERANCE) continue
-    done[i] = day
-    if (build) sell(state, build, day)
+    const dry = Math.max(day, (begun[i] ?? day) + (course.works[i]!.minutes > 0 ? nights : 0))
+    if (dry >= course.days) continue
+    done[i] = dry
+    if (build) sell(state, build, dry)
   }
 }
 

@@ -108,20 +108,31 @@ function place(model: Model, state: State, demand: Demand): void {
   }
 }
 
-/** Takes the hours of jigs and activity one after another; false, and nothing taken, where one does not fit or ends too late. */
-function takeHours(state: State, activity: number, from: number, due: number): boolean {
+/**
+ * Takes the hours of jigs and activity one after another; false, and nothing taken, where one does not fit or ends too late. Each is
+ * done when its nights have passed too; what is hired may go back when the last work is done.
+ */
+function takeHours(
+  { problem }: Model,
+  state: State,
+  activity: number,
+  from: number,
+  due: number
+): boolean {
+  const { activities, events } = problem
   const { jigs, calendar, days } = state
-  const careful = jigs.length > 0 || due < NEVER
+  const careful = jigs.length > 0 || due < NEVER || activities[activity]!.nights > 0
   if (careful) calendar.save()
   let day = from
   for (let i = 0; i <= jigs.length; i++) {
-    const minutes = state.minutes[i < jigs.length ? (jigs[i] as number) : activity] as number
+    const one = i < jigs.length ? (jigs[i] as number) : activity
+    const minutes = state.minutes[one] as number
     let begin = day
     if (minutes > 0) {
-      const ok = calendar.take(minutes, day)
+      const ok = calendar.take(minutes, day) && calendar.done <= due
       begin = calendar.begin
-      day = calendar.done
-      if (!ok || day > due) {
+      day = max(calendar.done, begin + activities[one]!.nights)
+      if (!ok || day >= events.horizon) {
         if (careful) calendar.restore()
         return false
       }
@@ -141,7 +152,7 @@ function book(
   { total, from }: { readonly total: number; readonly from: number }
 ): void {
   const { jigs, days } = state
-  if (!takeHours(state, activity, from, due)) return forget(model, state)
+  if (!takeHours(model, state, activity, from, due)) return forget(model, state)
   state.floorTaken += added
   state.spent += total + state.regained
   if (total !== 0) pay(state, k, total)

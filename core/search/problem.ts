@@ -1,4 +1,4 @@
-import { isBegun, isDone, type Build, batchOf } from '../builds'
+import { isBegun, isDone, nightsOf, type Build, batchOf } from '../builds'
 import { daysBetween } from '../calendar'
 import type { Offer } from '../prices'
 import { buildMaterial, buildWorth, type World } from '../workspace'
@@ -51,6 +51,8 @@ export interface Activity {
   /** Day it is wished for, from today; Infinity without a wish. */
   readonly wished: number
   readonly spentMinutes: number
+  /** Nights it waits for glue and coats. */
+  readonly nights: number
   readonly begun: boolean
   /** The choice it brings about, −1 for none. */
   readonly yields: number
@@ -149,6 +151,7 @@ function addActivity(
     },
     wished: wished === undefined ? Infinity : daysBetween(world.asOf, wished),
     spentMinutes: log?.minutesSpent ?? 0,
+    nights: nightsOf(world.library, build),
     begun: isBegun(build),
     yields: compiling.yielding.get(whole.id) ?? -1
   })

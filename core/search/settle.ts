@@ -89,12 +89,16 @@ interface Settling {
   readonly arrivals: Arrival[]
 }
 
-/** What is there from the first to the last day of an activity. */
-const kitDuring = ({ problem, arrivals }: Settling, { begin, done }: Done): Kit =>
-  makeKit([
+/** What is there from the first to the last day an activity is worked on. */
+function kitDuring({ problem, arrivals }: Settling, { activity, begin, done }: Done): Kit {
+  const worked = Math.max(begin, done - problem.activities[activity]!.nights)
+  return makeKit([
     ...problem.sources.kit.tools,
-    ...arrivals.filter(({ day, until }) => day <= begin && until >= done).map(({ entry }) => entry)
+    ...arrivals
+      .filter(({ day, until }) => day <= begin && until >= worked)
+      .map(({ entry }) => entry)
   ])
+}
 
 /** Takes the first free minutes from a day on, and says on which days; undefined when the horizon ends first. */
 function takeDays(
@@ -114,7 +118,7 @@ function settleActivity(
 ): { readonly planned: PlannedBuild; readonly last: number } | undefined {
   const { problem, calendar } = settling
   const { world, activities } = problem
-  const { copies, spentMinutes, begun, build: listed } = activities[done.activity]!
+  const { copies, spentMinutes, nights, begun, build: listed } = activities[done.activity]!
   const build = madeAs(problem, done)
   const uses = usesOf(problem, done, kitDuring(settling, done))
   if (!uses) return undefined
@@ -123,7 +127,7 @@ function settleActivity(
   if (!days) return undefined
   const dateOf = (day: number): string => addDays(world.asOf, day)
   const begin = days[0]?.[0] ?? done.begin
-  const last = days.at(-1)?.[0] ?? begin
+  const last = Math.max(days.at(-1)?.[0] ?? begin, minutes > 0 ? begin + nights : begin)
   const stageStart = (day: number): string =>
     stageOf(world.stages, dateOf(day))?.start ?? world.asOf
   const work = [...groupBy(days, ([day]) => stageStart(day))].map(([stage, parts]) => ({

@@ -1,6 +1,5 @@
 export {
   type Workshop,
-  LOUD_DBA,
   floorFor,
   beyondComfort,
   comfortable,

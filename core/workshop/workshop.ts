@@ -18,9 +18,6 @@ export interface Workshop {
   readonly comfort: { readonly [H in HazardClass]?: HazardLevel | undefined }
 }
 
-/** Louder than this counts as loud where no quiet hours are declared, dB(A): the upper action value of Directive 2003/10/EC (from memory). */
-export const LOUD_DBA = 85
-
 /** Share of a room that tools put away may take, so that the rest stays for the bench, the work and the way round it. Common practice. */
 const SHARE_FOR_TOOLS = 1 / 3
 

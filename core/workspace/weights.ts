@@ -1,6 +1,5 @@
-import type { WeightName } from '../catalogue'
 import type { Minor } from '../money'
-import { LOUD_DBA } from '../workshop'
+import { LOUD_DBA, type WeightName } from '../catalogue'
 import type { Weighting, Workspace } from './types'
 
 /**

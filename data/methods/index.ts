@@ -1,3 +1,4 @@
+import { withProtection } from '../../core/catalogue'
 import { anglesMethods } from './angles'
 import { assemblyMethods } from './assembly'
 import { boringMethods } from './boring'
@@ -18,7 +19,6 @@ import { markingMethods } from './marking'
 import { measuringMethods } from './measuring'
 import { millingMethods } from './milling'
 import { rippingMethods } from './ripping'
-import { withProtection } from './protection'
 import { sandingMethods } from './sanding'
 import { servicesMethods } from './services'
 import { shapingMethods } from './shaping'
@@ -28,6 +28,7 @@ import { smoothingMethods } from './smoothing'
 import { tenonsMethods } from './tenons'
 import { upkeepMethods } from './upkeep'
 import { inTimber } from './work'
+import { held } from './held'
 
 const all = withSkills([
   ...measuringMethods,
@@ -59,4 +60,4 @@ const all = withSkills([
   ...servicesMethods
 ])
 
-export const methods = all.map(inTimber).map(withProtection)
+export const methods = all.map(inTimber).map(held).map(withProtection)

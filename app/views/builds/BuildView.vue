@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { bearingOf, buildLike, isBegun, isDone, lineCost, type Build } from '../../../core/builds'
+import { nightsOf, bearingOf, buildLike, isBegun, isDone, lineCost, type Build } from '../../../core/builds'
 import { derive, sheetsOf } from '../../../core/cutlist'
 import { fitBuild, fitContext, kitOf } from '../../../core/fit'
 import { buildMaterial, change } from '../../../core/workspace'
@@ -64,6 +64,11 @@ const afterText = computed(() =>
           duration(after.value.minutes),
           after.value.fees > 0 ? store.say?.money(after.value.fees) : undefined
         )
+)
+const nights = computed(() =>
+  store.world && build.value && !isDone(build.value)
+    ? nightsOf(store.world.library, build.value)
+    : 0
 )
 const bearing = computed(() =>
   store.world && build.value ? bearingOf(store.world.library, build.value) : undefined
@@ -151,6 +156,7 @@ const materialLines = computed(() =>
       <RouterLink to="/builds">{{ words.back }}</RouterLink>
     </PlaceHead>
     <p v-if="afterText" class="soft small">{{ afterText }}</p>
+    <p v-if="nights > 0" class="soft small">{{ words.nights(nights) }}</p>
     <p v-if="bearing" class="bearing">
       {{ words.bearing[bearing] }} <template v-if="template?.why">{{ template.why }}</template>
     </p>

@@ -1,10 +1,10 @@
-import { errorFactor, isGuidedByHand, type Method, type Step } from '../../catalogue'
+import { errorFactor, exactBy, type Method, type Step } from '../../catalogue'
 import { TOLERANCE } from '../../kernel'
 import type { KitTool } from '../kit'
 import type { WorkAroundUse } from './roles'
 
 /**
- * Error of a method with a leading tool apart from marking, mm: the method's own times what the tool's tier makes of it (little where the hand guides it); independent
+ * Error of a method with a leading tool apart from marking, mm: the method's own times what the tool's tier makes of it (little where the hand guides it, nothing where it only holds); independent
  * errors of work-arounds add in squares (the usual rule for independent errors: GUM, JCGM 100:2008, 5.1.2).
  */
 export const leadError = (
@@ -12,7 +12,7 @@ export const leadError = (
   lead: Pick<KitTool, 'tier'> | undefined,
   uses: readonly WorkAroundUse[]
 ): number => {
-  const own = method.accuracyMm * (lead ? errorFactor(lead.tier, isGuidedByHand(method)) : 1)
+  const own = method.accuracyMm * (lead ? errorFactor(lead.tier, exactBy(method)) : 1)
   return uses.length === 0 ? own : Math.hypot(own, ...uses.map(({ around }) => around.errorMm))
 }
 

@@ -1,6 +1,6 @@
-import type { Method, Step } from '../../catalogue'
+import { LOUD_DBA, type Method, type Step } from '../../catalogue'
 import { timesRatio, type Minor } from '../../money'
-import { LOUD_DBA, type Workshop } from '../../workshop'
+import type { Workshop } from '../../workshop'
 import { runningMinutes, type Load } from './minutes'
 import type { Weights } from '../../workspace'
 
