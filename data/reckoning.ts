@@ -40,9 +40,9 @@ export const reckoning: Reckoning = {
   },
   // A forgiving tool may be plain; a square may not. Where new is wished, used ones come only where the money is short.
   bother: {
-    tierForgiving: 0.41,
-    tierExact: 0.7,
-    tier: 0.45,
+    tierForgiving: 1.03,
+    tierExact: 1.75,
+    tier: 1.13,
     condition: { refurbished: 0.3, used: 0.5 },
     conditionWished: 0.05,
     // Drill and driver go to the work all day; a saw or a jigsaw is plugged in for the cuts of an evening.

@@ -9,6 +9,7 @@ export const buildPage = {
   way: 'How it is joined',
   wayOpen: 'left open: the best for your kit',
   isBegun: (day: string) => `Under way since ${day}`,
+  keeps: (months: number) => `keeps about ${plural(months, 'month', 'months')}`,
   nights: (count: number) =>
     `Glue and coats take ${plural(count, 'night', 'nights')} to set and dry besides, while other work goes on.`,
   figures: (hours: string, material: string, fees?: string) =>

@@ -147,6 +147,8 @@ export const builds = {
         return `beyond your comfort with ${hazards[one.hazard]}`
       case 'circuit':
         return `${lowerFirst(say.tool(one.tool))} draws ${say.number(one.amps, 1)} A, the circuit is rated ${say.number(one.limit, 1)} A`
+      case 'wall':
+        return 'that is for another kind of wall than yours'
       case 'banned':
         return 'ruled out by you'
     }

@@ -281,6 +281,7 @@ const PLAN = {
     `${miss(f, say)}that is beyond what you said you are comfortable with.`,
   'plan.miss.circuit': (say, f) =>
     `${miss(f, say)}${say.tool(t(f.tool)).toLowerCase()} draws ${t(f.amps)} A and the circuit is rated ${t(f.limit)} A.`,
+  'plan.miss.wall': (say, f) => `${miss(f, say)}that is for another kind of wall than yours.`,
   'plan.miss.banned': (say, f) => `${miss(f, say)}you have ruled that method out.`
 } satisfies Partial<Sentences>
 

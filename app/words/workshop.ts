@@ -13,6 +13,21 @@ export const workshop = {
   floorFrom: (m2: string) =>
     `A third of the room is ${m2} m²: common practice, so that two thirds stay for the bench, the work and for walking round it.`,
   takeFloor: (m2: string) => `Take ${m2} m²`,
+  inUse: (m2: string) => `In use it stands on ${m2} m².`,
+  line: (line: string, longest?: string) =>
+    longest === undefined
+      ? `With long boards it wants ${line} in one line.`
+      : `With your longest piece for it, ${longest}, it wants ${line} in one line.`,
+  tooShort: (room: string) =>
+    `The long side of your room is ${room}: run it through an open door or out of doors, or have the long pieces cut.`,
+  walls: 'Walls that pieces hang on',
+  wallKinds: [
+    { id: 'any', name: 'Not said' },
+    { id: 'frame', name: 'Boards on a timber frame' },
+    { id: 'masonry', name: 'Brick, block or concrete' }
+  ],
+  wallsWhy:
+    'Not said, either way of fixing will do. Masonry wants a drill that hammers, plugs, and protection for ears and lungs. Look for cables and pipes before every hole.',
   powerTitle: 'Circuit',
   volts: 'Mains',
   circuit: 'Rating of the circuit, A',

@@ -22,6 +22,8 @@ export {
   ACQUISITIONS,
   type Acquisition,
   POWERS,
+  WALLS,
+  type Wall,
   type Power,
   type PowerForm,
   type Companion,

@@ -7,6 +7,7 @@ import type {
   HazardLevel,
   DustClass,
   Species,
+  Wall,
   Protection,
   Joint
 } from './types'
@@ -177,6 +178,8 @@ export interface Method {
   readonly spoilt?: number | undefined
   /** Only for pieces that are sold: the buyer does it. */
   readonly bySale?: true | undefined
+  /** The wall it is for; any when left out. */
+  readonly wall?: Wall | undefined
   /** Its leading tool only holds, strikes or rubs: no tier of it makes the work more exact. */
   readonly held?: true | undefined
   readonly why?: string | undefined

@@ -35,7 +35,7 @@ export interface Reckoning {
   readonly skill: SkillTable
   /** What bothers about a tool that is not as it is wished, as shares of what a new weekend one costs; a preference, never a fence. */
   readonly bother: {
-    /** For each tier below the wished one: of tools that forgive it, of those accuracy starts from, of the rest. */
+    /** Below the wished tier, times what it costs less: of tools that forgive it, of those accuracy or edge starts from, of the rest. */
     readonly tierForgiving: number
     readonly tierExact: number
     readonly tier: number

@@ -64,6 +64,9 @@ export const CONDITIONS = ['new', 'refurbished', 'used'] as const
 export type Condition = (typeof CONDITIONS)[number]
 export const ACQUISITIONS = ['buy', 'borrow', 'hire', 'make', 'gift'] as const
 export type Acquisition = (typeof ACQUISITIONS)[number]
+export const WALLS = ['frame', 'masonry'] as const
+/** What a wall is: boards on a timber frame, or brick, block and concrete. */
+export type Wall = (typeof WALLS)[number]
 export const POWERS = ['hand', 'corded', 'cordless'] as const
 export type Power = (typeof POWERS)[number]
 
@@ -147,6 +150,8 @@ export interface Tool {
   readonly madeBy?: string | undefined
   /** A lower tier does nearly as well: the abrasive, the bit or the user matters more. */
   readonly forgives?: boolean | undefined
+  /** Accuracy or edge starts from it: a bargain one costs more in fettling and spoilt work than it saves. */
+  readonly exacting?: true | undefined
   /** A cord gets in the way of it: it goes where the work is, always or now and then. */
   readonly roams?: 'much' | 'some' | undefined
   /** The usual caution, shown beside the choice. */

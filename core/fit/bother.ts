@@ -2,8 +2,9 @@ import { tierPrice, tierRank, type Tool } from '../catalogue'
 import type { Offer } from '../prices'
 import type { World } from '../workspace'
 
-/** Tools accuracy starts from: what has an accuracy of its own. */
-const isExact = ({ specs }: Tool): boolean => specs.accuracyMm !== undefined
+/** Tools accuracy starts from: what has an accuracy of its own, and what is said to. */
+const isExact = ({ specs, exacting }: Tool): boolean =>
+  exacting === true || specs.accuracyMm !== undefined
 
 /**
  * What bothers about a tool in a tier, condition or power form that is not the one wished for, minor units: what somebody would pay to
@@ -19,7 +20,10 @@ export function botherOf(
   if (offers.some((own) => own.id === id)) return 0
   const points = (tool.forms.find((form) => form.power === power) ?? tool.forms[0] ?? { points: 0 })
     .points
-  const below = Math.max(0, tierRank(preferences.tier) - tierRank(tier))
+  const below =
+    tierRank(tier) < tierRank(preferences.tier)
+      ? Math.max(0, tierPrice(tool, preferences.tier) - tierPrice(tool, tier))
+      : 0
   const perTier = tool.forgives
     ? bother.tierForgiving
     : isExact(tool)

@@ -198,6 +198,7 @@ const WEIGHT: Readonly<Record<Miss['kind'], number>> = {
   role: 3,
   comfort: 5,
   circuit: 5,
+  wall: 20,
   banned: 20,
   limit: 20
 }

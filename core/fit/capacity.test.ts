@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { item, items } from '../../tests/helpers/workspaces'
+import { emptyWorkspace, item, items } from '../../tests/helpers/workspaces'
 import { library } from '../../data'
 import type { Build } from '../builds'
 import { type Step } from '../catalogue'
@@ -174,4 +174,31 @@ describe('capacity rules, from both sides of their limit', () => {
       missesOf('cut-curve/coping-saw', items('coping-saw'), step('cut-curve', { thicknessMm: 33 }))
     ).toEqual([{ kind: 'limit', stock: 'thicknessMm', is: 'atMost', has: 33, limit: 32 }])
   })
+})
+
+describe('walls', () => {
+  const screwed = ['drill-driver', 'drill-bits', 'driver-bits', 'hammer', 'tape']
+  const plugged = ['hammer-drill', 'masonry-bits', 'stud-finder', 'level']
+  const owned = [...items(...screwed, ...plugged), ...gear]
+  const ways = ['fix-to-wall/tapped', 'fix-to-wall/masonry']
+  const onWalls = (walls?: 'frame' | 'masonry'): string[] =>
+    ways.filter(
+      (id) =>
+        missesOf(id, owned, step('fix-to-wall', {}), {
+          ...emptyWorkspace().workshop,
+          ...(walls ? { walls } : {})
+        }).length === 0
+    )
+  test('brick is no timber frame: a shelf is plugged there, screwed to studs here, and either way where nothing is said', () => {
+    expect(onWalls('frame')).toEqual(['fix-to-wall/tapped'])
+    expect(onWalls('masonry')).toEqual(['fix-to-wall/masonry'])
+    expect(onWalls()).toEqual(ways)
+  })
+  test('the wall is what is said to be in the way', () =>
+    expect(
+      missesOf('fix-to-wall/tapped', owned, step('fix-to-wall', {}), {
+        ...emptyWorkspace().workshop,
+        walls: 'masonry'
+      })
+    ).toEqual([{ kind: 'wall', wall: 'frame' }]))
 })

@@ -75,6 +75,7 @@ export {
 } from './fit-context'
 export { figuresOf, plainUse, type MethodUse, type UseFigures } from './use'
 export { botherOf } from './bother'
+export { roomInUse, type InUse } from './in-use'
 export {
   conditionsOf,
   entryOfOffer,

@@ -9,9 +9,10 @@ import type {
   Step,
   StockField,
   Surface,
-  Tie
+  Tie,
+  Wall
 } from '../catalogue'
-import type { Workshop } from '../workshop'
+import { comfortable, suitsWall, type Workshop } from '../workshop'
 import type { Kit, KitTool } from './kit'
 import {
   admitted,
@@ -73,6 +74,7 @@ export type Miss =
       readonly amps: number
       readonly limit: number
     }
+  | { readonly kind: 'wall'; readonly wall: Wall }
   | { readonly kind: 'banned'; readonly id: string }
 
 export interface MethodFit {
@@ -131,14 +133,14 @@ export interface Choosing {
 function circumstanceMisses(method: Method, step: Step, circumstances: Circumstances): Miss[] {
   const misses: Miss[] = []
   if (circumstances.bannedMethods.has(method.id)) misses.push({ kind: 'banned', id: method.id })
-  const unbanned = { ...circumstances, bannedMethods: NONE_BANNED }
-  if (method.hazard && !admitted(method, unbanned))
+  const { workshop } = circumstances
+  if (method.wall && !suitsWall(workshop, method)) misses.push({ kind: 'wall', wall: method.wall })
+  if (method.hazard && !comfortable(workshop, method))
     misses.push({ kind: 'comfort', hazard: method.hazard.kind, level: method.hazard.level })
   for (const { stock, is, value } of limitsBroken(method, step.stock))
     misses.push({ kind: 'limit', stock, is, has: step.stock[stock] ?? 0, limit: value })
   return misses
 }
-const NONE_BANNED: ReadonlySet<string> = new Set()
 
 /**
  * Whether one method does one step with a kit, and if not, everything that is in the way. Reported misses are complete for the

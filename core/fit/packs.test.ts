@@ -50,7 +50,7 @@ describe('packs are sets of purchases', () => {
           true,
           true
         ])
-        expect(both.cost).toBeLessThanOrEqual(left.cost + right.cost)
+        expect(both.cost).toBeLessThanOrEqual(left.cost + right.cost + 1e-6)
         expect(both.cost).toBeLessThanOrEqual(left.cost + packAdded(register, left, right) + 1e-6)
         // Sets are compared with what bothers about their pieces.
         const bother = [...setOf(register, both).values()].reduce(

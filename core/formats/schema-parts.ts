@@ -11,6 +11,7 @@ import {
   SPECS,
   STOCK_FIELDS,
   SPECIES,
+  WALLS,
   SURFACES,
   TIERS,
   TOOL_GROUPS,
@@ -223,6 +224,7 @@ export const method = z.strictObject({
   soundDbA: z.number().min(0).max(160),
   dust: z.enum(['none', 'shavings', 'coarse', 'fine']),
   protection: z.array(z.enum(PROTECTIONS)).max(3).optional(),
+  wall: z.enum(WALLS).optional(),
   service: z.strictObject({ pointsPerUnit: measure, pointsPerVisit: measure }).optional(),
   why: text.optional()
 })
@@ -277,6 +279,9 @@ export const tool = z.strictObject({
   needs: z.array(z.enum(PROTECTIONS)).max(3),
   protects: z.array(z.enum(PROTECTIONS)).max(3),
   madeBy: id.optional(),
+  forgives: z.boolean().optional(),
+  exacting: z.literal(true).optional(),
+  roams: z.enum(['much', 'some']).optional(),
   caution: text.optional(),
   why: text.optional()
 })

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { JOINTS, STOCK_KINDS, TIMBERS, WISHES } from '../catalogue'
+import { JOINTS, STOCK_KINDS, TIMBERS, WALLS, WISHES } from '../catalogue'
 import { ENTRY_KINDS } from '../ledger'
 import { SELLER_TYPES } from '../prices'
 import { MOST } from './limits'
@@ -196,6 +196,7 @@ const workshop = z.strictObject({
   floorM2: measure.optional(),
   volts: z.literal([230, 120]),
   circuitAmps: measure.optional(),
+  walls: z.enum(WALLS).optional(),
   humidity: z.strictObject({ low: humidity, high: humidity }).optional(),
   quiet: quiet.optional(),
   comfort

@@ -206,6 +206,7 @@ export interface Findings {
     needs?: Figure
   }
   'plan.miss.tie': { build: Figure; method: Figure; begin: Figure }
+  'plan.miss.wall': { build: Figure; method: Figure; begin: Figure; wall?: Figure }
   'plan.no-builds': Nothing
   'plan.no-method': { begin: Figure; build: Figure; operation: Figure }
   'plan.no-price': { id?: Figure }

@@ -1,6 +1,7 @@
 import {
   CONDITIONS,
   TIERS,
+  exactBy,
   repairReserve,
   resaleShare,
   type Condition,
@@ -8,7 +9,7 @@ import {
   type Tier,
   type Tool
 } from '../catalogue'
-import { consumablesPerHour, slownessOf } from '../fit'
+import { consumablesPerHour, leads, slownessOf } from '../fit'
 import { leastBy } from '../kernel'
 import { timesRatio, type Minor } from '../money'
 import { offerId, priceOf, type Price } from '../prices'
@@ -106,10 +107,12 @@ interface Usage {
   readonly tool: Tool
   readonly perHour: number
   readonly hourValue: Minor
+  /** Whether a better one works faster: a clamp does not. */
+  readonly paced: boolean
 }
 
 function bought(
-  { tool, perHour, hourValue }: Usage,
+  { tool, perHour, hourValue, paced }: Usage,
   tier: Tier,
   condition: Condition,
   price: Price
@@ -128,7 +131,7 @@ function bought(
         replacements: (count - 1) * price.payment,
         consumables: perHour * hours,
         repairs: count * price.tag * repairReserve(condition),
-        slower: hours * (slownessOf({ tier, condition }) - 1) * hourValue,
+        slower: paced ? hours * (slownessOf({ tier, condition }) - 1) * hourValue : 0,
         resale: -price.tag * resaleShare(tool, tier, condition) * (1 - used)
       })
     },
@@ -219,6 +222,9 @@ export function ownershipOptions(world: World, tool: Tool, power: Power): Owners
   const all: Usage = {
     tool,
     perHour: consumablesPerHour(world, tool),
+    paced: world.library.data.methods.some(
+      (method) => leads(tool, method) && exactBy(method) !== 'setting'
+    ),
     hourValue: world.workspace.money.hourValue
   }
   const found = TIERS.flatMap((tier) =>

@@ -1,5 +1,7 @@
 import {
   TIERS,
+  exactBy,
+  type HazardClass,
   dutyMinutesPerHour,
   type Library,
   type Method,
@@ -49,11 +51,20 @@ export type RuledOut =
 
 /** A run longer than this in one go counts as long, minutes. */
 const LONG_RUN = 60
-/** Share of the running time in which the trigger is really pressed: the rest is turning the work and looking. Common practice. */
-const TRIGGER_SHARE = 0.5
+/**
+ * Share of a step's running time in which the motor is really under load: a driver turns for seconds and a saw for as long as its cut, the
+ * rest is turning the work and looking; a machine that is fed runs on. Common practice.
+ */
+const UNDER_LOAD: Readonly<Partial<Record<HazardClass, number>>> = {
+  'spinning-bit': 0.2,
+  'hand-blade': 0.25,
+  'router-bit': 0.25
+}
+const LOADED_OTHERWISE = 0.5
 
 /** A tool at a tier, for a step: what leads the step's methods, and the marking there would be. */
 interface Judged {
+  readonly tool: Tool
   readonly tier: Tier
   readonly power: Power
   readonly build: Build
@@ -62,14 +73,18 @@ interface Judged {
   /** The tool is used for marking, so that its own error is the marking's. */
   readonly marks: boolean
   readonly markingMm: number
+  /** What the hand guides is trued afterwards where the operation has a way to: with a plane, a sander. */
+  readonly cleanedUp: boolean
   /** The finest marking that could be had with the tool. */
   readonly finestMm: number
 }
 
 /** Too coarse at this tier, where a better one would do. */
-function tooCoarse({ tier, build, step, led, marks, markingMm, finestMm }: Judged): RuledOut[] {
+function tooCoarse(judged: Judged): RuledOut[] {
+  const { tier, build, step, led, marks, markingMm, finestMm, cleanedUp } = judged
   const { accuracyMm: needs } = step
-  if (needs === undefined) return []
+  if (needs === undefined || (cleanedUp && led.every((method) => exactBy(method) !== 'tool')))
+    return []
   const error = (of: Tier, marking: number): number =>
     Math.min(
       ...led.map((method) =>
@@ -82,12 +97,14 @@ function tooCoarse({ tier, build, step, led, marks, markingMm, finestMm }: Judge
 }
 
 /** A run over an hour that asks for more minutes in the hour than the tier is made for. */
-function tooLong({ tier, power, build, step, led, marks }: Judged): RuledOut[] {
-  if (power === 'hand' || marks) return []
+function tooLong({ tool, tier, power, build, step, led, marks }: Judged): RuledOut[] {
+  // Of a tool that forgives a plain make a cheap one is used up sooner, which its life says already.
+  if (power === 'hand' || marks || tool.forgives) return []
   const load = loadOf(step, build)
   const quickest = Math.min(...led.map((method) => plainRunMinutes(method, load)))
   const minutes = (quickest * slownessOf({ tier, condition: 'new' })) / load.batches
-  const needsPerHour = 60 * TRIGGER_SHARE
+  const share = (tool.hazard && UNDER_LOAD[tool.hazard]) ?? LOADED_OTHERWISE
+  const needsPerHour = 60 * share
   const allows = dutyMinutesPerHour(tier)
   if (minutes <= LONG_RUN || needsPerHour <= allows) return []
   const { operation } = step
@@ -117,7 +134,19 @@ export function ruledOut(world: World, tool: Tool, power: Power): RuledOut[] {
           )
           if (led.length === 0) return []
           const [markingMm, finestMm] = [markingAt(tier), markingAt('lifetime')]
-          const judged = { tier, power, build, step, led, marks, markingMm, finestMm }
+          const cleanedUp = library.operations.get(step.operation)?.cleanUp !== undefined
+          const judged = {
+            cleanedUp,
+            tool,
+            tier,
+            power,
+            build,
+            step,
+            led,
+            marks,
+            markingMm,
+            finestMm
+          }
           return [...tooCoarse(judged), ...tooLong(judged)]
         })
     )
@@ -138,28 +167,47 @@ function minutesLed(library: Library, entry: KitTool, step: Step, build: Build):
   return ways.length > 0 ? Math.min(...ways) : 0
 }
 
-/** Hours the open builds would use a tool, each step by the quickest way with it; per copy and batch as the builds say. */
+/** A tool as it is bought, to ask what it could lead. */
+const asBought = (tool: Tool): KitTool => ({
+  tool,
+  tier: 'weekend',
+  condition: 'new',
+  power: tool.forms[0]?.power ?? 'hand',
+  specs: specsOf(tool, 'weekend'),
+  count: 99
+})
+
+/**
+ * Hours the open builds would use a tool, each step by the quickest way with it; per copy and batch as the builds say. A step that one of
+ * the others does in less time is left to that one.
+ * @param others tools that are there too, beside the owned ones
+ */
 export function hoursOfUse(
   world: World,
   library: Library,
-  tool: Tool
+  tool: Tool,
+  others: readonly Tool[] = []
 ): {
   readonly hours: number
   readonly builds: readonly { readonly build: string; readonly hours: number }[]
 } {
-  const entry: KitTool = {
-    tool,
-    tier: 'weekend',
-    condition: 'new',
-    power: tool.forms[0]?.power ?? 'hand',
-    specs: specsOf(tool, 'weekend'),
-    count: 99
+  const entry = asBought(tool)
+  const beside = [...kitOf(library, world.workspace.items).tools, ...others.map(asBought)].filter(
+    (one) => one.tool.id !== tool.id
+  )
+  const minutesIn = (step: Step, build: Build): number => {
+    const own = minutesLed(library, entry, step, build)
+    const quicker = (one: KitTool): boolean => {
+      const minutes = minutesLed(library, one, step, build)
+      return minutes > 0 && minutes < own
+    }
+    return own > 0 && !beside.some(quicker) ? own : 0
   }
   const builds = world.workspace.builds
     .filter((one) => !isDone(one))
     .flatMap((build) => {
       let minutes = 0
-      for (const step of build.steps) minutes += minutesLed(library, entry, step, build)
+      for (const step of build.steps) minutes += minutesIn(step, build)
       return minutes > 0 ? [{ build: build.id, hours: minutes / 60 }] : []
     })
   return { hours: builds.reduce((sum, { hours }) => sum + hours, 0), builds }

@@ -1,7 +1,7 @@
 import { isDone } from '../builds'
 import { TIERS, type Power, type Tier, type Tool } from '../catalogue'
 import { sumOf } from '../kernel'
-import { kitOf, leadError, leads, resultError, withParts } from '../fit'
+import { botherOf, kitOf, leadError, leads, resultError, withParts } from '../fit'
 import type { Minor } from '../money'
 import { offerId, priceOf } from '../prices'
 import type { World } from '../workspace'
@@ -64,14 +64,25 @@ export const usualTotal = (world: World, wishes: readonly TierWish[]): Minor => 
 
 /**
  * For each tool the tiers it may be bought in, new: what one costs all in, and, with the sign turned, what having it costs over the
- * years: the price at what kept money is worth, replacements, blades, repairs, slower work and rougher finish, less resale. So money
- * that is left over counts too. Tiers the builds rule out are left out, unless that leaves none.
+ * years: the price, less what it brings when they are over, at what kept money is worth, replacements, blades, repairs, slower work,
+ * rougher finish, and what bothers about a tier below the wished one. So money that is left over counts too. Tiers the builds rule out are left out, unless that leaves none.
  * @param years how long the tools are looked at; the open builds come again every year
  */
 export function tierPlaces(world: World, wishes: readonly TierWish[], years = 1): TierPlace[] {
+  const { keptMoneyWorth, impatience } = world.workspace.money
+  // As the planner has it: money of a sale years from now is kept money, and counts for less than money today.
+  const soldLater = Math.pow(1 + impatience, -years)
   return wishes.map((wish) => {
     const { tool, power, count } = wish
-    const hours = (hoursOfUse(world, world.library, tool).hours * years) / yearsOf(world)
+    const hours =
+      (hoursOfUse(
+        world,
+        world.library,
+        tool,
+        wishes.map((one) => one.tool)
+      ).hours *
+        years) /
+      yearsOf(world)
     const against = ruledOut(world, tool, power)
     const options = ownershipOptions(world, tool, power)
     const of = (
@@ -93,8 +104,10 @@ export function tierPlaces(world: World, wishes: readonly TierWish[], years = 1)
             value:
               -count *
                 (later.total -
-                  later.purchase +
-                  price.allIn * world.workspace.money.keptMoneyWorth) -
+                  later.purchase -
+                  later.resale +
+                  botherOf(world, tool, { ...parts, id: offerId(parts) }) +
+                  (price.allIn + later.resale * soldLater) * keptMoneyWorth) -
               finishCost(world, tool, tier) * years
           }
         : undefined

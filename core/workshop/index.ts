@@ -1,6 +1,7 @@
 export {
   type Workshop,
   floorFor,
+  suitsWall,
   beyondComfort,
   comfortable,
   ampsOf,

@@ -1,4 +1,4 @@
-import type { HazardClass, HazardLevel, Library, Method, Power, Tool } from '../catalogue'
+import type { HazardClass, HazardLevel, Library, Method, Power, Tool, Wall } from '../catalogue'
 import type { Minor } from '../money'
 
 /** Where the work is done and what it allows. Limits left out do not bind. */
@@ -10,6 +10,8 @@ export interface Workshop {
   readonly volts: 230 | 120
   /** Relative humidity of the rooms the pieces will stand in, driest and dampest of the year, per cent. */
   readonly humidity?: { readonly low: number; readonly high: number } | undefined
+  /** What the walls are that pieces hang on. */
+  readonly walls?: Wall | undefined
   /** Rating of the circuit tools are plugged into, amperes. */
   readonly circuitAmps?: number | undefined
   /** Methods louder than this cost goodwill, per hour of running. */
@@ -29,6 +31,10 @@ export const floorFor = ({
   readonly lengthM: number
   readonly widthM: number
 }): number => Math.round(lengthM * widthM * SHARE_FOR_TOOLS * 10) / 10
+
+/** Whether a method is for the walls there are; where nothing is said of them, any is. */
+export const suitsWall = ({ walls }: Workshop, { wall }: Method): boolean =>
+  wall === undefined || walls === undefined || wall === walls
 
 /** Whether the declared comfort admits the method. */
 export function comfortable(workshop: Workshop, method: Method): boolean {

@@ -97,6 +97,7 @@ export const extraWorkMethods: readonly Method[] = [
   method({
     id: 'fix-to-wall/hand',
     operation: 'fix-to-wall',
+    wall: 'frame',
     name: 'Screwed into a stud by hand',
     form: 'hand',
     roles: [need('screwdriver'), need('hole-maker'), need('hammer'), need('tape')],

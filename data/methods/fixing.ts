@@ -159,6 +159,7 @@ export const fixingMethods: readonly Method[] = [
     marked: false,
     id: 'fix-to-wall/stud',
     operation: 'fix-to-wall',
+    wall: 'frame',
     name: 'Screwed to studs',
     roles: [need('stud-finder'), need('drill'), need('driver-bits'), need('level')],
     setupMinutes: 8,
@@ -171,6 +172,7 @@ export const fixingMethods: readonly Method[] = [
     marked: false,
     id: 'fix-to-wall/tapped',
     operation: 'fix-to-wall',
+    wall: 'frame',
     name: 'Screwed to studs found by tapping',
     roles: [need('drill'), need('driver-bits'), need('hammer'), need('tape')],
     setupMinutes: 14,
@@ -183,6 +185,7 @@ export const fixingMethods: readonly Method[] = [
     marked: false,
     id: 'fix-to-wall/masonry',
     operation: 'fix-to-wall',
+    wall: 'masonry',
     name: 'Plugs in masonry',
     why: 'Cables first, then a hole as deep as the plug; a drill without hammer polishes the hole.',
     roles: [

@@ -16,6 +16,7 @@ export const chiselsTools: readonly Tool[] = [
     storedM2: 0.02,
     hazard: 'sharp-edge',
     companions: [stone, needed('Chisels are struck with wood or plastic, not a steel hammer.', 'mallet', 'dead-blow')],
+    exacting: true,
     why: 'Three do most work: one narrow, one of about 20, one of about 35 mm.'
   }),
 
@@ -45,7 +46,8 @@ export const chiselsTools: readonly Tool[] = [
     forms: byHand(30),
     storedM2: 0.01,
     hazard: 'sharp-edge',
-    companions: [stone, strike]
+    companions: [stone, strike],
+    exacting: true
   }),
   tool({
     id: 'gouges',

@@ -11,6 +11,7 @@ export const clampsTools: readonly Tool[] = [
     roles: ['clamp', 'work-holding'],
     specs: { openingMm: 300 },
     forms: byHand(11),
+    tierPrices: { trade: 1.7, lifetime: 2.4 },
     storedM2: 0.01
   }),
   tool({
@@ -21,6 +22,7 @@ export const clampsTools: readonly Tool[] = [
     roles: ['clamp', 'work-holding'],
     specs: { openingMm: 600 },
     forms: byHand(12),
+    tierPrices: { trade: 1.7, lifetime: 2.4 },
     storedM2: 0.01
   }),
   tool({
@@ -31,6 +33,7 @@ export const clampsTools: readonly Tool[] = [
     roles: ['clamp'],
     specs: { openingMm: 900 },
     forms: byHand(24),
+    tierPrices: { trade: 1.4, lifetime: 1.8 },
     storedM2: 0.01,
     why: 'The pipe counts: heads alone hold nothing.'
   }),
@@ -61,6 +64,7 @@ export const clampsTools: readonly Tool[] = [
     roles: ['clamp', 'work-holding'],
     specs: { openingMm: 300 },
     forms: byHand(9),
+    tierPrices: { trade: 1.7, lifetime: 2.4 },
     forgives: true,
     storedM2: 0.01
   }),
@@ -72,6 +76,7 @@ export const clampsTools: readonly Tool[] = [
     roles: ['g-clamp', 'small-clamp', 'work-holding'],
     specs: { openingMm: 100 },
     forms: byHand(8),
+    tierPrices: { trade: 1.7, lifetime: 2.4 },
     storedM2: 0.01
   }),
   tool({
@@ -82,6 +87,7 @@ export const clampsTools: readonly Tool[] = [
     roles: ['clamp', 'parallel-clamp'],
     specs: { openingMm: 600 },
     forms: byHand(36),
+    tierPrices: { trade: 1.4, lifetime: 1.9 },
     storedM2: 0.01
   }),
   tool({
@@ -92,6 +98,7 @@ export const clampsTools: readonly Tool[] = [
     roles: ['clamp', 'parallel-clamp'],
     specs: { openingMm: 1000 },
     forms: byHand(46),
+    tierPrices: { trade: 1.4, lifetime: 1.9 },
     storedM2: 0.02
   }),
   tool({
@@ -102,6 +109,7 @@ export const clampsTools: readonly Tool[] = [
     roles: ['clamp'],
     specs: { openingMm: 1500 },
     forms: byHand(34),
+    tierPrices: { trade: 1.4, lifetime: 1.8 },
     storedM2: 0.02
   }),
   tool({

@@ -177,6 +177,7 @@ export const drillingTools: readonly Tool[] = [
       advised('One drill bores and drives without a change of chuck.', 'hex-holder'),
       advised('A tool on a cord needs reach to an outlet.', 'extension-cord')
     ],
+    tierPrices: { trade: 1.75, lifetime: 2.6 },
     why: 'The cordless form comes with two packs and a charger.',
     caution: 'No gloves and no loose sleeves near a turning bit.'
   }),

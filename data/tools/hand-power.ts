@@ -51,6 +51,7 @@ export const handPowerTools: readonly Tool[] = [
     roles: ['rail-saw'],
     specs: { depthMm: 54, lengthMm: 1400 },
     forms: [corded(270, 5.5, 12)],
+    tierPrices: { trade: 1.6, lifetime: 2.2 },
     lifeHours: { getBy: 80, weekend: 250, trade: 800 },
     soundDbA: 98,
     storedM2: 0.12,
@@ -150,6 +151,7 @@ export const handPowerTools: readonly Tool[] = [
     roles: ['circular-saw'],
     specs: { depthMm: 45, bladeMm: 136 },
     forms: [cordless(70, 260)],
+    tierPrices: { trade: 1.7, lifetime: 2.4 },
     lifeHours: { getBy: 60, weekend: 180, trade: 600 },
     soundDbA: 98,
     roams: 'some',
@@ -170,7 +172,8 @@ export const handPowerTools: readonly Tool[] = [
     soundDbA: 96,
     storedM2: 0.05,
     hazard: 'hand-blade',
-    needs: ['eyes', 'ears', 'lungs']
+    needs: ['eyes', 'ears', 'lungs'],
+    exacting: true
   }),
   tool({
     id: 'tenon-joiner',
@@ -179,11 +182,13 @@ export const handPowerTools: readonly Tool[] = [
     group: 'hand-power',
     roles: ['tenon-joiner'],
     forms: [corded(520, 2, 4)],
+    tierPrices: { 'get-by': 0.8, trade: 1.5, lifetime: 1.9 },
     lifeHours: { getBy: 100, weekend: 300, trade: 800 },
     soundDbA: 90,
     storedM2: 0.05,
     hazard: 'router-bit',
-    needs: ['eyes', 'ears', 'lungs']
+    needs: ['eyes', 'ears', 'lungs'],
+    exacting: true
   }),
   tool({
     id: 'belt-sander',

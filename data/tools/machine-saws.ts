@@ -20,6 +20,7 @@ export const machineSawsTools: readonly Tool[] = [
     hazard: 'fixed-blade',
     needs: ['eyes', 'ears', 'lungs'],
     companions: [advised('Long stock needs support, repeats need a stop.', 'sawhorses', 'sawhorses-made')],
+    exacting: true,
     caution:
       'Hands outside the marked zone, arms never crossed, short pieces clamped; a slider is pushed, not pulled; let the blade stop before it comes up.'
   }),
@@ -48,6 +49,7 @@ export const machineSawsTools: readonly Tool[] = [
       upright,
       insert
     ],
+    exacting: true,
     caution:
       'Riving knife and guard fitted; never freehand, never fence and mitre gauge together; stand out of line with the blade.'
   }),
@@ -58,7 +60,7 @@ export const machineSawsTools: readonly Tool[] = [
     group: 'machines',
     roles: ['band-saw'],
     specs: { throatMm: 300, resawMm: 160 },
-    forms: [corded(340, 3.5, 8)],
+    forms: [corded(460, 3.5, 8)],
     lifeHours: { getBy: 200, weekend: 600, trade: 1500 },
     soundDbA: 85,
     storedM2: 0.35,

@@ -38,6 +38,7 @@ export const machinesTools: readonly Tool[] = [
     hazard: 'feed-rollers',
     needs: ['eyes', 'ears', 'lungs'],
     companions: [chips, knives, needed('Hands never pass over the cutter.', 'push-sticks', 'push-stick-made')],
+    exacting: true,
     caution: 'Guard over the cutter; push blocks, never fingers.'
   }),
   tool({
@@ -112,7 +113,7 @@ export const machinesTools: readonly Tool[] = [
     group: 'machines',
     roles: ['drum-sander'],
     specs: { widthMm: 400 },
-    forms: [corded(680, 7, 14)],
+    forms: [corded(950, 7, 14)],
     lifeHours: { getBy: 200, weekend: 600, trade: 1800 },
     soundDbA: 86,
     storedM2: 0.7,
@@ -129,7 +130,7 @@ export const machinesTools: readonly Tool[] = [
     group: 'machines',
     roles: ['lathe'],
     specs: { lengthMm: 450, reachMm: 300 },
-    forms: [corded(290, 2.5, 5)],
+    forms: [corded(400, 2.5, 5)],
     lifeHours: { getBy: 300, weekend: 900, trade: 3000 },
     soundDbA: 78,
     storedM2: 0.4,

@@ -65,7 +65,8 @@ export const measuringTools: readonly Tool[] = [
     group: 'measuring',
     roles: ['straight-edge'],
     specs: { lengthMm: 1000, accuracyMm: 0.3 },
-    forms: byHand(18)
+    forms: byHand(18),
+    exacting: true
   }),
   tool({
     id: 'try-square',

@@ -12,10 +12,11 @@ export const planesTools: readonly Tool[] = [
     roles: ['jack-plane'],
     specs: { bladeMm: 50 },
     forms: byHand(75),
-    tierPrices: { 'get-by': 0.3, trade: 2, lifetime: 3 },
+    tierPrices: { 'get-by': 0.3, trade: 2, lifetime: 4 },
     storedM2: 0.03,
     hazard: 'sharp-edge',
-    companions: [stone]
+    companions: [stone],
+    exacting: true
   }),
   tool({
     id: 'smoothing-plane',
@@ -25,10 +26,11 @@ export const planesTools: readonly Tool[] = [
     roles: ['smoothing-plane'],
     specs: { bladeMm: 50 },
     forms: byHand(65),
-    tierPrices: { 'get-by': 0.3, trade: 2, lifetime: 3 },
+    tierPrices: { 'get-by': 0.3, trade: 2, lifetime: 4.5 },
     storedM2: 0.03,
     hazard: 'sharp-edge',
-    companions: [stone]
+    companions: [stone],
+    exacting: true
   }),
   tool({
     id: 'block-plane',
@@ -38,10 +40,11 @@ export const planesTools: readonly Tool[] = [
     roles: ['block-plane'],
     specs: { bladeMm: 35 },
     forms: byHand(38),
-    tierPrices: { 'get-by': 0.4, trade: 2, lifetime: 3 },
+    tierPrices: { 'get-by': 0.4, trade: 2, lifetime: 4 },
     storedM2: 0.01,
     hazard: 'sharp-edge',
-    companions: [stone]
+    companions: [stone],
+    exacting: true
   }),
   tool({
     id: 'scraper',
@@ -69,6 +72,7 @@ export const planesTools: readonly Tool[] = [
       stone,
       needed('A wooden body is adjusted with wood or brass, not a steel hammer.', 'mallet', 'plane-hammer')
     ],
+    exacting: true,
     why: '50 to 70 mm to begin with; wider ones are harder to tune.'
   }),
   tool({
@@ -83,6 +87,7 @@ export const planesTools: readonly Tool[] = [
     storedM2: 0.05,
     hazard: 'sharp-edge',
     companions: [stone],
+    exacting: true,
     why: 'Long enough to ride over the hollows of an edge.'
   }),
   tool({
@@ -107,7 +112,8 @@ export const planesTools: readonly Tool[] = [
     forms: byHand(80),
     storedM2: 0.01,
     hazard: 'sharp-edge',
-    companions: [stone]
+    companions: [stone],
+    exacting: true
   }),
   tool({
     id: 'rebate-plane',
@@ -119,7 +125,8 @@ export const planesTools: readonly Tool[] = [
     forms: byHand(70),
     storedM2: 0.02,
     hazard: 'sharp-edge',
-    companions: [stone]
+    companions: [stone],
+    exacting: true
   }),
   tool({
     id: 'plough-plane',
@@ -144,6 +151,7 @@ export const planesTools: readonly Tool[] = [
     storedM2: 0.02,
     hazard: 'sharp-edge',
     companions: [stone],
+    exacting: true,
     why: 'Brings the floor of a recess to one depth.'
   }),
   tool({
@@ -166,7 +174,8 @@ export const planesTools: readonly Tool[] = [
     forms: byHand(30),
     storedM2: 0.01,
     hazard: 'sharp-edge',
-    companions: [stone]
+    companions: [stone],
+    exacting: true
   }),
   tool({
     id: 'drawknife',

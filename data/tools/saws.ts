@@ -37,7 +37,8 @@ export const sawsTools: readonly Tool[] = [
     forms: byHand(30),
     tierPrices: { 'get-by': 0.5, trade: 2.4, lifetime: 5 },
     storedM2: 0.02,
-    hazard: 'sharp-edge'
+    hazard: 'sharp-edge',
+    exacting: true
   }),
   tool({
     id: 'coping-saw',
@@ -83,7 +84,8 @@ export const sawsTools: readonly Tool[] = [
     forms: byHand(28),
     tierPrices: { 'get-by': 0.5, trade: 2.4, lifetime: 5 },
     storedM2: 0.01,
-    hazard: 'sharp-edge'
+    hazard: 'sharp-edge',
+    exacting: true
   }),
   tool({
     id: 'rip-saw',

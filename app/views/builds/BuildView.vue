@@ -2,7 +2,15 @@
 import Button from 'primevue/button'
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { nightsOf, bearingOf, buildLike, isBegun, isDone, lineCost, type Build } from '../../../core/builds'
+import {
+  nightsOf,
+  bearingOf,
+  buildLike,
+  isBegun,
+  isDone,
+  lineCost,
+  type Build
+} from '../../../core/builds'
 import { derive, sheetsOf } from '../../../core/cutlist'
 import { fitBuild, fitContext, kitOf } from '../../../core/fit'
 import { buildMaterial, change } from '../../../core/workspace'

@@ -14,6 +14,11 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [lines: readonly MaterialLine[]] }>()
 const store = useWorkspace()
 const materials = computed(() => [...(store.world?.library.materials.values() ?? [])])
+/** How long what ages keeps: bought too early it is thrown away. */
+function keeps(id: string): string | undefined {
+  const days = store.world?.library.materials.get(id)?.keepsDays
+  return days === undefined ? undefined : words.keeps(Math.round(days / 30.4))
+}
 const bare = computed(() => props.lines.map(({ material, quantity }) => ({ material, quantity })))
 const replace = (index: number, next: MaterialLine): void =>
   emit(
@@ -61,6 +66,7 @@ const add = (): void =>
               /><span class="soft small">{{
                 materials.find(({ id }) => id === line.material)?.unit
               }}</span>
+              <span v-if="keeps(line.material)" class="soft small">{{ keeps(line.material) }}</span>
             </div>
           </td>
           <td class="figure" :class="{ typical: line.typical }">

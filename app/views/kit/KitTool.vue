@@ -9,6 +9,7 @@ import { useWorkspace } from '../../stores/workspace'
 import { specName } from '../../words/builds'
 import { kit as words } from '../../words/kit'
 import { steps } from '../../words/steps'
+import InUse from '../../parts/InUse.vue'
 import KitItem from './KitItem.vue'
 
 /** A tool of the trade: had or not, planned, wished for, and what it is for. */
@@ -96,6 +97,7 @@ function toggleWish(): void {
         }}<template v-if="capacities !== ''"> · {{ capacities }}</template>
       </p>
       <p v-if="tool.why">{{ tool.why }}</p>
+      <InUse :tool="tool" />
       <p v-if="tool.caution" class="caution">{{ tool.caution }} {{ words.cautionTail }}</p>
       <ul v-if="tool.companions.length > 0" class="plain-list">
         <li v-for="companion in tool.companions" :key="companion.anyOf.join()">

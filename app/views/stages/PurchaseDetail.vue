@@ -10,6 +10,7 @@ import { sentence } from '../../words/issues'
 import { stages as words } from '../../words/stages'
 import { steps } from '../../words/steps'
 import { weigh } from '../../words/weigh'
+import InUse from '../../parts/InUse.vue'
 import PurchaseAnswers from './PurchaseAnswers.vue'
 
 /** Why a purchase stands where it does, answered by replaying the plan without it and on other days. */
@@ -98,6 +99,7 @@ function ban(): void {
       <i class="pi pi-exclamation-triangle" aria-hidden="true" /> {{ tool.caution }}
       {{ weigh.cautionTail }}
     </p>
+    <InUse v-if="tool" :tool="tool" />
     <div class="columns">
       <div>
         <h3>{{ words.opensTitle }}</h3>

@@ -118,6 +118,17 @@ function cap(value: number | undefined): void {
           {{ words.takeFloor(store.say.number(suggested, 1)) }}
         </button>
       </p>
+      <div class="field">
+        <span id="walls-label" class="label">{{ words.walls }}</span><Select
+          :model-value="shop.walls ?? 'any'"
+          :options="[...words.wallKinds]"
+          option-label="name"
+          option-value="id"
+          aria-labelledby="walls-label"
+          @update:model-value="set({ walls: $event === 'any' ? undefined : $event })"
+        />
+      </div>
+      <p class="caption">{{ words.wallsWhy }}</p>
       <h2>{{ words.powerTitle }}</h2>
       <div class="row">
         <div class="field">

@@ -1,5 +1,5 @@
 import type { Method, StockLimit, StockSize } from '../../catalogue'
-import { comfortable, type Workshop } from '../../workshop'
+import { comfortable, suitsWall, type Workshop } from '../../workshop'
 
 /** The circumstances besides the kit that admit a method or rule it out. */
 export interface Circumstances {
@@ -7,9 +7,9 @@ export interface Circumstances {
   readonly bannedMethods: ReadonlySet<string>
 }
 
-/** Whether a method may be used at all: not banned, and within the comfort the user has declared. */
+/** Whether a method may be used at all: not banned, within the comfort the user has declared, and for the walls there are. */
 export const admitted = (method: Method, { workshop, bannedMethods }: Circumstances): boolean =>
-  !bannedMethods.has(method.id) && comfortable(workshop, method)
+  !bannedMethods.has(method.id) && comfortable(workshop, method) && suitsWall(workshop, method)
 
 /** Whether stock of this size lies beyond a limit of a method. A size the step leaves out is within. */
 const beyond = ({ stock, is, value }: StockLimit, size: StockSize): boolean => {

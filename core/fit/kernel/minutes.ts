@@ -1,5 +1,6 @@
 import {
   errorFactor,
+  exactBy,
   timeFactor,
   type Growth,
   type Method,
@@ -32,6 +33,10 @@ export const workOf = ({ grows, species }: Method, load: Load): number =>
 export const slownessOf = (lead: Pick<KitTool, 'tier' | 'condition'> | undefined): number =>
   lead ? timeFactor(lead.tier, lead.condition) : 1
 
+/** The same for a method: a better clamp holds no faster. */
+const paceOf = (method: Method, lead: Pick<KitTool, 'tier' | 'condition'> | undefined): number =>
+  exactBy(method) === 'setting' ? 1 : slownessOf(lead)
+
 /** Minutes that work-arounds add to a load: per batch and per unit. */
 export const roundMinutes = (uses: readonly WorkAroundUse[], { units, batches }: Load): number =>
   uses.reduce(
@@ -51,7 +56,7 @@ export const minutesOf = (
   load: Load
 ): number =>
   method.setupMinutes * load.batches +
-  method.runMinutes * load.units * slownessOf(lead) * workOf(method, load) +
+  method.runMinutes * load.units * paceOf(method, lead) * workOf(method, load) +
   roundMinutes(uses, load)
 
 /** Of the minutes of a step, those in which the tool runs: all but the set-up. */
