@@ -42,6 +42,10 @@ export const joinery = {
     switch (advice.reason) {
       case 'across-the-grain':
         return `holds the part rigidly across its grain, where it moves ${moved}: it splits, or the joint gives. Slotted screws, buttons or a groove let it move.`
+      case 'moves-along':
+        return `fine where both boards run the same way and move together; held across another’s grain it moves ${moved}, so leave it room.`
+      case 'stands-on-sides':
+        return 'holds in a low case that stands on its sides, with glue and several screws; legs and rails want wood in wood.'
       case 'loaded-frame':
         return 'people’s weight works on it: wood in wood holds, screws and brads work loose.'
       case 'no-stress':

@@ -15,6 +15,7 @@ import {
   ownId,
   toolLike,
   withNames,
+  withSizes,
   withOwn,
   type Tool
 } from '.'
@@ -223,5 +224,37 @@ describe('circles of own tools that need each other', () => {
     expect(pairs([...layers, tool('x40'), tool('y40')])).toEqual([])
     const chain = Array.from({ length: 2000 }, (_, i) => tool(`c${i}`, `c${(i + 1) % 2000}`))
     expect(pairs(chain)).toHaveLength(2000)
+  })
+})
+
+describe('timber as it is sold', () => {
+  const sections = (units: 'metric' | 'imperial', id: string): string[] =>
+    (withSizes(library, units).templates.get(id)?.materials ?? []).map(({ material }) => material)
+  test('where boards go by nominal inches a planter is made of 1x6 and 2x2, elsewhere of planed metric sections', () => {
+    expect(sections('metric', 'planter').some((one) => one.startsWith('nominal'))).toBe(false)
+    expect(sections('imperial', 'planter').filter((one) => one.startsWith('softwood'))).toEqual([])
+    expect(sections('imperial', 'planter')).toContain('nominal-1x6')
+  })
+  // Dressed sizes after PS 20: a 1x6 is 19 × 140 mm, a 2x4 38 × 89 mm (from memory).
+  test('what is sold in its place is the nearest there is, no thicker and at most a fifth narrower', () => {
+    for (const { id, stock, inInches } of library.materials.values()) {
+      if (inInches === undefined) continue
+      const other = library.materials.get(inInches)?.stock
+      const [width, thickness] = [
+        (other?.widthMm ?? 0) / (stock?.widthMm ?? 1),
+        (other?.thicknessMm ?? 0) / (stock?.thicknessMm ?? 1)
+      ]
+      expect([id, width > 0.8 && width <= 1, thickness > 0.8 && thickness <= 1]).toEqual([
+        id,
+        true,
+        true
+      ])
+    }
+  })
+  test('every template keeps its pieces and metres', () => {
+    for (const [id, { materials }] of withSizes(library, 'imperial').templates)
+      expect(materials.map(({ quantity }) => quantity)).toEqual(
+        library.templates.get(id)?.materials.map(({ quantity }) => quantity)
+      )
   })
 })

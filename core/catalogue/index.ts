@@ -77,6 +77,7 @@ export {
   tierRank,
   timeFactor
 } from './tiers'
+export { withSizes } from './sizes'
 export { LOUD_DBA, protectionOf, withProtection } from './protection'
 export { inNames, matchesSearch, namesInAllSets, withNames } from './names'
 export { checkOwn, methodDefaults, companionCircles, methodWith, ownId, toolLike } from './own'

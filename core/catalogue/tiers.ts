@@ -26,12 +26,12 @@ const TIER_ERROR: Readonly<Record<Tier, number>> = {
   trade: 0.7,
   lifetime: 0.5
 }
-/** The same where the hand guides the tool: cut and bore come out as exact as the hand, a better tier cuts cleaner and pulls less. Common practice. */
+/** The same where the hand guides the tool: cut and bore come out as exact as the hand; only a bargain one pulls and wanders. Common practice. */
 const TIER_ERROR_BY_HAND: Readonly<Record<Tier, number>> = {
-  'get-by': 1.3,
+  'get-by': 1.2,
   weekend: 1,
-  trade: 0.9,
-  lifetime: 0.85
+  trade: 1,
+  lifetime: 1
 }
 /** Run time against the weekend tier: less power, more fiddling. */
 const TIER_TIME: Readonly<Record<Tier, number>> = {

@@ -186,6 +186,8 @@ export interface Material {
     | undefined
   /** The size it is called by where that is not the real one. */
   readonly nominal?: string | undefined
+  /** The material sold in its place where softwood goes by nominal inches. */
+  readonly inInches?: string | undefined
 }
 
 /** One step of a build: an operation, how much of it for one copy, on which stock, how exact. */

@@ -22,5 +22,6 @@ export const material = z.strictObject({
       thicknessMm: measure
     })
     .optional(),
-  nominal: name.optional()
+  nominal: name.optional(),
+  inInches: id.optional()
 })

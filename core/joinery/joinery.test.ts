@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import type { Joint } from '../catalogue'
-import type { Part } from '../cutlist'
+import { stripsOf, type Part } from '../cutlist'
 import {
   RIGID_LIMIT_MM,
   SPECIES,
@@ -128,12 +128,36 @@ describe('does the joint suit (common practice)', () => {
           const panel = part({ stock: 'hardwood-surfaced', species: 'beech', widthMm })
           const moves = partMovement(panel)?.mm ?? 0
           const advice = adviseJoint(joint, panel, undefined)
-          if (moves > RIGID_LIMIT_MM)
-            expect([advice.reason, advice.movementMm]).toEqual(['across-the-grain', moves])
-          else if (joint !== 'pocket') expect(advice.reason).not.toBe('across-the-grain')
+          if (moves > RIGID_LIMIT_MM) {
+            const [verdict_, reason] =
+              widthMm > 250 || stripsOf(panel).count > 1
+                ? ['wrong', 'across-the-grain']
+                : ['fair', 'moves-along']
+            expect([advice.verdict, advice.reason, advice.movementMm]).toEqual([
+              verdict_,
+              reason,
+              moves
+            ])
+          } else if (joint !== 'pocket') expect(advice.reason).not.toBe('across-the-grain')
         }
       )
     )
+  })
+  // Planters and gates are screwed of single boards that all run the same way, step stools of boards or sheet that stand on their sides (common practice).
+  test('single boards of softwood side by side may be screwed; a top glued of them may not', () => {
+    const board = { stock: 'softwood' as const, species: 'spruce', widthMm: 170, thicknessMm: 20 }
+    expect(verdict('screwed', board)[0]).toBe('fair')
+    expect(verdict('dowel', board)[0]).toBe('fair')
+    expect(verdict('screwed', { ...board, widthMm: 500 })).toEqual(['wrong', 'across-the-grain'])
+  })
+  test('the sides of a step stool may be screwed, the legs of a chair may not', () => {
+    const side = { stock: 'sheet' as const, widthMm: 250, thicknessMm: 18 }
+    expect(verdict('screwed', side, 'carries-people')).toEqual(['fair', 'stands-on-sides'])
+    expect(verdict('screwed', { widthMm: 45, thicknessMm: 45 }, 'carries-people')).toEqual([
+      'wrong',
+      'loaded-frame'
+    ])
+    expect(verdict('nailed', side, 'carries-people')[0]).toBe('wrong')
   })
   test('what is offered instead suits, and is something else', () => {
     const seat = part({ widthMm: 70 })

@@ -27,6 +27,8 @@ export interface JointAdvice {
     | 'shallow'
     | 'long-grain'
     | 'light'
+    | 'moves-along'
+    | 'stands-on-sides'
   /** For joints across the grain: what moves against them, mm over the year. */
   readonly movementMm?: number | undefined
 }
@@ -47,6 +49,10 @@ const CRUMBLING: ReadonlySet<Joint> = new Set(['mortise-tenon', 'dovetail', 'hal
 
 /** What a wide part may move against a rigid joint before it splits or the joint fails, mm. Common practice. */
 export const RIGID_LIMIT_MM = 1.5
+/** Single boards up to here stay single; wider solid parts are panels, mm. */
+const PANEL_MM = 250
+/** Boards and sheets from here on stand as the sides of a low case rather than as its legs and rails, mm. */
+const SIDE_MM = 150
 /** Solid parts narrower than this are not worth a word about movement, mm. */
 const NARROW_MM = 100
 
@@ -84,6 +90,17 @@ const pocketInSolidWood = (part: Part): Judgement =>
     ? { verdict: 'wrong', reason: 'across-the-grain' }
     : { verdict: 'fair', reason: 'light' }
 
+/** A panel moves as a whole against what it is fixed to; single boards side by side mostly run the same way and move together. */
+const isPanel = (part: Part): boolean => part.widthMm > PANEL_MM || stripsOf(part).count > 1
+
+/** What is neither wood in wood nor glue on long grain, under somebody's weight. */
+function underPeople(joint: Joint, { widthMm }: Part): Judgement {
+  if (joint === 'dowel' || joint === 'dado') return { verdict: 'fair', reason: 'loaded-frame' }
+  return widthMm >= SIDE_MM && (joint === 'screwed' || joint === 'pocket')
+    ? { verdict: 'fair', reason: 'stands-on-sides' }
+    : { verdict: 'wrong', reason: 'loaded-frame' }
+}
+
 /**
  * Whether a joint suits a part: its material, its load, its grain. Where practitioners differ the milder word is used.
  * @param bearing whether the piece carries people or hangs over them
@@ -97,12 +114,12 @@ export function adviseJoint(
 ): JointAdvice {
   const movement = partMovement(part, humidity)
   const moves = movement ? { movementMm: movement.mm } : {}
-  if (RIGID.has(joint) && movement && movement.mm > RIGID_LIMIT_MM)
+  if (RIGID.has(joint) && movement && movement.mm > RIGID_LIMIT_MM && isPanel(part))
     return { joint, verdict: 'wrong', reason: 'across-the-grain', ...moves }
-  if (bearing === 'carries-people' && !CARRYING.has(joint) && joint !== 'edge-glue') {
-    const verdict = joint === 'dowel' || joint === 'dado' ? 'fair' : 'wrong'
-    return { joint, verdict, reason: 'loaded-frame' }
-  }
+  if (bearing === 'carries-people' && !CARRYING.has(joint) && joint !== 'edge-glue')
+    return { joint, ...underPeople(joint, part) }
+  if (RIGID.has(joint) && movement && movement.mm > RIGID_LIMIT_MM)
+    return { joint, verdict: 'fair', reason: 'moves-along', ...moves }
   if (joint === 'nailed') return { joint, verdict: 'fair', reason: 'no-stress' }
   if (part.stock === 'sheet') return { joint, ...inSheet(joint) }
   if (joint === 'pocket') return { joint, ...pocketInSolidWood(part), ...moves }

@@ -1,5 +1,5 @@
-import type { Tool } from '../catalogue'
-import { neededCompanions } from '../fit'
+import type { Protection, Tool } from '../catalogue'
+import { leads, neededCompanions } from '../fit'
 import { apply, payFor, playing, type ActivityTaken, type Package, type Shop } from '../search'
 import type { Step } from './order'
 
@@ -17,11 +17,18 @@ export function allTaken({ kit, model }: Shop): Map<number, ActivityTaken> {
   )
 }
 
-/** What each choice is used for with the kit as it is: operations, and the choices it plays together with. */
+/** What each choice is used for with the kit as it is: operations, the choices it plays together with, and how often. */
 interface Uses {
   readonly operations: Set<string>
   readonly together: Set<number>
+  /** Protection that the work asks for which it does. */
+  readonly asks: Set<Protection>
+  /** Steps it plays a part in. */
+  steps: number
 }
+
+const toolOf = ({ model }: Shop, choice: number): Tool =>
+  model.problem.choices[choice]!.entries[0]!.tool
 
 function usesOf(
   shop: Shop,
@@ -32,7 +39,12 @@ function usesOf(
   const { library } = problem.world
   const found = new Map<number, Uses>()
   const useOf = (choice: number): Uses => {
-    const present = found.get(choice) ?? { operations: new Set(), together: new Set() }
+    const present = found.get(choice) ?? {
+      operations: new Set(),
+      together: new Set(),
+      asks: new Set(),
+      steps: 0
+    }
     found.set(choice, present)
     return present
   }
@@ -40,10 +52,14 @@ function usesOf(
     for (const { modes } of steps)
       for (const mode of modes) {
         const parts = playing(shop, mode, bought)
-        const operation = library.methods.get(problem.modes[mode]!.method)?.operation
+        const method = library.methods.get(problem.modes[mode]!.method)
         for (const choice of parts) {
-          const { operations, together } = useOf(choice)
-          if (operation !== undefined) operations.add(operation)
+          const uses = useOf(choice)
+          const { operations, together, asks } = uses
+          if (method) operations.add(method.operation)
+          if (method && leads(toolOf(shop, choice), method))
+            for (const one of method.protection ?? []) asks.add(one)
+          uses.steps++
           for (const other of parts) if (other !== choice) together.add(other)
         }
       }
@@ -58,12 +74,11 @@ export function stepsOf(shop: Shop, bought: Package): Step[] {
   apply(kit, bought, 1)
   const whole = kit.value()
   const uses = usesOf(shop, new Set(all), allTaken(shop).values())
-  const toolOf = (choice: number): Tool => choices[choice]!.entries[0]!.tool
-  const isTool = (choice: number): boolean => toolOf(choice).kind === 'tool'
+  const isTool = (choice: number): boolean => toolOf(shop, choice).kind === 'tool'
   const serves = (companion: number, lead: number): boolean => {
-    const [with_, tool] = [toolOf(companion), toolOf(lead)]
+    const [with_, tool] = [toolOf(shop, companion), toolOf(shop, lead)]
     return (
-      with_.protects.some((one) => tool.needs.includes(one)) ||
+      with_.protects.some((one) => tool.needs.includes(one) || uses.get(lead)?.asks.has(one)) ||
       [...(uses.get(lead)?.operations ?? [])].some((operation) =>
         neededCompanions(tool, operation).some(({ anyOf }) => anyOf.includes(with_.id))
       )
@@ -110,5 +125,22 @@ export function stepsOf(shop: Shop, bought: Package): Step[] {
     }
   })
   apply(kit, bought, -1)
-  return steps
+  return weighed(steps, (step) => uses.get([...step.lead.keys()][0] ?? -1)?.steps ?? 0)
+}
+
+const allIn = ({ cost, alongCost }: Step): number =>
+  cost + [...alongCost.values()].reduce((sum, one) => sum + one, 0)
+
+/**
+ * Of rungs that only pay together the one comes first that would be missed most, not the one that is cheapest for what is missed: a drill
+ * before a mitre box; of two that are missed alike the one that is used more. An order by area goes by the ratio, so that each share is
+ * weighed by what its rung costs.
+ */
+function weighed(steps: readonly Step[], used: (step: Step) => number): Step[] {
+  const mean = steps.reduce((sum, step) => sum + allIn(step), 0) / Math.max(1, steps.length)
+  const most = Math.max(1, ...steps.map(used))
+  return steps.map((step) => ({
+    ...step,
+    share: mean > 0 ? (step.share * (1 + used(step) / most) * allIn(step)) / mean : 0
+  }))
 }

@@ -116,6 +116,41 @@ function exchanged(shop: Shop, bought: Package): Package | undefined {
   return best.kept
 }
 
+/** What costs less than a choice and plays in the same ways, cheapest first. */
+const rivalsOf = ({ model, alone, kit }: Shop, choice: number): number[] =>
+  model.problem.choices
+    .flatMap(({ makes }, other) =>
+      !makes &&
+      (alone[other] ?? 0) + WORTH_WHILE < (alone[choice] ?? 0) &&
+      kit.sharesWays(other, [choice])
+        ? [other]
+        : []
+    )
+    .sort((a, b) => (alone[a] ?? 0) - (alone[b] ?? 0))
+
+/** Each tool, or what costs less and does as well now that all the others are there. The kit is brought along. */
+function cheapened(shop: Shop, bought: Package): Package {
+  let kept = bought
+  for (const [choice, count] of bought) {
+    let [there, net] = [choice, netOf(shop, kept)]
+    for (const other of rivalsOf(shop, choice)) {
+      if (kept.has(other)) continue
+      const swapped = new Map(kept)
+      swapped.delete(there)
+      swapped.set(other, count)
+      shop.kit.add(there, -count)
+      shop.kit.add(other, count)
+      const then = netOf(shop, swapped)
+      if (then > net + WORTH_WHILE) [kept, there, net] = [swapped, other, then]
+      else {
+        shop.kit.add(other, -count)
+        shop.kit.add(there, count)
+      }
+    }
+  }
+  return kept
+}
+
 /**
  * The kit that V is climbed to from what is owned: package upon package, each the one that brings most for what it costs; then one more is
  * taken and what it makes needless given up again, as long as that is better. Leaves the kit as it was.
@@ -128,6 +163,7 @@ export function climb(shop: Shop, rounds = ROUNDS): Package {
     if (!then) break
     bought = thinned(shop, climbOn(shop, then))
   }
+  bought = thinned(shop, cheapened(shop, bought))
   apply(shop.kit, bought, -1)
   return bought
 }

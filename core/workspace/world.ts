@@ -9,7 +9,7 @@ import {
   type MaterialPricing
 } from '../builds'
 import { learningOf } from './learning'
-import { withNames, withOwn, withSkill, withoutSkill, type Library } from '../catalogue'
+import { withNames, withOwn, withSizes, withSkill, withoutSkill, type Library } from '../catalogue'
 import {
   addDays,
   byDate,
@@ -116,9 +116,10 @@ const ASK_BACK_DAYS = 62
  */
 export function worldOf(workspace: Workspace, baseLibrary: Library, today: Day): World {
   const asOf = workspace.asOf ?? today
-  const named = withNames(
-    withOwn(withoutSkill(baseLibrary), workspace.own),
-    workspace.preferences.names ?? 'plain'
+  const { units, names = 'plain' } = workspace.preferences
+  const named = withSizes(
+    withNames(withOwn(withoutSkill(baseLibrary), workspace.own), names),
+    units
   )
   const library = withSkill(named, workspace.preferences.levels ?? {}, learningOf(workspace, named))
   const stages = stagesOf(workspace, asOf)

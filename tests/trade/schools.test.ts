@@ -61,7 +61,9 @@ describe('the nine schools', () => {
       'the school'
     )
     const { rungs } = ladderOf(followed(id, owned, builds))
-    expect(first).toContain(rungs[0]?.lead.tool)
+    // One of the first two: a pair that only pays together may stand either way round.
+    const begun = rungs.slice(0, 2).map(({ lead }) => lead.tool)
+    expect([begun, begun.some((tool) => first.includes(tool))]).toEqual([begun, true])
   })
   test('what a school only likes weighs among packages, and moves the ladder by nothing', () => {
     for (const { school: id, owned, builds } of FIRSTS) {

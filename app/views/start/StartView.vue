@@ -13,7 +13,8 @@ import {
   LEVELS,
   MONEY_AIMS,
   type Level,
-  type Wish
+  type Wish,
+  withSizes
 } from '../../../core/catalogue'
 import { parseNumber } from '../../../core/units'
 import { change, usualLevel, type Workspace } from '../../../core/workspace'
@@ -51,7 +52,6 @@ const aim = ref(reckoning.usualAim)
 const aims = MONEY_AIMS.map((id) => ({ id, name: counts.aims[id] }))
 const problems = ref<readonly Issue[]>([])
 /** All pieces there are patterns of. */
-const templates = library.data.templates.filter(({ kind }) => kind === 'piece')
 const asked = usual.slice(0, USUAL_ASKED).flatMap((id) => library.tools.get(id) ?? [])
 const currencies = library.data.regions.map((region) => ({
   id: region.currency,
@@ -121,8 +121,8 @@ async function go(): Promise<void> {
       },
       horizon: horizonFor(income, today),
       time: { minutesPerWeek: Math.round(perWeek.value * 60) },
-      builds: templates
-        .filter(({ id }) => builds.value.includes(id))
+      builds: withSizes(library, fresh.preferences.units)
+        .data.templates.filter(({ id }) => builds.value.includes(id))
         .map((template) => ({
           ...buildFromTemplate(template, newId('build'), template.name),
           ...(wishes.value[template.id] === undefined ? {} : { wish: wishes.value[template.id] })
