@@ -15,6 +15,9 @@ const tight = computed(() => use.value?.roomMm !== undefined && use.value.lineMm
 </script>
 
 <template>
+  <p v-if="tool.alignMinutes !== undefined && store.say" class="small soft">
+    {{ words.firstHour(store.say.duration(tool.alignMinutes)) }}
+  </p>
   <p v-if="use && store.say" class="small" :class="tight ? 'attention' : 'soft'">
     {{ words.inUse(store.say.number(use.m2, 1)) }}
     <template v-if="use.lineMm > 0">{{

@@ -62,7 +62,7 @@ export const reckoning = {
     penalties: 'noise, danger, coarse work',
     space: 'floor',
     comfort: 'wishes, and a place for things',
-    bother: 'a plainer tier, used ones, a cord',
+    bother: 'a plainer tier, used ones, a cord, machines set true',
     after: 'what the tools go on bringing after it',
     resale: 'what they would sell for at last'
   },

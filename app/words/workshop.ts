@@ -13,6 +13,8 @@ export const workshop = {
   floorFrom: (m2: string) =>
     `A third of the room is ${m2} m²: common practice, so that two thirds stay for the bench, the work and for walking round it.`,
   takeFloor: (m2: string) => `Take ${m2} m²`,
+  firstHour: (time: string) =>
+    `Before its first use it is set true: about ${time} the first time, with its manual.`,
   inUse: (m2: string) => `In use it stands on ${m2} m².`,
   line: (line: string, longest?: string) =>
     longest === undefined

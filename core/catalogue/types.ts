@@ -150,6 +150,8 @@ export interface Tool {
   readonly madeBy?: string | undefined
   /** A lower tier does nearly as well: the abrasive, the bit or the user matters more. */
   readonly forgives?: boolean | undefined
+  /** Setting it true before its first use, minutes: blade to slot, fence to blade, tables in one plane. */
+  readonly alignMinutes?: number | undefined
   /** Accuracy or edge starts from it: a bargain one costs more in fettling and spoilt work than it saves. */
   readonly exacting?: true | undefined
   /** A cord gets in the way of it: it goes where the work is, always or now and then. */

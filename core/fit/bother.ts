@@ -6,20 +6,25 @@ import type { World } from '../workspace'
 const isExact = ({ specs, exacting }: Tool): boolean =>
   exacting === true || specs.accuracyMm !== undefined
 
-/**
- * What bothers about a tool in a tier, condition or power form that is not the one wished for, minor units: what somebody would pay to
- * have it as wished. It is reckoned like money paid, and shown. A find of one's own has been looked at: it bothers nobody.
- */
-export function botherOf(
-  { workspace, library, pricing }: Pick<World, 'workspace' | 'library' | 'pricing'>,
+/** What setting a machine true before its first use costs, minor units: its hours at the value of an hour. What is hired or borrowed comes set. */
+export const alignmentCost = (
+  { workspace }: Pick<World, 'workspace'>,
+  { alignMinutes = 0 }: Tool,
+  { acquisition }: Pick<Offer, 'acquisition'>
+): number =>
+  acquisition === 'hire' || acquisition === 'borrow'
+    ? 0
+    : (alignMinutes / MINUTES) * workspace.money.hourValue
+const MINUTES = 60
+
+/** Shares of what a new weekend one costs, by which a tool is not as it is wished. */
+function sharesOff(
+  { workspace, library }: Pick<World, 'workspace' | 'library'>,
   tool: Tool,
-  { tier, condition, power, id }: Pick<Offer, 'tier' | 'condition' | 'power' | 'id'>
+  { tier, condition, power }: Pick<Offer, 'tier' | 'condition' | 'power'>
 ): number {
   const { bother } = library.data.reckoning
-  const { preferences, offers } = workspace
-  if (offers.some((own) => own.id === id)) return 0
-  const points = (tool.forms.find((form) => form.power === power) ?? tool.forms[0] ?? { points: 0 })
-    .points
+  const { preferences } = workspace
   const below =
     tierRank(tier) < tierRank(preferences.tier)
       ? Math.max(0, tierPrice(tool, preferences.tier) - tierPrice(tool, tier))
@@ -45,6 +50,24 @@ export function botherOf(
         : power === preferences.power
           ? 0
           : bother.power
-  const shares = below * perTier + aged * tierPrice(tool, tier) + formed
-  return (points * pricing.minorPer100Points * shares) / 100
+  return below * perTier + aged * tierPrice(tool, tier) + formed
+}
+
+/**
+ * What bothers about a tool in a tier, condition or power form that is not the one wished for, minor units: what somebody would pay to
+ * have it as wished; and the hours in which a machine is first set true. It is reckoned like money paid, and shown. A find of one's own has
+ * been looked at: only the setting is left.
+ */
+export function botherOf(
+  world: Pick<World, 'workspace' | 'library' | 'pricing'>,
+  tool: Tool,
+  offer: Pick<Offer, 'tier' | 'condition' | 'power' | 'id' | 'acquisition'>
+): number {
+  const aligned = alignmentCost(world, tool, offer)
+  if (world.workspace.offers.some((own) => own.id === offer.id)) return aligned
+  const points = (
+    tool.forms.find((form) => form.power === offer.power) ??
+    tool.forms[0] ?? { points: 0 }
+  ).points
+  return (points * world.pricing.minorPer100Points * sharesOff(world, tool, offer)) / 100 + aligned
 }

@@ -281,6 +281,7 @@ export const tool = z.strictObject({
   madeBy: id.optional(),
   forgives: z.boolean().optional(),
   exacting: z.literal(true).optional(),
+  alignMinutes: measure.optional(),
   roams: z.enum(['much', 'some']).optional(),
   caution: text.optional(),
   why: text.optional()

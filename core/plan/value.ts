@@ -26,7 +26,7 @@ export interface PlanValue {
   readonly penalties: number
   /** Floor taken by what is bought, at what a square metre counts. */
   readonly space: number
-  /** What bothers about tools that are not as they are wished: a tier below, used ones, a cord. */
+  /** What bothers about tools that are not as they are wished: a tier below, used ones, a cord; and setting machines true. */
   readonly bother: number
   /** Wishes, places to keep tools and light: what is worth having though no build asks for it. */
   readonly comfort: number

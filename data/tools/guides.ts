@@ -125,7 +125,8 @@ export const guidesTools: readonly Tool[] = [
     roles: ['router-table'],
     forms: byHand(110),
     storedM2: 0.25,
-    hazard: 'router-bit'
+    hazard: 'router-bit',
+    alignMinutes: 30
   }),
   tool({
     id: 'router-sled',

@@ -247,7 +247,7 @@ export const handPowerTools: readonly Tool[] = [
     storedM2: 0.03,
     hazard: 'spinning-bit',
     needs: ['eyes', 'lungs'],
-    companions: [advised('Burrs and drums wear.', 'rotary-burrs')]
+    companions: [needed('It cuts with burrs and sands with drums; they wear.', 'rotary-burrs')]
   }),
   tool({
     id: 'detail-sander',

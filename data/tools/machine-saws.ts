@@ -20,6 +20,7 @@ export const machineSawsTools: readonly Tool[] = [
     hazard: 'fixed-blade',
     needs: ['eyes', 'ears', 'lungs'],
     companions: [advised('Long stock needs support, repeats need a stop.', 'sawhorses', 'sawhorses-made')],
+    alignMinutes: 60,
     exacting: true,
     caution:
       'Hands outside the marked zone, arms never crossed, short pieces clamped; a slider is pushed, not pulled; let the blade stop before it comes up.'
@@ -49,6 +50,7 @@ export const machineSawsTools: readonly Tool[] = [
       upright,
       insert
     ],
+    alignMinutes: 120,
     exacting: true,
     caution:
       'Riving knife and guard fitted; never freehand, never fence and mitre gauge together; stand out of line with the blade.'
@@ -67,6 +69,7 @@ export const machineSawsTools: readonly Tool[] = [
     usedM2: 0.5,
     feedMm: { infeed: 1200, outfeed: 1200 },
     hazard: 'fixed-blade',
+    alignMinutes: 90,
     caution: 'Guard lowered to just above the work; round stock in a cradle; no hand in line with the blade.',
     needs: ['eyes', 'lungs'],
     companions: [
@@ -91,6 +94,7 @@ export const machineSawsTools: readonly Tool[] = [
     hazard: 'fixed-blade',
     needs: ['eyes', 'ears', 'lungs'],
     companions: [advised('Long stock needs support, repeats need a stop.', 'sawhorses', 'roller-stand')],
+    alignMinutes: 60,
     caution:
       'Hands outside the marked zone, arms never crossed, short pieces clamped; let the blade stop before it comes up.'
   }),
@@ -110,6 +114,7 @@ export const machineSawsTools: readonly Tool[] = [
     hazard: 'fixed-blade',
     needs: ['eyes', 'ears', 'lungs'],
     companions: [advised('Long stock needs support, repeats need a stop.', 'saw-stand', 'sawhorses')],
+    alignMinutes: 60,
     caution:
       'Hands outside the marked zone, arms never crossed, short pieces clamped; a slider is pushed, not pulled; let the blade stop before it comes up.'
   }),
@@ -133,6 +138,7 @@ export const machineSawsTools: readonly Tool[] = [
       follow,
       advised('A featherboard holds stock to the fence.', 'featherboard', 'featherboard-made')
     ],
+    alignMinutes: 150,
     caution:
       'Riving knife and guard fitted; never freehand, never fence and mitre gauge together; stand out of line with the blade.'
   }),
@@ -150,6 +156,7 @@ export const machineSawsTools: readonly Tool[] = [
     usedM2: 0.3,
     feedMm: { infeed: 800, outfeed: 800 },
     hazard: 'fixed-blade',
+    alignMinutes: 60,
     caution: 'Guard lowered to just above the work; round stock in a cradle; no hand in line with the blade.',
     needs: ['eyes', 'lungs'],
     companions: [
@@ -171,6 +178,7 @@ export const machineSawsTools: readonly Tool[] = [
     storedM2: 0.2,
     hazard: 'fixed-blade',
     needs: ['eyes', 'lungs'],
-    companions: [advised('Its fine blades break.', 'scroll-blades')]
+    companions: [advised('Its fine blades break.', 'scroll-blades')],
+    alignMinutes: 15
   })
 ]

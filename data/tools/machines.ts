@@ -20,6 +20,7 @@ export const machinesTools: readonly Tool[] = [
     hazard: 'feed-rollers',
     needs: ['eyes', 'ears', 'lungs'],
     companions: [chips, knives],
+    alignMinutes: 30,
     caution: 'Nothing short: follow the manual’s least length.'
   }),
   tool({
@@ -38,6 +39,7 @@ export const machinesTools: readonly Tool[] = [
     hazard: 'feed-rollers',
     needs: ['eyes', 'ears', 'lungs'],
     companions: [chips, knives, needed('Hands never pass over the cutter.', 'push-sticks', 'push-stick-made')],
+    alignMinutes: 120,
     exacting: true,
     caution: 'Guard over the cutter; push blocks, never fingers.'
   }),
@@ -54,6 +56,7 @@ export const machinesTools: readonly Tool[] = [
     storedM2: 0.2,
     usedM2: 0.35,
     hazard: 'spinning-bit',
+    alignMinutes: 20,
     caution: 'Clamp the work or hold it in a vice: a bit that catches spins it. No gloves, hair tied.',
     needs: ['eyes'],
     companions: [bits]
@@ -74,6 +77,7 @@ export const machinesTools: readonly Tool[] = [
     hazard: 'feed-rollers',
     needs: ['eyes', 'ears', 'lungs'],
     companions: [extractor, knives, needed('Hands never pass over the cutter.', 'push-sticks', 'push-stick-made')],
+    alignMinutes: 180,
     caution: 'Guard over the cutter; push blocks, never fingers.',
     why: 'One machine for both faces; beds of about 1.5 m together stay useful for years.'
   }),
@@ -89,6 +93,7 @@ export const machinesTools: readonly Tool[] = [
     storedM2: 0.15,
     hazard: 'dust',
     needs: ['eyes', 'lungs'],
+    alignMinutes: 15,
     caution: 'On the side of the disc that runs down, the work held down; let it come to a stop.',
     companions: [needed('Belts in two grits.', 'sanding-belts'), follow]
   }),
@@ -104,7 +109,8 @@ export const machinesTools: readonly Tool[] = [
     storedM2: 0.2,
     hazard: 'dust',
     needs: ['eyes', 'lungs'],
-    companions: [needed('Sleeves for each spindle.', 'spindle-sleeves'), follow]
+    companions: [needed('Sleeves for each spindle.', 'spindle-sleeves'), follow],
+    alignMinutes: 10
   }),
   tool({
     id: 'drum-sander',
@@ -121,7 +127,8 @@ export const machinesTools: readonly Tool[] = [
     feedMm: { infeed: 1000, outfeed: 1000 },
     hazard: 'feed-rollers',
     needs: ['eyes', 'ears', 'lungs'],
-    companions: [needed('Strips in two grits.', 'drum-strips'), extractor]
+    companions: [needed('Strips in two grits.', 'drum-strips'), extractor],
+    alignMinutes: 60
   }),
   tool({
     id: 'lathe',
@@ -141,6 +148,7 @@ export const machinesTools: readonly Tool[] = [
       needed('A shield over the whole face, over glasses.', 'face-shield'),
       advised('Holds what centres cannot.', 'lathe-chuck')
     ],
+    alignMinutes: 30,
     caution: 'No loose sleeves, no gloves; turn the work by hand before switching on.'
   }),
   tool({
