@@ -8,17 +8,18 @@ const MINUTE_TOLERANCE = 1e-9
 /**
  * Takes for a slot the mode that costs least as things stand, with what has to be bought along and what its worth loses while it waits.
  * What the order lets be bought costs nothing here: whether it pays for all that use it is the order's question.
- * Modes stand cheapest first.
+ * Modes stand cheapest first; in haste their minutes count as well.
  * @returns what it costs; Infinity where each requires something that is neither there nor permitted
  */
 function cheapestMode(model: Model, state: State, slot: number, worth: number): number {
-  const { modeFirst, modeRequires, modeCost, along, alongCost, discount } = model
-  const { ready, permitted } = state
+  const { modeFirst, modeRequires, modeCost, modeMinutes, along, alongCost, discount } = model
+  const { ready, permitted, perMinute } = state
   const last = model.slotLast[slot] as number
   let best = Infinity
   for (let mode = model.slotFirst[slot] as number; mode < last; mode++) {
     let cost = modeCost[mode] as number
     if (cost >= best) break
+    if (perMinute > 0) cost += perMinute * (modeMinutes[mode] as number)
     const stop = modeFirst[mode + 1] as number
     let wait = 0
     let i = modeFirst[mode] as number

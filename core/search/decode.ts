@@ -1,6 +1,7 @@
 import { add, guard, permit } from './acquire'
 import { countedWorthOf, modelOf, type Model } from './model'
-import { NEVER, type Order } from './order'
+import { NEVER, eventOf, hasteOf, isAhead, type Order } from './order'
+import { buyAhead } from './ahead'
 import { commit, schedule } from './place'
 import type { Problem } from './problem'
 import { pay, reset, stateOf, type State } from './state'
@@ -97,8 +98,15 @@ export function decode({ model, state }: Decoding, order: Order, record = false)
     if (activities[activity]?.begun) schedule(model, state, activity, 0)
   for (let i = 0; i < order.length; i++) {
     const code = order.codes[i] as number
-    if (code < 0) permit(model, state, -1 - code)
-    else if (state.scheduled[code] === 0) schedule(model, state, code, order.notBefore[i] as number)
+    const gene = order.genes[i] as number
+    if (code < 0) {
+      if (isAhead(gene)) buyAhead(model, state, -1 - code, eventOf(gene))
+      permit(model, state, -1 - code)
+    } else if (state.scheduled[code] === 0) {
+      state.perMinute = model.hasteRates[hasteOf(gene)] as number
+      schedule(model, state, code, eventOf(gene))
+      state.perMinute = 0
+    }
   }
   return (state.value += afterwards(model, state))
 }

@@ -1,5 +1,7 @@
 import { NEVER } from './order'
 import { floorOf } from '../fit'
+import { sumOf } from '../kernel'
+import { dealsOf, type Deals } from './deals'
 import { endOfService } from '../plan'
 import type { Problem } from './problem'
 import { reckoned } from './mode'
@@ -57,6 +59,10 @@ export interface Model {
   /** What counts of money that comes when the years after are over. */
   readonly endOfService: number
   readonly latenessPerDay: number
+  /** What deals take off what is bought together; undefined where there are none. */
+  readonly deals: Deals | undefined
+  /** What a minute counts more by the haste of a gene, minor units: shares of what the shop's minutes are worth if all were used. */
+  readonly hasteRates: readonly number[]
 }
 
 /** Lists end to end, and where each begins; one more at the end. */
@@ -124,6 +130,16 @@ function feedsOf({ choices, requirements }: Problem): Int32Array[] {
   return feeds.map((list) => Int32Array.from(list))
 }
 
+/** Shares of the worth of a minute that haste counts with. */
+const HASTE = [0, 0.2, 1, 5] as const
+
+/** What a minute counts by haste: all that is wanted, over all the minutes there are. */
+function hasteRatesOf({ wanted, activities, events }: Problem): number[] {
+  const worth = sumOf(wanted, (activity) => Math.max(0, activities[activity]!.worth))
+  const minutes = sumOf([...events.minutes], (one) => one)
+  return HASTE.map((share) => (minutes > 0 ? (share * worth) / minutes : 0))
+}
+
 export function modelOf(problem: Problem): Model {
   const { requirements, choices, activities, world, sources } = problem
   const steps = activities.map((one) => one.steps)
@@ -156,7 +172,9 @@ export function modelOf(problem: Problem): Model {
     keptMoneyWorth: money.keptMoneyWorth,
     endOfService: endOfService(world),
     payTimes: Float64Array.from(activities, (one) => (one.fromPurse ? money.keptMoneyWorth : 1)),
-    latenessPerDay: money.latenessPerDay
+    latenessPerDay: money.latenessPerDay,
+    deals: dealsOf(problem),
+    hasteRates: hasteRatesOf(problem)
   }
 }
 

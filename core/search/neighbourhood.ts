@@ -1,4 +1,18 @@
-import { insert, moveEntries, permits, relocate, remove, type Order } from './order'
+import type { Choice } from './choices'
+import { dealsOf } from './deals'
+import {
+  eventOf,
+  geneOf,
+  hasteOf,
+  insert,
+  isAhead,
+  moveEntries,
+  permits,
+  relocate,
+  remove,
+  withEvent,
+  type Order
+} from './order'
 import type { Problem } from './problem'
 import type { State } from './state'
 import { pick, supplyFor, supplyOf, supplyWay, type Supply } from './supply'
@@ -21,6 +35,10 @@ export interface Neighbourhood {
   readonly supply: Supply
   /** Per choice: others that serve for the same. */
   readonly sharing: readonly (readonly number[])[]
+  /** Whether some price changes with the day, or what is bought together costs less: else nothing is gained by buying ahead. */
+  readonly dated: boolean
+  /** Choices that one deal holds for. */
+  readonly groups: readonly (readonly number[])[]
 }
 
 function sharingOf({ choices, requirements }: Problem): number[][] {
@@ -35,7 +53,9 @@ function sharingOf({ choices, requirements }: Problem): number[][] {
 
 export const neighbourhoodOf = (problem: Problem, random: () => number): Neighbourhood => ({
   supply: supplyOf(problem, random),
-  sharing: sharingOf(problem)
+  sharing: sharingOf(problem),
+  dated: problem.choices.some(({ varies, makes }) => varies && !makes),
+  groups: (dealsOf(problem)?.groups ?? []).filter((group) => group.length > 0)
 })
 
 /** All activities in some order, each behind what it lacks. */
@@ -86,9 +106,9 @@ function relocateSome({ supply }: Neighbourhood, order: Order): void {
 
 function swapTwo({ supply }: Neighbourhood, order: Order): void {
   const [a, b] = [pick(supply, order.length), pick(supply, order.length)]
-  const { codes, notBefore } = order
+  const { codes, genes } = order
   ;[codes[a], codes[b]] = [codes[b] as number, codes[a] as number]
-  ;[notBefore[a], notBefore[b]] = [notBefore[b] as number, notBefore[a] as number]
+  ;[genes[a], genes[b]] = [genes[b] as number, genes[a] as number]
 }
 
 /** A block of the order goes elsewhere, as a rule to its beginning: what comes first decides most. */
@@ -167,9 +187,61 @@ function delay(around: Neighbourhood, order: Order): void {
     if (supply.random() < 0.4) return 0
     if (supply.random() < 0.5) return pick(supply, count)
     const by = (supply.random() < 0.5 ? -1 : 1) * (1 + pick(supply, 3))
-    return max(0, min(count - 1, (order.notBefore[at] as number) + by))
+    return max(0, min(count - 1, eventOf(order.genes[at] as number) + by))
   }
-  order.notBefore[at] = drawn()
+  order.genes[at] = withEvent(order.genes[at] as number, drawn())
+}
+
+/** An activity is done in more haste or less: by quicker ways, though they cost more. */
+function hurry(around: Neighbourhood, order: Order): void {
+  const { supply } = around
+  const at = somePlace(around, order)
+  if (at < 0) return
+  const gene = order.genes[at] as number
+  order.genes[at] = geneOf(eventOf(gene), hasteOf(gene) > 0 ? pick(supply, 4) : 1 + pick(supply, 3))
+}
+
+/** The event time at which a choice is cheapest, the first of several. */
+function cheapestTime({ cash }: Choice): number {
+  let best = 0
+  for (let k = 1; k < cash.length; k++) if ((cash[k] as number) < (cash[best] as number)) best = k
+  return best
+}
+
+/** A purchase is made ahead of what asks for it, when it is cheapest or at some other time; or no longer. */
+function buyEarly(around: Neighbourhood, order: Order): void {
+  const { supply, dated } = around
+  const { choices, events } = supply.problem
+  if (!dated) return delay(around, order)
+  for (let k = 0; k < LOOKS.choice; k++) {
+    const at = pick(supply, order.length)
+    const code = order.codes[at] as number
+    if (code >= 0) continue
+    if (isAhead(order.genes[at] as number) && supply.random() < 0.5) order.genes[at] = 0
+    else {
+      const when =
+        supply.random() < 0.6 ? cheapestTime(choices[-1 - code]!) : pick(supply, events.count)
+      order.genes[at] = geneOf(when, 0, true)
+    }
+    return
+  }
+}
+
+/** What one deal holds for is bought at one time: what stands in the order already, and mostly one thing more. */
+function gather(around: Neighbourhood, order: Order): void {
+  const { supply, groups } = around
+  if (groups.length === 0) return buyEarly(around, order)
+  const group = groups[pick(supply, groups.length)]!
+  const here: number[] = []
+  for (let i = 0; i < order.length; i++)
+    if (group.includes(-1 - (order.codes[i] as number))) here.push(i)
+  const when = pick(supply, supply.problem.events.count)
+  let first = here[0] ?? pick(supply, order.length + 1)
+  const codes = here.map((at) => order.codes[at] as number)
+  for (const at of here.reverse()) remove(order, at)
+  if (supply.random() < 0.6) codes.push(-1 - group[pick(supply, group.length)]!)
+  first = supply.random() < 0.5 ? 0 : min(first, order.length)
+  for (const code of codes) insert(order, first, code, geneOf(when, 0, true))
 }
 
 /** One activity or two go, another one comes in their place. */
@@ -197,15 +269,18 @@ const MOVES: readonly (readonly [
   upTo: number,
   move: (around: Neighbourhood, order: Order) => void
 ])[] = [
-  [0.1, insertActivity],
-  [0.24, relocateSome],
-  [0.28, swapTwo],
-  [0.36, moveBlock],
-  [0.48, moveActivity],
-  [0.57, removeSome],
-  [0.69, otherMode],
-  [0.79, otherChoice],
-  [0.85, delay],
+  [0.09, insertActivity],
+  [0.22, relocateSome],
+  [0.26, swapTwo],
+  [0.33, moveBlock],
+  [0.45, moveActivity],
+  [0.53, removeSome],
+  [0.64, otherMode],
+  [0.73, otherChoice],
+  [0.78, delay],
+  [0.81, hurry],
+  [0.84, buyEarly],
+  [0.86, gather],
   [0.95, exchange],
   [1, insertTwo]
 ]
@@ -224,7 +299,7 @@ export function prune(order: Order, { scheduled, used }: State): void {
     const code = order.codes[i] as number
     if (code >= 0 ? scheduled[code] === 1 : used[-1 - code] === 1) {
       order.codes[kept] = code
-      order.notBefore[kept++] = order.notBefore[i] as number
+      order.genes[kept++] = order.genes[i] as number
     }
   }
   order.length = kept

@@ -26,10 +26,7 @@ const medium = worldOf(generateWorkspace(library, 'medium', 11), library, GENERA
 const problem = problemOf(medium)
 
 function entries(order: Order): [number, number][] {
-  return Array.from({ length: order.length }, (_, i) => [
-    order.codes[i] ?? 0,
-    order.notBefore[i] ?? 0
-  ])
+  return Array.from({ length: order.length }, (_, i) => [order.codes[i] ?? 0, order.genes[i] ?? 0])
 }
 
 describe('events', () => {
@@ -141,9 +138,9 @@ describe('orders', () => {
       change(moves, order)
       if (order.length > 120) order.length = 120
     }
-    for (const [code, notBefore] of entries(order)) {
+    for (const [code, genes] of entries(order)) {
       expect(code < problem.activities.length && code >= -problem.choices.length).toBe(true)
-      expect(notBefore >= 0 && notBefore < problem.events.count).toBe(true)
+      expect(genes >= 0 && genes < problem.events.count).toBe(true)
     }
   })
   test('reading an order leaves nothing behind: the next one is read as in a new state', () => {

@@ -2,17 +2,18 @@ import { acquireAll, arrive, forget, guard } from './acquire'
 import { choose } from './choose'
 import type { Model } from './model'
 import { NEVER } from './order'
+import { noteBought, savedMore } from './deals'
+import { hasRoom, takeRoom } from './room'
 import { isLifted, pay, type State } from './state'
 
 const { floor, max } = Math
 
 /** Rounding of prices that a balance may fall short by, minor units. */
 const CASH_TOLERANCE = 1e-6
-/** The same for floor, m². */
-const FLOOR_TOLERANCE = 1e-9
 
-/** What an activity takes that is about to be placed. */
-interface Demand {
+/** What is about to be placed takes. */
+export interface Demand {
+  /** −1 for what is bought by itself. */
   readonly activity: number
   /** Cost that does not change from day to day, less what selling what is replaced brings. */
   readonly cost: number
@@ -20,40 +21,35 @@ interface Demand {
   readonly varies: boolean
   readonly earliest: number
   readonly due: number
-  readonly floor: number
 }
 
 /** Whether paying so much more takes the plan over the most it may pay. */
 const overCap = ({ cap }: Model, state: State, cost: number): boolean =>
   state.spent + cost > cap && !isLifted(state, 'money')
 
-/** Adds up the list; undefined where floor or cap do not allow it. */
-function demandOf(
+/** Adds up the list; undefined where the cap does not allow it whenever it is bought. */
+export function demandOf(
   model: Model,
   state: State,
   activity: number,
   notBefore: number
 ): Demand | undefined {
-  const { problem, floorLimit } = model
-  let [cost, regained, varies, added, due] = [0, 0, false, 0, state.dueBy]
+  const { problem } = model
+  let [cost, regained, varies, due] = [0, 0, false, state.dueBy]
   let earliest = max(state.latest, problem.events.days[notBefore] ?? 0)
   for (const choice of state.list) {
     const one = problem.choices[choice]!
-    const count = state.buying[choice] as number
-    added += one.storedM2 * count
     if (one.varies) varies = true
-    else cost += count * (one.cash[0] as number)
+    else cost += (state.buying[choice] as number) * (one.cash[0] as number)
     if (one.until < due) due = one.until
     if (one.from > earliest) earliest = one.from
     if (one.replaces && !state.soldItems.has(one.replaces.item)) regained += one.replaces.amount
   }
   for (const jig of state.jigs) cost += state.due[jig] as number
-  cost += state.due[activity] as number
-  const full = added > 0 && state.floorTaken + added > floorLimit + FLOOR_TOLERANCE
-  if (full && !isLifted(state, 'space')) return undefined
-  if (overCap(model, state, cost)) return undefined
+  if (activity >= 0) cost += state.due[activity] as number
+  if (!model.deals && overCap(model, state, cost)) return undefined
   state.regained = regained
-  return { activity, cost: cost - regained, varies, earliest, due, floor: added }
+  return { activity, cost: cost - regained, varies, earliest, due }
 }
 
 /** What the part of the list whose prices change comes to at an event time. */
@@ -82,7 +78,25 @@ export function schedule(model: Model, state: State, activity: number, notBefore
   place(model, state, demand)
 }
 
-/** Finds the first event time at which every later balance and the hours allow an activity, and books it; or forgets it all. */
+/** What the list and what is done with it take at an event time: dated prices and what deals take off included. */
+function totalAt(model: Model, state: State, demand: Demand, k: number): number {
+  let total = demand.cost
+  if (demand.varies) total += varyingCost(model, state, k)
+  if (model.deals) total -= savedMore(model.deals, model.problem, state, k)
+  return total
+}
+
+/** What is paid at an event time if it can be: every later balance, the cap and the floor allow it; NaN where it cannot. */
+export function payableAt(model: Model, state: State, demand: Demand, k: number): number {
+  const total = totalAt(model, state, demand, k)
+  const short = total > 0 && total > (state.slack[k] as number) + CASH_TOLERANCE
+  // A price that varies may bring the plan over the cap on one day and not on another.
+  const over =
+    (demand.varies || model.deals !== undefined) && overCap(model, state, total + state.regained)
+  return short || over || !hasRoom(model, state, k) ? NaN : total
+}
+
+/** Finds the first event time at which money, floor and hours allow an activity, and books it; or forgets it all. */
 function place(model: Model, state: State, demand: Demand): void {
   const { events } = model.problem
   const { activity, earliest } = demand
@@ -90,11 +104,8 @@ function place(model: Model, state: State, demand: Demand): void {
   const minutes = state.minutes[activity] as number
   let k = events.of[earliest] as number
   for (;;) {
-    let total = demand.cost
-    if (demand.varies) total += varyingCost(model, state, k)
-    const short = total > 0 && total > (state.slack[k] as number) + CASH_TOLERANCE
-    // A price that varies may bring the plan over the cap on one day and not on another.
-    if (short || (demand.varies && overCap(model, state, total + state.regained))) {
+    const total = payableAt(model, state, demand, k)
+    if (Number.isNaN(total)) {
       if (++k >= events.count) return forget(model, state)
       continue
     }
@@ -147,16 +158,13 @@ function takeHours(
 function book(
   model: Model,
   state: State,
-  { activity, due, floor: added }: Demand,
+  { activity, due }: Demand,
   k: number,
   { total, from }: { readonly total: number; readonly from: number }
 ): void {
   const { jigs, days } = state
   if (!takeHours(model, state, activity, from, due)) return forget(model, state)
-  state.floorTaken += added
-  state.spent += total + state.regained
-  if (total !== 0) pay(state, k, total)
-  commit(model, state, k, activity)
+  buy(model, state, k, activity, total)
   for (let i = 0; i <= jigs.length; i++)
     finish(
       model,
@@ -165,6 +173,17 @@ function book(
       days[2 * i] as number,
       days[2 * i + 1] as number
     )
+}
+
+/** Pays for the list at an event time, and makes the purchases. @param total what is paid then, what is regained taken off */
+export function buy(model: Model, state: State, k: number, activity: number, total: number): void {
+  state.spent += total + state.regained
+  if (total !== 0) pay(state, k, total)
+  if (model.deals) {
+    state.value += model.keptMoneyWorth * savedMore(model.deals, model.problem, state, k)
+    noteBought(model.deals, state, k)
+  }
+  commit(model, state, k, activity)
 }
 
 /** Makes the purchases on the list at an event time. */
@@ -179,6 +198,7 @@ export function commit(model: Model, state: State, k: number, activity: number):
     state.buying[choice] = 0
     state.used[choice] = 1
     state.count[choice]! += count
+    takeRoom(model, state, choice, count, k)
     if (one.makes) continue
     state.value += count * (one.value[k] as number)
     if (one.replaces && !state.soldItems.has(one.replaces.item)) {

@@ -43,7 +43,7 @@ function resupplied({ decoding, around, trial }: Polishing): void {
   for (const activity of lost) {
     const at = trial.codes.subarray(0, trial.length).indexOf(activity)
     if (at < 0) continue
-    const gene = trial.notBefore[at] as number
+    const gene = trial.genes[at] as number
     remove(trial, at)
     insert(trial, supplyFor(around.supply, trial, activity, at, 0), activity, gene)
   }
@@ -157,7 +157,7 @@ function earlierEach(polishing: Polishing): boolean {
       if (evaluationsOf(polishing) >= polishing.until) return false
       copyOrder(best, trial)
       moveEntries(trial, first, at - first + 1, () => to)
-      for (let i = 0; i < trial.length; i++) trial.notBefore[i] = 0
+      for (let i = 0; i < trial.length; i++) trial.genes[i] = 0
       if (taken(polishing, SAME_WORTH)) return true
     }
   }

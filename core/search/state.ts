@@ -69,7 +69,12 @@ export interface State {
   dueBy: number
   /** What selling what is replaced brings, of the activity in hand. */
   regained: number
-  floorTaken: number
+  /** Per event time: floor taken by what the plan brings, less what it sells, m². */
+  readonly floor: Float64Array
+  /** Per event time: what has been bought then that deals hold for, as choices and counts. */
+  readonly baskets: Map<number, readonly (readonly [choice: number, count: number])[]>
+  /** What a minute counts more in the choice of ways of the activity in hand, minor units. */
+  perMinute: number
   spent: number
   value: number
   evaluations: number
@@ -114,7 +119,9 @@ export function stateOf({ problem, slotFirst, stepWays }: Model): State {
     latest: 0,
     dueBy: NEVER,
     regained: 0,
-    floorTaken: 0,
+    floor: new Float64Array(events.count),
+    baskets: new Map(),
+    perMinute: 0,
     spent: 0,
     value: 0,
     evaluations: 0,
@@ -159,7 +166,9 @@ export function reset(model: Model, state: State): void {
       activities.length
     )
   state.calendar.reset()
-  state.floorTaken = 0
+  if (model.floorLimit < Infinity) state.floor.fill(0)
+  if (model.deals) state.baskets.clear()
+  state.perMinute = 0
   state.spent = 0
   state.soldItems.clear()
   state.value = constant
