@@ -14,6 +14,8 @@ export interface Acquired {
   readonly from: Day
   /** Last day for what is hired or borrowed. */
   readonly until?: Day | undefined
+  /** The day it is sold because something at least as good has taken its place; what is under way then goes on with that. */
+  readonly sold?: Day | undefined
   readonly paid: Minor
   readonly item?: string | undefined
 }
@@ -68,7 +70,7 @@ export function acquisitions(
             from: '0000-01-01',
             paid: item.cost,
             item: item.id,
-            ...(sold ? { until: sold.date } : {})
+            ...(sold ? { sold: sold.date } : {})
           }
         ]
       : []
@@ -84,7 +86,12 @@ export function acquisitions(
 export const kitBetween = (acquired: readonly Acquired[], from: Day, until: Day): Kit =>
   makeKit(
     acquired
-      .filter((one) => one.from <= from && (one.until === undefined || one.until >= until))
+      .filter(
+        (one) =>
+          one.from <= from &&
+          (one.until === undefined || one.until >= until) &&
+          (one.sold === undefined || from < one.sold)
+      )
       .map(({ entry }) => entry)
   )
 
@@ -115,7 +122,10 @@ export function checkSpace(world: World, acquired: readonly Acquired[], broken: 
   if (limit === undefined) return
   const takenOn = (day: Day): number =>
     sumOf(
-      acquired.filter(({ from, until }) => from <= day && (until === undefined || until > day)),
+      acquired.filter(
+        ({ from, until, sold }) =>
+          from <= day && (until === undefined || until > day) && (sold === undefined || sold > day)
+      ),
       ({ entry }) => entry.tool.storedM2 * entry.count
     )
   for (const day of distinct(

@@ -1,4 +1,5 @@
 import { DAYS_PER_YEAR, addDays, dayNumber, minutesPerDay, type Day } from '../calendar'
+import { isDone } from '../builds'
 import { distinct } from '../kernel'
 import type { World } from '../workspace'
 
@@ -21,6 +22,18 @@ export interface EventTimes {
   readonly horizon: number
 }
 
+/** Event times that are added at most where something is made for sale. */
+const LOOKS_FOR_SALES = 90
+
+/** Where something is made for sale its money may come on any day: days a few apart, on which it is looked whether it has. */
+function lookingForSales({ workspace, asOf }: World, horizon: number): Day[] {
+  if (!workspace.builds.some((build) => build.sale !== undefined && !isDone(build))) return []
+  const apart = Math.max(1, Math.ceil(horizon / LOOKS_FOR_SALES))
+  return Array.from({ length: Math.floor((horizon - 1) / apart) }, (_, i) =>
+    addDays(asOf, (i + 1) * apart)
+  )
+}
+
 /** Today, every day on which money is expected, a stage begins, or a price, an offer or a promise to wait changes. */
 export function eventTimesOf(world: World): EventTimes {
   const { asOf, until, workspace, receipts, stages } = world
@@ -36,7 +49,8 @@ export function eventTimesOf(world: World): EventTimes {
     ),
     ...workspace.offers.flatMap(({ from }) => from ?? []),
     ...(workspace.needTests ?? []).map((test) => test.until),
-    ...workspace.pins.map(({ date }) => date)
+    ...workspace.pins.map(({ date }) => date),
+    ...lookingForSales(world, horizon)
   ])
     .filter((date) => date >= asOf && date <= until)
     .sort()

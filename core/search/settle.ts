@@ -14,6 +14,7 @@ import { TOLERANCE, groupBy, sumOf } from '../kernel'
 import { buildMaterial, type Plan, type PlannedBuild, type PlannedPurchase } from '../workspace'
 import { evaluate, rulesBroken, type Report, emptyPlan, withSavings } from '../plan'
 import { Calendar } from './calendar'
+import { bettered } from './bettered'
 import { withComforts } from './comforts'
 import { ROUGH } from './compile-ways'
 import { broughtForward } from './forward'
@@ -192,6 +193,7 @@ export function settle(problem: Problem, decoding: Decoding, order: Order): Sett
   const { world, events } = problem
   const { state } = decoding
   decode(decoding, easyFirst(decoding, order), true)
+  state.bought = bettered(problem, state.bought)
   const resales = state.sold.map(({ item, amount, event }) => ({
     item,
     date: events.dates[event] ?? '',
