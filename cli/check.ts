@@ -4,6 +4,7 @@ import { worldOf } from '../core/workspace'
 import { library } from '../data'
 import { sentence } from '../app/words/issues'
 import { sayFor } from '../app/words/say'
+import { valueLines } from './value'
 import { EXIT, complain, loadWorkspace, readText, today } from './io'
 
 /** `npm run --silent check -- file.json plan.json`: replays a plan against every rule and prints those it breaks. */
@@ -22,7 +23,7 @@ function main(file: string | undefined, planFile: string | undefined): number {
   if (!workspace.ok || !plan.ok) return EXIT.unreadable
   const world = worldOf(workspace.value, library, today())
   const say = sayFor(world)
-  const { broken, notes } = evaluate(world, plan.value)
+  const { broken, notes, value } = evaluate(world, plan.value)
   for (const note of notes) process.stderr.write(`note: ${sentence(note, say)}\n`)
   for (const one of broken)
     process.stdout.write(
@@ -33,6 +34,7 @@ function main(file: string | undefined, planFile: string | undefined): number {
       ? 'The plan breaks no rule.\n'
       : `${broken.length} ${broken.length === 1 ? 'rule is' : 'rules are'} broken.\n`
   )
+  for (const line of valueLines(value)) process.stdout.write(`${line}\n`)
   return broken.length === 0 ? EXIT.fine : EXIT.broken
 }
 

@@ -1,12 +1,26 @@
 import type { Material } from '../core/catalogue'
 
+/** What is sold in place of a metric section where softwood goes by nominal inches. */
+const IN_INCHES: Readonly<Record<string, string | undefined>> = {
+  'softwood-batten': 'nominal-1x2',
+  'softwood-strip': 'nominal-1x3',
+  'softwood-narrow': 'nominal-1x4',
+  'softwood-board': 'nominal-1x6',
+  'softwood-195': 'nominal-1x8',
+  'softwood-wide': 'nominal-1x10',
+  'softwood-square': 'nominal-2x2',
+  'softwood-stud': 'nominal-2x3',
+  'softwood-stud-95': 'nominal-2x4',
+  'softwood-joist': 'nominal-2x6',
+  'softwood-post': 'nominal-4x4'
+}
+
 const planed = (
   id: string,
   name: string,
   [widthMm, thicknessMm]: readonly [widthMm: number, thicknessMm: number],
   points: number,
-  nominal?: string,
-  inInches?: string
+  nominal?: string
 ): Material => ({
   id,
   name,
@@ -14,7 +28,7 @@ const planed = (
   points,
   stock: { kind: 'softwood', widthMm, thicknessMm },
   ...(nominal === undefined ? {} : { nominal }),
-  ...(inInches === undefined ? {} : { inInches })
+  ...(IN_INCHES[id] === undefined ? {} : { inInches: IN_INCHES[id] })
 })
 const sheet = (
   id: string,
@@ -32,17 +46,17 @@ const sheet = (
 
 /** Timber, sheets, fixings; price index points per unit, typical; common practice. Sections are real sizes; what they are called stands beside. */
 export const materials: readonly Material[] = [
-  planed('softwood-batten', 'Softwood batten, planed, 20 × 45 mm', [45, 20], 0.9, undefined, 'nominal-1x2'),
-  planed('softwood-strip', 'Softwood strip, planed, 20 × 70 mm', [70, 20], 1.3, undefined, 'nominal-1x3'),
-  planed('softwood-narrow', 'Softwood board, planed, 20 × 95 mm', [95, 20], 1.7, undefined, 'nominal-1x4'),
-  planed('softwood-board', 'Softwood board, planed, 20 × 145 mm', [145, 20], 2.4, undefined, 'nominal-1x6'),
-  planed('softwood-195', 'Softwood board, planed, 20 × 195 mm', [195, 20], 3.4, undefined, 'nominal-1x8'),
-  planed('softwood-wide', 'Softwood board, planed, 20 × 245 mm', [245, 20], 4.4, undefined, 'nominal-1x10'),
-  planed('softwood-square', 'Softwood square, planed, 45 × 45 mm', [45, 45], 1.5, undefined, 'nominal-2x2'),
-  planed('softwood-stud', 'Softwood stud, 45 × 70 mm', [70, 45], 2.2, undefined, 'nominal-2x3'),
-  planed('softwood-stud-95', 'Softwood stud, 45 × 95 mm', [95, 45], 2.9, undefined, 'nominal-2x4'),
-  planed('softwood-joist', 'Softwood joist, 45 × 145 mm', [145, 45], 4.4, undefined, 'nominal-2x6'),
-  planed('softwood-post', 'Softwood post, 90 × 90 mm', [90, 90], 6, undefined, 'nominal-4x4'),
+  planed('softwood-batten', 'Softwood batten, planed, 20 × 45 mm', [45, 20], 0.9),
+  planed('softwood-strip', 'Softwood strip, planed, 20 × 70 mm', [70, 20], 1.3),
+  planed('softwood-narrow', 'Softwood board, planed, 20 × 95 mm', [95, 20], 1.7),
+  planed('softwood-board', 'Softwood board, planed, 20 × 145 mm', [145, 20], 2.4),
+  planed('softwood-195', 'Softwood board, planed, 20 × 195 mm', [195, 20], 3.4),
+  planed('softwood-wide', 'Softwood board, planed, 20 × 245 mm', [245, 20], 4.4),
+  planed('softwood-square', 'Softwood square, planed, 45 × 45 mm', [45, 45], 1.5),
+  planed('softwood-stud', 'Softwood stud, 45 × 70 mm', [70, 45], 2.2),
+  planed('softwood-stud-95', 'Softwood stud, 45 × 95 mm', [95, 45], 2.9),
+  planed('softwood-joist', 'Softwood joist, 45 × 145 mm', [145, 45], 4.4),
+  planed('softwood-post', 'Softwood post, 90 × 90 mm', [90, 90], 6),
   planed('nominal-1x2', 'Softwood 1 × 2, really 3/4 × 1 1/2 in', [38.1, 19.05], 0.7, '1x2'),
   planed('nominal-1x3', 'Softwood 1 × 3, really 3/4 × 2 1/2 in', [63.5, 19.05], 1.1, '1x3'),
   planed('nominal-1x4', 'Softwood 1 × 4, really 3/4 × 3 1/2 in', [88.9, 19.05], 1.5, '1x4'),

@@ -21,7 +21,7 @@ const ROUNDING = 1
 describe('small workspaces with plans found by exhaustive search, apart from this program’s', () => {
   test('there are some', () => expect(names.length).toBeGreaterThan(20))
   test.each(names)(
-    '%s: the reference plan breaks no rule and is worth no more than the bound',
+    '%s: the reference plan breaks no rule, is worth no more than the bound, and no more than what is found',
     async (name) => {
       const read = readWorkspace(text(`${name}.json`), library)
       const plan = readPlan(text(`${name}.ref.json`))
@@ -29,12 +29,16 @@ describe('small workspaces with plans found by exhaustive search, apart from thi
       const world = worldOf(read.value.workspace, library, GENERATED_TODAY)
       const { broken, value } = evaluate(world, plan.value)
       expect(broken).toEqual([])
-      const found = makePlan(world, { evaluations: 1500 })
+      const found = makePlan(world, { evaluations: 4000 })
       const bound = await upperBound(boundModel(world))
       expect(bound).toBeGreaterThanOrEqual(value.total - ROUNDING)
       if (found.kind === 'planned') {
         expect(found.report.broken).toEqual([])
         expect(bound).toBeGreaterThanOrEqual(found.report.value.total - ROUNDING)
+        // Finds bought before they are gone, deals, floor that is freed, hires in turn: within three thousandths of the best by hand.
+        expect(found.report.value.total).toBeGreaterThanOrEqual(
+          value.total - Math.max(ROUNDING, 0.003 * Math.abs(value.total))
+        )
       }
     }
   )

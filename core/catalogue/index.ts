@@ -22,8 +22,6 @@ export {
   ACQUISITIONS,
   type Acquisition,
   POWERS,
-  WALLS,
-  type Wall,
   type Power,
   type PowerForm,
   type Companion,
@@ -77,6 +75,7 @@ export {
   tierRank,
   timeFactor
 } from './tiers'
+export { WALLS, type Wall } from './walls'
 export { withSizes } from './sizes'
 export { LOUD_DBA, protectionOf, withProtection } from './protection'
 export { inNames, matchesSearch, namesInAllSets, withNames } from './names'

@@ -1,4 +1,5 @@
 import type { Family, Skill } from './skill'
+import type { Wall } from './walls'
 import type {
   StockField,
   SpecName,
@@ -7,7 +8,6 @@ import type {
   HazardLevel,
   DustClass,
   Species,
-  Wall,
   Protection,
   Joint
 } from './types'

@@ -64,9 +64,6 @@ export const CONDITIONS = ['new', 'refurbished', 'used'] as const
 export type Condition = (typeof CONDITIONS)[number]
 export const ACQUISITIONS = ['buy', 'borrow', 'hire', 'make', 'gift'] as const
 export type Acquisition = (typeof ACQUISITIONS)[number]
-export const WALLS = ['frame', 'masonry'] as const
-/** What a wall is: boards on a timber frame, or brick, block and concrete. */
-export type Wall = (typeof WALLS)[number]
 export const POWERS = ['hand', 'corded', 'cordless'] as const
 export type Power = (typeof POWERS)[number]
 

@@ -101,6 +101,16 @@ function underPeople(joint: Joint, { widthMm }: Part): Judgement {
     : { verdict: 'wrong', reason: 'loaded-frame' }
 }
 
+const MOVES_ALONG: Judgement = { verdict: 'fair', reason: 'moves-along' }
+
+/** By its stock alone: where nobody’s weight and no movement speaks against it. */
+function inItself(joint: Joint, part: Part): Judgement {
+  if (joint === 'nailed') return { verdict: 'fair', reason: 'no-stress' }
+  if (part.stock === 'sheet') return inSheet(joint)
+  if (joint === 'pocket') return pocketInSolidWood(part)
+  return IN_SOLID_WOOD[joint] ?? { verdict: 'right', reason: 'real-joint' }
+}
+
 /**
  * Whether a joint suits a part: its material, its load, its grain. Where practitioners differ the milder word is used.
  * @param bearing whether the piece carries people or hangs over them
@@ -114,16 +124,12 @@ export function adviseJoint(
 ): JointAdvice {
   const movement = partMovement(part, humidity)
   const moves = movement ? { movementMm: movement.mm } : {}
-  if (RIGID.has(joint) && movement && movement.mm > RIGID_LIMIT_MM && isPanel(part))
+  const held = RIGID.has(joint) && movement !== undefined && movement.mm > RIGID_LIMIT_MM
+  if (held && isPanel(part))
     return { joint, verdict: 'wrong', reason: 'across-the-grain', ...moves }
   if (bearing === 'carries-people' && !CARRYING.has(joint) && joint !== 'edge-glue')
     return { joint, ...underPeople(joint, part) }
-  if (RIGID.has(joint) && movement && movement.mm > RIGID_LIMIT_MM)
-    return { joint, verdict: 'fair', reason: 'moves-along', ...moves }
-  if (joint === 'nailed') return { joint, verdict: 'fair', reason: 'no-stress' }
-  if (part.stock === 'sheet') return { joint, ...inSheet(joint) }
-  if (joint === 'pocket') return { joint, ...pocketInSolidWood(part), ...moves }
-  return { joint, ...(IN_SOLID_WOOD[joint] ?? { verdict: 'right', reason: 'real-joint' }) }
+  return { joint, ...(held ? MOVES_ALONG : inItself(joint, part)), ...moves }
 }
 
 /** Joints to use instead, that suit the part. */

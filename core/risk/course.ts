@@ -239,25 +239,31 @@ function sell({ course, random, income }: Following, build: Build, day: number):
   if (sold < days) income[sold]! += timesRatio(sale.netEach * build.copies, share)
 }
 
-/** Works a day's minutes away, in order; what cannot be paid for waits, and so does what waits for a purchase. */
+/** Begins a work where its material can be paid for; whether it is under way. */
+function isUnderWay(state: Following, i: number, day: number, time: number): boolean {
+  if (state.begun[i] !== undefined) return true
+  const { material } = state.course.works[i]!
+  if (time <= 0 && state.left[i]! > 0) return false
+  if (material > 0 && !affords(state, material)) return false
+  state.balance -= material
+  state.paid ||= material > 0
+  state.begun[i] = day
+  return true
+}
+
+/** Works a day's minutes away, in order; what cannot be paid for waits, and so does what waits for a purchase. Done is what is dry. */
 function work(state: Following, day: number): void {
-  const { course, done, begun, left } = state
+  const { course, done, left } = state
   let time = state.minutes[day] ?? 0
   for (const i of course.order) {
-    const { begin: first, material, waitsFor, build, nights } = course.works[i]!
+    const { begin: first, minutes, waitsFor, build, nights } = course.works[i]!
     if (done[i] !== undefined || first > day || waitsFor.some((one) => !state.bought[one])) continue
-    if (begun[i] === undefined) {
-      if (time <= 0 && left[i]! > 0) continue
-      if (material > 0 && !affords(state, material)) continue
-      state.balance -= material
-      state.paid ||= material > 0
-      begun[i] = day
-    }
+    if (!isUnderWay(state, i, day, time)) continue
     const taken = Math.min(time, left[i] ?? 0)
     time -= taken
     left[i]! -= taken
     if (left[i]! > CASH_TOLERANCE) continue
-    const dry = Math.max(day, (begun[i] ?? day) + (course.works[i]!.minutes > 0 ? nights : 0))
+    const dry = Math.max(day, (state.begun[i] ?? day) + (minutes > 0 ? nights : 0))
     if (dry >= course.days) continue
     done[i] = dry
     if (build) sell(state, build, dry)

@@ -4,12 +4,12 @@ import {
   MOST_ENTRIES,
   change,
   neighbourhoodOf,
-  prune,
   startOrder,
   type Neighbourhood
 } from './neighbourhood'
 import { copyOrder, insert, orderOf, type Order } from './order'
 import { polish } from './polish'
+import { prune } from './prune'
 import type { Problem } from './problem'
 import { seeds } from './seed'
 import { supplyFor } from './supply'

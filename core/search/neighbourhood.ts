@@ -14,7 +14,6 @@ import {
   type Order
 } from './order'
 import type { Problem } from './problem'
-import type { State } from './state'
 import { pick, supplyFor, supplyOf, supplyWay, type Supply } from './supply'
 
 const { floor, max, min } = Math
@@ -290,17 +289,4 @@ export function change(around: Neighbourhood, order: Order): void {
   const draw = around.supply.random()
   if (order.length < 2) return insertActivity(around, order)
   for (const [upTo, move] of MOVES) if (draw < upTo) return move(around, order)
-}
-
-/** Leaves out of an order what its last decoding did not use. */
-export function prune(order: Order, { scheduled, used }: State): void {
-  let kept = 0
-  for (let i = 0; i < order.length; i++) {
-    const code = order.codes[i] as number
-    if (code >= 0 ? scheduled[code] === 1 : used[-1 - code] === 1) {
-      order.codes[kept] = code
-      order.genes[kept++] = order.genes[i] as number
-    }
-  }
-  order.length = kept
 }

@@ -17,8 +17,9 @@ import { Planner, makePlan } from '.'
 import { evaluate } from '../plan'
 import { decode, decodingOf } from './decode'
 import { eventTimesOf } from './event-times'
-import { change, neighbourhoodOf, prune, startOrder } from './neighbourhood'
-import { copyOrder, insert, orderOf, remove, type Order } from './order'
+import { change, neighbourhoodOf, startOrder } from './neighbourhood'
+import { prune } from './prune'
+import { copyOrder, eventOf, hasteOf, insert, isAhead, orderOf, remove, type Order } from './order'
 import { problemOf } from './problem'
 import { orderFrom } from './planner'
 
@@ -138,9 +139,10 @@ describe('orders', () => {
       change(moves, order)
       if (order.length > 120) order.length = 120
     }
-    for (const [code, genes] of entries(order)) {
+    for (const [code, gene] of entries(order)) {
       expect(code < problem.activities.length && code >= -problem.choices.length).toBe(true)
-      expect(genes >= 0 && genes < problem.events.count).toBe(true)
+      expect(eventOf(gene) < problem.events.count).toBe(true)
+      expect(hasteOf(gene) <= 3 && (code < 0 || !isAhead(gene))).toBe(true)
     }
   })
   test('reading an order leaves nothing behind: the next one is read as in a new state', () => {

@@ -1,5 +1,6 @@
 import { decode, type Decoding } from './decode'
-import { prune, type Neighbourhood } from './neighbourhood'
+import type { Neighbourhood } from './neighbourhood'
+import { prune } from './prune'
 import { copyOrder, insert, moveEntries, orderOf, remove, type Order } from './order'
 import { supplyFor, supplyWay } from './supply'
 
