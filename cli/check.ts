@@ -34,7 +34,7 @@ function main(file: string | undefined, planFile: string | undefined): number {
       ? 'The plan breaks no rule.\n'
       : `${broken.length} ${broken.length === 1 ? 'rule is' : 'rules are'} broken.\n`
   )
-  for (const line of valueLines(value)) process.stdout.write(`${line}\n`)
+  for (const line of valueLines(value)) process.stderr.write(`${line}\n`)
   return broken.length === 0 ? EXIT.fine : EXIT.broken
 }
 

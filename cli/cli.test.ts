@@ -30,6 +30,11 @@ const keep = (name: string, data: unknown): string => {
   return path
 }
 
+const valueIn = (text: string): number => Number(/^value +(-?[\d.]+)/m.exec(text)?.[1])
+/** The terms of a value, added up. */
+const termsIn = (text: string): number =>
+  [...text.matchAll(/^ {2}\w+ +(-?[\d.]+)$/gm)].reduce((sum, [, figure]) => sum + Number(figure), 0)
+
 describe.each(DEMO_FILES)('%s', (name) => {
   test('has its ladder printed: sums add up, nothing owned is on it', () => {
     const { status, out } = run('ladder', `data/demo/${name}.json`)
@@ -55,6 +60,9 @@ describe.each(DEMO_FILES)('%s', (name) => {
     expect(plan.format).toBe('frugal-ledger/plan')
     const checked = run('check', file, keep(`${name}.plan.json`, plan))
     expect([checked.status, checked.out]).toEqual([0, 'The plan breaks no rule.\n'])
+    // What it is worth, the same as when it was made; the terms add up to it.
+    expect(valueIn(checked.errors)).toBeCloseTo(valueIn(planned.errors), 1)
+    expect(termsIn(checked.errors)).toBeCloseTo(valueIn(checked.errors), 0)
     const forged = {
       ...plan,
       purchases: plan.purchases.map((one, i) => (i === 0 ? { ...one, price: 1 } : one))
