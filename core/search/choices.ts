@@ -37,6 +37,13 @@ export interface Choice {
   readonly replaces: { readonly item: string; readonly amount: number } | undefined
 }
 
+/** The least that one of a choice takes on a day it can be had, at what kept money counts. */
+export const leastOf = ({ burden, cash }: Choice): number =>
+  burden.reduce(
+    (least, one, k) => ((cash[k] as number) < Infinity ? Math.min(least, one) : least),
+    Infinity
+  )
+
 /** What one of something costs and brings on a day it can be had. */
 interface Figures {
   readonly unit: Unit

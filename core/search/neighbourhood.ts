@@ -1,4 +1,5 @@
-import type { Choice } from './choices'
+import { groupBy } from '../kernel'
+import { leastOf, type Choice } from './choices'
 import { dealsOf } from './deals'
 import {
   eventOf,
@@ -42,11 +43,16 @@ export interface Neighbourhood {
 
 function sharingOf({ choices, requirements }: Problem): number[][] {
   const sharing: Set<number>[] = choices.map(() => new Set())
+  const takes = (choice: number): number => leastOf(choices[choice]!)
   for (const { from, along } of requirements) {
     if (along) continue
-    const keys = [...from.keys()].slice(0, SHARERS)
+    const keys = [...from.keys()].sort((a, b) => takes(a) - takes(b)).slice(0, SHARERS)
     for (const a of keys) for (const b of keys) if (a !== b) sharing[a]?.add(b)
   }
+  // Another tier or condition of the same tool, however many there are.
+  const offers = groupBy([...choices.keys()], (choice) => choices[choice]!.entries[0]?.tool.id)
+  for (const list of offers.values())
+    for (const a of list) for (const b of list) if (a !== b) sharing[a]?.add(b)
   return sharing.map((set) => [...set])
 }
 

@@ -4,7 +4,7 @@ import type { Offer } from '../prices'
 import { buildMaterial, buildWorth, type World } from '../workspace'
 import { afterOf, comfortsOf, paidFromPurse, type Comfort } from '../worth'
 import { eventTimesOf, type EventTimes } from './event-times'
-import type { Choice } from './choices'
+import { leastOf, type Choice } from './choices'
 import { pinsOf, resaleOfOwned } from './given'
 import { sourcesOf, type Sources } from './sources'
 import { mattering, paying } from './mattering'
@@ -258,7 +258,7 @@ function compile(world: World, options: ProblemOptions): Problem {
   const compiling: Compiling = {
     world,
     sources,
-    book: emptyBook(),
+    book: emptyBook(sources.choices.map(leastOf)),
     curtailed: new Set(),
     grain: options.grain ?? (options.wholeMarket ? FINE : PLAIN),
     modes: [],

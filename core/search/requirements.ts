@@ -35,16 +35,33 @@ export interface RequirementBook {
   readonly able: Map<string, AbleList>
   /** What groups of tools beside the leading one ask for. */
   readonly asks: WeakMap<Players, readonly Asked[]>
+  /** What one of a choice takes, by its number, and per requirement the least that meeting it takes, as far as it has been asked. */
+  readonly takes: readonly number[]
+  readonly least: (number | undefined)[]
 }
-export const emptyBook = (): RequirementBook => ({
+/** @param takes what one of each choice takes, at what kept money counts */
+export const emptyBook = (takes: readonly number[]): RequirementBook => ({
   list: [],
   numbers: new Map(),
   implied: [],
   services: new Map(),
   kinds: new Map(),
   able: new Map(),
-  asks: new WeakMap()
+  asks: new WeakMap(),
+  takes,
+  least: []
 })
+
+/** The least that meeting a requirement takes with what is owned, minor units. */
+export function leastToMeet(book: RequirementBook, requirement: number): number {
+  const known = book.least[requirement]
+  if (known !== undefined) return known
+  const { from, need, owned } = book.list[requirement]!
+  let least = Infinity
+  for (const [offer, units] of from)
+    least = Math.min(least, (book.takes[offer] ?? 0) * Math.ceil((need - owned) / units))
+  return (book.least[requirement] = least)
+}
 
 /** Enters a requirement into the book. @param along bought along without being asked for */
 export function require(

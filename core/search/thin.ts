@@ -1,6 +1,6 @@
 import type { Grain } from './grain'
 import { reckoned, type Mode } from './mode'
-import { implies, type RequirementBook } from './requirements'
+import { implies, leastToMeet, type RequirementBook } from './requirements'
 
 /** Modes with so few requirements are always kept. */
 const FEW = 2
@@ -40,6 +40,19 @@ function asks(book: RequirementBook, less: Mode, more: Mode): boolean {
   return true
 }
 
+const mannerOf = ({ method, then }: Mode): string => `${method}+${then ?? ''}`
+
+/** Of each method the mode that takes least to acquire: however little slower it is, a plain saw comes before a dear one. */
+function plainestOfEach(book: RequirementBook, list: readonly Mode[]): ReadonlySet<Mode> {
+  const best = new Map<string, { readonly mode: Mode; readonly takes: number }>()
+  for (const mode of list) {
+    const takes = mode.requires.reduce((sum, one) => sum + leastToMeet(book, one), 0)
+    const manner = mannerOf(mode)
+    if (takes < (best.get(manner)?.takes ?? Infinity)) best.set(manner, { mode, takes })
+  }
+  return new Set([...best.values()].map(({ mode }) => mode))
+}
+
 /** The modes without those that another one is at least as good as in everything. */
 export function thin(
   book: RequirementBook,
@@ -51,12 +64,14 @@ export function thin(
   )
   const kept: Mode[] = []
   const counts = new Map<string, number>()
+  const plainest = plainestOfEach(book, sorted)
   for (const one of sorted) {
-    const manner = `${one.method}+${one.then ?? ''}`
+    const manner = mannerOf(one)
     const alike = counts.get(manner) ?? 0
     const least = one.then === undefined ? perMethod : perPair
-    // What asks for next to nothing stays in any case, a service or what is owned, and the best ways of every method.
-    if (kept.length >= most && one.requires.length > FEW && alike >= least) continue
+    // What asks for next to nothing stays in any case, a service or what is owned, the best ways of every method, and the one with the plainest tools.
+    if (kept.length >= most && one.requires.length > FEW && alike >= least && !plainest.has(one))
+      continue
     if (kept.some((other) => beats(other, one) && asks(book, other, one))) continue
     kept.push(one)
     counts.set(manner, alike + 1)
