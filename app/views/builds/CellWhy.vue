@@ -56,7 +56,7 @@ const stock = computed(() => {
       <template v-for="one in cell.steps" :key="one.step.id"
         >{{
           store.say.quantity(one.step.quantity * cell.build.copies, cell.operation.unit)
-        }} </template><template v-if="stock">· {{ stock }}</template>
+        }} </template><template v-if="stock">{{ ` · ${stock}` }}</template>
     </p>
     <div class="columns">
       <div class="stack">
