@@ -73,8 +73,8 @@ const listed = ({ concerned }: Deals, { list, buying }: State): Line[] =>
 
 /** What deals take off in all once the list is bought at an event time, less what they take off what is bought then already. */
 export function savedMore(deals: Deals, problem: Problem, state: State, k: number): number {
+  if (!state.list.some((choice) => deals.concerned[choice] === 1)) return 0
   const more = listed(deals, state)
-  if (more.length === 0) return 0
   const there = state.baskets.get(k) ?? []
   return savingOf(deals, problem, k, [...there, ...more]) - savingOf(deals, problem, k, [...there])
 }

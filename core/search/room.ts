@@ -29,17 +29,15 @@ function lay(model: Model, state: State, choice: number, count: number, k: numbe
 /** Whether what is on the list finds room from an event time on. */
 export function hasRoom(model: Model, state: State, k: number): boolean {
   if (!floorBinds(model, state) || state.list.length === 0) return true
+  const { choices } = model.problem
+  if (!state.list.some((choice) => choices[choice]!.storedM2 > 0)) return true
   const before = state.floor.slice(k)
-  let takes = false
-  for (const choice of state.list) {
-    takes ||= (model.problem.choices[choice]!.storedM2 ?? 0) > 0
-    lay(model, state, choice, state.buying[choice] as number, k)
-  }
+  for (const choice of state.list) lay(model, state, choice, state.buying[choice] as number, k)
   let fits = true
   for (let j = k; j < state.floor.length && fits; j++)
     fits = (state.floor[j] as number) <= model.floorLimit + TOLERANCE
   state.floor.set(before, k)
-  return fits || !takes
+  return fits
 }
 
 /** Books the floor of so many of a choice. Before what it replaces counts as sold. */
