@@ -1,19 +1,8 @@
 import type { Method } from './method-types'
-import type { HazardClass, Protection } from './types'
+import type { Protection } from './types'
 
 /** From here on ears are protected, and a minute counts as loud where no quiet hours are declared, dB(A): the upper action value of Directive 2003/10/EC (from memory). */
 export const LOUD_DBA = 85
-
-/** What sends something at the eyes: cut, struck or ground by a powered tool, and steel on steel. */
-const FLIES: ReadonlySet<HazardClass> = new Set<HazardClass>([
-  'spinning-bit',
-  'hand-blade',
-  'fixed-blade',
-  'router-bit',
-  'feed-rollers',
-  'fired-nail',
-  'dust'
-])
 
 /** Protection a method asks for by itself, whatever its tools ask for: ears by its sound, lungs by its dust, eyes by what flies. */
 export function protectionOf({
@@ -23,9 +12,10 @@ export function protectionOf({
   hazard
 }: Pick<Method, 'form' | 'soundDbA' | 'dust' | 'hazard'>): Protection[] {
   if (form === 'service') return []
-  const powered = form !== 'hand'
+  // What a motor cuts, strikes or grinds flies; an edge in the hand sends nothing at the eyes.
+  const flies = form !== 'hand' && hazard !== null && hazard.kind !== 'sharp-edge'
   return [
-    ...(powered && hazard && FLIES.has(hazard.kind) ? (['eyes'] as const) : []),
+    ...(flies ? (['eyes'] as const) : []),
     ...(soundDbA >= LOUD_DBA ? (['ears'] as const) : []),
     ...(dust === 'fine' ? (['lungs'] as const) : [])
   ]

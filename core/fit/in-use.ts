@@ -1,7 +1,8 @@
 import { isDone } from '../builds'
-import { specsOf, type Tool } from '../catalogue'
+import type { Tool } from '../catalogue'
 import type { World } from '../workspace'
 import { leadsOn, withParts } from './kernel'
+import { plainTool } from './kit'
 
 /** The room a machine wants while it runs. */
 export interface InUse {
@@ -19,14 +20,7 @@ const MILLIMETRES = 1000
 
 /** The longest stock that open builds give a tool to lead, mm. */
 function longestFed(world: World, tool: Tool): number | undefined {
-  const entry = {
-    tool,
-    tier: 'weekend' as const,
-    condition: 'new' as const,
-    power: tool.forms[0]?.power ?? ('hand' as const),
-    specs: specsOf(tool, 'weekend'),
-    count: 1
-  }
+  const entry = plainTool(tool)
   const lengths = world.workspace.builds
     .filter((build) => !isDone(build))
     .flatMap(({ steps }) => steps.flatMap((step) => withParts(world.library, step)))

@@ -4,6 +4,7 @@ export {
   floorOf,
   kitOf,
   kitTool,
+  plainTool,
   kitWith,
   makeKit,
   type Kit,

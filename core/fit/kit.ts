@@ -107,3 +107,13 @@ export const floorOf = ({
 }: {
   readonly tools: readonly { readonly tool: Pick<Tool, 'storedM2'>; readonly count: number }[]
 }): number => sumOf(tools, ({ tool, count }) => tool.storedM2 * count)
+
+/** So many of a tool as one would mostly buy it: new, of the weekend tier, in its first power form. */
+export const plainTool = (tool: Tool, count = 1): KitTool => ({
+  tool,
+  tier: 'weekend',
+  condition: 'new',
+  power: tool.forms[0]?.power ?? 'hand',
+  specs: specsOf(tool, 'weekend'),
+  count
+})

@@ -2,9 +2,10 @@ import { add, guard, permit } from './acquire'
 import { countedWorthOf, modelOf, type Model } from './model'
 import { NEVER, eventOf, hasteOf, isAhead, type Order } from './order'
 import { buyAhead } from './ahead'
-import { commit, schedule } from './place'
+import { savedMore } from './deals'
+import { buy, schedule } from './place'
 import type { Problem } from './problem'
-import { pay, reset, stateOf, type State } from './state'
+import { reset, stateOf, type State } from './state'
 
 /** A problem with the state its orders are decoded in. */
 export interface Decoding {
@@ -28,8 +29,10 @@ function buyPinned(model: Model, state: State): void {
     for (const one of state.list)
       total += (state.buying[one] as number) * (choices[one]?.cash[event] ?? Infinity)
     if (!Number.isFinite(total)) continue
-    pay(state, event, total)
-    commit(model, state, event, -1)
+    // What is pinned together may be in a deal, and counts towards the cap like all that is bought.
+    if (model.deals) total -= savedMore(model.deals, model.problem, state, event)
+    state.regained = 0
+    buy(model, state, event, -1, total)
   }
 }
 

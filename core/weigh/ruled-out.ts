@@ -19,6 +19,7 @@ import {
   leadsOn,
   loadOf,
   plainRunMinutes,
+  plainTool,
   resultError,
   slownessOf,
   withParts,
@@ -167,15 +168,8 @@ function minutesLed(library: Library, entry: KitTool, step: Step, build: Build):
   return ways.length > 0 ? Math.min(...ways) : 0
 }
 
-/** A tool as it is bought, to ask what it could lead. */
-const asBought = (tool: Tool): KitTool => ({
-  tool,
-  tier: 'weekend',
-  condition: 'new',
-  power: tool.forms[0]?.power ?? 'hand',
-  specs: specsOf(tool, 'weekend'),
-  count: 99
-})
+/** As many of a tool as any way asks for. */
+const plenty = (tool: Tool): KitTool => plainTool(tool, 99)
 
 /**
  * Hours the open builds would use a tool, each step by the quickest way with it; per copy and batch as the builds say. A step that one of
@@ -191,8 +185,8 @@ export function hoursOfUse(
   readonly hours: number
   readonly builds: readonly { readonly build: string; readonly hours: number }[]
 } {
-  const entry = asBought(tool)
-  const beside = [...kitOf(library, world.workspace.items).tools, ...others.map(asBought)].filter(
+  const entry = plenty(tool)
+  const beside = [...kitOf(library, world.workspace.items).tools, ...others.map(plenty)].filter(
     (one) => one.tool.id !== tool.id
   )
   const minutesIn = (step: Step, build: Build): number => {
