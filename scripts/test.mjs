@@ -56,7 +56,8 @@ await step(['Browser tests', 'node_modules/@playwright/test/cli.js', 'test'], fa
 const read = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined)
 const unit = read('test-results/unit.json')
 const browser = read('test-results/browser.json')
-const passed = (unit?.numPassedTests ?? 0) + (browser?.stats.expected ?? 0)
+const flaky = browser?.stats.flaky ?? 0
+const passed = (unit?.numPassedTests ?? 0) + (browser?.stats.expected ?? 0) + flaky
 const failed =
   (unit?.numFailedTests ?? 0) +
   (unit?.numRuntimeErrorTestSuites ?? 0) +
@@ -65,6 +66,7 @@ const skipped = (unit?.numPendingTests ?? 0) + (browser?.stats.skipped ?? 0)
 if (!unit?.numPassedTests) broken.push('no unit test ran')
 if (!browser?.stats.expected) broken.push('no browser test ran')
 if (broken.length > 0) console.log(`\nFailed: ${broken.join(', ')}`)
+if (flaky > 0) console.log(`\nPassed at the second try only: ${flaky} (named above)`)
 console.log(
   `\n${passed} passed, ${failed + (failed === 0 && broken.length > 0 ? broken.length : 0)} failed, ${skipped} skipped`
 )

@@ -8,7 +8,9 @@ import { seededRandom } from '../kernel'
 import { worldOf } from '../workspace'
 import { decode, decodingOf } from './decode'
 import { change, neighbourhoodOf, startOrder } from './neighbourhood'
-import { eventOf, geneOf, hasteOf, isAhead, orderOf, withEvent } from './order'
+import { copyOrder, eventOf, geneOf, hasteOf, isAhead, orderOf, withEvent } from './order'
+import { Beside } from './prefix'
+import { prune } from './prune'
 import { problemOf } from '.'
 import { settle } from './settle'
 
@@ -36,12 +38,43 @@ describe('genes', () => {
   })
 })
 
+const problemNamed = (name: string): ReturnType<typeof problemOf> => {
+  const read = readWorkspace(readFileSync(new URL(`${name}.json`, FOLDER), 'utf8'), library)
+  if (!read.ok) throw new Error(name)
+  return problemOf(worldOf(read.value.workspace, library, GENERATED_TODAY))
+}
+
+describe('reading on from a common beginning', () => {
+  // Independent of what is kept: the whole order is read anew in a state of its own.
+  test.each(names)(
+    '%s: a walk of 300 orders comes to the cent to what each is by itself',
+    (name) => {
+      const problem = problemNamed(name)
+      const random = seededRandom(11)
+      const around = neighbourhoodOf(problem, random)
+      const [near, fresh] = [decodingOf(problem), decodingOf(problem)]
+      const [order, trial] = [orderOf(300), orderOf(300)]
+      startOrder(around, order, 0.5)
+      const beside = new Beside(near, order)
+      for (let k = 0; k < 300; k++) {
+        copyOrder(order, trial)
+        for (let m = 0; m <= k % 3; m++) change(around, trial)
+        const value = beside.decode(trial)
+        expect(value).toBe(decode(fresh, trial))
+        expect(near.state.scheduled).toEqual(fresh.state.scheduled)
+        if (random() > 0.4) continue
+        prune(trial, near.state)
+        beside.changesTo(trial)
+        copyOrder(trial, order)
+      }
+    }
+  )
+})
+
 describe('what an order is read as is what the judge says of it', () => {
   // Finds, deals, sales, hires, floor, resale, needs slept on: whatever the moves make of an order.
   test.each(names)('%s: forty random orders settle to no less than they were read as', (name) => {
-    const read = readWorkspace(readFileSync(new URL(`${name}.json`, FOLDER), 'utf8'), library)
-    if (!read.ok) throw new Error(name)
-    const problem = problemOf(worldOf(read.value.workspace, library, GENERATED_TODAY))
+    const problem = problemNamed(name)
     const random = seededRandom(3)
     const around = neighbourhoodOf(problem, random)
     const decoding = decodingOf(problem)

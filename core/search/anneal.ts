@@ -10,6 +10,7 @@ import {
 import { copyOrder, insert, orderOf, type Order } from './order'
 import { polish } from './polish'
 import { prune } from './prune'
+import { Beside } from './prefix'
 import type { Problem } from './problem'
 import { seeds } from './seed'
 import { supplyFor } from './supply'
@@ -171,15 +172,17 @@ export class Search {
   private *anneal(chain: Chain, steps: number, fromShare: number): Generator<void> {
     const { trial, around } = this
     const ratio = Math.log(COLD / HOT)
+    const beside = new Beside(this.decoding, chain.order)
     for (let step = 0; step < steps; step++) {
       const share = fromShare + ((1 - fromShare) * step) / steps
       const heat = this.scale * HOT * Math.exp(ratio * share)
       copyOrder(chain.order, trial)
       change(around, trial)
       if (this.random() < SECOND_MOVE) change(around, trial)
-      const value = this.decode(trial)
+      const value = beside.decode(trial)
       if (value >= chain.value || this.random() < Math.exp((value - chain.value) / heat)) {
         prune(trial, this.decoding.state)
+        beside.changesTo(trial)
         copyOrder(trial, chain.order)
         chain.value = value
         if (value > chain.bestValue) {

@@ -1,3 +1,9 @@
+/** Free spans of a calendar as they once were. */
+export interface KeptSpans {
+  readonly starts: Int32Array
+  readonly ends: Int32Array
+}
+
 /**
  * The minutes of the horizon laid end to end, and which of them are still free. A job takes the first free minutes from a day on; free
  * minutes are kept as a short sorted list of free spans, so that a job of many evenings is placed in a few steps.
@@ -39,6 +45,17 @@ export class Calendar {
     this.starts[0] = 0
     this.ends[0] = this.total
     this.length = this.total > 0 ? 1 : 0
+  }
+
+  /** The free spans as they are, to be brought back by `bring`. */
+  keep(): KeptSpans {
+    return { starts: this.starts.slice(0, this.length), ends: this.ends.slice(0, this.length) }
+  }
+
+  bring({ starts, ends }: KeptSpans): void {
+    this.starts.set(starts)
+    this.ends.set(ends)
+    this.length = starts.length
   }
 
   save(): void {

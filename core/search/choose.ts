@@ -13,7 +13,8 @@ const MINUTE_TOLERANCE = 1e-9
  */
 function cheapestMode(model: Model, state: State, slot: number, worth: number): number {
   const { modeFirst, modeRequires, modeCost, modeMinutes, along, alongCost, discount } = model
-  const { ready, permitted, perMinute } = state
+  const { ready, permitted } = state
+  const perMinute = model.hasteRates[state.haste] as number
   const last = model.slotLast[slot] as number
   let best = Infinity
   for (let mode = model.slotFirst[slot] as number; mode < last; mode++) {

@@ -1,6 +1,7 @@
 import { add, guard, permit } from './acquire'
-import { countedWorthOf, modelOf, type Model } from './model'
-import { NEVER, eventOf, hasteOf, isAhead, type Order } from './order'
+import { afterwards } from './afterwards'
+import { modelOf, type Model } from './model'
+import { eventOf, hasteOf, isAhead, type Order } from './order'
 import { buyAhead } from './ahead'
 import { savedMore } from './deals'
 import { buy, schedule } from './place'
@@ -36,54 +37,32 @@ function buyPinned(model: Model, state: State): void {
   }
 }
 
-/** What the cheapest mode of a slot costs that is open with what is owned for good; Infinity where none is. */
-function openMode(model: Model, { ready, lasts }: State, slot: number): number {
-  const { modeFirst, modeRequires, slotFirst, slotLast, modeCost } = model
-  const last = slotLast[slot] as number
-  for (let mode = slotFirst[slot] as number; mode < last; mode++) {
-    const stop = modeFirst[mode + 1] as number
-    let i = modeFirst[mode] as number
-    for (; i < stop; i++) {
-      const requirement = modeRequires[i] as number
-      if (ready[requirement] === NEVER || lasts[requirement] !== NEVER) break
-    }
-    if (i === stop) return modeCost[mode] as number
-  }
-  return Infinity
+/** All that comes before the order: what is pinned, and what has been begun. */
+export function begin({ model, state }: Decoding): void {
+  const { activities } = model.problem
+  reset(model, state)
+  buyPinned(model, state)
+  for (let activity = 0; activity < activities.length; activity++)
+    if (activities[activity]?.begun) schedule(model, state, activity, 0)
 }
 
-/** What the cheapest way of a step costs that is open with what is owned for good. */
-function openWay(model: Model, state: State, step: number): number {
-  const { stepWays, waySlots, wayExtra } = model
-  const last = stepWays[step + 1] as number
-  let best = Infinity
-  for (let way = stepWays[step] as number; way < last; way++) {
-    let cost = wayExtra[way] as number
-    const stop = waySlots[way + 1] as number
-    for (let slot = waySlots[way] as number; slot < stop && cost < best; slot++)
-      cost += openMode(model, state, slot)
-    if (cost < best) best = cost
+/** Reads one entry of an order. */
+export function readEntry({ model, state }: Decoding, { codes, genes }: Order, at: number): void {
+  const code = codes[at] as number
+  const gene = genes[at] as number
+  if (code < 0) {
+    if (isAhead(gene)) buyAhead(model, state, -1 - code, eventOf(gene))
+    permit(model, state, -1 - code)
+  } else if (state.scheduled[code] === 0) {
+    state.haste = hasteOf(gene)
+    schedule(model, state, code, eventOf(gene))
+    state.haste = 0
   }
-  return best
 }
 
-/**
- * The years after: what one more piece of each kind would bring with what is owned for good, in the cheapest ways that are open then;
- * nothing where one cannot be made.
- */
-function afterwards(model: Model, state: State): number {
-  const { problem, activitySteps } = model
-  let total = 0
-  for (const activity of problem.after) {
-    const one = problem.activities[activity]!
-    let net = countedWorthOf(model, activity) - (model.payTimes[activity] as number) * one.material
-    const end = activitySteps[activity + 1] as number
-    for (let step = activitySteps[activity] as number; step < end && net > -Infinity; step++)
-      net -= openWay(model, state, step)
-    if (net > 0) total += net
-  }
-  return total * problem.afterTimes
-}
+/** What a decoding comes to when all entries are read. */
+export const conclude = ({ model, state }: Decoding): number =>
+  (state.value += afterwards(model, state))
 
 /**
  * Reads an order as a plan by the **serial schedule generation scheme** (Kelley 1963; Kolisch 1996) with lazy buying: activities take
@@ -92,24 +71,9 @@ function afterwards(model: Model, state: State): number {
  * @param record keeps what is bought, sold and done in the state
  * @returns the objective, minor units at today's worth
  */
-export function decode({ model, state }: Decoding, order: Order, record = false): number {
-  const { activities } = model.problem
-  state.recording = record
-  reset(model, state)
-  buyPinned(model, state)
-  for (let activity = 0; activity < activities.length; activity++)
-    if (activities[activity]?.begun) schedule(model, state, activity, 0)
-  for (let i = 0; i < order.length; i++) {
-    const code = order.codes[i] as number
-    const gene = order.genes[i] as number
-    if (code < 0) {
-      if (isAhead(gene)) buyAhead(model, state, -1 - code, eventOf(gene))
-      permit(model, state, -1 - code)
-    } else if (state.scheduled[code] === 0) {
-      state.perMinute = model.hasteRates[hasteOf(gene)] as number
-      schedule(model, state, code, eventOf(gene))
-      state.perMinute = 0
-    }
-  }
-  return (state.value += afterwards(model, state))
+export function decode(decoding: Decoding, order: Order, record = false): number {
+  decoding.state.recording = record
+  begin(decoding)
+  for (let i = 0; i < order.length; i++) readEntry(decoding, order, i)
+  return conclude(decoding)
 }

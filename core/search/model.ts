@@ -21,6 +21,9 @@ export interface Model {
   readonly along: Uint8Array
   /** Per requirement: day it is met from without any purchase, `NEVER` where it is not. */
   readonly readyFirst: Int32Array
+  /** Per choice: the number of the owned item it takes the place of, −1 for none; and how many such items there are. */
+  readonly replacesItem: Int32Array
+  readonly replaceable: number
   /** Per choice: the requirements it counts for, as pairs of number and units. */
   readonly feeds: readonly Int32Array[]
   /** Per requirement: the choices that count for it, cheapest first, with the units each brings. */
@@ -130,6 +133,17 @@ function feedsOf({ choices, requirements }: Problem): Int32Array[] {
   return feeds.map((list) => Int32Array.from(list))
 }
 
+/** The owned items that choices take the place of, numbered. */
+function replacedBy({ choices }: Problem): Pick<Model, 'replacesItem' | 'replaceable'> {
+  const items = [...new Set(choices.flatMap(({ replaces }) => replaces?.item ?? []))]
+  return {
+    replacesItem: Int32Array.from(choices, ({ replaces }) =>
+      replaces ? items.indexOf(replaces.item) : -1
+    ),
+    replaceable: items.length
+  }
+}
+
 /** Shares of the worth of a minute that haste counts with. */
 const HASTE = [0, 0.2, 1, 5] as const
 
@@ -153,6 +167,7 @@ export function modelOf(problem: Problem): Model {
     owned: Int32Array.from(requirements, ({ owned }) => owned),
     along: Uint8Array.from(requirements, ({ along }) => (along ? 1 : 0)),
     readyFirst: Int32Array.from(requirements, ({ owned, need }) => (owned >= need ? 0 : NEVER)),
+    ...replacedBy(problem),
     feeds: feedsOf(problem),
     ...feedersOf(problem),
     makes: Uint8Array.from(choices, (one) => (one.makes ? 1 : 0)),

@@ -77,9 +77,10 @@ export function startOrder({ supply }: Neighbourhood, order: Order, noise: numbe
 
 /** An activity not in the order, −1 when all are. */
 function absent({ supply }: Neighbourhood, order: Order): number {
+  const { codes, length } = order
   const missing = supply.problem.wanted.filter((activity) => {
-    for (let i = 0; i < order.length; i++) if (order.codes[i] === activity) return false
-    return true
+    const at = codes.indexOf(activity)
+    return at < 0 || at >= length
   })
   return missing.length === 0 ? -1 : (missing[pick(supply, missing.length)] as number)
 }

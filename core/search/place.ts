@@ -43,7 +43,8 @@ export function demandOf(
     else cost += (state.buying[choice] as number) * (one.cash[0] as number)
     if (one.until < due) due = one.until
     if (one.from > earliest) earliest = one.from
-    if (one.replaces && !state.soldItems.has(one.replaces.item)) regained += one.replaces.amount
+    if (one.replaces && state.soldItems[model.replacesItem[choice] as number] === 0)
+      regained += one.replaces.amount
   }
   for (const jig of state.jigs) cost += state.due[jig] as number
   if (activity >= 0) cost += state.due[activity] as number
@@ -201,8 +202,9 @@ export function commit(model: Model, state: State, k: number, activity: number):
     takeRoom(model, state, choice, count, k)
     if (one.makes) continue
     state.value += count * (one.value[k] as number)
-    if (one.replaces && !state.soldItems.has(one.replaces.item)) {
-      state.soldItems.add(one.replaces.item)
+    const item = model.replacesItem[choice] as number
+    if (one.replaces && state.soldItems[item] === 0) {
+      state.soldItems[item] = 1
       if (state.recording) state.sold.push({ ...one.replaces, event: k })
       state.value += one.replaces.amount * gained
     }

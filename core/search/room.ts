@@ -9,9 +9,14 @@ export const floorBinds = ({ floorLimit }: Model, state: State): boolean =>
   floorLimit < Infinity && !isLifted(state, 'space')
 
 /** Floor that one of a choice takes from an event time on for good: less what is sold when it takes its place. */
-const forGood = ({ problem }: Model, { soldItems }: State, choice: number): number => {
-  const { storedM2, replaces, entries } = problem.choices[choice]!
-  const freed = replaces && !soldItems.has(replaces.item) ? (entries[0]?.tool.storedM2 ?? 0) : 0
+const forGood = (
+  { problem, replacesItem }: Model,
+  { soldItems }: State,
+  choice: number
+): number => {
+  const { storedM2, entries } = problem.choices[choice]!
+  const freed =
+    soldItems[replacesItem[choice] as number] === 0 ? (entries[0]?.tool.storedM2 ?? 0) : 0
   return storedM2 - freed
 }
 

@@ -1,9 +1,8 @@
-import { sumOf } from '../kernel'
 import { insert, type Order } from './order'
-import { payTimes } from '../worth'
+import { DEPTH, cheapestFor, pricesOf } from './purchase-prices'
 import type { ActivityStep, Problem, Slot, Way } from './problem'
 
-const { ceil, floor, max, min } = Math
+const { ceil, floor, max } = Math
 
 /** Noise on prices is drawn once for so many numbers. */
 const NOISES = 1024
@@ -12,10 +11,6 @@ const MODE_STRIDE = 7
 const CHOICE_STRIDE = 13
 /** However much noise, a price is never less than this share of itself. */
 const LEAST_SHARE = 0.05
-/** Jigs made with jigs, so many deep. */
-const DEPTH = 3
-/** Offers of one requirement looked at, the cheapest first. */
-const CHEAPEST = 8
 
 /** What is looked at to find out what an activity lacks: prices net of resale, the cheapest choices for each requirement. */
 export interface Supply {
@@ -27,6 +22,12 @@ export interface Supply {
   /** Choices that are permitted: those whose mark is the present stamp. */
   readonly there: Int32Array
   stamp: number
+  /** Per requirement: the choice that meets it for least and what that costs, as long as nothing more is there; and when that was found. */
+  readonly least: Int32Array
+  readonly leastCost: Float64Array
+  readonly leastAt: Int32Array
+  /** Another number whenever what is there, prices or noise change. */
+  version: number
   /** The share of a price that one activity bears: less than 1 where others are to use the tool as well. */
   share: number
   /** How deep jigs of jigs are being put in. */
@@ -36,73 +37,6 @@ export interface Supply {
 /** A whole number below `length`. */
 export const pick = ({ random }: Pick<Supply, 'random'>, length: number): number =>
   floor(random() * length)
-
-/** The least a step costs with its cheapest purchases, as things are priced. */
-const leastForStep = (problem: Problem, price: Float64Array, { ways }: ActivityStep): number =>
-  min(
-    Infinity,
-    ...ways.map(
-      ({ slots, extra }) => extra + sumOf(slots, (slot) => leastForSlot(problem, price, slot))
-    )
-  )
-
-/** The same for one slot. */
-function leastForSlot(
-  { modes, requirements }: Problem,
-  price: Float64Array,
-  { first, last }: Slot
-): number {
-  let least = Infinity
-  for (let mode = first; mode < last; mode++) {
-    const { cost: plain, requires } = modes[mode]!
-    let cost = plain
-    for (const requirement of requires) {
-      const { need, owned, from } = requirements[requirement]!
-      let cheapest = Infinity
-      for (const [one, units] of from)
-        cheapest = min(cheapest, (price[one] as number) * ceil((need - owned) / units))
-      cost += max(0, cheapest)
-      if (cost >= least) break
-    }
-    least = min(least, cost)
-  }
-  return least
-}
-
-/**
- * What a purchase really costs: its price less what it brings at the end. What is made costs its timber, its work and the cheapest
- * purchases for each of its steps.
- */
-function pricesOf(problem: Problem, dearer: number): Float64Array {
-  const { choices, maker, activities } = problem
-  const price = Float64Array.from(choices, ({ value, payment, makes }) =>
-    makes ? Infinity : dearer * min(...payment) - max(...value)
-  )
-  for (let round = 0; round <= DEPTH; round++)
-    choices.forEach(({ makes }, choice) => {
-      const activity = activities[maker[choice] ?? -1]
-      if (!makes || !activity || price[choice] !== Infinity) return
-      let total = activity.material * payTimes(problem.world, activity.build)
-      for (const step of activity.steps) total += leastForStep(problem, price, step)
-      price[choice] = total
-    })
-  return price
-}
-
-function cheapestFor({ requirements }: Problem, price: Float64Array): number[][] {
-  return requirements.map(({ from, need, owned }) => {
-    const costs = new Map(
-      [...from].map(([choice, units]) => [
-        choice,
-        (price[choice] ?? Infinity) * ceil((need - owned) / units)
-      ])
-    )
-    return [...from.keys()]
-      .filter((choice) => (costs.get(choice) ?? Infinity) < Infinity)
-      .sort((a, b) => (costs.get(a) ?? 0) - (costs.get(b) ?? 0))
-      .slice(0, CHEAPEST)
-  })
-}
 
 /** @param dearer what a unit of money counts beyond what it counts anyway, where it is short */
 export function supplyOf(problem: Problem, random: () => number, dearer = 0): Supply {
@@ -116,6 +50,10 @@ export function supplyOf(problem: Problem, random: () => number, dearer = 0): Su
     noises,
     there: new Int32Array(problem.choices.length),
     stamp: 0,
+    least: new Int32Array(problem.requirements.length),
+    leastCost: new Float64Array(problem.requirements.length),
+    leastAt: new Int32Array(problem.requirements.length),
+    version: 0,
     share: 1,
     depth: 0
   }
@@ -125,19 +63,18 @@ export function supplyOf(problem: Problem, random: () => number, dearer = 0): Su
 const noisy = ({ noises }: Supply, noise: number, at: number): number =>
   noise === 0 ? 1 : max(LEAST_SHARE, 1 + noise * (noises[at & (NOISES - 1)] as number))
 
-/** The choice that meets a requirement for least, and what it costs more: nothing where it is permitted already. −1 where none can. */
-function leastFor(
-  supply: Supply,
-  requirement: number,
-  noise: number,
-  offset: number
-): { readonly choice: number; readonly cost: number } {
+/** Finds the choice that meets a requirement for least, and what it costs more: nothing where it is permitted already. −1 where none can. */
+function findLeast(supply: Supply, requirement: number, noise: number, offset: number): void {
   const { there, stamp, share, price, cheapest, problem } = supply
   const { need, owned, from } = problem.requirements[requirement]!
   let cost = Infinity
   let found = -1
   for (const choice of cheapest[requirement] as readonly number[]) {
-    if (there[choice] === stamp) return { choice, cost: 0 }
+    if (there[choice] === stamp) {
+      cost = 0
+      found = choice
+      break
+    }
     const plain = share * (price[choice] as number) * ceil((need - owned) / (from.get(choice) ?? 1))
     if (plain === Infinity) continue
     const one = plain * noisy(supply, noise, offset + choice * CHOICE_STRIDE)
@@ -148,8 +85,15 @@ function leastFor(
     if (noise === 0) break
   }
   if (noise === 0 && cost > 0)
-    for (const choice of from.keys()) if (there[choice] === stamp) return { choice, cost: 0 }
-  return { choice: found, cost: max(0, cost) }
+    for (const choice of from.keys())
+      if (there[choice] === stamp) {
+        cost = 0
+        found = choice
+        break
+      }
+  supply.least[requirement] = found
+  supply.leastCost[requirement] = max(0, cost)
+  supply.leastAt[requirement] = supply.version
 }
 
 /** Choices to be bought, and what the step costs with them. */
@@ -191,6 +135,7 @@ function lackingForSlot(
   noise: number,
   offset: number
 ): Lacking {
+  const { least, leastAt, leastCost } = supply
   const { modes, requirements } = supply.problem
   let best = Infinity
   let picks: number[] = []
@@ -202,9 +147,10 @@ function lackingForSlot(
       const requirement = requires[n] as number
       const { owned, need, along } = requirements[requirement]!
       if (owned >= need) continue
-      const least = leastFor(supply, requirement, noise, offset)
-      cost = least.choice < 0 ? Infinity : cost + least.cost
-      if (!along || noise > 0 || supply.share < 1) wanted.push(least.choice)
+      if (leastAt[requirement] !== supply.version) findLeast(supply, requirement, noise, offset)
+      const choice = least[requirement] as number
+      cost = choice < 0 ? Infinity : cost + (leastCost[requirement] as number)
+      if (!along || noise > 0 || supply.share < 1) wanted.push(choice)
     }
     if (cost < best) {
       best = cost
@@ -217,6 +163,7 @@ function lackingForSlot(
 /** Marks what an order lets be bought before a place. */
 function mark(supply: Supply, order: Order, at: number): void {
   const stamp = ++supply.stamp
+  supply.version++
   for (let i = 0; i < at; i++)
     if ((order.codes[i] as number) < 0) supply.there[-1 - (order.codes[i] as number)] = stamp
 }
@@ -267,6 +214,7 @@ function take(supply: Supply, choices: readonly number[], taken: number[]): void
   for (const choice of choices)
     if (supply.there[choice] !== supply.stamp) {
       supply.there[choice] = supply.stamp
+      supply.version++
       taken.push(choice)
     }
 }
