@@ -26,7 +26,7 @@ const inItsTimber = (template: Template): Template => ({
 
 /** The reference library. Its version goes into every workspace and plan made with it. */
 export const library = indexLibrary({
-  version: '2027.03',
+  version: '2027.04',
   operations,
   methods,
   tools,

@@ -10,6 +10,20 @@ let check: typeof checkChange | undefined
 export async function openDoor(): Promise<void> {
   check ??= (await formats()).checkChange
 }
+/** Nobody changes anything before the first press; whoever does not press at all has the page to look at first. */
+const AT_LATEST_MS = 8000
+
+/** Fetches what checks changes at the first press, or when the page has stood for a while. */
+export function openDoorInTime(): void {
+  const presses = ['pointerdown', 'keydown'] as const
+  const open = (): void => {
+    clearTimeout(timer)
+    for (const press of presses) removeEventListener(press, open, true)
+    openDoor().catch(() => undefined)
+  }
+  const timer = setTimeout(open, AT_LATEST_MS)
+  for (const press of presses) addEventListener(press, open, true)
+}
 /** States that are known to be readable: they came through the door, or from the reader. */
 const passed = new WeakSet<Workspace>()
 export const notePassed = (state: Workspace): void => void passed.add(state)

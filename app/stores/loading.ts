@@ -6,7 +6,7 @@ import { library } from '../../data'
 import type { Loaded } from '../storage'
 import { newId } from './clock'
 import { DEMOS, loadDemo, type DemoId } from './demos'
-import { notePassed, openDoor } from './door'
+import { notePassed, openDoorInTime } from './door'
 import type { OnTable } from './history'
 import { useNotices } from './notices'
 import { useSaving } from './saving'
@@ -129,7 +129,7 @@ export const useLoading = defineStore('loading', () => {
   return {
     start: async (): Promise<void> => {
       await start()
-      openDoor().catch(() => undefined)
+      openDoorInTime()
     },
     show,
     showDemo,

@@ -61,7 +61,7 @@ export const anglesMethods: readonly Method[] = [
     surface: 'sawn',
     hazard: jig,
     soundDbA: 94,
-    dust: 'coarse'
+    dust: 'fine'
   }),
   method({
     id: 'crosscut-angle/circular-saw',

@@ -47,7 +47,7 @@ export const boringMethods: readonly Method[] = [
     id: 'bore/press',
     operation: 'bore',
     name: 'Drill press with a fence',
-    roles: [need('drill-press')],
+    roles: [need('drill-press', atLeast('throatMm', 'widthMm', 0, 0.5))],
     setupMinutes: 3,
     runMinutes: 0.3,
     accuracyMm: 0.3,

@@ -127,7 +127,7 @@ export const crosscuttingMethods: readonly Method[] = [
     surface: 'sawn',
     hazard: jig,
     soundDbA: 94,
-    dust: 'coarse',
+    dust: 'fine',
     limits: [upTo('widthMm', 300)],
     grows: [{ stock: 'lengthMm', of: 900, least: 0.8, most: 1.6 }]
   }),

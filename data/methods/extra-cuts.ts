@@ -51,7 +51,7 @@ export const extraCutsMethods: readonly Method[] = [
     surface: 'sawn',
     hazard: jig,
     soundDbA: 95,
-    dust: 'coarse',
+    dust: 'fine',
     limits: [upTo('thicknessMm', 25)]
   }),
   method({

@@ -117,7 +117,11 @@ export const extraWorkMethods: readonly Method[] = [
     surface: 'smooth',
     hazard: { kind: 'spinning-bit', level: 3 },
     soundDbA: 78,
-    roles: [need('lathe', atLeast('lengthMm', 'lengthMm')), need('lathe-chuck'), need('turning-tools')],
+    roles: [
+      need('lathe', atLeast('lengthMm', 'lengthMm'), atLeast('reachMm', 'widthMm')),
+      need('lathe-chuck'),
+      need('turning-tools')
+    ],
     setupMinutes: 5,
     runMinutes: 16,
     accuracyMm: 0.4,

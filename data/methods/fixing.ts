@@ -71,7 +71,7 @@ export const fixingMethods: readonly Method[] = [
     id: 'cut-hinge/chisel',
     operation: 'cut-hinge',
     name: 'Knife and chisel',
-    roles: [need('chisels'), need('marking-knife')],
+    roles: [need('chisels'), need('marking-knife'), need('work-holding')],
     setupMinutes: 3,
     runMinutes: 12,
     accuracyMm: 0.4
@@ -81,7 +81,7 @@ export const fixingMethods: readonly Method[] = [
     id: 'cut-hinge/router-plane',
     operation: 'cut-hinge',
     name: 'Chisel, floor by router plane',
-    roles: [need('chisels'), need('router-plane'), need('marking-gauge')],
+    roles: [need('chisels'), need('router-plane'), need('marking-gauge'), need('work-holding')],
     setupMinutes: 3,
     runMinutes: 9,
     accuracyMm: 0.25

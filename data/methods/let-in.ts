@@ -23,7 +23,7 @@ export const letInMethods: readonly Method[] = [
     operation: 'join-pocket',
     name: 'Pocket jig',
     form: 'hand-held',
-    roles: [need('pocket-jig'), need('drill'), need('clamp')],
+    roles: [need('pocket-jig'), need('drill'), need('driver-bits'), need('clamp')],
     setupMinutes: 3,
     runMinutes: 3,
     accuracyMm: 0.7,

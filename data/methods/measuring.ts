@@ -135,11 +135,11 @@ export const measuringMethods: readonly Method[] = [
     ...set,
     id: 'check-square/winding-sticks',
     operation: 'check-square',
-    name: 'Winding sticks',
+    name: 'Winding sticks, and a square in each corner',
     form: 'hand',
-    roles: [need('winding-sticks')],
+    roles: [need('winding-sticks'), need('square-large')],
     setupMinutes: 0,
-    runMinutes: 2,
+    runMinutes: 5,
     accuracyMm: 0.3,
     why: 'Sighting over both shows twist that a square does not.'
   })

@@ -49,7 +49,7 @@ export const rippingMethods: readonly Method[] = [
     surface: 'sawn',
     hazard: jig,
     soundDbA: 95,
-    dust: 'coarse',
+    dust: 'fine',
     limits: [upTo('thicknessMm', 40)],
     why: 'The blade wanders in thick stock.',
     grows: [{ stock: 'thicknessMm', of: 20, least: 0.6, most: 5 }]
@@ -215,7 +215,7 @@ export const rippingMethods: readonly Method[] = [
     surface: 'sawn',
     hazard: jig,
     soundDbA: 95,
-    dust: 'coarse',
+    dust: 'fine',
     limits: [upTo('thicknessMm', 45)]
   }),
   method({
@@ -266,14 +266,15 @@ export const rippingMethods: readonly Method[] = [
     name: 'Band saw with a fence',
     form: 'floor',
     roles: [need('band-saw', atLeast('resawMm', 'widthMm'))],
-    setupMinutes: 8,
+    setupMinutes: 18,
     runMinutes: 14,
     accuracyMm: 1,
     marked: false,
     surface: 'sawn',
     hazard: band,
     soundDbA: 86,
-    dust: 'fine'
+    dust: 'fine',
+    why: 'The widest blade has to go on, be tensioned and tracked: ten minutes of the set-up.'
   }),
   method({
     id: 'resaw/table-saw',

@@ -114,7 +114,7 @@ export const sandingMethods: readonly Method[] = [
     id: 'sand-curve/rasp',
     operation: 'sand-curve',
     name: 'Rasp and file',
-    roles: [need('rasp'), need('files')],
+    roles: [need('rasp'), need('files'), need('work-holding')],
     setupMinutes: 1,
     runMinutes: 7,
     accuracyMm: 0.6

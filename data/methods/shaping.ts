@@ -92,7 +92,7 @@ export const shapingMethods: readonly Method[] = [
     id: 'shape-round/rasp',
     operation: 'shape-round',
     name: 'Rasp and sanding block',
-    roles: [need('rasp'), need('sanding-block')],
+    roles: [need('rasp'), need('sanding-block'), need('work-holding')],
     setupMinutes: 1,
     runMinutes: 20,
     accuracyMm: 1
@@ -119,7 +119,7 @@ export const shapingMethods: readonly Method[] = [
     id: 'turn/lathe',
     operation: 'turn',
     name: 'Lathe',
-    roles: [need('lathe', atLeast('lengthMm', 'lengthMm')), need('turning-tools')],
+    roles: [need('lathe', atLeast('lengthMm', 'lengthMm'), atLeast('reachMm', 'widthMm')), need('turning-tools')],
     setupMinutes: 6,
     runMinutes: 18,
     accuracyMm: 0.5,
@@ -220,7 +220,7 @@ export const shapingMethods: readonly Method[] = [
     id: 'profile-edge/spokeshave',
     operation: 'profile-edge',
     name: 'Spokeshave',
-    roles: [need('spokeshave')],
+    roles: [need('spokeshave'), need('work-holding')],
     setupMinutes: 1,
     runMinutes: 3.5,
     accuracyMm: 0.6
@@ -231,7 +231,7 @@ export const shapingMethods: readonly Method[] = [
     id: 'profile-edge/rasp',
     operation: 'profile-edge',
     name: 'Rasp and file',
-    roles: [need('rasp'), need('files')],
+    roles: [need('rasp'), need('files'), need('work-holding')],
     setupMinutes: 1,
     runMinutes: 4.5,
     accuracyMm: 0.8

@@ -49,7 +49,7 @@ export const sheetsMethods: readonly Method[] = [
     surface: 'sawn',
     hazard: jig,
     soundDbA: 95,
-    dust: 'coarse'
+    dust: 'fine'
   }),
   method({
     id: 'break-down-sheet/circular-saw',

@@ -25,7 +25,7 @@ export const smoothingMethods: readonly Method[] = [
     operation: 'smooth',
     name: 'Card scraper',
     form: 'hand',
-    roles: [need('scraper')],
+    roles: [need('scraper'), need('work-holding')],
     setupMinutes: 3,
     runMinutes: 40,
     accuracyMm: 0.2,
@@ -60,7 +60,7 @@ export const smoothingMethods: readonly Method[] = [
     id: 'flatten-panel/scraper',
     operation: 'flatten-panel',
     name: 'Scraper plane',
-    roles: [need('scraper-handled')],
+    roles: [need('scraper-handled'), need('work-holding')],
     setupMinutes: 3,
     runMinutes: 75,
     accuracyMm: 0.6
@@ -230,7 +230,7 @@ export const smoothingMethods: readonly Method[] = [
     id: 'smooth/scraper-plane',
     operation: 'smooth',
     name: 'Scraper plane',
-    roles: [need('scraper-handled')],
+    roles: [need('scraper-handled'), need('work-holding')],
     setupMinutes: 3,
     runMinutes: 30,
     accuracyMm: 0.2

@@ -1,4 +1,4 @@
-import { method, need, needs } from '../write'
+import { atLeast, method, need, needs } from '../write'
 import { edge, bit, router, press, shank } from './hazards'
 import type { Method } from '../../core/catalogue'
 import { chopped, routed, sawn } from './manners'
@@ -37,7 +37,7 @@ export const tenonsMethods: readonly Method[] = [
     operation: 'bore-square',
     name: 'Drill press',
     form: 'benchtop',
-    roles: [need('drill-press')],
+    roles: [need('drill-press', atLeast('throatMm', 'widthMm', 0, 0.5))],
     setupMinutes: 3,
     runMinutes: 0.4,
     accuracyMm: 0.2,
@@ -241,7 +241,7 @@ export const tenonsMethods: readonly Method[] = [
     id: 'pare/rasp',
     operation: 'pare',
     name: 'Rasp and file',
-    roles: [need('rasp'), need('files')],
+    roles: [need('rasp'), need('files'), need('work-holding')],
     setupMinutes: 1,
     runMinutes: 8,
     accuracyMm: 0.4,

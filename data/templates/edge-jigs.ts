@@ -31,6 +31,7 @@ export const edgeJigs: readonly Template[] = [
     joinery: ['screwed'],
     steps: steps(
       ['measure', 3],
+      ['break-down-sheet', 2, stock(2440, 1220, 9), 3],
       ['crosscut', 4, stock(1500, 95, 20), 3],
       ['drive', 16],
       ['countersink', 16],

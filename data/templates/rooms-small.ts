@@ -40,6 +40,7 @@ export const smallRooms: readonly Template[] = [
     joinery: ['nailed'],
     steps: steps(
       ['measure', 28],
+      ['break-down-sheet', 14, stock(2440, 1220, 12), 2.5],
       ['mark-square', 28, stock(0, 95, 12), 1.5],
       ['crosscut', 28, stock(1100, 95, 12), 1.5],
       ['crosscut-angle', 4, stock(1500, 95, 12), 1.5],
@@ -122,6 +123,8 @@ export const smallRooms: readonly Template[] = [
       ['measure', 6],
       ['lay-out-curve', 2, stock(0, 200)],
       ['cut-curve', 1.6, stock(300, 240, 12), 1.5],
+      // Two slots half as deep as the sides are high.
+      ['cut-curve', 0.5, stock(300, 240, 12), 1],
       ['sand-curve', 2.4],
       ['sand-flat', 0.25],
       ['finish', 0.3]

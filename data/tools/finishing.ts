@@ -95,7 +95,7 @@ export const finishingTools: readonly Tool[] = [
   tool({
     id: 'hose-gates',
     name: 'Blast gates and hose',
-    aliases: ['dust gates', 'duct gates'],
+    aliases: ['dust gates', 'duct gates', 'hose gates'],
     group: 'dust',
     kind: 'accessory',
     roles: [],

@@ -54,7 +54,7 @@ export const planesTools: readonly Tool[] = [
     roles: ['scraper'],
     forms: byHand(8),
     hazard: 'sharp-edge',
-    companions: [advised('A scraper cuts with a burr that has to be turned.', 'burnisher')]
+    companions: [needed('A scraper cuts with a burr that has to be turned.', 'burnisher')]
   }),
 
   tool({

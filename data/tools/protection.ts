@@ -124,7 +124,7 @@ export const protectionTools: readonly Tool[] = [
   tool({
     id: 'leakage-breaker',
     name: 'Plug-in leakage breaker',
-    aliases: ['residual-current adapter', 'ground-fault adapter'],
+    aliases: ['RCD adapter', 'GFCI adapter', 'residual-current adapter', 'ground-fault adapter'],
     group: 'protection',
     kind: 'protection',
     roles: [],

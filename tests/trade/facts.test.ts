@@ -199,14 +199,15 @@ describe('what must come along', () => {
     ['jack-plane', 'sharpening-stone'],
     ['turning-tools', 'bench-grinder'],
     ['brad-nailer', 'battery-set'],
-    ['hook-knife', 'carving-glove']
+    ['hook-knife', 'carving-glove'],
+    ['scraper', 'burnisher'],
+    ['scraper-handled', 'burnisher']
   ])('%s needs %s', (tool, companion) => expect(companionsOf(tool, 'needed')).toContain(companion))
   test.each([
     ['circular-saw', 'saw-blade'],
     ['table-saw', 'featherboard'],
     ['table-saw', 'outfeed-table'],
     ['ro-sander', 'vacuum'],
-    ['scraper', 'burnisher'],
     ['drill-driver', 'hex-holder']
   ])('%s is the better for %s', (tool, companion) =>
     expect(companionsOf(tool, 'advised')).toContain(companion)

@@ -140,11 +140,14 @@ export const workedBuilds: readonly WorkedBuild[] = [
   {
     name: 'a curve in 80 mm stock with a jigsaw',
     reasoning:
-      'The blade reaches 65 mm: 15 mm short. A turning saw follows an open curve through stock of any usual thickness by hand; a band saw costs more than ten times as much.',
+      'The blade reaches 65 mm: 15 mm short. A turning saw follows an open curve through stock of any usual thickness by hand; a band saw costs more than ten times as much. The work is held by the cheapest thing that clamps it to a table.',
     owned: [...MARKING, ...GEAR, 'jigsaw'],
     steps: [{ operation: 'cut-curve', quantity: 1, stock: { widthMm: 145, thicknessMm: 80 } }],
     gaps: ['cut-curve'],
-    wayIn: [['turning-saw', 1]]
+    wayIn: [
+      ['turning-saw', 1],
+      ['g-clamp-100', 1]
+    ]
   },
   {
     name: 'a groove with a trim router and the wrong bits',
