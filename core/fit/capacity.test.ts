@@ -168,10 +168,18 @@ describe('capacity rules, from both sides of their limit', () => {
   })
   test('limits of the method itself', () => {
     expect(
-      missesOf('cut-curve/coping-saw', items('coping-saw'), step('cut-curve', { thicknessMm: 25 }))
+      missesOf(
+        'cut-curve/coping-saw',
+        items('coping-saw', 'g-clamp-100'),
+        step('cut-curve', { thicknessMm: 25 })
+      )
     ).toEqual([])
     expect(
-      missesOf('cut-curve/coping-saw', items('coping-saw'), step('cut-curve', { thicknessMm: 33 }))
+      missesOf(
+        'cut-curve/coping-saw',
+        items('coping-saw', 'g-clamp-100'),
+        step('cut-curve', { thicknessMm: 33 })
+      )
     ).toEqual([{ kind: 'limit', stock: 'thicknessMm', is: 'atMost', has: 33, limit: 32 }])
   })
 })

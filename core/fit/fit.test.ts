@@ -24,7 +24,11 @@ describe('companions, protection, comfort, circuit', () => {
       missesOf('bore/drill', items('drill-driver', 'safety-glasses'), step('bore', {}))
     ).toEqual([{ kind: 'companion', tool: 'drill-driver', anyOf: ['drill-bits'], count: 1 }])
     expect(
-      missesOf('cut-curve/jigsaw', items('jigsaw', 'safety-glasses'), step('cut-curve', {}))
+      missesOf(
+        'cut-curve/jigsaw',
+        items('jigsaw', 'safety-glasses', 'dust-masks'),
+        step('cut-curve', {})
+      )
     ).toEqual([{ kind: 'protection', tool: 'jigsaw', protection: 'ears' }])
   })
   test('a sheet under the circular saw has to be carried; a board need not', () => {

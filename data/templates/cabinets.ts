@@ -142,7 +142,7 @@ export const cabinets: readonly Template[] = [
       ['measure', 10],
       ['break-down-sheet', 8, stock(2440, 1220, 18), 1.5],
       ['join-case', 6, stock(600, 550, 18)],
-      ['countersink', 16],
+      ['bore', 16],
       ['drive', 16],
       ['dress-edge', 3],
       ['hang', 2],

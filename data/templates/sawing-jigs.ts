@@ -16,7 +16,7 @@ export const sawingJigs: readonly Template[] = [
       ['measure', 3],
       ['mark-square', 3, stock(0, 145, 20), 2],
       ['crosscut', 3, stock(250, 145, 20), 2.6],
-      ['countersink', 6],
+      ['bore', 6],
       ['drive', 6],
       ['trial', 2]
     ),
@@ -59,7 +59,7 @@ export const sawingJigs: readonly Template[] = [
       ['measure', 2],
       ['mark-square', 2, stock(0, 145, 9), 1.2],
       ['crosscut', 2, stock(350, 145, 20), 2.6],
-      ['countersink', 4],
+      ['bore', 4],
       ['drive', 4],
       ['check-square', 1],
       ['trial', 1.6]

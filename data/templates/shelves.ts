@@ -71,7 +71,7 @@ export const shelves: readonly Template[] = [
       ['mark-square', 14, stock(0, 145, 20), 1.5],
       ['crosscut', 10, stock(1100, 145, 20), 2],
       ['join-case', 14, stock(1100, 400, 18)],
-      ['countersink', 24],
+      ['bore', 24],
       ['drive', 24],
       ['profile-edge', 8],
       ['sand-flat', 3],

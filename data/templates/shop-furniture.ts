@@ -34,6 +34,7 @@ export const shopFurniture: readonly Template[] = [
       ['measure', 26],
       ['mark-square', 24, stock(0, 95, 45), 1.5],
       ['crosscut', 26, stock(1500, 95, 45), 2.6],
+      ['break-down-sheet', 3, stock(2440, 1220, 18), 2.5],
       ['glue-up-block', 14, stock(1500, 95, 90)],
       ['countersink', 60],
       ['bore', 44],
@@ -115,6 +116,7 @@ export const shopFurniture: readonly Template[] = [
     rows: [
       ['measure', 2],
       ['crosscut', 2, stock(1000, 20, 12), 4],
+      ['bore', 2],
       ['drive', 2],
       ['trial', 0.7]
     ],

@@ -198,6 +198,7 @@ export const FIRSTS: readonly {
       'panel-saw',
       'drill-driver',
       'drill-bits',
+      'driver-bits',
       'sanding-block'
     ],
     builds: [
