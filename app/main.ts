@@ -22,4 +22,6 @@ createApp(App)
   })
   .mount('#app')
 
-void keepOffline()
+/** The page is drawn and planned before the program is put away for later, ms. */
+const AFTER_THE_FIRST_LOOK = 3000
+setTimeout(() => void keepOffline(), AFTER_THE_FIRST_LOOK)
