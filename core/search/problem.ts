@@ -2,6 +2,7 @@ import { isBegun, isDone, nightsOf, type Build, batchOf } from '../builds'
 import { daysBetween } from '../calendar'
 import type { Offer } from '../prices'
 import { buildMaterial, buildWorth, type World } from '../workspace'
+import { canonical } from './canon'
 import { afterOf, comfortsOf, paidFromPurse, type Comfort } from '../worth'
 import { eventTimesOf, type EventTimes } from './event-times'
 import { leastOf, type Choice } from './choices'
@@ -249,7 +250,7 @@ export function problemOf(world: World, options?: ProblemOptions): Problem {
 
 function compile(world: World, options: ProblemOptions): Problem {
   const events = eventTimesOf(world)
-  const open = world.workspace.builds.filter((build) => !isDone(build))
+  const open = canonical(world.workspace.builds.filter((build) => !isDone(build)))
   const matters = mattering(world, open)
   for (const tool of comfortsOf(world).keys()) matters.add(tool)
   if (options.wholeMarket) for (const tool of paying(world)) matters.add(tool)

@@ -60,6 +60,7 @@ test('a cut list is pasted, a row put right, taken over, a step corrected, and t
     'Pocket jig with its step bit',
     'Drill driver',
     'Twist bits for wood, set',
+    'Driver bits, set',
     'Safety glasses'
   ]) {
     await page.getByLabel('Find a tool by name, other name or operation').fill(tool)

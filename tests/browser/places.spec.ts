@@ -108,10 +108,10 @@ test('each cell of the fit grid can be asked why, by keyboard too', async ({ pag
   await openDemo(page, '/builds')
   await page.getByRole('button', { name: /^Bore, Bird boxes: no way yet/ }).focus()
   await page.keyboard.press('ArrowRight')
-  await expect(page.getByRole('button', { name: /^Bore, Potting bench/ })).toBeFocused()
+  await expect(page.getByRole('button', { name: /^Bore, Step stool/ })).toBeFocused()
   await page.keyboard.press('Enter')
   await expect(
-    page.getByRole('heading', { level: 2, name: 'Bore, for Potting bench' })
+    page.getByRole('heading', { level: 2, name: 'Bore, for Step stool' })
   ).toBeVisible()
   await expect(page.getByText('What would open it')).toBeVisible()
   await expect(page.locator('section.why')).toContainText(/drill driver|hand brace/, {
