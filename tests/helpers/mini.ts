@@ -11,7 +11,7 @@ export interface Mini {
   readonly world: World
 }
 
-const plainTool = (
+export const plainTool = (
   id: string,
   roles: readonly string[],
   points: number,
@@ -34,7 +34,7 @@ const plainTool = (
   needs,
   protects: []
 })
-const plainMethod = (
+export const plainMethod = (
   id: string,
   operation: string,
   roles: readonly string[],
