@@ -69,7 +69,7 @@ function priceOf(world: World, group: number, tools: number): number {
   const market = marketOf(world)
   let total = 0
   for (let i = 0; i < tools; i++)
-    total += Math.min(...(market.get(toolId(group, i)) ?? []).map(({ price }) => price))
+    total += Math.min(...(market.get(toolId(group, i)) ?? []).map(({ payment }) => payment))
   return total
 }
 
