@@ -23,10 +23,12 @@ export const ROOMS = {
   evaluator: {
     change: [
       'core/plan/evaluate.ts',
+      'core/plan/evaluate-builds.ts',
       'core/plan/evaluate-cash.ts',
       'core/plan/evaluate-hours.ts',
       'core/plan/evaluate-purchases.ts',
-      'core/plan/terms.ts'
+      'core/plan/terms.ts',
+      'core/plan/value.ts'
     ],
     tests: ['core/plan', 'core/search/choices']
   }

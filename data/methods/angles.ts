@@ -1,7 +1,7 @@
-import { atLeast, method, need, upTo } from '../write'
-import { circ, edge, jig, mitre, table } from './hazards'
 import type { Method } from '../../core/catalogue'
-import { sawnByHand } from './manners'
+import { atLeast, from, method, need, needs, upTo } from '../write'
+import { band, circ, edge, guided, jig, mitre, table } from './hazards'
+import { sawn, sawnByHand } from './manners'
 
 /** Angled cuts, and truing what was cut. Times: practised hobby user; common practice. */
 export const anglesMethods: readonly Method[] = [
@@ -201,5 +201,75 @@ export const anglesMethods: readonly Method[] = [
     soundDbA: 84,
     dust: 'fine',
     limits: [upTo('widthMm', 100)]
+  }),
+  method({
+    ...sawn,
+    id: 'bevel-rip/table-saw',
+    operation: 'bevel-rip',
+    name: 'Table saw, blade tilted',
+    roles: [need('table-saw', atLeast('depthMm', 'thicknessMm', 0, 1.42))],
+    setupMinutes: 8,
+    runMinutes: 1.5,
+    accuracyMm: 0.5
+  }),
+  method({
+    id: 'bevel-rip/circular-saw',
+    operation: 'bevel-rip',
+    name: 'Circular saw tilted, on a guide',
+    form: 'hand-held',
+    roles: [
+      need('circular-saw', atLeast('depthMm', 'thicknessMm', 6, 1.42)),
+      need('straight-guide', atLeast('lengthMm', 'lengthMm', 100)),
+      needs(2, 'clamp')
+    ],
+    setupMinutes: 8,
+    runMinutes: 4,
+    accuracyMm: 1,
+    hazard: guided,
+    soundDbA: 103,
+    dust: 'coarse',
+    limits: [from('widthMm', 80)]
+  }),
+  method({
+    id: 'bevel-rip/jigsaw',
+    operation: 'bevel-rip',
+    name: 'Jigsaw, foot tilted',
+    form: 'hand-held',
+    roles: [need('jigsaw', atLeast('reachMm', 'thicknessMm', 0, 1.42))],
+    setupMinutes: 3,
+    runMinutes: 5,
+    accuracyMm: 2,
+    surface: 'sawn',
+    hazard: jig,
+    soundDbA: 95,
+    dust: 'fine',
+    limits: [upTo('thicknessMm', 25)]
+  }),
+  method({
+    id: 'bevel-rip/band-saw',
+    operation: 'bevel-rip',
+    name: 'Band saw, table tilted',
+    form: 'floor',
+    roles: [need('band-saw', atLeast('resawMm', 'thicknessMm'), atLeast('throatMm', 'widthMm'))],
+    setupMinutes: 6,
+    runMinutes: 2,
+    accuracyMm: 1,
+    marked: false,
+    surface: 'sawn',
+    hazard: band,
+    soundDbA: 85,
+    dust: 'fine'
+  }),
+  method({
+    ...sawnByHand,
+    id: 'bevel-rip/plane',
+    operation: 'bevel-rip',
+    name: 'Planed to a gauged line',
+    roles: [need('block-plane'), need('work-holding')],
+    setupMinutes: 3,
+    runMinutes: 9,
+    accuracyMm: 0.6,
+    surface: 'smooth',
+    grows: [{ stock: 'thicknessMm', of: 20, least: 0.6 }]
   })
 ]

@@ -1,6 +1,6 @@
-import { atLeast, method, need, upTo } from '../write'
-import { bit, press } from './hazards'
 import type { Method } from '../../core/catalogue'
+import { atLeast, method, need, upTo } from '../write'
+import { bit, edge, press } from './hazards'
 import { chopped, drilled, fixed } from './manners'
 
 /** Holes. Times: practised hobby user; common practice. */
@@ -239,5 +239,15 @@ export const boringMethods: readonly Method[] = [
     hazard: press,
     soundDbA: 80,
     dust: 'shavings'
+  }),
+  method({
+    id: 'plug/hand',
+    operation: 'plug',
+    name: 'Bought plugs, trimmed with a saw',
+    form: 'hand',
+    roles: [need('flush-saw'), need('mallet')],
+    setupMinutes: 3,
+    runMinutes: 3,
+    hazard: edge
   })
 ]

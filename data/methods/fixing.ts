@@ -1,7 +1,7 @@
+import type { Method } from '../../core/catalogue'
 import { method, need, upTo } from '../write'
 import { bit, shank } from './hazards'
-import type { Method } from '../../core/catalogue'
-import { chopped, drilled, routed, fixed } from './manners'
+import { chopped, drilled, fixed, routed } from './manners'
 
 /** Screws, nails and hardware. Times: practised hobby user; common practice. */
 export const fixingMethods: readonly Method[] = [
@@ -201,5 +201,51 @@ export const fixingMethods: readonly Method[] = [
     accuracyMm: 2,
     dust: 'fine',
     soundDbA: 92
+  }),
+  method({
+    id: 'drive/brace',
+    operation: 'drive',
+    name: 'Driver bit in a brace',
+    form: 'hand',
+    roles: [need('brace'), need('driver-bits')],
+    setupMinutes: 1,
+    runMinutes: 1.9,
+    why: 'More turn than any screwdriver, and it does not slip.'
+  }),
+  method({
+    id: 'fit-hardware/brace',
+    operation: 'fit-hardware',
+    name: 'Hand drill and screwdriver',
+    form: 'hand',
+    roles: [need('hand-drill'), need('screwdriver')],
+    setupMinutes: 1,
+    runMinutes: 7,
+    accuracyMm: 0.6,
+    dust: 'shavings'
+  }),
+  method({
+    id: 'fix-to-wall/hand',
+    operation: 'fix-to-wall',
+    wall: 'frame',
+    name: 'Screwed into a stud by hand',
+    form: 'hand',
+    roles: [need('screwdriver'), need('hole-maker'), need('hammer'), need('tape')],
+    setupMinutes: 14,
+    runMinutes: 8,
+    accuracyMm: 3,
+    marked: false,
+    why: 'Studs are found by knocking and a thin pin; look for cables and pipes first.',
+    limits: [upTo('thicknessMm', 30)]
+  }),
+  method({
+    id: 'fit-hardware/bolts',
+    operation: 'fit-hardware',
+    name: 'Bolts cut to length',
+    form: 'hand',
+    roles: [need('wrench'), need('hacksaw'), need('hole-maker')],
+    setupMinutes: 2,
+    runMinutes: 6,
+    accuracyMm: 1,
+    soundDbA: 72
   })
 ]

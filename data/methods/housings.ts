@@ -1,6 +1,6 @@
-import { atLeast, method, need, needs, upTo } from '../write'
-import { edge, table, router, shank, tabled } from './hazards'
 import type { Method } from '../../core/catalogue'
+import { atLeast, from, method, need, needs, upTo } from '../write'
+import { circ, cutterhead, edge, router, shank, table, tabled } from './hazards'
 import { chopped, routed, sawn } from './manners'
 
 /** Housings, grooves and rebates. Times: practised hobby user; common practice. */
@@ -247,5 +247,35 @@ export const housingsMethods: readonly Method[] = [
     setupMinutes: 8,
     runMinutes: 1,
     accuracyMm: 0.3
+  }),
+  method({
+    id: 'cut-rebate/circular-saw',
+    operation: 'cut-rebate',
+    name: 'Circular saw, two cuts along guides',
+    form: 'hand-held',
+    roles: [need('circular-saw'), need('straight-guide', atLeast('lengthMm', 'lengthMm', 100)), need('chisels')],
+    setupMinutes: 8,
+    runMinutes: 6,
+    accuracyMm: 0.9,
+    surface: 'sawn',
+    hazard: circ,
+    soundDbA: 103,
+    dust: 'coarse',
+    limits: [from('widthMm', 120)]
+  }),
+  method({
+    id: 'cut-rebate/jointer',
+    operation: 'cut-rebate',
+    name: 'Jointer with a rebating ledge',
+    form: 'floor',
+    roles: [need('combined-planer')],
+    setupMinutes: 10,
+    runMinutes: 1,
+    accuracyMm: 0.2,
+    marked: false,
+    hazard: cutterhead,
+    soundDbA: 98,
+    dust: 'coarse',
+    limits: [from('lengthMm', 300)]
   })
 ]

@@ -2,13 +2,14 @@ import { withProtection } from '../../core/catalogue'
 import { anglesMethods } from './angles'
 import { assemblyMethods } from './assembly'
 import { boringMethods } from './boring'
+import { carvingMethods } from './carving'
 import { cornersMethods } from './corners'
 import { crosscuttingMethods } from './crosscutting'
 import { curvesMethods } from './curves'
-import { extraCutsMethods } from './extra-cuts'
-import { extraWorkMethods } from './extra-work'
+import { dadoStackMethods } from './dado-stack'
 import { finishingMethods } from './finishing'
 import { fixingMethods } from './fixing'
+import { flatteningMethods } from './flattening'
 import { gluingMethods } from './gluing'
 import { holdingMethods } from './holding'
 import { housingsMethods } from './housings'
@@ -18,6 +19,7 @@ import { letInMethods } from './let-in'
 import { markingMethods } from './marking'
 import { measuringMethods } from './measuring'
 import { millingMethods } from './milling'
+import { poweredCrosscutsMethods } from './powered-crosscuts'
 import { rippingMethods } from './ripping'
 import { sandingMethods } from './sanding'
 import { servicesMethods } from './services'
@@ -36,6 +38,7 @@ const all = withSkills([
   ...holdingMethods,
   ...sheetsMethods,
   ...crosscuttingMethods,
+  ...poweredCrosscutsMethods,
   ...anglesMethods,
   ...rippingMethods,
   ...curvesMethods,
@@ -43,6 +46,7 @@ const all = withSkills([
   ...jointingMethods,
   ...boringMethods,
   ...housingsMethods,
+  ...dadoStackMethods,
   ...tenonsMethods,
   ...cornersMethods,
   ...joiningMethods,
@@ -50,13 +54,13 @@ const all = withSkills([
   ...gluingMethods,
   ...fixingMethods,
   ...shapingMethods,
+  ...carvingMethods,
   ...sandingMethods,
   ...smoothingMethods,
+  ...flatteningMethods,
   ...upkeepMethods,
   ...assemblyMethods,
   ...finishingMethods,
-  ...extraCutsMethods,
-  ...extraWorkMethods,
   ...servicesMethods
 ])
 

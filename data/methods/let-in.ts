@@ -1,6 +1,6 @@
-import { method, need, needs, upTo } from '../write'
-import { guided, bit, router, press, shank } from './hazards'
 import type { Method } from '../../core/catalogue'
+import { method, need, needs, upTo } from '../write'
+import { bit, guided, press, router, shank } from './hazards'
 import { chopped, drilled, routed } from './manners'
 
 /** Joints with something let in: dowels, pockets, loose tenons, biscuits. Times: practised hobby user; common practice. */
@@ -128,5 +128,18 @@ export const letInMethods: readonly Method[] = [
     setupMinutes: 5,
     runMinutes: 3.5,
     accuracyMm: 0.5
+  }),
+  method({
+    id: 'join-dowel/brace',
+    operation: 'join-dowel',
+    name: 'Dowels bored by hand from centres',
+    form: 'hand',
+    roles: [need('brace'), need('dowel-centres'), need('drill-block'), need('mallet')],
+    setupMinutes: 4,
+    runMinutes: 11,
+    accuracyMm: 0.8,
+    dust: 'shavings',
+    family: 'joints',
+    skill: 'some'
   })
 ]

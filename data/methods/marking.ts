@@ -1,5 +1,5 @@
-import { atLeast, method, need, upTo } from '../write'
 import type { Method } from '../../core/catalogue'
+import { atLeast, method, need, upTo } from '../write'
 import { set } from './manners'
 
 /** Marking out. Times: practised hobby user; common practice. */
@@ -176,5 +176,47 @@ export const markingMethods: readonly Method[] = [
     runMinutes: 1.5,
     accuracyMm: 0.8,
     why: 'Copies what is there, such as a skirting or a chair leg.'
+  }),
+  method({
+    id: 'mark-square/chalk-line',
+    operation: 'mark-square',
+    name: 'Chalk line for long cuts',
+    form: 'hand',
+    roles: [need('chalk-line'), need('tape')],
+    setupMinutes: 1,
+    runMinutes: 1.5,
+    accuracyMm: 1.5
+  }),
+  method({
+    id: 'gauge-lines/dividers',
+    operation: 'gauge-lines',
+    name: 'Dividers stepped along',
+    form: 'hand',
+    roles: [need('dividers')],
+    setupMinutes: 1,
+    runMinutes: 0.6,
+    accuracyMm: 0.3
+  }),
+  method({
+    id: 'lay-out-curve/dividers',
+    operation: 'lay-out-curve',
+    name: 'Dividers, small arcs',
+    form: 'hand',
+    roles: [need('dividers')],
+    setupMinutes: 0.5,
+    runMinutes: 1,
+    accuracyMm: 0.5,
+    limits: [upTo('widthMm', 150)]
+  }),
+  method({
+    id: 'lay-out-curve/string',
+    operation: 'lay-out-curve',
+    name: 'Pencil on a string, or round a tin',
+    form: 'hand',
+    roles: [],
+    setupMinutes: 1,
+    runMinutes: 2,
+    accuracyMm: 1.5,
+    why: 'Good enough where a curve only has to please.'
   })
 ]

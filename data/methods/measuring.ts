@@ -1,6 +1,6 @@
-import { atLeast, method, need, needs } from '../write'
 import type { Method } from '../../core/catalogue'
-import { set } from './manners'
+import { atLeast, method, need, needs } from '../write'
+import { fixed, set } from './manners'
 
 /** Measuring, and checking what was made. Times: practised hobby user; common practice. */
 export const measuringMethods: readonly Method[] = [
@@ -142,5 +142,15 @@ export const measuringMethods: readonly Method[] = [
     runMinutes: 5,
     accuracyMm: 0.3,
     why: 'Sighting over both shows twist that a square does not.'
+  }),
+  method({
+    ...fixed,
+    id: 'measure/folding-rule',
+    operation: 'measure',
+    name: 'Folding rule',
+    roles: [need('folding-rule', atLeast('lengthMm', 'lengthMm'))],
+    setupMinutes: 2,
+    runMinutes: 1,
+    accuracyMm: 0.6
   })
 ]

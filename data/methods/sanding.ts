@@ -1,6 +1,6 @@
-import { atLeast, method, need } from '../write'
-import { bit, feed, dust } from './hazards'
 import type { Method } from '../../core/catalogue'
+import { atLeast, method, need } from '../write'
+import { bit, dust, feed } from './hazards'
 import { bladed, sanded } from './manners'
 
 /** Sanding. Times: practised hobby user; common practice. */
@@ -176,5 +176,16 @@ export const sandingMethods: readonly Method[] = [
     runMinutes: 6,
     accuracyMm: 0.8,
     soundDbA: 82
+  }),
+  method({
+    ...sanded,
+    id: 'sand-curve/drum-table',
+    operation: 'sand-curve',
+    name: 'Sanding drum through a table',
+    form: 'benchtop',
+    roles: [need('drill-press'), need('sanding-drum'), need('drum-table')],
+    setupMinutes: 3,
+    runMinutes: 2.4,
+    accuracyMm: 0.4
   })
 ]

@@ -1,6 +1,6 @@
+import type { Method } from '../../core/catalogue'
 import { atLeast, inPasses, method, need, needs, upTo } from '../write'
 import { edge, guided, jig, table } from './hazards'
-import type { Method } from '../../core/catalogue'
 import { sawnByHand } from './manners'
 
 /** Breaking sheets down. Times: practised hobby user; common practice. */
@@ -110,5 +110,21 @@ export const sheetsMethods: readonly Method[] = [
     dust: 'fine',
     limits: [upTo('lengthMm', 1300), upTo('widthMm', 1300)],
     why: 'Half sheets and smaller; a whole sheet is for a saw that moves.'
+  }),
+  method({
+    id: 'break-down-sheet/rail-two',
+    operation: 'break-down-sheet',
+    name: 'Plunge saw on two rails joined',
+    form: 'hand-held',
+    roles: [
+      need('rail-saw', atLeast('depthMm', 'thicknessMm')),
+      need('second-rail', atLeast('lengthMm', 'lengthMm', 200))
+    ],
+    setupMinutes: 5,
+    runMinutes: 2,
+    accuracyMm: 0.5,
+    hazard: guided,
+    soundDbA: 98,
+    dust: 'coarse'
   })
 ]

@@ -1,7 +1,7 @@
-import { atLeast, from, method, need, needs, upTo } from '../write'
-import { edge, feed, shank, trim } from './hazards'
 import type { Method } from '../../core/catalogue'
-import { bladed, sanded, yard } from './manners'
+import { method, need, needs, upTo } from '../write'
+import { edge, shank, trim } from './hazards'
+import { bladed } from './manners'
 
 /** Smoothing panels, edges and surfaces; filling and finishing. Times: practised hobby user; common practice. */
 export const smoothingMethods: readonly Method[] = [
@@ -34,83 +34,6 @@ export const smoothingMethods: readonly Method[] = [
     hazard: edge,
     soundDbA: 68,
     dust: 'shavings'
-  }),
-  method({
-    ...bladed,
-    id: 'flatten-panel/jack',
-    operation: 'flatten-panel',
-    name: 'Jack plane across, then along',
-    roles: [need('jack-plane'), need('work-holding')],
-    setupMinutes: 4,
-    runMinutes: 60,
-    accuracyMm: 0.4
-  }),
-  method({
-    ...bladed,
-    id: 'flatten-panel/jointer-plane',
-    operation: 'flatten-panel',
-    name: 'Jointer plane',
-    roles: [need('jointer-plane'), need('work-holding')],
-    setupMinutes: 4,
-    runMinutes: 48,
-    accuracyMm: 0.25
-  }),
-  method({
-    ...bladed,
-    id: 'flatten-panel/scraper',
-    operation: 'flatten-panel',
-    name: 'Scraper plane',
-    roles: [need('scraper-handled'), need('work-holding')],
-    setupMinutes: 3,
-    runMinutes: 75,
-    accuracyMm: 0.6
-  }),
-  method({
-    ...sanded,
-    id: 'flatten-panel/belt',
-    operation: 'flatten-panel',
-    name: 'Belt sander',
-    roles: [need('belt-sander')],
-    setupMinutes: 4,
-    runMinutes: 22,
-    accuracyMm: 0.9,
-    surface: 'clean',
-    soundDbA: 93
-  }),
-  method({
-    ...sanded,
-    id: 'flatten-panel/random-orbital',
-    operation: 'flatten-panel',
-    name: 'Random-orbital sander, coarse',
-    roles: [need('ro-sander')],
-    setupMinutes: 4,
-    runMinutes: 40,
-    accuracyMm: 1,
-    soundDbA: 87
-  }),
-  method({
-    ...sanded,
-    form: 'floor',
-    hazard: feed,
-    id: 'flatten-panel/drum',
-    operation: 'flatten-panel',
-    name: 'Drum sander',
-    roles: [need('drum-sander', atLeast('widthMm', 'widthMm'))],
-    setupMinutes: 4,
-    runMinutes: 14,
-    accuracyMm: 0.1,
-    soundDbA: 86,
-    limits: [from('lengthMm', 150)]
-  }),
-  method({
-    ...yard,
-    id: 'flatten-panel/yard',
-    operation: 'flatten-panel',
-    name: 'Sanded flat at the yard',
-    setupMinutes: 45,
-    accuracyMm: 0.2,
-    surface: 'smooth',
-    service: { pointsPerUnit: 14, pointsPerVisit: 6 }
   }),
   method({
     form: 'hand',
@@ -245,5 +168,47 @@ export const smoothingMethods: readonly Method[] = [
     runMinutes: 45,
     accuracyMm: 0.3,
     limits: [upTo('widthMm', 120)]
+  }),
+  method({
+    id: 'band-edge/edge-clamps',
+    operation: 'band-edge',
+    name: 'Lipping with edge clamps, trimmed with a plane',
+    form: 'hand',
+    roles: [need('edge-clamp'), need('block-plane')],
+    setupMinutes: 5,
+    runMinutes: 10,
+    accuracyMm: 0.4,
+    marked: false,
+    surface: 'smooth',
+    hazard: edge,
+    soundDbA: 70
+  }),
+  method({
+    id: 'trim-flush/guide-bush',
+    operation: 'trim-flush',
+    name: 'Router with a bush along a template',
+    form: 'hand-held',
+    roles: [need('trim-router'), need('bit-straight'), need('guide-bush')],
+    ties: shank('bit-straight', 'trim-router'),
+    setupMinutes: 5,
+    runMinutes: 1.2,
+    accuracyMm: 0.2,
+    marked: false,
+    surface: 'smooth',
+    hazard: trim,
+    soundDbA: 98,
+    dust: 'fine'
+  }),
+  method({
+    id: 'trim-flush/sanded',
+    operation: 'trim-flush',
+    name: 'Sanded flush on a block',
+    form: 'hand',
+    roles: [need('sanding-block')],
+    setupMinutes: 1,
+    runMinutes: 10,
+    accuracyMm: 0.6,
+    marked: false,
+    dust: 'fine'
   })
 ]

@@ -1,7 +1,7 @@
-import { atLeast, method, need, needs } from '../write'
-import { edge, bit, router, press, shank } from './hazards'
 import type { Method } from '../../core/catalogue'
-import { chopped, routed, sawn } from './manners'
+import { atLeast, method, need, needs, upTo } from '../write'
+import { bit, edge, press, router, shank } from './hazards'
+import { chopped, drilled, routed, sawn } from './manners'
 
 /** Mortises, laps and what trims them. Times: practised hobby user; common practice. */
 export const tenonsMethods: readonly Method[] = [
@@ -247,5 +247,34 @@ export const tenonsMethods: readonly Method[] = [
     accuracyMm: 0.4,
     marked: false,
     soundDbA: 70
+  }),
+  method({
+    ...drilled,
+    id: 'bore-square/press-vice',
+    operation: 'bore-square',
+    name: 'Drill press with its vice',
+    form: 'benchtop',
+    hazard: press,
+    roles: [need('drill-press'), need('press-vice', atLeast('openingMm', 'thicknessMm'))],
+    setupMinutes: 3,
+    runMinutes: 0.35,
+    accuracyMm: 0.15,
+    limits: [upTo('widthMm', 200)]
+  }),
+  method({
+    id: 'cut-mortise/guide-bush',
+    operation: 'cut-mortise',
+    name: 'Router with a bush in a template, tenon sawn',
+    form: 'hand-held',
+    roles: [need('plunge-router'), need('bit-straight'), need('guide-bush'), need('back-saw'), needs(2, 'clamp')],
+    ties: shank('bit-straight', 'plunge-router'),
+    setupMinutes: 20,
+    runMinutes: 19,
+    accuracyMm: 0.3,
+    hazard: router,
+    soundDbA: 101,
+    dust: 'fine',
+    family: 'joints',
+    skill: 'some'
   })
 ]

@@ -1,5 +1,5 @@
-import { byHand, needed, tool } from '../write'
 import type { Tool } from '../../core/catalogue'
+import { byHand, needed, tool } from '../write'
 
 /** Clamps and vices. */
 export const clampsTools: readonly Tool[] = [
@@ -173,5 +173,33 @@ export const clampsTools: readonly Tool[] = [
     forms: byHand(80),
     storedM2: 0,
     companions: [needed('It hangs on a bench.', 'workbench', 'workbench-made')]
+  }),
+  tool({
+    id: 'rail-clamps',
+    name: 'Rail clamps, pair',
+    aliases: ['track clamps'],
+    group: 'clamps',
+    kind: 'accessory',
+    roles: ['rail-clamp'],
+    forms: byHand(30)
+  }),
+  tool({
+    id: 'edge-clamps',
+    name: 'Edge clamps, three',
+    aliases: ['three-way clamp', 'edging clamps'],
+    group: 'clamps',
+    roles: ['edge-clamp'],
+    specs: { openingMm: 60 },
+    forms: byHand(33)
+  }),
+  tool({
+    id: 'toggle-clamps',
+    name: 'Toggle clamps, pair',
+    aliases: ['hold-down clamps'],
+    group: 'clamps',
+    kind: 'accessory',
+    roles: ['toggle-clamp'],
+    forms: byHand(16),
+    why: 'For jigs: hands stay away from the cutter.'
   })
 ]

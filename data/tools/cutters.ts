@@ -1,5 +1,5 @@
-import { advised, byHand, tool } from '../write'
 import type { Tool } from '../../core/catalogue'
+import { advised, byHand, needed, tool } from '../write'
 
 /** Bits, blades and abrasives. */
 export const cuttersTools: readonly Tool[] = [
@@ -168,5 +168,37 @@ export const cuttersTools: readonly Tool[] = [
     roles: [],
     forms: byHand(18),
     lifeHours: { getBy: 10, weekend: 25, trade: 40 }
+  }),
+  tool({
+    id: 'dado-stack',
+    name: 'Dado stack, 200 mm',
+    aliases: ['dado set', 'stacked dado head'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: ['dado-stack'],
+    forms: byHand(75),
+    lifeHours: { getBy: 30, weekend: 80, trade: 160 },
+    companions: [needed('Only an arbor long enough takes it.', 'cabinet-saw')],
+    caution:
+      'Only on a saw whose manual allows it: many arbors are too short, and in much of Europe saws are not sold for it. The guard comes off: featherboards, push block, guard back on after.'
+  }),
+  tool({
+    id: 'guide-bushes',
+    name: 'Guide bushes, set',
+    aliases: ['template guides', 'copy rings'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: ['guide-bush'],
+    forms: byHand(22)
+  }),
+  tool({
+    id: 'core-bit',
+    name: 'Core-box bit, 6.35 mm shank',
+    aliases: ['round-nose bit', 'bowl bit'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: ['bit-core'],
+    specs: { shankMm: 6.35 },
+    forms: byHand(16)
   })
 ]

@@ -1,6 +1,6 @@
-import { advised, byHand, corded, needed, tool, cordless } from '../write'
-import { bits, packs } from './companions'
 import type { Tool } from '../../core/catalogue'
+import { advised, byHand, corded, cordless, needed, tool } from '../write'
+import { bits, packs } from './companions'
 
 /** Drills and bits. */
 export const drillingTools: readonly Tool[] = [
@@ -194,5 +194,33 @@ export const drillingTools: readonly Tool[] = [
     hazard: 'spinning-bit',
     needs: ['eyes', 'ears'],
     companions: [packs, needed('Plain bits shatter under impact.', 'impact-bits')]
+  }),
+  tool({
+    id: 'hammer-drill',
+    name: 'Combi drill with hammer action',
+    aliases: ['hammer drill', 'percussion drill', 'impact drill'],
+    group: 'drilling',
+    roles: ['drill', 'hammer-drill', 'hole-maker'],
+    forms: [cordless(125, 60), corded(72, 3.5, 7)],
+    lifeHours: { getBy: 80, weekend: 250, trade: 700 },
+    soundDbA: 98,
+    roams: 'much',
+    forgives: true,
+    storedM2: 0.04,
+    hazard: 'spinning-bit',
+    needs: ['eyes', 'ears'],
+    companions: [bits, advised('Holes in masonry ask for their own bits.', 'masonry-bits')],
+    why: 'The hammer is for masonry only; switched off it is a drill driver. The cordless form comes with packs.',
+    caution: 'No gloves and no loose sleeves near a turning bit; look for cables and pipes before a wall.'
+  }),
+  tool({
+    id: 'press-vice',
+    name: 'Vice for a drill press',
+    aliases: ['machine vise', 'drill vice'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: ['press-vice'],
+    specs: { openingMm: 90 },
+    forms: byHand(28)
   })
 ]

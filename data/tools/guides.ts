@@ -1,5 +1,5 @@
-import { advised, byHand, corded, tool } from '../write'
 import type { Tool } from '../../core/catalogue'
+import { advised, byHand, corded, needed, tool } from '../write'
 
 /** Guides, bought jigs, and what else goes with a tool. */
 export const guidesTools: readonly Tool[] = [
@@ -179,5 +179,28 @@ export const guidesTools: readonly Tool[] = [
     roles: ['glue-spreader'],
     forms: byHand(6),
     companions: [advised('Squeezed-out glue is scraped off when it is leathery.', 'putty-knife')]
+  }),
+  tool({
+    id: 'second-rail',
+    name: 'Second rail and connectors',
+    aliases: ['rail extension', 'track connector'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: ['second-rail'],
+    specs: { lengthMm: 2800 },
+    forms: byHand(95),
+    storedM2: 0.05,
+    companions: [needed('It lengthens the rail of a plunge saw.', 'rail-saw')]
+  }),
+  tool({
+    id: 'stop-fence',
+    name: 'Fence with a stop for a mitre saw',
+    aliases: ['stop block fence', 'flip stop'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: ['stop-fence'],
+    specs: { lengthMm: 1200 },
+    forms: byHand(48),
+    storedM2: 0.03
   })
 ]

@@ -1,6 +1,6 @@
-import { advised, corded, needed, tool, cordless } from '../write'
-import { LIFE, packs, HAND_POWER, carry } from './companions'
 import type { Tool } from '../../core/catalogue'
+import { advised, corded, cordless, needed, tool } from '../write'
+import { HAND_POWER, LIFE, carry, packs } from './companions'
 
 /** Power tools held in the hand. */
 export const handPowerTools: readonly Tool[] = [
@@ -275,5 +275,21 @@ export const handPowerTools: readonly Tool[] = [
     storedM2: 0.2,
     hazard: 'fired-nail',
     needs: ['eyes', 'ears']
+  }),
+  tool({
+    id: 'angle-grinder',
+    name: 'Angle grinder with carving disc',
+    aliases: ['grinder, 115 mm', 'power carver'],
+    group: 'hand-power',
+    roles: ['angle-grinder'],
+    forms: [corded(55, 4, 8)],
+    lifeHours: HAND_POWER,
+    soundDbA: 98,
+    storedM2: 0.04,
+    hazard: 'spinning-bit',
+    needs: ['eyes', 'ears', 'lungs'],
+    companions: [needed('A shield over the whole face, over glasses.', 'face-shield')],
+    caution:
+      'Guard on, handle on, both hands, work clamped; toothed carving discs kick hard: only those the manual allows.'
   })
 ]

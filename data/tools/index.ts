@@ -4,7 +4,6 @@ import { consumablesTools } from './consumables'
 import { cuttersTools } from './cutters'
 import { drillingTools } from './drilling'
 import { dustTools } from './dust'
-import { extraTools } from './extras'
 import { finishingTools } from './finishing'
 import { guidesTools } from './guides'
 import { handPowerTools } from './hand-power'
@@ -40,6 +39,5 @@ export const tools = [
   ...storageTools,
   ...shopMadeTools,
   ...consumablesTools,
-  ...finishingTools,
-  ...extraTools
+  ...finishingTools
 ]

@@ -1,6 +1,6 @@
-import { advised, corded, needed, tool } from '../write'
-import { chips, extractor, follow, bits, knives } from './companions'
 import type { Tool } from '../../core/catalogue'
+import { advised, byHand, corded, needed, tool } from '../write'
+import { bits, chips, extractor, follow, knives } from './companions'
 
 /** Machines that stand. */
 export const machinesTools: readonly Tool[] = [
@@ -180,5 +180,14 @@ export const machinesTools: readonly Tool[] = [
     caution: 'Clamp the work or hold it in a vice: a bit that catches spins it. No gloves, hair tied.',
     needs: ['eyes'],
     companions: [needed('A drill turns nothing by itself.', 'drill-bits')]
+  }),
+  tool({
+    id: 'lathe-chuck',
+    name: 'Four-jaw chuck for a lathe',
+    aliases: ['scroll chuck'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: ['lathe-chuck'],
+    forms: byHand(110)
   })
 ]

@@ -1,5 +1,5 @@
-import { advised, byHand, tool } from '../write'
 import type { Tool } from '../../core/catalogue'
+import { advised, byHand, tool } from '../write'
 
 /** Measuring and marking. */
 export const measuringTools: readonly Tool[] = [
@@ -227,5 +227,30 @@ export const measuringTools: readonly Tool[] = [
     forms: byHand(24),
     storedM2: 0.02,
     companions: [advised('It is held with clamps when a saw runs along it.', 'f-clamp-300', 'f-clamp-600')]
+  }),
+  tool({
+    id: 'folding-rule',
+    name: 'Folding rule, 1 or 2 m',
+    aliases: ['zigzag rule', 'carpenter’s rule'],
+    group: 'measuring',
+    roles: ['folding-rule'],
+    specs: { lengthMm: 2000 },
+    forms: byHand(9)
+  }),
+  tool({
+    id: 'dividers',
+    name: 'Dividers, pair',
+    aliases: ['spring dividers'],
+    group: 'measuring',
+    roles: ['dividers'],
+    forms: byHand(13)
+  }),
+  tool({
+    id: 'chalk-line',
+    name: 'Chalk line',
+    aliases: ['snap line'],
+    group: 'measuring',
+    roles: ['chalk-line'],
+    forms: byHand(9)
   })
 ]

@@ -1,4 +1,4 @@
-import { advised, byHand, needed, tool } from '../write'
+import { byHand, needed, tool } from '../write'
 import { stone } from './companions'
 import type { Tool } from '../../core/catalogue'
 

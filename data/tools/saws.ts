@@ -1,5 +1,6 @@
-import { byHand, tool } from '../write'
 import type { Tool } from '../../core/catalogue'
+import { byHand, corded, cordless, tool } from '../write'
+import { HAND_POWER, packs } from './companions'
 
 /** Hand saws. */
 export const sawsTools: readonly Tool[] = [
@@ -152,5 +153,32 @@ export const sawsTools: readonly Tool[] = [
     lifeHours: { getBy: 15, weekend: 30, trade: 50 },
     hazard: 'sharp-edge',
     why: 'Its teeth have no set, so it does not scratch what it rests on.'
+  }),
+  tool({
+    id: 'hacksaw',
+    name: 'Hacksaw',
+    aliases: ['metal saw', 'junior hacksaw'],
+    group: 'saws',
+    roles: ['hacksaw'],
+    forms: byHand(13),
+    hazard: 'sharp-edge',
+    why: 'Bolts, rods and aluminium strips; no saw for wood likes them.'
+  }),
+  tool({
+    id: 'reciprocating-saw',
+    name: 'Reciprocating saw',
+    aliases: ['recip saw', 'pruning saw, powered'],
+    group: 'hand-power',
+    roles: ['reciprocating-saw'],
+    specs: { reachMm: 150 },
+    forms: [corded(60, 4.5, 9), cordless(70, 250)],
+    lifeHours: HAND_POWER,
+    soundDbA: 97,
+    storedM2: 0.06,
+    roams: 'some',
+    hazard: 'hand-blade',
+    needs: ['eyes', 'ears', 'lungs'],
+    companions: [packs],
+    caution: 'Shoe pressed to the work, both hands on it; look for cables and pipes before a wall.'
   })
 ]

@@ -1,5 +1,5 @@
-import { advised, byHand, corded, tool } from '../write'
 import type { Tool } from '../../core/catalogue'
+import { advised, byHand, corded, tool } from '../write'
 
 /** Sharpening. */
 export const sharpeningTools: readonly Tool[] = [
@@ -78,5 +78,15 @@ export const sharpeningTools: readonly Tool[] = [
     soundDbA: 72,
     storedM2: 0.1,
     needs: ['eyes']
+  }),
+  tool({
+    id: 'wheel-dresser',
+    name: 'Dresser and water pot for a grinder',
+    aliases: ['dressing stick', 'star dresser'],
+    group: 'sharpening',
+    kind: 'accessory',
+    roles: [],
+    forms: byHand(14),
+    why: 'A glazed wheel burns edges; steel that turns blue has lost its temper.'
   })
 ]

@@ -1,5 +1,5 @@
-import { byHand, corded, tool } from '../write'
 import type { Tool } from '../../core/catalogue'
+import { byHand, corded, tool } from '../write'
 
 /** Benches, stands, light. */
 export const supportTools: readonly Tool[] = [
@@ -81,5 +81,14 @@ export const supportTools: readonly Tool[] = [
     roles: [],
     forms: byHand(18),
     storedM2: 0.02
+  }),
+  tool({
+    id: 'grip-mat',
+    name: 'Non-slip mat',
+    aliases: ['router mat', 'sanding mat'],
+    group: 'support',
+    kind: 'accessory',
+    roles: ['grip-mat'],
+    forms: byHand(8)
   })
 ]
