@@ -32,7 +32,7 @@ export const PLAIN: Grain = {
   perMethod: 4,
   perPair: 2,
   pairings: 120,
-  combined: 8,
+  combined: 4,
   paces: 'by-tier'
 }
 /** For jigs that are made along the way: a few minutes more or less decide nothing. */
