@@ -1,4 +1,5 @@
 import type { Day } from '../calendar'
+import { tierRank } from '../catalogue'
 import { kitOf, marketOf, type Buyable } from '../fit'
 import type { Minor } from '../money'
 import { rulesBroken, purchaseDays, paymentThen } from '../plan'
@@ -29,7 +30,7 @@ function firstDay(world: World, plan: Plan, { id }: Buyable, from: Day): Day | u
     })
 }
 
-/** Companions advised with a purchase's tool of which none is owned or planned: the cheapest of each, with its reason. */
+/** Companions advised with a purchase's tool of which none is owned or planned: of each the cheapest that is no plainer than wished, with its reason. */
 export function advisedWith(world: World, plan: Plan, purchase: PlannedPurchase): Advised[] {
   const { library, workspace, pricing } = world
   const tool = library.tools.get(findOffer(pricing, purchase.offer)?.tool ?? '')
@@ -43,12 +44,15 @@ export function advisedWith(world: World, plan: Plan, purchase: PlannedPurchase)
     )
   ])
   const market = marketOf(world)
+  const wished = tierRank(workspace.preferences.tier)
   return wanted.flatMap(({ anyOf, why }) => {
     if (anyOf.some((id) => here.has(id))) return []
-    const [best] = anyOf
+    const offers = anyOf
       .flatMap((id) => market.get(id) ?? [])
       .filter(({ offer }) => offer?.acquisition === 'buy')
       .sort((a, b) => a.payment - b.payment)
+    // A better blade of the plainest make is none.
+    const best = offers.find(({ entry }) => tierRank(entry.tier) >= wished) ?? offers[0]
     if (!best) return []
     return [
       {

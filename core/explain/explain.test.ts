@@ -64,6 +64,12 @@ describe('what is advised with a purchase', () => {
     )
   })
 
+  test('what is advised is no plainer than the tools that are wished', () => {
+    expect(world.workspace.preferences.tier).toBe('weekend')
+    const tiers = advised.map(({ offer }) => findOffer(world.pricing, offer)?.tier)
+    expect(tiers.length).toBeGreaterThan(0)
+    expect(tiers).not.toContain('get-by')
+  })
   test('with an empty purse it is said that nothing is left for it', () => {
     const poor: World = { ...world, balance: outcome.report.spent + 100 }
     expect(advisedWith(poor, plan, purchase).every(({ date }) => date === undefined)).toBe(true)
