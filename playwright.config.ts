@@ -16,7 +16,8 @@ export default defineConfig({
   use: {
     baseURL: `http://localhost:${PORT}/`,
     viewport: { width: 1280, height: 800 },
-    locale: 'en-GB',
+    // English where the euro is paid in: the page takes the currency from it.
+    locale: 'en-IE',
     timezoneId: 'UTC',
     colorScheme: 'light',
     serviceWorkers: 'block',

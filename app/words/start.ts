@@ -10,6 +10,12 @@ export const start = {
   hour: 'An hour beyond the quickest way',
   aim: 'The money is for',
   currency: 'Currency',
+  currencyOf: (units: string, names: string) =>
+    `Lengths in ${units}, ${names} names for tools; each can be changed under File, settings.`,
+  units: { metric: 'millimetres', imperial: 'inches' },
+  names: { plain: 'this book’s own', british: 'British', american: 'American' },
+  currencyUnknown:
+    'Your browser does not say where you are, or not with a currency known here: choose the one you pay in.',
   now: 'In the purse now',
   each: 'Set aside each time',
   rhythm: 'How often',

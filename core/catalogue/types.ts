@@ -265,6 +265,10 @@ export interface Template {
 /** A currency's usual price level: minor units for 100 price index points. */
 export interface Region {
   readonly currency: string
+  /** Countries that pay in it, by their two letters (ISO 3166-1). */
+  readonly countries: readonly string[]
+  /** Trade names usual there; the library's own where left out. */
+  readonly names?: NameSet | undefined
   readonly minorPer100Points: number
   readonly units: UnitSystem
   readonly volts: 230 | 120

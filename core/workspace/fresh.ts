@@ -1,5 +1,5 @@
 import { timesRatio, type Minor } from '../money'
-import type { Library } from '../catalogue'
+import type { Library, Region } from '../catalogue'
 import type { Day } from '../calendar'
 import { NO_TRAIL } from './trail'
 import type { Workspace } from './types'
@@ -12,6 +12,10 @@ const FALLBACK_LEVEL = 12_000
 export const usualLevel = (library: Library, currency: string): Minor =>
   library.data.regions.find((region) => region.currency === currency)?.minorPer100Points ??
   FALLBACK_LEVEL
+
+/** The region of a country by its two letters; undefined where its money is not known. */
+export const regionOf = (library: Library, country: string | undefined): Region | undefined =>
+  library.data.regions.find(({ countries }) => country !== undefined && countries.includes(country))
 
 /** What an hour beyond the quickest way costs unless somebody says otherwise, minor units. */
 export const usualHourValue = (library: Library, currency: string): Minor =>
@@ -40,7 +44,8 @@ export function freshWorkspace(
       units: region?.units ?? 'metric',
       tier: 'weekend',
       condition: 'new',
-      power: 'cheapest'
+      power: 'cheapest',
+      ...(region?.names === undefined ? {} : { names: region.names })
     },
     money: {
       currency,

@@ -41,7 +41,7 @@ export {
   forPlanning
 } from './world'
 export * as change from './change'
-export { freshWorkspace, usualHourValue, usualLevel } from './fresh'
+export { freshWorkspace, regionOf, usualHourValue, usualLevel } from './fresh'
 export { stillOnOffer } from './bought'
 export { splitPlan, trimmedPlan, withoutPurchases } from './plan-apart'
 export { WEIGHTS, type WeightName } from '../catalogue'

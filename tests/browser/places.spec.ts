@@ -110,9 +110,7 @@ test('each cell of the fit grid can be asked why, by keyboard too', async ({ pag
   await page.keyboard.press('ArrowRight')
   await expect(page.getByRole('button', { name: /^Bore, Step stool/ })).toBeFocused()
   await page.keyboard.press('Enter')
-  await expect(
-    page.getByRole('heading', { level: 2, name: 'Bore, for Step stool' })
-  ).toBeVisible()
+  await expect(page.getByRole('heading', { level: 2, name: 'Bore, for Step stool' })).toBeVisible()
   await expect(page.getByText('What would open it')).toBeVisible()
   await expect(page.locator('section.why')).toContainText(/drill driver|hand brace/, {
     timeout: 20_000

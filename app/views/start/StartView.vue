@@ -17,10 +17,11 @@ import {
   withSizes
 } from '../../../core/catalogue'
 import { parseNumber } from '../../../core/units'
-import { change, usualLevel, type Workspace } from '../../../core/workspace'
+import { change, regionOf, usualLevel, type Workspace } from '../../../core/workspace'
 import StartBuilds from './StartBuilds.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import SelectField from '../../parts/SelectField.vue'
+import { countryOf } from '../../shell/country'
 import { newId } from '../../stores/clock'
 import { useLoading } from '../../stores/loading'
 import { useWorkspace } from '../../stores/workspace'
@@ -35,7 +36,21 @@ const store = useWorkspace()
 const router = useRouter()
 const builds = ref<string[]>([])
 const tools = ref<string[]>([])
-const currency = ref('EUR')
+/** Where the browser says it is; money, units and names follow from it until something else is chosen. */
+const here = regionOf(library, countryOf(navigator.languages))
+const FALLBACK = 'EUR'
+const currency = ref(here?.currency ?? FALLBACK)
+/** What follows from the currency; said before it is taken over. */
+const region = computed(() =>
+  here || currency.value !== FALLBACK
+    ? library.data.regions.find((one) => one.currency === currency.value)
+    : undefined
+)
+const regionText = computed(() =>
+  region.value
+    ? words.currencyOf(words.units[region.value.units], words.names[region.value.names ?? 'plain'])
+    : ''
+)
 const now = ref('')
 const each = ref('')
 const rhythm = ref<'none' | 'weekly' | 'fortnightly' | 'monthly'>('monthly')
@@ -221,6 +236,7 @@ async function go(): Promise<void> {
           />
         </div>
       </div>
+      <p class="small">{{ region ? regionText : words.currencyUnknown }}</p>
     </fieldset>
     <fieldset>
       <legend>
