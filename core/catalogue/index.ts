@@ -39,11 +39,9 @@ export {
   type Joint,
   type Template,
   type Region,
-  NAME_SETS,
-  type NameSet,
-  type NameWord,
   type LibraryData
 } from './types'
+export { NAME_SETS, type NameSet, type NameWord } from './name-types'
 export {
   OPERATION_UNITS,
   type OperationUnit,

@@ -1,5 +1,5 @@
 import { indexLibrary, type Library } from './library'
-import { SEARCHED_SETS, type NameSet, type NameWord, type SearchedSet } from './types'
+import { SEARCHED_SETS, type NameSet, type NameWord, type SearchedSet } from './name-types'
 
 interface Table {
   readonly words: ReadonlyMap<string, string>

@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
 import { GENERATED_TODAY, generateWorkspace } from '../../scripts/bench/generate'
-import { greedySearch } from '../../scripts/bench/greedy'
 import { plantedMonths, plantedPurse } from '../../tests/helpers/planted'
 import { demoWorld } from '../../tests/helpers/workspaces'
 import { library } from '../../data'
 import { worldOf } from '../workspace'
 import { Search } from './anneal'
+import { greedySearch } from './greedy'
 import { makePlan, type Planner } from './planner'
 import { problemOf } from './problem'
 

@@ -1,9 +1,9 @@
-import { seededRandom } from '../../core/kernel'
-import type { Problem } from '../../core/search'
-import { decode, decodingOf } from '../../core/search/decode'
-import { neighbourhoodOf, startOrder } from '../../core/search/neighbourhood'
-import { orderOf } from '../../core/search/order'
-import { prune } from '../../core/search/prune'
+import { seededRandom } from '../kernel'
+import { decode, decodingOf } from './decode'
+import { neighbourhoodOf, startOrder } from './neighbourhood'
+import { orderOf } from './order'
+import type { Problem } from './problem'
+import { prune } from './prune'
 
 /** Prices are blurred by up to so much of themselves. */
 const NOISES = [0, 0.3, 0.8, 1.5] as const
