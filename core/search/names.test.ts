@@ -10,7 +10,7 @@ import { canonical } from './canon'
 import { problemOf } from './problem'
 
 /** Evaluations of each search that is held against another. */
-const EVALUATIONS = 3000
+const EVALUATIONS = 6000
 /** What may change for a reason that has nothing to do with what is planned, per cent of the value. */
 const NOISE = 0.2
 
