@@ -38,13 +38,12 @@ const builds = ref<string[]>([])
 const tools = ref<string[]>([])
 /** Where the browser says it is; money, units and names follow from it until something else is chosen. */
 const here = regionOf(library, countryOf(navigator.languages))
-const FALLBACK = 'EUR'
-const currency = ref(here?.currency ?? FALLBACK)
+const currency = ref(here?.currency ?? 'EUR')
+/** The browser or the user has said the currency. */
+const said = ref(here !== undefined)
 /** What follows from the currency; said before it is taken over. */
 const region = computed(() =>
-  here || currency.value !== FALLBACK
-    ? library.data.regions.find((one) => one.currency === currency.value)
-    : undefined
+  said.value ? library.data.regions.find((one) => one.currency === currency.value) : undefined
 )
 const regionText = computed(() =>
   region.value
@@ -195,7 +194,7 @@ async function go(): Promise<void> {
           :label="words.currency"
           :value="currency"
           :options="currencies"
-          @change="currency = $event"
+          @change="((currency = $event), (said = true))"
         />
         <div class="field">
           <label for="now">{{ words.now }}</label><InputText
