@@ -270,7 +270,9 @@ function compile(world: World, options: ProblemOptions): Problem {
   const { wanted, hopeless } = addBuilds(compiling, open)
   const { kinds, times } = afterOf(world)
   const after =
-    times === 0 ? [] : canonical(kinds).flatMap((kind) => addActivity(compiling, kind, undefined, false) ?? [])
+    times === 0
+      ? []
+      : canonical(kinds).flatMap((kind) => addActivity(compiling, kind, undefined, false) ?? [])
   const guards = guardsOf(compiling)
   const maker = makersOf(compiling, wanted)
   return {
