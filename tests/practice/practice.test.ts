@@ -103,9 +103,12 @@ const CHECKS: { readonly [K in keyof Expectations]?: Check } = {
 }
 
 /**
- * What does not hold yet. The year of fortnights: with hours as the library has them, which are too low, neither a table saw nor a rail saw
- * saves enough to be bought, and most of the money stays in the purse. Afraid of blades: a pull saw with a bench hook made for it stands
- * where a mitre box is asked for; both are sawing by hand, and the pull saw alone cuts the wide boards as well.
+ * What does not hold. The year of fortnights: by the usual times of the trade a circular saw along a square takes 0.8 minutes a cut and a
+ * mitre saw with a stop 0.3; over the ten builds all sawing together wastes 5.7 of 115 hours, so no machine earns half its price, and with all
+ * builds done by September most of the money stays. Neither three times the price of an hour, nor five years after, nor money that
+ * counts a tenth when kept brings the tools bought above 35 % of what came in. A woodworker would say: buy it for the pleasure of it, which
+ * the reckoning leaves to the user's own wish. Afraid of blades: a pull saw with a bench hook made for it stands where a mitre box is
+ * asked for; both are sawing by hand, and the pull saw alone cuts the wide boards as well.
  */
 const OPEN: Readonly<Record<string, readonly string[]>> = {
   'a-year-of-fortnights': ['boughtBy', 'spentShare'],
