@@ -7,7 +7,7 @@ import { keeping } from '../words/keeping'
 import { pocket } from '../words/pocket'
 import type { Say } from '../words/say'
 import { placeNames, type shell } from '../words/shell'
-import { staging } from '../words/staging'
+import { stages } from '../words/stages'
 
 export type FoundKind = keyof typeof shell.findKinds
 
@@ -36,8 +36,8 @@ const places = (): Findable[] => [
   ...PLACES.map(({ id, path }) => place(path, placeNames[id])),
   place('/ledger/plan', `${placeNames.ledger}: ${ledger.tabs.against}`),
   place('/ledger/inventory', `${placeNames.ledger}: ${ledger.tabs.inventory}`),
-  place('/stages/scenarios', staging.tabs.scenarios),
-  place('/stages/risk', staging.tabs.risk),
+  place('/stages/scenarios', stages.tabs.scenarios),
+  place('/stages/risk', stages.tabs.risk),
   place('/settings', keeping.tabs.settings),
   place('/keeping', keeping.tabs.keeping),
   place('/pocket', pocket.title)

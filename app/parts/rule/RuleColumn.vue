@@ -5,7 +5,6 @@ import type { DayBalance } from '../../../core/plan'
 import type { PlannedBuild, PlannedPurchase, Receipt } from '../../../core/workspace'
 import type { Say } from '../../words/say'
 import { stages as words } from '../../words/stages'
-import { staging as more } from '../../words/staging'
 
 /** The same rule for a phone, running down the page; what only the wide one draws is passed over. */
 defineOptions({ inheritAttrs: false })
@@ -45,7 +44,7 @@ const fullest = computed(() => Math.max(1, ...props.balances.map(({ balance }) =
       <button
         type="button"
         class="tick"
-        :aria-label="more.afterLabel(say.shortDay(row.stage.end))"
+        :aria-label="words.afterLabel(say.shortDay(row.stage.end))"
         @click="$emit('after', row.stage)"
       >
         <span class="date">{{ say.shortDay(row.stage.start) }}</span>

@@ -2,7 +2,7 @@
 import type { Stage } from '../../../core/calendar'
 import type { Minor } from '../../../core/money'
 import type { Say } from '../../words/say'
-import { staging as more } from '../../words/staging'
+import { stages as words } from '../../words/stages'
 
 /** A stage's day on the rule, and the money that comes in during it. */
 defineProps<{ stage: Stage; x: number; width: number; top: number; money: Minor; say: Say }>()
@@ -12,7 +12,7 @@ defineProps<{ stage: Stage; x: number; width: number; top: number; money: Minor;
   <button
     type="button"
     class="stage-label"
-    :aria-label="more.afterLabel(say.shortDay(stage.end))"
+    :aria-label="words.afterLabel(say.shortDay(stage.end))"
     :style="{ left: `${x}px`, width: `${width}px`, top: `${top}px` }"
   >
     <span>{{ say.shortDay(stage.start) }}</span><span v-if="money !== 0" class="money-in">{{

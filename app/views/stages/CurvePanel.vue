@@ -4,7 +4,7 @@ import { defineAsyncComponent, ref } from 'vue'
 import { usePlanning } from '../../stores/planning'
 import { useStaging } from '../../stores/staging'
 import { useWorkspace } from '../../stores/workspace'
-import { staging as words } from '../../words/staging'
+import { stages as words } from '../../words/stages'
 import { scenarioWords } from '../../words/scenarios'
 
 const CurveChart = defineAsyncComponent(() => import('./CurveChart.vue'))

@@ -3,7 +3,6 @@ import { computed } from 'vue'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
 import { stages as words } from '../../words/stages'
-import { staging as more } from '../../words/staging'
 
 /** What else belongs to the plan: tools sold on, what deals save, what was not tried, builds left out and why. */
 const store = useWorkspace()
@@ -24,7 +23,7 @@ const curtailed = computed(() =>
     >
       <li v-for="one in planning.shown.resales" :key="one.item">
         {{
-          more.resale(
+          words.resale(
             store.say.tool(store.workspace?.items.find(({ id }) => id === one.item)?.tool ?? ''),
             store.say.shortDay(one.date),
             store.say.money(one.amount)
@@ -33,7 +32,7 @@ const curtailed = computed(() =>
       </li>
       <li v-for="one in planning.shown.savings" :key="one.deal + one.date">
         {{
-          more.saving(
+          words.saving(
             store.workspace?.deals?.find(({ id }) => id === one.deal)?.name ?? one.deal,
             store.say.shortDay(one.date),
             store.say.money(one.amount)

@@ -7,7 +7,6 @@ import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
 import { stages as words } from '../../words/stages'
-import { staging as more } from '../../words/staging'
 import { steps } from '../../words/steps'
 
 /** What stands against the plan as it is shown: pins that clash, rules that a move breaks, a trial under way. */
@@ -41,14 +40,14 @@ const clash = computed(() => (planning.outcome?.kind === 'clash' ? planning.outc
     </div>
   </div>
   <div v-if="planning.whatIf && store.say" class="notice" role="status">
-    <p class="strong">{{ more.tryingOut }}</p>
+    <p class="strong">{{ words.tryingOut }}</p>
     <p v-for="(one, index) in broken.slice(0, 3)" :key="index">{{ sentence(one, store.say) }}</p>
     <div class="row">
-      <Button size="small" :label="more.keepTried" @click="planning.keepTried()" />
+      <Button size="small" :label="words.keepTried" @click="planning.keepTried()" />
       <Button
         size="small"
         severity="secondary"
-        :label="more.dropTried"
+        :label="words.dropTried"
         @click="planning.tryOut(false)"
       />
     </div>

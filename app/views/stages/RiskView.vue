@@ -6,8 +6,7 @@ import PlaceHead from '../../parts/PlaceHead.vue'
 import { useStaging } from '../../stores/staging'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
-import { stages } from '../../words/stages'
-import { staging as words } from '../../words/staging'
+import { stages as words } from '../../words/stages'
 import { riskWords } from '../../words/risk'
 import { scenarioWords } from '../../words/scenarios'
 import StagesTabs from './StagesTabs.vue'
@@ -39,7 +38,7 @@ const bar = (chance: number): string => `${Math.round(chance * 90)}%`
     />
   </PlaceHead>
   <StagesTabs />
-  <p v-if="!planning.plan || planning.plan.builds.length === 0">{{ stages.noBuildsHint }}</p>
+  <p v-if="!planning.plan || planning.plan.builds.length === 0">{{ words.noBuildsHint }}</p>
   <template v-if="staging.risk && store.say && store.workspace">
     <p v-if="staging.thinking === 'risk'" role="status" class="small soft">
       {{ riskWords.riskWorking(staging.risk.samples) }}

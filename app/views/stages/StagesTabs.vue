@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import PlaceTabs from '../../parts/PlaceTabs.vue'
-import { staging as words } from '../../words/staging'
+import { stages as words } from '../../words/stages'
 
 /** The three questions of the Stages. */
 const tabs = [

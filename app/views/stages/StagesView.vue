@@ -19,7 +19,6 @@ import { useStaging } from '../../stores/staging'
 import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
 import { stages as words } from '../../words/stages'
-import { staging as more } from '../../words/staging'
 import ChosenBuild from './ChosenBuild.vue'
 import PlanFootnotes from './PlanFootnotes.vue'
 import PlanNotices from './PlanNotices.vue'
@@ -177,7 +176,7 @@ const printPage = (): void => window.print()
     />
     <Button
       severity="secondary"
-      :label="more.ics"
+      :label="words.ics"
       :disabled="!planning.plan"
       @click="save('calendar')"
     />
@@ -186,13 +185,13 @@ const printPage = (): void => window.print()
   <StagesTabs />
   <p v-if="planning.busy && planning.progress && store.say" class="small no-print" role="status">
     {{
-      more.searching(
+      words.searching(
         store.say.number(planning.progress.evaluations, 0),
         store.say.number(planning.progress.of, 0),
         store.say.money(Math.round(planning.progress.value))
       )
     }}
-    <button type="button" class="link" @click="planning.stop()">{{ more.stop }}</button>
+    <button type="button" class="link" @click="planning.stop()">{{ words.stop }}</button>
   </p>
 
   <PlanNotices :moved="moved" @put-back="putBack" @plan-again="planAgain" />
@@ -222,26 +221,26 @@ const printPage = (): void => window.print()
       @pin="planning.setPinned($event, !planning.isPinned($event))"
     />
     <p class="caption">
-      {{ words.caption }} <template v-if="!narrow">{{ more.keysHint }}</template>
+      {{ words.caption }} <template v-if="!narrow">{{ words.keysHint }}</template>
     </p>
     <div v-if="!narrow" class="row no-print">
       <Button
         size="small"
         severity="secondary"
-        :label="more.narrower"
+        :label="words.narrower"
         @click="drawing?.zoomBy?.(1 / 1.3)"
       />
       <Button
         size="small"
         severity="secondary"
-        :label="more.wider"
+        :label="words.wider"
         @click="drawing?.zoomBy?.(1.3)"
       />
       <Button
         v-if="!planning.whatIf"
         size="small"
         severity="secondary"
-        :label="more.tryOut"
+        :label="words.tryOut"
         :disabled="!planning.plan"
         @click="planning.tryOut(true)"
       />
@@ -249,16 +248,16 @@ const printPage = (): void => window.print()
         v-if="!staging.risk"
         size="small"
         severity="secondary"
-        :label="more.showFan"
+        :label="words.showFan"
         :disabled="!planning.plan || staging.thinking !== undefined"
         @click="staging.weighRisk()"
       />
-      <span v-else class="small soft">{{ more.fanOnRule }}</span>
-      <span v-if="planning.former" class="small soft">{{ more.ghosts }}</span>
+      <span v-else class="small soft">{{ words.fanOnRule }}</span>
+      <span v-if="planning.former" class="small soft">{{ words.ghosts }}</span>
     </div>
     <section v-if="after" class="stack" aria-live="polite">
-      <h3>{{ more.afterTitle(store.say.day(after.end)) }}</h3>
-      <p v-if="possible.length === 0">{{ more.afterNone }}</p>
+      <h3>{{ words.afterTitle(store.say.day(after.end)) }}</h3>
+      <p v-if="possible.length === 0">{{ words.afterNone }}</p>
       <p v-else>{{ possible.map((id) => store.say?.build(id)).join(' · ') }}</p>
     </section>
     <section class="detail" aria-live="polite">
