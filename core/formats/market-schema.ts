@@ -3,6 +3,9 @@ import { SELLER_TYPES } from '../prices'
 import * as part from './schema-parts'
 import { id, tier, condition, power, name, day, price, count, share } from './schema-parts'
 
+/** Days that were remembered when something was bought of which there was only one. */
+const offeredDays = z.strictObject({ from: day.optional(), until: day.optional() })
+
 export const offer = z.strictObject({
   id: part.ownId,
   tool: id,
@@ -15,6 +18,7 @@ export const offer = z.strictObject({
   single: z.boolean().optional(),
   from: day.optional(),
   until: day.optional(),
+  before: offeredDays.optional(),
   link: part.link.optional()
 })
 
@@ -24,7 +28,8 @@ export const quote = z.strictObject({
   date: day,
   price,
   seller: z.enum(SELLER_TYPES),
-  until: day.optional()
+  until: day.optional(),
+  before: offeredDays.optional()
 })
 export const materialPrice = z.strictObject({ material: id, price })
 export const needTest = z.strictObject({ tool: id, build: id, asked: day, until: day })

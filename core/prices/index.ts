@@ -1,5 +1,6 @@
 export {
   type Offer,
+  type OfferedDays,
   SELLER_TYPES,
   type SellerType,
   type Quote,

@@ -31,8 +31,16 @@ export interface Offer {
   /** Hire and borrow: the days it may be in the workshop. */
   readonly from?: Day | undefined
   readonly until?: Day | undefined
+  /** Of a find that was bought: the days it was to be had before. */
+  readonly before?: OfferedDays | undefined
   /** Where it was seen: an address on the web, http or https. */
   readonly link?: string | undefined
+}
+
+/** The first and the last day something is to be had, as far as they are known. */
+export interface OfferedDays {
+  readonly from?: Day | undefined
+  readonly until?: Day | undefined
 }
 
 export const SELLER_TYPES = [
@@ -54,6 +62,8 @@ export interface Quote {
   readonly price: Minor
   readonly seller: SellerType
   readonly until?: Day | undefined
+  /** Of a bundle that was bought: the days its price held before. */
+  readonly before?: OfferedDays | undefined
 }
 
 export const offerId = (

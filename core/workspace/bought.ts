@@ -1,6 +1,7 @@
 import { addDays, type Day } from '../calendar'
 import type { LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
+import type { Offer, OfferedDays, Quote } from '../prices'
 import type { Item, Workspace } from './types'
 
 /** The item of the n-th piece of a bundle; the first one is the one the ledger entry names. */
@@ -49,51 +50,75 @@ export const withItem = (workspace: Workspace, id: string, next: Item | undefine
   items: workspace.items.flatMap((item) => (item.id === id ? (next ? [next] : []) : [item]))
 })
 
-/** What there was only one of is on offer no more once it is bought: a find, or a bundle. Its prices and its name stay. */
+/** What there was only one of is on offer no more once it is bought: a find, or a bundle. Its prices and its name stay, and the days it had are remembered. */
 export function offMarket(workspace: Workspace, offer: string, bought: Day): Workspace {
   const last = addDays(bought, -1)
-  const isBundle = workspace.bundles?.some(({ id }) => id === offer) === true
   const upTo = (until: Day | undefined): Day => (until !== undefined && until < last ? until : last)
+  return withOnlyOnes(
+    workspace,
+    offer,
+    (find) => {
+      const { from, until, before } = find
+      return {
+        ...find,
+        ...(from !== undefined && from > last ? { from: last } : {}),
+        until: upTo(until),
+        before: before ?? daysSet({ from, until })
+      }
+    },
+    (quote) => {
+      const { date, until, before } = quote
+      return {
+        ...quote,
+        date: date > last ? last : date,
+        until: upTo(until),
+        before: before ?? daysSet({ from: date, until })
+      }
+    }
+  )
+}
+
+/** The same back again with the days it had, where a purchase was entered by mistake. */
+export function onMarketAgain(workspace: Workspace, offer: string, bought: Day): Workspace {
+  const last = addDays(bought, -1)
+  // What a file says that was written before the days were remembered: an end that comes of the purchase goes.
+  const ended = (until: Day | undefined): OfferedDays => (until === last ? {} : daysSet({ until }))
+  return withOnlyOnes(
+    workspace,
+    offer,
+    ({ before, from, until, ...rest }) => ({
+      ...rest,
+      ...(before ?? { ...daysSet({ from }), ...ended(until) })
+    }),
+    ({ before, until, ...rest }) => {
+      const { from: date = rest.date, ...end } = before ?? ended(until)
+      return { ...rest, date, ...end }
+    }
+  )
+}
+
+/** A workspace in which a find, or the prices of a bundle, are changed; anything that can be had more than once stays as it is. */
+function withOnlyOnes(
+  workspace: Workspace,
+  id: string,
+  find: (offer: Offer) => Offer,
+  priceOfBundle: (quote: Quote) => Quote
+): Workspace {
+  const isBundle = workspace.bundles?.some((bundle) => bundle.id === id) === true
   return {
     ...workspace,
-    offers: workspace.offers.map((one) =>
-      one.id === offer && one.single === true
-        ? {
-            ...one,
-            ...(one.from !== undefined && one.from > last ? { from: last } : {}),
-            until: upTo(one.until)
-          }
-        : one
-    ),
+    offers: workspace.offers.map((one) => (one.id === id && one.single === true ? find(one) : one)),
     quotes: isBundle
-      ? workspace.quotes.map((quote) =>
-          quote.offer === offer
-            ? { ...quote, date: quote.date > last ? last : quote.date, until: upTo(quote.until) }
-            : quote
-        )
+      ? workspace.quotes.map((quote) => (quote.offer === id ? priceOfBundle(quote) : quote))
       : workspace.quotes
   }
 }
 
-/** The same back again, where a purchase was entered by mistake. */
-export function onMarketAgain(workspace: Workspace, offer: string, bought: Day): Workspace {
-  const last = addDays(bought, -1)
-  const open = <T extends { readonly until?: Day | undefined }>(one: T): T => {
-    if (one.until !== last) return one
-    const { until: _until, ...rest } = one
-    return rest as T
-  }
-  const isBundle = workspace.bundles?.some(({ id }) => id === offer) === true
-  return {
-    ...workspace,
-    offers: workspace.offers.map((one) =>
-      one.id === offer && one.single === true ? open(one) : one
-    ),
-    quotes: isBundle
-      ? workspace.quotes.map((quote) => (quote.offer === offer ? open(quote) : quote))
-      : workspace.quotes
-  }
-}
+/** Days without those that are not set. */
+const daysSet = ({ from, until }: OfferedDays): OfferedDays => ({
+  ...(from === undefined ? {} : { from }),
+  ...(until === undefined ? {} : { until })
+})
 
 /** Whether an offer of one's own, or a bundle, can still be had on a day: its time is not over. Bundles last as long as a price of theirs. */
 export function stillOnOffer(

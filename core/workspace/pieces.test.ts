@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { library } from '../../data'
+import { addDays } from '../calendar'
 import { TODAY, demo, item } from '../../tests/helpers/workspaces'
 import { crossCheck } from '../formats'
 import { unitOn } from '../prices'
@@ -68,6 +69,49 @@ describe('several pieces, bundles and finds', () => {
     const right = change.correctEntry(one, 'e', { amount: -4400 }, ids())
     expect(right.items.map(({ count, cost }) => [count, cost])).toEqual([[3, 3300]])
     expect(crossCheck(right, library)).toEqual([])
+  })
+  test.each([
+    ['without an end', {}],
+    ['with an end later than the purchase', { until: '2026-09-30' }],
+    ['with its last day on the eve of the purchase', { until: addDays(TODAY, -1) }],
+    ['priced on the day of the purchase', { date: TODAY, until: '2026-06-01' }]
+  ])('the days of a bundle %s are as before when its purchase is taken back', (_, days) => {
+    const quotes = [{ ...quote, ...days }]
+    const bought = change.recordPurchase({ ...withBox, quotes }, library, {
+      purchase: { ...saw, offer: 'my/set' },
+      date: TODAY,
+      paid: 9001,
+      itemId: 'i',
+      entryId: 'e'
+    })
+    expect(stillOnOffer(bought, 'my/set', TODAY)).toBe(false)
+    expect(change.reverseEntry(bought, 'e', 'r').quotes).toEqual(quotes)
+  })
+  test.each([
+    ['open', {}],
+    ['with days of its own', { from: TODAY, until: '2026-09-30' }]
+  ])('so are those of a find, %s', (_, days) => {
+    const offers = [
+      {
+        id: 'my/find',
+        tool: 'mallet',
+        tier: 'trade' as const,
+        condition: 'used' as const,
+        acquisition: 'buy' as const,
+        power: 'hand' as const,
+        single: true,
+        ...days
+      }
+    ]
+    const bought = change.recordPurchase({ ...start, offers }, library, {
+      purchase: { ...saw, offer: 'my/find' },
+      date: TODAY,
+      paid: 900,
+      itemId: 'i',
+      entryId: 'e'
+    })
+    expect(stillOnOffer(bought, 'my/find', TODAY)).toBe(false)
+    expect(change.reverseEntry(bought, 'e', 'r').offers).toEqual(offers)
   })
   test('what there is only one of is on offer no more once it is bought, and again when that was a mistake', () => {
     const find = {
