@@ -1,39 +1,25 @@
 import jest from './jest.config.mjs'
 
 /**
- * Which tests notice which changes: a room of the core is changed on purpose, and the tests that hold it are asked. The room comes from
+ * Which tests notice which changes: a room of the core is changed on purpose, and the tests that hold it, `tests/mutants/<room>.ts`, are asked. The room comes from
  * the environment; `npm run mutants` goes through all of them.
  */
 export const ROOMS = {
-  money: { change: ['core/money/*.ts'], tests: ['core/money', 'core/units'] },
-  calendar: { change: ['core/calendar/*.ts'], tests: ['core/calendar'] },
-  ledger: {
-    change: ['core/ledger/*.ts'],
-    tests: ['core/ledger', 'core/workspace/purchases']
-  },
-  kernel: {
-    change: ['core/fit/kernel/*.ts'],
-    tests: [
-      'core/fit',
-      'tests/trade/exactness',
-      'tests/trade/worked-builds',
-      'tests/library/capacity'
-    ]
-  },
-  evaluator: {
-    change: [
-      'core/plan/evaluate.ts',
-      'core/plan/evaluate-builds.ts',
-      'core/plan/evaluate-cash.ts',
-      'core/plan/evaluate-hours.ts',
-      'core/plan/evaluate-purchases.ts',
-      'core/plan/terms.ts',
-      'core/plan/value.ts'
-    ],
-    tests: ['core/plan', 'core/search/choices']
-  }
+  money: ['core/money/*.ts'],
+  calendar: ['core/calendar/*.ts'],
+  ledger: ['core/ledger/*.ts'],
+  kernel: ['core/fit/kernel/*.ts'],
+  evaluator: [
+    'core/plan/evaluate.ts',
+    'core/plan/evaluate-builds.ts',
+    'core/plan/evaluate-cash.ts',
+    'core/plan/evaluate-hours.ts',
+    'core/plan/evaluate-purchases.ts',
+    'core/plan/terms.ts',
+    'core/plan/value.ts'
+  ]
 }
-const room = ROOMS[process.env.MUTANTS_ROOM ?? 'money']
+const room = process.env.MUTANTS_ROOM ?? 'money'
 
 export default {
   testRunner: 'jest',
@@ -44,13 +30,11 @@ export default {
     config: {
       ...jest,
       testEnvironment: '@stryker-mutator/jest-runner/jest-env/node',
-      testMatch: room.tests
-        .map((place) => `<rootDir>/${place}*/**/*.test.ts`)
-        .concat(room.tests.map((place) => `<rootDir>/${place}*.test.ts`))
+      testMatch: [`<rootDir>/tests/mutants/${room}.ts`]
     }
   },
   coverageAnalysis: 'perTest',
-  mutate: [...room.change, '!core/**/*.test.ts', '!core/**/index.ts'],
+  mutate: [...ROOMS[room], '!core/**/*.test.ts', '!core/**/index.ts'],
   ignoreStatic: true,
   concurrency: 2,
   timeoutMS: 20_000,
@@ -62,6 +46,6 @@ export default {
     logTests: false,
     reportMutants: false
   },
-  jsonReporter: { fileName: `test-results/mutants-${process.env.MUTANTS_ROOM ?? 'money'}.json` },
+  jsonReporter: { fileName: `test-results/mutants-${room}.json` },
   tempDirName: 'test-results/mutants'
 }

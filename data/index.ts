@@ -26,7 +26,7 @@ const inItsTimber = (template: Template): Template => ({
 
 /** The reference library. Its version goes into every workspace and plan made with it. */
 export const library = indexLibrary({
-  version: '2027.04',
+  version: '2027.05',
   operations,
   methods,
   tools,

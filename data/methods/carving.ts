@@ -84,11 +84,12 @@ export const carvingMethods: readonly Method[] = [
     name: 'Rotary tool',
     roles: [need('rotary-tool')],
     setupMinutes: 3,
-    runMinutes: 70,
+    runMinutes: 110,
     accuracyMm: 0.8,
     hazard: bit,
     soundDbA: 80,
     dust: 'fine',
+    why: 'Burrs take hardwood away little by little: for detail and for hollows a knife does not reach; a bowl is quicker with a hook knife.',
     limits: [upTo('lengthMm', 300)]
   }),
   method({

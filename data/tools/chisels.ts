@@ -69,7 +69,15 @@ export const chiselsTools: readonly Tool[] = [
     roles: ['carving-knife'],
     forms: byHand(16),
     hazard: 'sharp-edge',
-    companions: [stone, needed('The other hand holds the piece.', 'carving-glove')],
+    companions: [
+      needed(
+        'Stropped every quarter of an hour a good edge lasts for months; a stone serves too.',
+        'strop',
+        'sharpening-stone',
+        'diamond-plates'
+      ),
+      needed('The other hand holds the piece.', 'carving-glove')
+    ],
     caution: 'Cut away from the hand that holds, thumb behind the edge.'
   }),
   tool({

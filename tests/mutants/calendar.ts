@@ -1,0 +1,2 @@
+// All tests that hold this room as one file: a change is then asked about in one go.
+import '../../core/calendar/calendar.test'

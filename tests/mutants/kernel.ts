@@ -1,0 +1,13 @@
+// All tests that hold this room as one file: a change is then asked about in one go.
+import '../../core/fit/bother.test'
+import '../../core/fit/capacity.test'
+import '../../core/fit/chains.test'
+import '../../core/fit/compound.test'
+import '../../core/fit/fit.test'
+import '../../core/fit/in-use.test'
+import '../../core/fit/packs.test'
+import '../../core/fit/ruled-out.test'
+import '../../core/fit/within.test'
+import '../../tests/trade/exactness.test'
+import '../../tests/trade/worked-builds.test'
+import '../../tests/library/capacity.test'
