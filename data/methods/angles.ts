@@ -3,7 +3,11 @@ import { atLeast, from, method, need, needs, upTo } from '../write'
 import { band, circ, edge, guided, jig, mitre, table } from './hazards'
 import { sawn, sawnByHand } from './manners'
 
-/** Angled cuts, and truing what was cut. Times: practised hobby user; common practice. */
+/**
+ * Angled cuts, and truing what was cut. Set-up is the angle and a trial cut, a run one end marked, cut and put away, in softwood of 20 ×
+ * 95; larger sections take longer by `grows`. Accuracy is what is left over 95 mm. Judged after the counted times of straight cuts;
+ * common practice, a practised hobby user.
+ */
 export const anglesMethods: readonly Method[] = [
   method({
     ...sawnByHand,

@@ -3,7 +3,10 @@ import { atLeast, method, need, upTo } from '../write'
 import { bit, edge, press } from './hazards'
 import { chopped, drilled, fixed } from './manners'
 
-/** Holes. Times: practised hobby user; common practice. */
+/**
+ * Holes. Set-up is bit, depth and a fence where there is one, a run one hole about 20 mm deep on a mark that stands already (`measure`,
+ * `mark-square`). Common practice, a practised hobby user.
+ */
 export const boringMethods: readonly Method[] = [
   method({
     id: 'bore/brace',

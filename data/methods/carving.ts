@@ -3,7 +3,10 @@ import { atLeast, from, method, need, upTo } from '../write'
 import { bit, router, shank } from './hazards'
 import { bladed, drilled, yard } from './manners'
 
-/** Turning and carving. Times: practised hobby user; common practice. */
+/**
+ * Turning and carving. A run is one piece of a hand’s size from the sawn blank to the tool’s last cut, smoothing not counted; nothing
+ * varies more from hand to hand. Judgements, common practice.
+ */
 export const carvingMethods: readonly Method[] = [
   method({
     form: 'benchtop',

@@ -3,7 +3,10 @@ import { edge, table, router, shank, tabled } from './hazards'
 import type { Method } from '../../core/catalogue'
 import { chopped, routed, sawn } from './manners'
 
-/** Joints of corners. Times: practised hobby user; common practice. */
+/**
+ * Joints of corners. A run is one joint of four or five pins or fingers in 15 mm stock, both halves; set-up is the jig and a trial joint.
+ * By hand the greater part is chopping and paring. Common practice, a practised hobby user.
+ */
 export const cornersMethods: readonly Method[] = [
   method({
     id: 'cut-box-joint/hand',

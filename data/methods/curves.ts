@@ -3,7 +3,10 @@ import { band, edge, jig, router } from './hazards'
 import type { Method } from '../../core/catalogue'
 import { sawnByHand } from './manners'
 
-/** Curved cuts, and cuts inside. Times: practised hobby user; common practice. */
+/**
+ * Curved cuts, and cuts inside. A run is a metre along the line in 20 mm softwood with the turns a piece has; inside, the threading of
+ * the blade is in it, the hole is asked for as a tool. Common practice, a practised hobby user.
+ */
 export const curvesMethods: readonly Method[] = [
   method({
     id: 'cut-curve/coping-saw',

@@ -3,7 +3,10 @@ import { from, method, need, needs } from '../write'
 import { dust, edge } from './hazards'
 import { fixed } from './manners'
 
-/** Finish, stain, veneer, steam. Minutes a square metre are those of all coats with rubbing down between; drying is waiting. Common practice. */
+/**
+ * Finish, stain, veneer, steam. Minutes a square metre are those of all coats with rubbing down between; drying is waiting. Two or three
+ * coats, as the tin says. Common practice.
+ */
 export const finishingMethods: readonly Method[] = [
   method({
     ...fixed,

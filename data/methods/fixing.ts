@@ -3,7 +3,10 @@ import { method, need, upTo } from '../write'
 import { bit, shank } from './hazards'
 import { chopped, drilled, fixed, routed } from './manners'
 
-/** Screws, nails and hardware. Times: practised hobby user; common practice. */
+/**
+ * Screws, nails and hardware. A run is one screw, nail or fitting of a furniture size; the holes before screws are steps of their own.
+ * Common practice, a practised hobby user.
+ */
 export const fixingMethods: readonly Method[] = [
   method({
     id: 'drive/screwdriver',

@@ -3,7 +3,10 @@ import { atLeast, from, method, need } from '../write'
 import { feed, router, shank } from './hazards'
 import { bladed, sanded, yard } from './manners'
 
-/** Glued panels and tops made flat. Times: practised hobby user; common practice. */
+/**
+ * Glued panels and tops made flat, both faces, steps at the glue lines of up to half a millimetre: a square metre. Worse glue-ups take
+ * longer. Judged after planing and sanding by the square metre; common practice.
+ */
 export const flatteningMethods: readonly Method[] = [
   method({
     ...bladed,

@@ -15,7 +15,10 @@ const panelGrows: Method['grows'] = [
   { stock: 'lengthMm', of: 800, least: 0.85, most: 2 }
 ]
 
-/** Gluing up, and bending. Times: practised hobby user; common practice. */
+/**
+ * Gluing up, and bending. A run is glue, boards and clamps on and the squeezed-out glue off for a panel or case of ordinary size; setting
+ * is waiting, in which the clamps are taken. Common practice, a practised hobby user.
+ */
 export const gluingMethods: readonly Method[] = [
   ...panels.map(({ id, clamps, lengthMm }) =>
     method({

@@ -2,7 +2,10 @@ import { atLeast, method, need, upTo } from '../write'
 import type { Method } from '../../core/catalogue'
 import { set } from './manners'
 
-/** Holding and supporting the work. Times: practised hobby user; common practice. */
+/**
+ * Holding and supporting the work: once a batch, what comes and goes with each cut is in the cut. Common practice, a practised hobby
+ * user.
+ */
 export const holdingMethods: readonly Method[] = [
   method({
     ...set,

@@ -3,7 +3,10 @@ import { atLeast, from, method, need, needs, upTo } from '../write'
 import { circ, cutterhead, edge, router, shank, table, tabled } from './hazards'
 import { chopped, routed, sawn } from './manners'
 
-/** Housings, grooves and rebates. Times: practised hobby user; common practice. */
+/**
+ * Housings, grooves and rebates. A run is a metre, 8 mm deep and 18 mm wide; set-up is guide or fence and a trial in an offcut, which
+ * makes short ones dear by machine. Common practice, a practised hobby user.
+ */
 export const housingsMethods: readonly Method[] = [
   method({
     id: 'cut-dado/hand',

@@ -3,7 +3,10 @@ import { edge, cutterhead, shank, tabled, trim } from './hazards'
 import type { Method } from '../../core/catalogue'
 import { bladed, yard } from './manners'
 
-/** Straight edges. Times: practised hobby user; common practice. */
+/**
+ * Straight edges. A run is a metre of an edge of 20 mm made straight and square that was sawn fairly: two or three passes by machine, as
+ * many strokes as it takes by hand. Common practice, a practised hobby user.
+ */
 export const jointingMethods: readonly Method[] = [
   method({
     id: 'straighten-edge/plane',

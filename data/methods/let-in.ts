@@ -3,7 +3,10 @@ import { method, need, needs, upTo } from '../write'
 import { bit, guided, press, router, shank } from './hazards'
 import { chopped, drilled, routed } from './manners'
 
-/** Joints with something let in: dowels, pockets, loose tenons, biscuits. Times: practised hobby user; common practice. */
+/**
+ * Joints with something let in: dowels, pockets, loose tenons, biscuits. A run is one joint as it stands in a piece, two of what is let
+ * in, both sides bored or cut, dry. Common practice, a practised hobby user.
+ */
 export const letInMethods: readonly Method[] = [
   method({
     id: 'join-dowel/jig',

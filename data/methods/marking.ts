@@ -2,7 +2,10 @@ import type { Method } from '../../core/catalogue'
 import { atLeast, method, need, upTo } from '../write'
 import { set } from './manners'
 
-/** Marking out. Times: practised hobby user; common practice. */
+/**
+ * Marking out. A run is one piece marked on the sides it is cut to, the pencil sharpened; what is measured first is a step of its own.
+ * Common practice, a practised hobby user.
+ */
 export const markingMethods: readonly Method[] = [
   method({
     id: 'mark-square/combination',

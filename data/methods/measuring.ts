@@ -2,7 +2,10 @@ import type { Method } from '../../core/catalogue'
 import { atLeast, method, need, needs } from '../write'
 import { fixed, set } from './manners'
 
-/** Measuring, and checking what was made. Times: practised hobby user; common practice. */
+/**
+ * Measuring, and checking what was made. A run is one part measured and written down, or one case checked and nudged square. Common
+ * practice, a practised hobby user.
+ */
 export const measuringMethods: readonly Method[] = [
   method({
     id: 'measure/tape',

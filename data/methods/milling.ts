@@ -3,7 +3,10 @@ import { edge, router, cutterhead, feed, shank } from './hazards'
 import type { Method } from '../../core/catalogue'
 import { bladed } from './manners'
 
-/** From rough to flat and to thickness. Times: practised hobby user; common practice. */
+/**
+ * From rough to flat and to thickness. A run is a square metre of boards about 120 wide, both faces counted once, 2 to 3 mm taken off
+ * each: by hand most of it is the first face. Common practice, a practised hobby user.
+ */
 export const millingMethods: readonly Method[] = [
   method({
     id: 'flatten/planes',

@@ -3,7 +3,10 @@ import { band, circ, edge, guided, jig, table } from './hazards'
 import type { Method } from '../../core/catalogue'
 import { sawnByHand } from './manners'
 
-/** Cutting along the grain: to width, tapers, thinner boards. Times: practised hobby user; common practice. */
+/**
+ * Cutting along the grain: to width, tapers, thinner boards. A run is a metre in 20 mm softwood (resawing: a square metre of the new
+ * face), feeding, wedging and catching included. Common practice, a practised hobby user.
+ */
 export const rippingMethods: readonly Method[] = [
   method({
     id: 'rip/pull-saw',

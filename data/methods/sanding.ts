@@ -3,7 +3,10 @@ import { atLeast, method, need } from '../write'
 import { bit, dust, feed } from './hazards'
 import { bladed, sanded } from './manners'
 
-/** Sanding. Times: practised hobby user; common practice. */
+/**
+ * Sanding. A run is a square metre, or a metre of edge, through three grits from machine-planed stock, paper changed as it wears. Counted
+ * times, common practice, a practised hobby user.
+ */
 export const sandingMethods: readonly Method[] = [
   method({
     id: 'sand-flat/block',

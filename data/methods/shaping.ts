@@ -3,7 +3,10 @@ import { from, method, need, upTo } from '../write'
 import { edge, shank, tabled } from './hazards'
 import { bladed, fixed, sanded } from './manners'
 
-/** Shaping: rounds, turning, carving, profiles. Times: practised hobby user; common practice. */
+/**
+ * Shaping: rounds, tapers, profiles. A run is a metre of edge or of a round of a broom handle’s size, from square to ready for paper.
+ * Judgements, common practice.
+ */
 export const shapingMethods: readonly Method[] = [
   method({
     id: 'profile-edge/block-plane',

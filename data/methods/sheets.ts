@@ -3,7 +3,10 @@ import { atLeast, inPasses, method, need, needs, upTo } from '../write'
 import { edge, guided, jig, table } from './hazards'
 import { sawnByHand } from './manners'
 
-/** Breaking sheets down. Times: practised hobby user; common practice. */
+/**
+ * Breaking sheets down. A run is one cut right across a sheet, 2.4 m: carried, laid up on sawhorses, marked at both ends, cut, set aside.
+ * Counted times, common practice, a practised hobby user.
+ */
 export const sheetsMethods: readonly Method[] = [
   method({
     id: 'break-down-sheet/counter',

@@ -3,7 +3,10 @@ import { method, need, needs, upTo } from '../write'
 import { edge, shank, trim } from './hazards'
 import { bladed } from './manners'
 
-/** Smoothing panels, edges and surfaces; filling and finishing. Times: practised hobby user; common practice. */
+/**
+ * Smoothing panels, edges and surfaces; filling and finishing. A run is a square metre, a metre of edge or a hole, until a finish may go
+ * on. Common practice, a practised hobby user.
+ */
 export const smoothingMethods: readonly Method[] = [
   method({
     id: 'smooth/plane',

@@ -2,7 +2,10 @@ import { method, need } from '../write'
 import { edge } from './hazards'
 import type { Method } from '../../core/catalogue'
 
-/** Sharpening and clearing up. Times: practised hobby user; common practice. */
+/**
+ * Sharpening and clearing up. A run is one edge back to shaving hair, not reground; clearing up is what an evening’s work leaves, once a
+ * batch. Common practice, a practised hobby user.
+ */
 export const upkeepMethods: readonly Method[] = [
   method({
     id: 'sharpen/stone',
