@@ -8,6 +8,7 @@ import { scenarioWords } from './scenarios'
 const say = sayFor(demoWorld('hive-yard'))
 const none: Difference = {
   value: 0,
+  aboutTheSame: false,
   lost: [],
   won: [],
   later: [],

@@ -52,7 +52,9 @@ export const worthWords = {
     const worth =
       Math.abs(d.value) < 1
         ? 'No difference in worth'
-        : `Worth ${say.money(Math.round(Math.abs(d.value)))} ${d.value < 0 ? 'less' : 'more'}`
+        : d.aboutTheSame
+          ? 'Worth about the same'
+          : `Worth ${say.money(Math.round(Math.abs(d.value)))} ${d.value < 0 ? 'less' : 'more'}`
     return `${worth}${said.length > 0 ? ` · ${said.join(' · ')}` : ''}.`
   },
   waitsFor: (builds: string) => `Waiting for it, and sooner without it: ${builds}.`,

@@ -1,4 +1,4 @@
-import { answersFor, curvePoint, withMore, CURVE_FACTORS } from '../../core/explain'
+import { answering, curvePoint, withMore, CURVE_FACTORS, type Answers } from '../../core/explain'
 import { riskOf, type Risk } from '../../core/risk'
 import { scenarioOutcome } from '../../core/scenarios'
 import { Planner, settledBefore } from '../../core/search'
@@ -39,9 +39,15 @@ export const staging = {
     }
     send({ kind: 'done', outcome: planner.outcome() })
   },
-  answers({ world }, { plan, purchase: id }, send) {
+  async answers({ world }, { plan, purchase: id }, send) {
     const purchase = plan.purchases.find((one) => one.id === id)
-    send(purchase && answersFor(world, plan, purchase))
+    let known: Answers | undefined
+    if (purchase)
+      for (known of answering(world, plan, purchase)) {
+        send(known, false)
+        await pause()
+      }
+    send(known)
   },
   more({ world }, { plan, amount }, send) {
     send(withMore(world, plan, amount))

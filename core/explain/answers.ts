@@ -1,15 +1,18 @@
 import type { Day } from '../calendar'
 import { TIERS, tierRank, type Tier } from '../catalogue'
+import { must } from '../kernel'
 import type { Minor } from '../money'
 import { findOffer, type Offer } from '../prices'
 import type { Plan, PlannedPurchase, World } from '../workspace'
 import { comesTo, type Comes } from '../plan'
-import { Planner, problemOf } from '../search'
+import { Planner, problemOf, type Problem } from '../search'
 
 /** How another plan differs from the one at hand. */
 export interface Difference {
   /** Change of the plan's objective, minor units at today's worth. */
   readonly value: number
+  /** The change is no larger than what two searches of the same plan differ by. */
+  readonly aboutTheSame: boolean
   readonly lost: readonly string[]
   readonly won: readonly string[]
   readonly later: readonly { readonly build: string; readonly from: Day; readonly to: Day }[]
@@ -31,6 +34,12 @@ export interface Answers {
 const EVALUATIONS = 4000
 const SEED = 7
 
+/**
+ * Share of a plan's worth by which plans made again for an answer differ without any reason: measured over the demos and generated
+ * workspaces with two seeds.
+ */
+const NOISE = 0.002
+
 export function differenceOf(before: Comes, after: Comes): Difference {
   const was = new Map(before.builds.map(({ build, done }) => [build, done]))
   const is = new Map(after.builds.map(({ build, done }) => [build, done]))
@@ -42,6 +51,7 @@ export function differenceOf(before: Comes, after: Comes): Difference {
   const had = new Set(before.purchases.map(({ offer }) => offer))
   return {
     value: after.value - before.value,
+    aboutTheSame: Math.abs(after.value - before.value) <= NOISE * Math.abs(before.value),
     lost: [...was.keys()].filter((build) => own(build) && !is.has(build)),
     won: [...is.keys()].filter((build) => own(build) && !was.has(build)),
     later: both.filter(({ build, from, to }) => own(build) && to > from),
@@ -54,24 +64,52 @@ export function differenceOf(before: Comes, after: Comes): Difference {
   }
 }
 
-/** The plan made again without some offers, starting from the one at hand. */
-function without(world: World, plan: Plan, avoid: ((offer: Offer) => boolean) | undefined): Comes {
-  const planner = new Planner(world, SEED, plan, problemOf(world, { avoid }))
+/** A problem planned again, starting from the plan at hand. */
+function again(world: World, plan: Plan, problem: Problem): Comes {
+  const planner = new Planner(world, SEED, plan, problem)
   planner.advance(EVALUATIONS)
   return comesTo(world, planner.best().plan)
 }
 
-const unpinned = (world: World, offer: string): World => ({
-  ...world,
-  workspace: { ...world.workspace, pins: world.workspace.pins.filter((pin) => pin.offer !== offer) }
-})
+/** The plan made again without some offers; others may come to be looked at instead. */
+const without = (world: World, plan: Plan, avoid: (offer: Offer) => boolean): Comes =>
+  again(world, plan, problemOf(world, { avoid }))
 
-/** What is lost if a purchase is dropped, and what one tier up or down would mean. Other offers of the same tool are dropped with it. */
-export function answersFor(world: World, plan: Plan, purchase: PlannedPurchase): Answers {
+const asIs = new WeakMap<World, { readonly key: string; readonly comes: Comes }>()
+/** The plan at hand given the same effort, so that a difference is one of the question and not of a longer search; once for all questions. */
+function before(world: World, plan: Plan): Comes {
+  const key = JSON.stringify([plan.purchases, plan.builds])
+  const known = asIs.get(world)
+  if (known?.key === key) return known.comes
+  const comes = again(world, plan, problemOf(world))
+  asIs.set(world, { key, comes })
+  return comes
+}
+
+/** The world in which a purchase may be moved; the same where it is not pinned. */
+const unpinned = (world: World, offer: string): World =>
+  world.workspace.pins.some((pin) => pin.offer === offer)
+    ? {
+        ...world,
+        workspace: {
+          ...world.workspace,
+          pins: world.workspace.pins.filter((pin) => pin.offer !== offer)
+        }
+      }
+    : world
+
+/**
+ * What is lost if a purchase is dropped, and what one tier up or down would mean. Other offers of the same tool are dropped with it.
+ * Yields what is known so far; the last one is the whole.
+ */
+export function* answering(
+  world: World,
+  plan: Plan,
+  purchase: PlannedPurchase
+): Generator<Answers, void> {
   const free = unpinned(world, purchase.offer)
   const offer = findOffer(world.pricing, purchase.offer)
-  // The plan at hand is given the same effort, so that a difference is one of the question and not of a longer search.
-  const before = without(free, plan, undefined)
+  const was = before(free, plan)
   const dropped = without(
     free,
     plan,
@@ -94,7 +132,7 @@ export function answersFor(world: World, plan: Plan, purchase: PlannedPurchase):
     return {
       tier,
       difference: differenceOf(
-        before,
+        was,
         without(lower, plan, (one) =>
           one.tool === offer.tool
             ? one.tier !== tier
@@ -103,14 +141,22 @@ export function answersFor(world: World, plan: Plan, purchase: PlannedPurchase):
       )
     }
   }
-  return { dropped: differenceOf(before, dropped), up: at(1), down: at(-1) }
+  let known: Answers = { dropped: differenceOf(was, dropped), up: undefined, down: undefined }
+  yield known
+  known = { ...known, up: at(1) }
+  yield known
+  yield { ...known, down: at(-1) }
 }
+
+/** All answers about a purchase at once. */
+export const answersFor = (world: World, plan: Plan, purchase: PlannedPurchase): Answers =>
+  must([...answering(world, plan, purchase)].at(-1), 'answers')
 
 /** What some more money today would change: the next spare 50, say. */
 export function withMore(world: World, plan: Plan, more: Minor): Difference {
   return differenceOf(
-    without(world, plan, undefined),
-    without({ ...world, balance: world.balance + more }, plan, undefined)
+    before(world, plan),
+    before({ ...world, balance: world.balance + more }, plan)
   )
 }
 
