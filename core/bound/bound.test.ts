@@ -31,10 +31,13 @@ describe('small workspaces with plans found by exhaustive search, apart from thi
       expect(broken).toEqual([])
       const found = makePlan(world, { evaluations: 4000 })
       const bound = await upperBound(boundModel(world))
+      const closer = await upperBound(boundModel(world, { buckets: 1, whole: true }), 4)
       expect(bound).toBeGreaterThanOrEqual(value.total - ROUNDING)
+      expect(closer ?? Infinity).toBeGreaterThanOrEqual(value.total - ROUNDING)
       if (found.kind === 'planned') {
         expect(found.report.broken).toEqual([])
         expect(bound).toBeGreaterThanOrEqual(found.report.value.total - ROUNDING)
+        expect(closer ?? Infinity).toBeGreaterThanOrEqual(found.report.value.total - ROUNDING)
         // Finds bought before they are gone, deals, floor that is freed, hires in turn: within three thousandths of the best by hand.
         expect(found.report.value.total).toBeGreaterThanOrEqual(
           value.total - Math.max(ROUNDING, 0.003 * Math.abs(value.total))
@@ -57,6 +60,39 @@ test.each([1, 2, 5])(
     expect(plan.report.value.total).toBeLessThanOrEqual(bound ?? -Infinity)
   }
 )
+
+test.each([11, 12, 13])(
+  'whole builds that wait for one another bring the bound of a generated workspace closer, and not too close (seed %i)',
+  async (seed) => {
+    const world = worldOf(generateWorkspace(library, 'small', seed), library, GENERATED_TODAY)
+    const plan = makePlan(world, { evaluations: 8000 })
+    if (plan.kind === 'clash') throw new Error(plan.kind)
+    const divided = (await upperBound(boundModel(world))) ?? Infinity
+    const whole = (await upperBound(boundModel(world, { buckets: 1, whole: true }), 30)) ?? Infinity
+    expect(whole).toBeLessThan(divided)
+    expect(whole).toBeGreaterThanOrEqual(plan.report.value.total)
+  }
+)
+
+test('with whole numbers the bound is what the solver proves, not what it has found, also when it was stopped', () => {
+  const model = { text: '', constant: 250, columns: 3, rows: 0 }
+  const printed = [
+    'Solving report',
+    '  Primal bound      757070.5',
+    '  Dual bound        761874.25'
+  ]
+  expect(boundFrom(model, { Status: 'Optimal', ObjectiveValue: 757_070.5 }, printed)).toBe(
+    762_124.25
+  )
+  expect(
+    boundFrom(model, { Status: 'Time limit reached', ObjectiveValue: 757_070.5 }, printed)
+  ).toBe(762_124.25)
+  expect(
+    boundFrom(model, { Status: 'Time limit reached', ObjectiveValue: 5 }, [
+      '  Dual bound        inf'
+    ])
+  ).toBeUndefined()
+})
 
 test('a program without anything to gain is an answer, and one that was not solved is none', () => {
   const model = { text: '', constant: 250, columns: 3, rows: 0 }

@@ -5,6 +5,7 @@ import { bucketsOf } from './buckets'
 import { emptyProgram, addRow, programText, type Term } from './program'
 import { writeAfter } from './after-rows'
 import { writeSold } from './sold-rows'
+import { writeWaiting } from './waiting'
 import {
   type Writing,
   writeActivity,
@@ -55,7 +56,8 @@ export function boundModel(
     spent: lists(),
     minutes: lists(),
     sales: lists(),
-    used: new Set()
+    used: new Set(),
+    waited: buckets.length === 1 ? [] : undefined
   }
   const { program, used } = writing
   const after = new Set(problem.after)
@@ -63,6 +65,7 @@ export function boundModel(
     if (!after.has(j)) writeActivity(writing, j)
   })
   for (const j of problem.after) writeAfter(writing, j)
+  if (writing.waited) writeWaiting(program, problem, writing.waited)
   writeSold(writing)
   completeUsed(writing)
   for (const choice of used) {
@@ -93,17 +96,67 @@ const comfortsAtMost = ({ comforts, choices }: Problem): number =>
     ({ choice, worth }) => worth + Math.max(...choices[choice]!.value)
   )
 
+/** A solver of linear programs with whole numbers; HiGHS is one. It prints what it does, a line at a time. */
+export interface Solver {
+  solve(text: string, options: Readonly<Record<string, unknown>>): Solved
+}
+
 /** What a solver says of a program. */
 export interface Solved {
   readonly Status: string
   readonly ObjectiveValue: number
 }
 
-/** The bound a solved program gives, minor units; undefined where it was not solved. A program without columns has nothing to gain. */
+/** How closely the limit is looked for. */
+export interface BoundRound extends BoundOptions {
+  /** Seconds after which the solver is stopped. */
+  readonly seconds: number
+}
+
+/**
+ * The limit in rounds, each slower and as a rule closer: divided builds in few stretches of time, in more of them, and whole builds and
+ * purchases in one stretch in which builds wait for one another.
+ */
+export const BOUND_ROUNDS: readonly BoundRound[] = [
+  { buckets: 3, seconds: 60 },
+  { buckets: 9, seconds: 60 },
+  { buckets: 1, whole: true, seconds: 20 }
+]
+
+/** Below this share of the value the solver need not tell two plans apart. */
+const CLOSE_ENOUGH = 1e-4
+
+/** Asks a solver for the bound of a model, minor units; undefined where it found none in its time. @param printed what the solver has printed; emptied before */
+export function boundBy(
+  solver: Solver,
+  printed: string[],
+  model: BoundModel,
+  seconds: number
+): number | undefined {
+  printed.length = 0
+  const solved = solver.solve(model.text, {
+    time_limit: seconds,
+    mip_rel_gap: CLOSE_ENOUGH,
+    output_flag: true,
+    log_to_console: true
+  })
+  return boundFrom(model, solved, printed)
+}
+
+/** What no plan exceeds by a search with whole numbers, stopped or not. */
+const DUAL_BOUND = /^ *Dual bound +(\S+)/m
+
+/**
+ * The bound a solved program gives, minor units; undefined where there is none. A program without columns has nothing to gain. With whole
+ * numbers the optimum found is not the bound: that is the dual bound the solver prints, also when it was stopped.
+ */
 export function boundFrom(
   model: BoundModel,
-  { Status, ObjectiveValue }: Solved
+  { Status, ObjectiveValue }: Solved,
+  printed: readonly string[] = []
 ): number | undefined {
   if (Status === 'Empty' || model.columns === 0) return model.constant
+  const dual = Number(DUAL_BOUND.exec(printed.join('\n'))?.[1] ?? Number.NaN)
+  if (Number.isFinite(dual)) return dual + model.constant
   return Status === 'Optimal' ? ObjectiveValue + model.constant : undefined
 }

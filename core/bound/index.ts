@@ -1,1 +1,11 @@
-export { boundFrom, boundModel, type BoundModel, type BoundOptions, type Solved } from './bound'
+export {
+  BOUND_ROUNDS,
+  boundBy,
+  boundFrom,
+  boundModel,
+  type BoundModel,
+  type BoundOptions,
+  type BoundRound,
+  type Solved,
+  type Solver
+} from './bound'

@@ -3,7 +3,8 @@ export type Term = readonly [coefficient: number, column: string]
 
 /** A linear program being written, in the CPLEX LP format. */
 export interface Program {
-  readonly objective: string[]
+  /** What one of each column adds. */
+  readonly objective: Map<string, number>
   readonly rows: string[]
   readonly bounds: string[]
   readonly columns: Set<string>
@@ -12,7 +13,7 @@ export interface Program {
 }
 
 export const emptyProgram = (): Program => ({
-  objective: [],
+  objective: new Map(),
   rows: [],
   bounds: [],
   columns: new Set(),
@@ -32,7 +33,10 @@ export function addRow(
   sign: '<=' | '=' | '>=',
   right: number
 ): void {
-  const used = terms.filter(([coefficient]) => coefficient !== 0)
+  // A column stands in a row once: of one that stands twice a reader of the format may keep the last.
+  const sums = new Map<string, number>()
+  for (const [coefficient, name] of terms) sums.set(name, (sums.get(name) ?? 0) + coefficient)
+  const used = [...sums].flatMap(([name, sum]): Term[] => (sum === 0 ? [] : [[sum, name]]))
   if (used.length === 0) return
   for (const [, name] of used) program.columns.add(name)
   program.rows.push(
@@ -40,10 +44,10 @@ export function addRow(
   )
 }
 
-/** What one of a column adds to the objective. */
+/** What one of a column adds to the objective, besides what it adds already. */
 export function addGain(program: Program, coefficient: number, name: string): void {
   program.columns.add(name)
-  if (coefficient !== 0) program.objective.push(termText([coefficient, name]))
+  program.objective.set(name, (program.objective.get(name) ?? 0) + coefficient)
 }
 
 /** How much of a column there may be. */
@@ -57,8 +61,9 @@ const PER_LINE = 8
 
 /** The program as text. @param whole asks for whole things where they are whole */
 export function programText(program: Program, whole: boolean): string {
-  const objective = program.objective.reduce(
-    (text, one, i) => text + (i > 0 && i % PER_LINE === 0 ? '\n ' : ' ') + one,
+  const objective = [...program.objective].reduce(
+    (text, [name, gain], i) =>
+      text + (i > 0 && i % PER_LINE === 0 ? '\n ' : ' ') + termText([gain, name]),
     ''
   )
   const integers = whole ? program.whole.filter((name) => program.columns.has(name)) : []

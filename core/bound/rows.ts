@@ -2,6 +2,7 @@ import { sumOf } from '../kernel'
 import { type Activity, type Problem } from '../search'
 import { type Bucket } from './buckets'
 import { addBounds, addGain, addRow, type Program, type Term } from './program'
+import type { Waited } from './waiting'
 import { slotsOf, writeWays } from './ways'
 
 /** More of one offer than this no plan buys. */
@@ -25,6 +26,8 @@ export interface Writing {
   readonly sales: Term[][]
   /** Choices that matter. */
   readonly used: Set<number>
+  /** Builds that wait for one another, where the whole plan is one stretch of time; undefined where the stretches say when each is done. */
+  readonly waited: Waited[] | undefined
 }
 
 /** What counts of something on a day. */
@@ -35,8 +38,8 @@ const worthOn = ({ problem: { events } }: Writing, day: number): number =>
 export const upTo = (k: number, name: (k: number) => string, coefficient = 1): Term[] =>
   Array.from({ length: k + 1 }, (_, i): Term => [coefficient, name(i)])
 
-/** The first day by which the hours can have sufficed for an activity's quickest ways. */
-function earliestDay({ problem: { modes, events } }: Writing, activity: Activity): number {
+/** The least minutes an activity still takes. */
+function leastMinutes({ problem: { modes } }: Writing, activity: Activity): number {
   const quickest = sumOf(activity.steps, ({ ways }) =>
     Math.min(
       ...ways.map(
@@ -48,7 +51,11 @@ function earliestDay({ problem: { modes, events } }: Writing, activity: Activity
       )
     )
   )
-  const least = quickest - activity.spentMinutes
+  return Math.max(0, quickest - activity.spentMinutes)
+}
+
+/** The first day by which the hours can have sufficed for so many minutes. */
+function earliestDay({ problem: { events } }: Writing, least: number): number {
   let earliest = 0
   for (let day = 0, have = 0; day < events.horizon && have < least; day++) {
     have += events.minutes[day] ?? 0
@@ -60,35 +67,54 @@ function earliestDay({ problem: { modes, events } }: Writing, activity: Activity
 /** Rounding of what flows back to whole minor units counts no more than this. */
 const SALE_ROUNDING = 1
 
+/** What is left on a day of what an activity that is kept is worth, before it is discounted. */
+function worthLeft(writing: Writing, activity: Activity, day: number): number {
+  const { latenessPerDay } = writing.problem.world.workspace.money
+  const late = Math.max(0, day - activity.wished)
+  return Math.max(0, activity.worth * (1 - late * latenessPerDay))
+}
+
 /** What an activity is worth when it is done on a day, at the best. */
 function bestWorth(writing: Writing, activity: Activity, day: number): number {
   const { world, events } = writing.problem
-  const { keptMoneyWorth, latenessPerDay } = world.workspace.money
+  const { keptMoneyWorth } = world.workspace.money
   if (activity.sold) {
     const { afterDays, flowsBack } = activity.sold
     const sale = day + afterDays
     const counts = keptMoneyWorth * flowsBack + worthOn(writing, sale) * (1 - flowsBack)
     return sale < events.horizon ? counts * activity.worth + SALE_ROUNDING : 0
   }
-  const late = Math.max(0, day - activity.wished)
-  const share = 1 - late * latenessPerDay
-  return worthOn(writing, day) * Math.max(0, activity.worth * share)
+  return worthOn(writing, day) * worthLeft(writing, activity, day)
+}
+
+/** What an activity brings when it is done on a day at the earliest; where builds wait for one another, together with the others. */
+function writeWorth(
+  writing: Writing,
+  activity: Activity,
+  { name, day, least }: { readonly name: string; readonly day: number; readonly least: number }
+): void {
+  if (writing.waited === undefined || activity.sold || activity.worth <= 0)
+    return addGain(writing.program, bestWorth(writing, activity, day), name)
+  writing.waited.push({
+    done: name,
+    worth: worthLeft(writing, activity, day),
+    minutes: least,
+    atBest: worthOn(writing, day)
+  })
 }
 
 /** An activity done in a stretch of time: its worth, its dues, its minutes, what its sale brings. */
-function writeDone(writing: Writing, j: number, k: number, earliest: number): void {
+function writeDone(writing: Writing, j: number, k: number, least: number): void {
   const { program, problem, buckets, cash, spent, minutes, sales } = writing
+  const earliest = earliestDay(writing, least)
   const activity = problem.activities[j]!
   const { firstDay, lastDay } = buckets[k]!
   const name = done(j, k)
   const day = Math.max(firstDay, earliest)
   const dues = activity.begun ? 0 : activity.material
   const paid = activity.fromPurse ? dues : 0
-  addGain(
-    program,
-    bestWorth(writing, activity, day) - paymentCounts(writing, activity, lastDay) * dues,
-    name
-  )
+  writeWorth(writing, activity, { name, day, least })
+  addGain(program, -paymentCounts(writing, activity, lastDay) * dues, name)
   addBounds(program, name, earliest <= lastDay ? 1 : 0)
   cash[k]?.push([paid, name])
   spent[k]?.push([paid, name])
@@ -174,7 +200,7 @@ function writeRequirements(writing: Writing, j: number): void {
 
 export function writeActivity(writing: Writing, j: number): void {
   const { program, problem, buckets } = writing
-  const earliest = earliestDay(writing, problem.activities[j]!)
+  const least = leastMinutes(writing, problem.activities[j]!)
   addRow(
     program,
     buckets.map((_, k): Term => [1, done(j, k)]),
@@ -182,7 +208,7 @@ export function writeActivity(writing: Writing, j: number): void {
     1
   )
   buckets.forEach((_, k) => {
-    writeDone(writing, j, k, earliest)
+    writeDone(writing, j, k, least)
     writeModes(writing, j, k)
   })
   writeRequirements(writing, j)
