@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import type { SetAside } from '../../core/formats'
 import type { Issue } from '../../core/kernel'
-import { freshWorkspace, splitPlan, type Workspace } from '../../core/workspace'
+import { freshWorkspace, splitPlan, type Workspace, type WorkspaceFile } from '../../core/workspace'
 import { library } from '../../data'
 import type { Loaded } from '../storage'
 import { newId } from './clock'
@@ -37,6 +37,11 @@ export const useLoading = defineStore('loading', () => {
       saving.know(workspace, storedRevision)
     }
     void remember({ ...next, workspace }, storedRevision === undefined)
+  }
+  /** A demo as it ships: it is tested with the application, so that keeping it asks for no check of its own. */
+  function showShipped(file: WorkspaceFile): void {
+    show(splitPlan(file))
+    if (table.workspace) notePassed(table.workspace)
   }
   async function remember({ workspace, plan }: OnTable, isNew: boolean): Promise<void> {
     if (isNew) {
@@ -103,7 +108,7 @@ export const useLoading = defineStore('loading', () => {
     if (!shipped.ok) return notices.setTrouble(shipped.issues)
     const former = opened === 'unreadable' ? await storage.load(demo.workspaceId) : undefined
     if (former?.ok && former.value) await showRepaired(former.value, splitPlan(shipped.value))
-    else show(splitPlan(shipped.value))
+    else showShipped(shipped.value)
   }
 
   /** Opens what was open last, or the default demo. */
