@@ -41,6 +41,10 @@ const FILES = {
   'field.choice': (_, f) => `This must be one of: ${t(f.choices)}.`,
   'list.too-long': (_, f) => `The list is too long; at most ${t(f.limit)} are taken.`,
   'list.empty': () => 'The list must not be empty.',
+  'found.too-many': (_, f) =>
+    `The list has ${f.lines} lines; the first ${f.most} are looked at. Paste the rest as a list of its own.`,
+  'found.no-tools': () =>
+    'No line of this reads as a tool. Paste a list with one tool a line, or with commas between them.',
   'id.empty': () => 'The id is empty.',
   'id.too-long': () => 'The id is too long; 120 characters are allowed.',
   'id.characters': () => 'The id may hold letters, digits and / _ . @ + * - only.',

@@ -58,6 +58,8 @@ export interface Findings {
   'file.unreadable': { file: Figure; reason: Figure }
   'horizon.too-late': { last: Figure }
   'horizon.too-long': { count: Figure; limit: Figure }
+  'found.no-tools': { lines: Figure }
+  'found.too-many': { lines: Figure; most: Figure }
   'hours.ends-before-it-begins': Nothing
   'id.characters': Nothing
   'id.duplicate': { first: Figure; id: Figure }

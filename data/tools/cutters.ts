@@ -72,7 +72,7 @@ export const cuttersTools: readonly Tool[] = [
   tool({
     id: 'drill-bits',
     name: 'Twist bits for wood, set',
-    aliases: ['brad-point bits'],
+    aliases: ['drill bits', 'brad-point bits'],
     group: 'accessories',
     kind: 'accessory',
     roles: [],

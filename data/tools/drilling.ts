@@ -7,7 +7,7 @@ export const drillingTools: readonly Tool[] = [
   tool({
     id: 'brace',
     name: 'Hand brace and bits',
-    aliases: ['bit brace', 'auger'],
+    aliases: ['brace and bits', 'bit brace', 'auger'],
     group: 'drilling',
     roles: ['brace', 'hole-maker'],
     forms: byHand(40),

@@ -6,7 +6,7 @@ export const dustTools: readonly Tool[] = [
   tool({
     id: 'vacuum',
     name: 'Workshop vacuum, fine filter',
-    aliases: ['shop vac', 'dust extractor', 'wet and dry vacuum'],
+    aliases: ['shopvac', 'shop vac', 'dust extractor', 'wet and dry vacuum'],
     group: 'dust',
     roles: ['vacuum'],
     forms: [corded(85, 5.5, 10)],

@@ -208,7 +208,7 @@ export const handPowerTools: readonly Tool[] = [
   tool({
     id: 'power-planer',
     name: 'Hand-held power planer, 82 mm',
-    aliases: ['electric planer', 'hand planer'],
+    aliases: ['electric hand planer', 'power planer', 'electric planer', 'hand planer'],
     group: 'hand-power',
     roles: ['power-planer'],
     specs: { widthMm: 82 },
@@ -223,7 +223,7 @@ export const handPowerTools: readonly Tool[] = [
   tool({
     id: 'multi-tool',
     name: 'Oscillating multi-tool',
-    aliases: ['oscillating tool', 'multi cutter'],
+    aliases: ['multi-tool', 'oscillating tool', 'multi cutter'],
     group: 'hand-power',
     roles: ['multi-tool'],
     forms: [corded(60, 1.5, 3), cordless(66, 110)],

@@ -133,7 +133,7 @@ export const machinesTools: readonly Tool[] = [
   tool({
     id: 'lathe',
     name: 'Midi lathe',
-    aliases: ['wood lathe', 'turning lathe'],
+    aliases: ['lathe', 'wood lathe', 'turning lathe'],
     group: 'machines',
     roles: ['lathe'],
     specs: { lengthMm: 450, reachMm: 300 },

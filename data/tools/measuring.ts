@@ -175,7 +175,7 @@ export const measuringTools: readonly Tool[] = [
   tool({
     id: 'stud-finder',
     name: 'Stud and cable finder',
-    aliases: ['stud sensor', 'wall scanner'],
+    aliases: ['stud finder', 'stud sensor', 'wall scanner'],
     group: 'measuring',
     roles: ['stud-finder'],
     forms: byHand(16),

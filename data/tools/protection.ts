@@ -49,7 +49,7 @@ export const protectionTools: readonly Tool[] = [
   tool({
     id: 'dust-masks',
     name: 'Disposable dust masks, fine grade',
-    aliases: ['filtering facepiece'],
+    aliases: ['dust mask', 'filtering facepiece'],
     group: 'protection',
     kind: 'protection',
     roles: [],

@@ -19,7 +19,7 @@ export const sawsTools: readonly Tool[] = [
   tool({
     id: 'panel-saw',
     name: 'Hand saw, 500 mm',
-    aliases: ['western saw', 'push saw', 'carpenter saw'],
+    aliases: ['panel saw', 'western saw', 'push saw', 'carpenter saw'],
     group: 'saws',
     roles: ['panel-saw'],
     specs: { bladeMm: 500, depthMm: 400 },

@@ -36,7 +36,7 @@ export const sharpeningTools: readonly Tool[] = [
   tool({
     id: 'strop',
     name: 'Leather strop and compound',
-    aliases: ['honing leather'],
+    aliases: ['strop', 'honing leather'],
     group: 'sharpening',
     roles: ['strop'],
     forms: byHand(12)
