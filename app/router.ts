@@ -57,6 +57,11 @@ export const router = createRouter({
       meta: { place: 'weigh' }
     },
     {
+      path: '/weigh/list',
+      component: () => import('./views/weigh/FoundListView.vue'),
+      meta: { place: 'weigh' }
+    },
+    {
       path: '/prices',
       component: () => import('./views/prices/PricesView.vue'),
       meta: { place: 'prices' }

@@ -2,6 +2,7 @@ import { matchesSearch, namesInAllSets } from '../../core/catalogue'
 import { findOffer } from '../../core/prices'
 import type { Plan, World } from '../../core/workspace'
 import { PLACES } from '../places'
+import { foundList } from '../words/found-list'
 import { ledger } from '../words/ledger'
 import { keeping } from '../words/keeping'
 import { pocket } from '../words/pocket'
@@ -38,6 +39,7 @@ const places = (): Findable[] => [
   place('/ledger/inventory', `${placeNames.ledger}: ${ledger.tabs.inventory}`),
   place('/stages/scenarios', stages.tabs.scenarios),
   place('/stages/risk', stages.tabs.risk),
+  place('/weigh/list', foundList.title),
   place('/settings', keeping.tabs.settings),
   place('/keeping', keeping.tabs.keeping),
   place('/pocket', pocket.title)

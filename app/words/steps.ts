@@ -13,6 +13,9 @@ export const steps = {
   finished: (build: string) => `finishing ${build}`,
   removedOwn: (name: string) => `removing ${name}`,
   addedOwn: (name: string) => `adding ${name}`,
+  listOwned: (count: number) =>
+    `adding ${count} ${count === 1 ? 'tool' : 'tools'} of a list to the kit`,
+  listWished: (count: number) => `wishing for ${count} ${count === 1 ? 'tool' : 'tools'} of a list`,
   owned: (tool: string) => `adding ${tool} to the kit`,
   disowned: (tool: string) => `taking ${tool} out of the kit`,
   bought: (tool: string) => `buying ${tool}`,

@@ -24,7 +24,8 @@ export const weigh = {
     tools: 'Weighed',
     quality: 'How good',
     power: 'Cords or packs',
-    schools: 'Schools'
+    schools: 'Schools',
+    list: 'A list you found'
   },
   counts: 'What counts',
   countsHint: 'Slide, and the order follows; let go, and it is kept.',

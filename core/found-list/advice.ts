@@ -1,7 +1,7 @@
 import type { Day } from '../calendar'
 import type { Library, School, Tool } from '../catalogue'
-import { kitOf, marketOf } from '../fit'
-import { sumOf } from '../kernel'
+import { kitOf, marketOf, type Buyable } from '../fit'
+import { leastBy, sumOf } from '../kernel'
 import type { Ladder, NotFor } from '../ladder'
 import type { Minor } from '../money'
 import { findOffer } from '../prices'
@@ -30,8 +30,9 @@ export interface LineAdvice {
   readonly usedIn: readonly string[]
   /** What must come with it and is neither owned nor on the list: tools, protection among them. */
   readonly comesWith: readonly string[]
-  /** Usual price of one, new, no plainer than wished; undefined where it is made or not sold. */
+  /** Usual price of one, new, no plainer than wished, and the offer it is asked for; undefined where it is made or not sold. */
   readonly usual: Minor | undefined
+  readonly offer: string | undefined
   readonly beside: Beside | undefined
 }
 
@@ -152,15 +153,14 @@ function comesWith(
   ]
 }
 
-/** The usual price of one, new and no plainer than wished where it is sold so. */
-function usualPrice(world: World, tool: string): Minor | undefined {
+/** The usual offer of one, new and no plainer than wished where it is sold so. */
+function usualOffer(world: World, tool: string): Buyable | undefined {
   const wished = world.workspace.preferences.tier
   const sold = (marketOf(world).get(tool) ?? []).filter(
     ({ offer }) => offer?.acquisition === 'buy' && offer.condition === 'new'
   )
   const right = sold.filter(({ offer }) => offer?.tier === wished)
-  const list = (right.length > 0 ? right : sold).map(({ payment }) => payment)
-  return list.length > 0 ? Math.min(...list) : undefined
+  return leastBy(right.length > 0 ? right : sold, ({ payment }) => payment)
 }
 
 function besideUsual(price: Minor | undefined, usual: Minor | undefined): Beside | undefined {
@@ -192,13 +192,15 @@ export function adviceFor(
   for (const { tool: id, each } of listed) {
     const tool = world.library.tools.get(id)
     if (!tool || lines.has(id)) continue
-    const usual = usualPrice(world, id)
+    const offered = usualOffer(world, id)
+    const usual = offered?.payment
     lines.set(id, {
       tool: id,
       standing: standingOf(known, tool),
       usedIn: known.rungs.get(id)?.usedIn ?? [],
       comesWith: comesWith(known, tool, named),
       usual,
+      offer: offered?.id,
       beside: besideUsual(each, usual)
     })
   }

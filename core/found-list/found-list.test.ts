@@ -89,6 +89,7 @@ describe('a line', () => {
     ['[ ] safety glasses x2', 'safety glasses', 2, undefined],
     ['☐ ear muffs (3x)', 'ear muffs', 3, undefined],
     ['Jigsaw = 65', 'Jigsaw', 1, 6500],
+    ['block plane for about $45', 'block plane', 1, 4500],
     ['10" table saw', '10" table saw', 1, undefined],
     ['2 in chisel', '2 in chisel', 1, undefined],
     ['🔨 hammer', 'hammer', 1, undefined],

@@ -31,9 +31,10 @@ const MONEY = '(?:US\\$|C\\$|A\\$|[$€£]|USD|EUR|GBP|CHF|CAD|AUD|Fr\\.)'
 const AFTER = '(?:[$€£]|USD|EUR|GBP|CHF|CAD|AUD|Fr\\.|bucks?|dollars?|euros?|pounds?|quid|Euro)'
 const FIGURE = "\\d[\\d.,'’ ]*"
 const PRICE = new RegExp(
-  `[(\\[]?\\s*(?:for |about |ca\\.? |approx\\.? |around |only |[~≈]\\s?)?(?:${MONEY}\\s?(${FIGURE}(?:[-–]\\s?${MONEY}?\\s?${FIGURE})?)|(${FIGURE}(?:[-–]\\s?${FIGURE})?)\\s?${AFTER})(?![a-z])\\s*((?:each|ea\\.?|a piece|apiece|per [a-z]+|a dozen|/\\s?(?:dozen|ea|pc))?)\\s*[)\\]]?`,
+  `[(\\[]?\\s*(?:(?:for|about|ca\\.?|approx\\.?|around|only|roughly) |[~≈]\\s?)*(?:${MONEY}\\s?(${FIGURE}(?:[-–]\\s?${MONEY}?\\s?${FIGURE})?)|(${FIGURE}(?:[-–]\\s?${FIGURE})?)\\s?${AFTER})(?![a-z])\\s*((?:each|ea\\.?|a piece|apiece|per [a-z]+|a dozen|/\\s?(?:dozen|ea|pc))?)\\s*[)\\]]?`,
   'i'
 )
+const SIGN = new RegExp(`${MONEY}|${AFTER}`, 'i')
 const BULLET =
   /^\s*(?:[-–—*•◦▪·>+]|\[[ xX✓]?\]|☐|☑|✅|✔️?|✓|\d{1,3}[.)](?=\s)|[a-z][.)](?=\s)|#{1,6}(?=\s))\s*/u
 const EMOJI = /[\p{Extended_Pictographic}\u{FE0F}\u{200D}]/gu
@@ -43,30 +44,38 @@ const COUNT_BEFORE = /^(\d{1,2})\s?(?:x|×|\*)\s+(?=\S)|^(\d{1,2})\s+(?=\p{L})/i
 const COUNT_AFTER =
   /[,;]?(?:\s+[([]?|[([])\s*(?:(?:x|×)\s?(\d{1,2})|(\d{1,2})\s?(?:x|×)|qty:?\s?(\d{1,2}))\s*[)\]]?\s*$/i
 
+/** What a line says of money, and what is left of it without that. */
+interface Priced extends Pick<FoundLine, 'price' | 'unclearPrice'> {
+  readonly rest: string
+  /** The price is for one of them. */
+  readonly each: boolean
+}
+
+/** A bare figure at the end after a tab, a dash with room around it or an equals sign: a price in the list's own money. */
+function barePrice(text: string, currency: string): Priced {
+  const bare = /(?:\t|\s[-–—=]\s|\s=)\s*(\d{1,5}(?:[.,]\d{2})?)\s*$/.exec(text)
+  const amount = bare?.[1] === undefined ? undefined : parseAmount(bare[1], currency)
+  return bare && amount?.ok
+    ? { price: amount.value, unclearPrice: false, rest: text.slice(0, bare.index), each: false }
+    : { price: undefined, unclearPrice: false, rest: text, each: false }
+}
+
+const EACH = /^(?:each|ea|a piece|apiece|per (?:piece|clamp|one)|\/\s?(?:ea|pc))/
+
 /** Amount and what is left of a line without it. */
-function priceOf(
-  text: string,
-  currency: string
-): Pick<FoundLine, 'price' | 'unclearPrice'> & { readonly rest: string; readonly each: boolean } {
+function priceOf(text: string, currency: string): Priced {
   const found = PRICE.exec(text)
-  if (!found) {
-    // A bare figure at the end after a tab, a dash with room around it or an equals sign is a price in the list's own money.
-    const bare = /(?:\t|\s[-–—=]\s|\s=)\s*(\d{1,5}(?:[.,]\d{2})?)\s*$/.exec(text)
-    const amount = bare?.[1] === undefined ? undefined : parseAmount(bare[1], currency)
-    return bare && amount?.ok
-      ? { price: amount.value, unclearPrice: false, rest: text.slice(0, bare.index), each: false }
-      : { price: undefined, unclearPrice: false, rest: text, each: false }
-  }
-  const figure = (found[1] ?? found[2] ?? '').trim()
-  const per = (found[3] ?? '').toLowerCase()
-  const rest = `${text.slice(0, found.index)} ${text.slice(found.index + found[0].length)}`
-  const range = /[-–]/.test(figure)
-  const each = /^(?:each|ea|a piece|apiece|per (?:piece|clamp|one)|\/\s?(?:ea|pc))/.test(per)
-  const whole = figure.replace(/[.,\s]+$/, '')
-  const amount = parseAmount(whole, currency)
-  const foreign = foreignCurrency(found[0], currency) !== undefined
-  const clear = !range && !foreign && (per === '' || each) && amount.ok
-  return { price: clear ? amount.value : undefined, unclearPrice: !clear, rest, each }
+  if (!found) return barePrice(text, currency)
+  const [whole, before, after, said = ''] = found
+  const figure = (before ?? after ?? '').trim()
+  const per = said.toLowerCase()
+  const each = EACH.test(per)
+  const amount = parseAmount(figure.replace(/[.,\s]+$/, ''), currency)
+  const foreign = foreignCurrency(SIGN.exec(whole)?.[0] ?? '', currency) !== undefined
+  const clear = !/[-–]/.test(figure) && !foreign && (per === '' || each)
+  const price = clear && amount.ok ? amount.value : undefined
+  const rest = `${text.slice(0, found.index)} ${text.slice(found.index + whole.length)}`
+  return { price, unclearPrice: price === undefined, rest, each }
 }
 
 /** How many, and what is left of a line without that. */

@@ -33,6 +33,10 @@ const ASKED = 0.5
 /** By so much the likeliest has to lead. */
 const LEAD = 0.07
 const OFFERED = 4
+/** Names remembered at most. */
+const REMEMBERED = 5000
+/** What is less alike than the likeliest by more than this is not offered. */
+const NEAR = 0.15
 
 /** A name without its sizes and extras. */
 const headOf = (name: string): string => name.split(/,| with | for | and /)[0] ?? name
@@ -62,6 +66,7 @@ function makeRecogniser(library: Library): Recogniser {
   })
   const byId = new Map(all.map((one) => [one.tool.id, one]))
   const exactly = exactNames(all)
+  const timber = new Set(library.data.materials.flatMap(({ name }) => keysOf(headOf(name))))
   const vocabulary = new Set(all.flatMap(({ names }) => names.flat()))
   const search = new MiniSearch({
     fields: ['words'],
@@ -74,7 +79,7 @@ function makeRecogniser(library: Library): Recogniser {
       words: [...new Set([...names.flat(), ...names.map((words) => words.join(''))])].join(' ')
     }))
   )
-  return (name) => {
+  const recognise: Recogniser = (name) => {
     const same = keysOf(name)
       .map((key) => exactly.get(key) ?? [])
       .find((list) => list.length > 0)
@@ -82,6 +87,8 @@ function makeRecogniser(library: Library): Recogniser {
     const exact = (named.length > 0 ? named : (same ?? [])).map(({ tool }) => tool)
     if (exact[0] && exact.every((tool) => sharesWork(exact[0]!, tool)))
       return { kind: 'sure', tool: exact[0].id }
+    // Timber, glue and finish are counted with the builds.
+    if (keysOf(name).some((key) => timber.has(key))) return { kind: 'unknown' }
     const asked = wordsOf(name)
     if (asked.length === 0)
       return exact.length > 0
@@ -100,6 +107,15 @@ function makeRecogniser(library: Library): Recogniser {
     // One word that stands in the names of many tools is a family of them.
     const family = asked.length === 1 && common(asked[0] ?? '', all)
     return judged(scored, family)
+  }
+  // A list is read anew at every key; most of its lines are the same.
+  const answers = new Map<string, Recognised>()
+  return (name) => {
+    const before = answers.get(name)
+    if (before) return before
+    const answer = recognise(name)
+    if (answers.size < REMEMBERED) answers.set(name, answer)
+    return answer
   }
 }
 
@@ -133,7 +149,8 @@ function judged(
   const sameWork = rivals.every(({ tool }) => sharesWork(first.tool, tool))
   if (!family && first.score >= SURE && (rivals.length === 1 || sameWork))
     return { kind: 'sure', tool: rivals.reduce((a, b) => (b.place < a.place ? b : a)).tool.id }
-  return { kind: 'unsure', tools: scored.slice(0, OFFERED).map(({ tool }) => tool.id) }
+  const likely = scored.filter(({ score }) => score > first.score - NEAR)
+  return { kind: 'unsure', tools: likely.slice(0, OFFERED).map(({ tool }) => tool.id) }
 }
 
 /** Whether two tools play the same roles, whatever their size. */

@@ -12,6 +12,7 @@ const PLACES = [
   '/weigh/quality',
   '/weigh/power',
   '/weigh/schools',
+  '/weigh/list',
   '/prices',
   '/stages',
   '/ledger',

@@ -2,13 +2,14 @@
 import PlaceTabs from '../../parts/PlaceTabs.vue'
 import { weigh as words } from '../../words/weigh'
 
-/** The five questions of the Weigh-up. */
+/** The six questions of the Weigh-up. */
 const tabs = [
   ['/weigh', words.tabs.ladder],
   ['/weigh/packages', words.tabs.tools],
   ['/weigh/quality', words.tabs.quality],
   ['/weigh/power', words.tabs.power],
-  ['/weigh/schools', words.tabs.schools]
+  ['/weigh/schools', words.tabs.schools],
+  ['/weigh/list', words.tabs.list]
 ] as const
 </script>
 
