@@ -1,8 +1,8 @@
 import jest from './jest.config.mjs'
 
 /**
- * Which tests notice which changes: a room of the core is changed on purpose, and the tests that hold it, `tests/mutants/<room>.ts`, are asked. The room comes from
- * the environment; `npm run mutants` goes through all of them.
+ * Which tests notice which changes: a room of the core is changed on purpose, and the tests that hold it, `tests/mutants/<room>.ts`, are
+ * asked. The room comes from the environment; `npm run mutants` goes through all of them.
  */
 export const ROOMS = {
   money: ['core/money/*.ts'],
@@ -37,9 +37,9 @@ export default {
   mutate: [...ROOMS[room], '!core/**/*.test.ts', '!core/**/index.ts'],
   ignoreStatic: true,
   concurrency: 2,
-  timeoutMS: 20_000,
+  timeoutMS: 8_000,
   allowConsoleColors: false,
-  reporters: ['clear-text', 'json'],
+  reporters: ['clear-text', 'json', 'progress-append-only'],
   clearTextReporter: {
     allowColor: false,
     reportTests: false,

@@ -1,4 +1,5 @@
 // All tests that hold this room as one file: a change is then asked about in one go.
+import '../../core/ledger/added.test'
 import '../../core/ledger/fields.test'
 import '../../core/ledger/ledger.test'
 import '../../core/ledger/rows.test'
