@@ -56,10 +56,8 @@ export const useFoundList = defineStore('found-list', () => {
     const { world } = table
     const { ladder } = climbing
     if (!world || !ladder || lines.value.length === 0) return undefined
-    const listed = lines.value.flatMap(({ tool, line: { price, count } }) =>
-      tool === undefined
-        ? []
-        : [{ tool, each: price === undefined ? undefined : Math.round(price / count) }]
+    const listed = lines.value.flatMap(({ tool, line: { each } }) =>
+      tool === undefined ? [] : [{ tool, each }]
     )
     const tools = listed.map(({ tool }) => tool)
     const school = schoolOf(world.library, schools, tools, recogniserOf(world.library))

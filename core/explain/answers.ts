@@ -1,6 +1,5 @@
 import type { Day } from '../calendar'
 import { TIERS, tierRank, type Tier } from '../catalogue'
-import { must } from '../kernel'
 import type { Minor } from '../money'
 import { findOffer, type Offer } from '../prices'
 import type { Plan, PlannedPurchase, World } from '../workspace'
@@ -147,10 +146,6 @@ export function* answering(
   yield known
   yield { ...known, down: at(-1) }
 }
-
-/** All answers about a purchase at once. */
-export const answersFor = (world: World, plan: Plan, purchase: PlannedPurchase): Answers =>
-  must([...answering(world, plan, purchase)].at(-1), 'answers')
 
 /** What some more money today would change: the next spare 50, say. */
 export function withMore(world: World, plan: Plan, more: Minor): Difference {

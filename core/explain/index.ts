@@ -1,7 +1,6 @@
 export {
   CURVE_FACTORS,
   answering,
-  answersFor,
   curvePoint,
   differenceOf,
   withMore,

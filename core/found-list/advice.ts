@@ -7,6 +7,7 @@ import type { Minor } from '../money'
 import { findOffer } from '../prices'
 import type { Plan, World } from '../workspace'
 import type { Recognised } from './recognise'
+import { doesWorkOf } from './same-work'
 
 /** Where a tool of the list stands for this person. */
 export type Standing =
@@ -57,13 +58,6 @@ export interface ListAdvice {
 
 /** A listed price within this share of the usual one is the usual one. */
 const USUAL = { from: 0.7, to: 1.25 }
-
-/** Tools that do the same work in the same group. */
-const sameWork = (a: Tool, b: Tool): boolean =>
-  a.id !== b.id &&
-  a.group === b.group &&
-  a.roles.length > 0 &&
-  a.roles.every((role) => b.roles.includes(role))
 
 /** What is known of plan and kit, by tool. */
 interface Known {
@@ -118,7 +112,7 @@ function standingOf(known: Known, tool: Tool): Standing {
   const does = (among: Iterable<string>): string | undefined =>
     [...among].find((id) => {
       const other = world.library.tools.get(id)
-      return other !== undefined && sameWork(tool, other)
+      return other !== undefined && other !== tool && doesWorkOf(other, tool)
     })
   const mine = does(owned)
   const coming = mine ?? does(planned.keys()) ?? does(rungs.keys())
@@ -240,7 +234,7 @@ export function schoolOf(
       return library.tools.get(first ?? '') ?? []
     })
     const there = wanted.filter((tool) =>
-      listed.some((one) => one.id === tool.id || sameWork(one, tool))
+      listed.some((one) => one.id === tool.id || doesWorkOf(tool, one))
     ).length
     const against = listed.filter((tool) => bans.includes(tool.id)).length
     return { id, there, share: wanted.length === 0 ? 0 : (there - against) / wanted.length }

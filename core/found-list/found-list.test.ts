@@ -73,6 +73,7 @@ describe('tools by what people write', () => {
   test.each([
     ['chisel', 'chisle', true],
     ['saw', 'jaw', false],
+    ['clamp', 'lamp', false],
     ['square', 'sqaure', true],
     ['combination', 'combonaton', true],
     ['plane', 'plate', true],

@@ -11,6 +11,8 @@ export interface FoundLine {
   readonly count: number
   /** Price of all of them, minor units; undefined where none stands there or it cannot be read for certain. */
   readonly price: Minor | undefined
+  /** The same for one of them. */
+  readonly each: Minor | undefined
   /** A price stands there that is not taken: a range, by the dozen, or one that can be read two ways. */
   readonly unclearPrice: boolean
   /** A heading, or a sentence, is no tool. */
@@ -116,7 +118,11 @@ function readLine(raw: string, number: number, currency: string): FoundLine | un
     text,
     name: tidy(name),
     count,
-    price: price === undefined ? undefined : each ? price * count : price,
+    ...(price === undefined
+      ? { price, each: price }
+      : each
+        ? { price: price * count, each: price }
+        : { price, each: Math.round(price / count) }),
     unclearPrice,
     kind
   }

@@ -1,6 +1,7 @@
 import MiniSearch from 'minisearch'
 import { namesInAllSets, type Library, type Tool } from '../catalogue'
 import { alike, allWordsOf, keysOf, pairsOf, shortened, wordsOf } from './words'
+import { doesWorkOf } from './same-work'
 
 /** What a line's name may mean. */
 export type Recognised =
@@ -36,7 +37,7 @@ const OFFERED = 4
 /** Names remembered at most. */
 const REMEMBERED = 5000
 /** What is less alike than the likeliest by more than this is not offered. */
-const NEAR = 0.15
+const NEAR = 0.3
 
 /** A name without its sizes and extras. */
 const headOf = (name: string): string => name.split(/,| with | for | and /)[0] ?? name
@@ -153,11 +154,8 @@ function judged(
   return { kind: 'unsure', tools: likely.slice(0, OFFERED).map(({ tool }) => tool.id) }
 }
 
-/** Whether two tools play the same roles, whatever their size. */
-const sharesWork = (a: Tool, b: Tool): boolean =>
-  a.group === b.group &&
-  (a.roles.every((role) => b.roles.includes(role)) ||
-    b.roles.every((role) => a.roles.includes(role)))
+/** Whether one of two tools does all that the other does. */
+const sharesWork = (a: Tool, b: Tool): boolean => a === b || doesWorkOf(a, b) || doesWorkOf(b, a)
 
 /** A trim router is a router; a router table is none. */
 const ENDS_ALIKE = 0.03

@@ -1,3 +1,5 @@
+import slipsBetween from 'damerau-levenshtein'
+
 /** Words that tell nothing about which tool it is. */
 const EMPTY_WORDS = new Set(
   (
@@ -87,10 +89,12 @@ export const keysOf = (text: string): readonly [whole: string, bare: string] => 
 /** Whether two words are the same but for a slip of the keys: one letter in four to seven, two in longer ones. */
 export function alike(a: string, b: string): number {
   if (a === b) return 1
+  // The first letter is hardly ever the one that slips: a lamp is no clamp.
+  if (a[0] !== b[0]) return 0
   const long = Math.max(a.length, b.length)
   const allowed = long >= 8 ? 2 : Math.min(a.length, b.length) >= 4 ? 1 : 0
   if (allowed === 0 || Math.abs(a.length - b.length) > allowed) return 0
-  const slips = slipsBetween(a, b)
+  const slips = slipsBetween(a, b).steps
   return slips <= allowed ? 1 - slips * 0.12 : 0
 }
 
@@ -98,23 +102,6 @@ export function alike(a: string, b: string): number {
 export const shortened = (a: string, b: string): number => {
   const [short, long] = a.length < b.length ? [a, b] : [b, a]
   return short.length >= 4 && long.length >= short.length + 3 && long.startsWith(short) ? 0.8 : 0
-}
-
-/** Letters put in, left out, changed, or two that stand the wrong way round (Damerau 1964; from memory). */
-function slipsBetween(a: string, b: string): number {
-  const rows = Array.from({ length: a.length + 1 }, (_, i) =>
-    Array.from({ length: b.length + 1 }, (_, j) => (i === 0 ? j : j === 0 ? i : 0))
-  )
-  const at = (i: number, j: number): number => rows[i]?.[j] ?? Infinity
-  for (let i = 1; i <= a.length; i++)
-    for (let j = 1; j <= b.length; j++) {
-      const same = a[i - 1] === b[j - 1] ? 0 : 1
-      let least = Math.min(at(i - 1, j) + 1, at(i, j - 1) + 1, at(i - 1, j - 1) + same)
-      if (i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1])
-        least = Math.min(least, at(i - 2, j - 2) + 1)
-      rows[i]![j] = least
-    }
-  return at(a.length, b.length)
 }
 
 /** Words that stand side by side, as one: "saw horses" are sawhorses. */

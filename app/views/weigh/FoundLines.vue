@@ -17,8 +17,6 @@ const found = useFoundList()
 /** Rows shown before the rest is asked for. */
 const FIRST = 9
 const all = ref(false)
-const each = ({ line: { price, count } }: ReadLine): number | undefined =>
-  price === undefined ? undefined : Math.round(price / count)
 </script>
 
 <template>
@@ -59,7 +57,7 @@ const each = ({ line: { price, count } }: ReadLine): number | undefined =>
                 >{{ words.comesWith(store.say, on.comesWith) }}
               </td>
               <td>
-                {{ words.price(store.say, each(one), on)
+                {{ words.price(store.say, one.line.each, on)
                 }}<template v-if="one.line.unclearPrice"> ({{ words.unclearPrice }})</template>
               </td>
             </template>

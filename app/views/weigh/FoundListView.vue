@@ -79,8 +79,8 @@ function take(as: 'owned' | 'wishes' | 'prices', from: readonly ReadLine[]): voi
         count: line.count
       })
     const offer = found.adviceOn(id)?.offer
-    const price = Math.round((line.price ?? 0) / line.count)
-    return offer === undefined
+    const { each: price } = line
+    return offer === undefined || price === undefined
       ? state
       : change.addQuotes(state, [{ id: newId('q'), offer, date: today, price, seller: 'other' }])
   }
@@ -106,9 +106,7 @@ function save(): void {
           ...(on.comesWith.length > 0
             ? [`  ${words.columns.with}: ${words.comesWith(say, on.comesWith)}`]
             : []),
-          ...(line.price === undefined
-            ? []
-            : [`  ${words.price(say, line.price / line.count, on)}`])
+          ...(line.price === undefined ? [] : [`  ${words.price(say, line.each, on)}`])
         ]
       : []
   }
