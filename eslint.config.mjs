@@ -193,7 +193,8 @@ export default ts.config(
                 'purchaseDays',
                 'toolOfPurchase',
                 'pocketDays',
-                'mainFirst'
+                'mainFirst',
+                'seenPrice'
               ],
               message: 'Plans are judged and searched for in a worker: ask it.'
             }

@@ -6,9 +6,10 @@ const PORT = 4199
 export default defineConfig({
   testDir: 'tests/browser',
   outputDir: 'test-results/traces',
-  timeout: 120_000,
+  timeout: 240_000,
   fullyParallel: true,
-  expect: { timeout: 20_000 },
+  // Long, for a slow machine that plans in two pages at once.
+  expect: { timeout: 60_000 },
   workers: 2,
   // Once in thousands of presses a browser without a screen stops drawing for good; what passes only then is named in the summary.
   retries: 1,

@@ -12,24 +12,29 @@ import { useRoute } from 'vue-router'
 import {
   useDocumentVisibility,
   useIntervalFn,
+  useMediaQuery,
   useOnline,
   usePreferredDark,
+  useTimeoutFn,
   useTitle,
   useEventListener
 } from '@vueuse/core'
 import Button from 'primevue/button'
 import MessageBox from 'primevue/message'
+import MessageLine from './shell/MessageLine.vue'
+import FirstTime from './shell/FirstTime.vue'
 import ThumbIndex from './shell/ThumbIndex.vue'
 import { shownAgain } from './shell/found'
 import { useKeys } from './shell/keys'
 import { takeUp, waiting } from './shell/offline'
 import { beginFinding, isOpening } from './shell/typed-ahead'
 import { useSave } from './shell/use-save'
+import { useCards } from './stores/cards'
 import { useBackups } from './stores/backups'
-import { keeping as keepingWords } from './words/keeping'
 import type { PlaceId } from './places'
 import { isDark } from './theme/chart'
-import type { Issue } from '../core/kernel'
+import { isTouched } from '../core/workspace'
+import { DEMOS } from './stores/demos'
 import { useJudging } from './stores/judging'
 import { useLoading } from './stores/loading'
 import { useNotices } from './stores/notices'
@@ -37,11 +42,16 @@ import { useSaving } from './stores/saving'
 import { useSettings } from './stores/settings'
 import { useWorkspace } from './stores/workspace'
 import { usePlanning } from './stores/planning'
-import { placed } from './words/where'
 import { pageTitle, shell } from './words/shell'
 
+/** Needed on a phone only, where it lies over the page and shifts nothing. */
+const PhoneIndex = defineAsyncComponent(() => import('./shell/PhoneIndex.vue'))
 // What is opened by hand is fetched when it is.
 const FindDialog = defineAsyncComponent(() => import('./shell/FindDialog.vue'))
+/** With the words of everything that can be found wanting: fetched when there is something to say, or a few seconds after the page stands. */
+const pageMessages = () => import('./shell/PageMessages.vue')
+const PageMessages = defineAsyncComponent(pageMessages)
+const CardDialog = defineAsyncComponent(() => import('./shell/CardDialog.vue'))
 const KeysDialog = defineAsyncComponent(() => import('./shell/KeysDialog.vue'))
 
 const store = useWorkspace()
@@ -52,6 +62,7 @@ const settings = useSettings()
 const judging = useJudging()
 const planning = usePlanning()
 const backups = useBackups()
+const cards = useCards()
 const route = useRoute()
 useTitle(computed(() => pageTitle(route.meta.place as PlaceId | undefined, route.path)))
 const failed = ref(false)
@@ -59,6 +70,7 @@ const finding = ref(false)
 const showingKeys = ref(false)
 
 onMounted(() => void loading.start())
+useTimeoutFn(() => void pageMessages(), 5_000)
 useIntervalFn(store.lookAtTheDay, 60_000)
 watch(useDocumentVisibility(), store.lookAtTheDay)
 onErrorCaptured((error) => {
@@ -79,11 +91,19 @@ function find(): void {
 }
 useKeys({ find, keys: () => (showingKeys.value = true) })
 
+const onPhone = useMediaQuery('(max-width: 700px)')
+
 const demoLine = computed(() =>
   store.isDemo && store.workspace && store.world && store.say && route.path !== '/start'
     ? shell.demo(store.workspace.name, store.say.day(store.world.asOf))
     : undefined
 )
+/** Whatever is tried in a demo can be let go in one press; what was done is kept among the moments to go back to. */
+const demoChanged = computed(() => store.workspace !== undefined && isTouched(store.workspace))
+function asShipped(): void {
+  const demo = DEMOS.find(({ workspaceId }) => workspaceId === store.workspace?.id)
+  if (demo) void loading.showDemo(demo.id, true)
+}
 /** A part of the page that was not loaded yet may be gone with a newer version; the page is asked for anew. */
 const partMissing = ref(false)
 const online = useOnline()
@@ -98,67 +118,16 @@ useEventListener(window, 'beforeunload', (event) => {
 })
 const backupLine = computed(() =>
   backups.backupDue !== undefined && (route.path === '/' || route.path === '/settings')
-    ? keepingWords.due(backups.backupDue, backups.backup === undefined)
+    ? shell.backupDue(backups.backupDue, backups.backup === undefined)
     : undefined
 )
-/** A message with what takes it away: itself alone. */
-const message = (one: Issue, severity: 'error' | 'info'): Shown => ({
-  text: placed(one, store.say),
-  severity,
-  again: undefined,
-  dismiss: () => notices.dismiss(one)
-})
-interface Shown {
-  readonly text: string
-  readonly severity: 'error' | 'info'
-  /** What is done about it on the spot, where something can be. */
-  readonly again: (() => void) | undefined
-  readonly dismiss: () => void
-}
-/** What a worker could not do, with the way out: it is asked again. */
-const stopped = computed<Shown[]>(() => [
-  ...(planning.failure
-    ? [
-        {
-          ...message(planning.failure, 'error'),
-          again: () => planning.replan(),
-          dismiss: () => {
-            planning.failure = undefined
-          }
-        }
-      ]
-    : []),
-  ...(judging.failure && judging.failure.code !== planning.failure?.code
-    ? [
-        {
-          ...message(judging.failure, 'error'),
-          dismiss: () => {
-            judging.failure = undefined
-          }
-        }
-      ]
-    : [])
-])
-const broken = computed<Shown[]>(() =>
-  failed.value
-    ? [
-        {
-          text: shell.failed,
-          severity: 'error',
-          again: undefined,
-          dismiss: () => {
-            failed.value = false
-          }
-        }
-      ]
-    : []
+const hasMessages = computed(
+  () =>
+    notices.trouble.length > 0 ||
+    notices.notes.length > 0 ||
+    planning.failure !== undefined ||
+    judging.failure !== undefined
 )
-const messages = computed<Shown[]>(() => [
-  ...notices.trouble.map((one) => message(one, 'error')),
-  ...notices.notes.map((one) => message(one, 'info')),
-  ...stopped.value,
-  ...broken.value
-])
 const save = useSave()
 </script>
 
@@ -167,37 +136,18 @@ const save = useSave()
     shell.skip
   }}</a>
   <div class="frame">
-    <ThumbIndex class="no-print" @find="find" @keys="showingKeys = true" />
+    <PhoneIndex v-if="onPhone" class="no-print" @find="find" />
+    <ThumbIndex v-else class="no-print" @find="find" @keys="showingKeys = true" />
     <main id="page" ref="page" tabindex="-1">
       <div v-if="demoLine" class="demo-line no-print">
         <span>{{ demoLine }}</span>
         <RouterLink to="/start">{{ shell.startMine }}</RouterLink>
+        <button v-if="demoChanged" type="button" class="link" @click="asShipped">
+          {{ shell.asShipped }}
+        </button>
       </div>
-      <MessageBox
-        v-for="(one, index) in messages"
-        :key="index"
-        class="no-print"
-        :severity="one.severity"
-      >
-        <div class="row">
-          <span>{{ one.text }}</span>
-          <Button v-if="one.again" size="small" :label="shell.again" @click="one.again()" />
-          <Button
-            v-if="one.severity === 'error' && store.workspace"
-            size="small"
-            severity="secondary"
-            :label="shell.saveNow"
-            @click="save"
-          />
-          <Button
-            size="small"
-            severity="secondary"
-            variant="text"
-            :label="shell.dismiss"
-            @click="one.dismiss()"
-          />
-        </div>
-      </MessageBox>
+      <PageMessages v-if="hasMessages" />
+      <MessageLine v-if="failed" :text="shell.failed" severity="error" @dismiss="failed = false" />
       <MessageBox v-if="waiting !== 'no' || partMissing" class="no-print" severity="info">
         <div class="row">
           <span>{{
@@ -221,6 +171,7 @@ const save = useSave()
           />
         </div>
       </MessageBox>
+      <FirstTime v-if="store.world" />
       <RouterView v-if="store.world" v-slot="{ Component }">
         <component :is="Component" :key="`${store.workspace?.id}${route.fullPath}#${shownAgain}`" />
       </RouterView>
@@ -228,6 +179,7 @@ const save = useSave()
     </main>
   </div>
   <FindDialog v-if="finding" v-model:visible="finding" />
+  <CardDialog v-if="cards.asked" />
   <KeysDialog v-if="showingKeys" v-model:visible="showingKeys" />
 </template>
 
@@ -267,6 +219,12 @@ main {
   padding-bottom: 0.4rem;
 }
 @media (max-width: 700px) {
+  .demo-line {
+    display: block;
+  }
+  .demo-line > :not(:first-child) {
+    margin-left: 0.75rem;
+  }
   .frame {
     grid-template-columns: minmax(0, 1fr);
   }

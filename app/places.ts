@@ -11,3 +11,8 @@ export const PLACES = [
 ] as const
 
 export type PlaceId = (typeof PLACES)[number]['id']
+
+/** The places under the thumb on a phone: what is asked most often away from the desk. */
+const NEAR: ReadonlySet<PlaceId> = new Set(['bench', 'builds', 'kit', 'weigh', 'stages'])
+export const NEAR_PLACES = PLACES.filter(({ id }) => NEAR.has(id))
+export const FAR_PLACES = PLACES.filter(({ id }) => !NEAR.has(id))

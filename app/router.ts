@@ -25,10 +25,21 @@ export const router = createRouter({
       props: true
     },
     {
+      path: '/builds/:id/sheet',
+      component: () => import('./views/builds/SheetView.vue'),
+      props: true,
+      meta: { place: 'builds' }
+    },
+    {
       path: '/builds/:id',
       component: () => import('./views/builds/BuildView.vue'),
       meta: { place: 'builds' },
       props: true
+    },
+    {
+      path: '/kit/care',
+      component: () => import('./views/kit/CareView.vue'),
+      meta: { place: 'kit' }
     },
     { path: '/kit', component: () => import('./views/kit/KitView.vue'), meta: { place: 'kit' } },
     {
@@ -104,6 +115,12 @@ export const router = createRouter({
     { path: '/keeping', component: () => import('./views/keeping/KeepingView.vue') },
     { path: '/incoming', component: () => import('./views/keeping/IncomingView.vue') },
     { path: '/pocket', component: () => import('./views/keeping/PocketView.vue') },
+    { path: '/pocket/shop', component: () => import('./views/keeping/AisleView.vue') },
+    {
+      path: '/what/:kind/:id',
+      component: () => import('./views/cards/CardView.vue'),
+      props: true
+    },
     { path: '/start', component: () => import('./views/start/StartView.vue') },
     { path: '/settings', component: () => import('./views/settings/SettingsView.vue') },
     { path: '/:rest(.*)*', redirect: '/' }

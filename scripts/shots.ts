@@ -45,6 +45,19 @@ const openEntry = async (page: Page): Promise<void> =>
 const keepState = async (page: Page): Promise<void> =>
   page.getByRole('button', { name: 'Keep this state' }).click()
 
+/** A stool and a bird box for 150: the first plan stands beside the questions. */
+const firstPlan = async (page: Page): Promise<void> => {
+  for (const piece of ['Step stool', 'Bird box'])
+    await page.getByRole('checkbox', { name: piece }).check()
+  await page.getByLabel('In the purse now').fill('150')
+  await page.getByText(/pieces can be made/).waitFor()
+  await page.evaluate(() => window.scrollTo(0, 0))
+}
+const openCard = async (page: Page): Promise<void> => {
+  await page.getByRole('button', { name: /^What is this: Circular saw/ }).click()
+  await page.locator('.card').waitFor()
+}
+
 const VIEWS: readonly [
   file: string,
   path: string,
@@ -61,7 +74,6 @@ const VIEWS: readonly [
   ['weigh-up-quality', '/weigh/quality', 1280, 800],
   ['weigh-up-schools', '/weigh/schools', 1280, 800],
   ['prices', '/prices', 1280, 800],
-  ['weigh-up-phone', '/weigh', 390, 844, climbed],
   ['stages', '/stages', 1280, 800],
   ['ledger', '/ledger', 1280, 800, openEntry],
   ['ledger-plan', '/ledger/plan', 1280, 800],
@@ -69,8 +81,9 @@ const VIEWS: readonly [
   ['stages-other-ways', '/stages/scenarios', 1280, 800, compareWays],
   ['stages-how-sure', '/stages/risk', 1280, 800, weighRisk],
   ['workshop', '/workshop', 1280, 800],
-  ['bench-phone', '/', 390, 844],
-  ['stages-phone', '/stages', 390, 844]
+  ['start', '/start', 1280, 800, firstPlan],
+  ['card', '/', 1280, 800, openCard],
+  ['bench-phone', '/', 390, 844]
 ]
 const SETTLE_MS = 2500
 

@@ -17,6 +17,7 @@ import { record } from '../words/record'
 import { sentence } from '../words/issues'
 import { duration } from '../words/say'
 import { steps } from '../words/steps'
+import DayField from './DayField.vue'
 
 /** Marks a build begun, with what its timber cost, or done, with the hours it took. */
 const props = defineProps<{ buildId: string }>()
@@ -104,10 +105,7 @@ function confirm(): void {
           }}
         </p>
       </div>
-      <div class="field">
-        <label for="figure-on">{{ record.date }}</label>
-        <InputText id="figure-on" v-model="date" type="date" />
-      </div>
+      <DayField :label="record.date" :value="date" @change="date = $event ?? ''" />
       <p v-for="one in problems" :key="one.code" class="attention small" role="alert">
         {{ sentence(one, store.say) }}
       </p>

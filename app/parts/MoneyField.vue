@@ -38,6 +38,7 @@ function read(typed: string): Result<Minor | undefined> {
     :hide-label="hideLabel ?? false"
     :width="width ?? '7rem'"
     :placeholder="placeholder ?? ''"
+    :inputmode="signed ? undefined : 'decimal'"
     @change="$emit('change', $event as Minor | undefined)"
   />
 </template>

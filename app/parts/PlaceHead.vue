@@ -1,15 +1,25 @@
 <script setup lang="ts">
 /** The head of a place: the answer to its one question, and a line on how it comes about. */
-defineProps<{ title: string; subtitle?: string | undefined; alarm?: boolean | undefined }>()
+defineProps<{
+  title: string
+  subtitle?: string | undefined
+  alarm?: boolean | undefined
+  /** The line comes a moment later: its room is kept, so that nothing moves when it does. */
+  steady?: boolean
+}>()
 </script>
 
 <template>
   <header class="head">
     <div>
-      <h1>
+      <h1 :class="{ tall: steady }">
         <bdi>{{ title }}</bdi>
       </h1>
-      <p v-if="subtitle" :class="alarm ? 'attention strong' : 'soft'" aria-live="polite">
+      <p
+        v-if="subtitle || steady"
+        :class="[alarm ? 'attention strong' : 'soft', { steady }]"
+        aria-live="polite"
+      >
         {{ subtitle }}
       </p>
     </div>
@@ -32,7 +42,16 @@ defineProps<{ title: string; subtitle?: string | undefined; alarm?: boolean | un
 h1 {
   overflow-wrap: anywhere;
 }
+.steady {
+  min-height: 1lh;
+}
 @media (max-width: 700px) {
+  .steady {
+    min-height: 3lh;
+  }
+  .tall {
+    min-height: 2lh;
+  }
   .head > div:first-child {
     flex-basis: 100%;
   }

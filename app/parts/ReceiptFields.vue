@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { CONDITIONS, type Condition } from '../../core/catalogue'
 import { SELLER_TYPES, type SellerType } from '../../core/prices'
 import { ledger as words } from '../words/ledger'
 import { prices } from '../words/prices'
 import { terms } from '../words/terms'
+import DayField from './DayField.vue'
 
 /** Who sold it, in which condition, and how long it is under warranty. */
 const seller = defineModel<SellerType | undefined>('seller', { required: true })
@@ -36,13 +36,13 @@ const sellers = [
         aria-labelledby="seller-label"
       />
     </div>
-    <div class="field">
-      <label for="warranty-until">{{ words.warranty }}</label><InputText
-        id="warranty-until"
-        v-model="warranty"
-        type="date"
-      />
-    </div>
+    <DayField
+      ahead
+      optional
+      :label="words.warranty"
+      :value="warranty"
+      @change="warranty = $event ?? ''"
+    />
     <div class="field">
       <span id="bought-condition" class="label">{{ words.condition }}</span><Select
         v-model="condition"

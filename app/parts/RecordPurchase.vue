@@ -6,7 +6,7 @@ import type { Day } from '../../core/calendar'
 import type { Condition } from '../../core/catalogue'
 import { issuesOf, ok, type Issue } from '../../core/kernel'
 import type { SellerType } from '../../core/prices'
-import { exponentOf } from '../../core/money'
+import { exponentOf, type Minor } from '../../core/money'
 import { dayOrNone, paidAmount, pastDay } from '../../core/ledger'
 import { change, type PlannedPurchase, withoutPurchases } from '../../core/workspace'
 import InputText from 'primevue/inputtext'
@@ -20,14 +20,19 @@ import { ledger as words } from '../words/ledger'
 import { steps } from '../words/steps'
 import PhotoPick from './PhotoPick.vue'
 import ReceiptFields from './ReceiptFields.vue'
+import DayField from './DayField.vue'
 
 /** A planned purchase that was really made, at its real price: two actions, open and confirm. */
-const props = defineProps<{ purchase: PlannedPurchase }>()
+const props = defineProps<{
+  purchase: PlannedPurchase
+  /** What was asked for it, where that is known already. */
+  asked?: Minor | undefined
+}>()
 const visible = defineModel<boolean>('visible', { required: true })
 const emit = defineEmits<{ recorded: [] }>()
 const store = useWorkspace()
 const exponent = exponentOf(store.workspace?.money.currency ?? 'EUR')
-const paid = ref((props.purchase.price / 10 ** exponent).toFixed(exponent))
+const paid = ref(((props.asked ?? props.purchase.price) / 10 ** exponent).toFixed(exponent))
 const date = ref<Day>(store.world?.asOf ?? '')
 const seller = ref<SellerType>()
 const warranty = ref('')
@@ -88,10 +93,7 @@ async function confirm(): Promise<void> {
         <InputText id="paid" v-model="paid" inputmode="decimal" autofocus />
         <p class="soft small">{{ record.plannedWas(store.say?.money(purchase.price) ?? '') }}</p>
       </div>
-      <div class="field">
-        <label for="paid-on">{{ record.date }}</label>
-        <InputText id="paid-on" v-model="date" type="date" />
-      </div>
+      <DayField :label="record.date" :value="date" @change="date = $event ?? ''" />
       <template v-if="more">
         <ReceiptFields
           v-model:seller="seller"

@@ -18,6 +18,8 @@ const props = defineProps<{
   hideLabel?: boolean
   width?: string
   placeholder?: string
+  /** Which keys a phone shows. */
+  inputmode?: 'decimal' | undefined
 }>()
 const emit = defineEmits<{ change: [value: unknown] }>()
 const id = useId()
@@ -52,6 +54,7 @@ useEventListener(window, 'beforeunload', leave, { capture: true })
       v-model="text"
       :type="type ?? 'text'"
       :placeholder="placeholder ?? ''"
+      :inputmode="inputmode"
       :invalid="refusal.length > 0"
       :aria-describedby="refusal.length > 0 ? `${id}-why` : undefined"
       :style="{ width: width ?? '100%' }"

@@ -24,7 +24,6 @@ const route = useRoute()
           :class="{ here: route.meta.place === place.id }"
           :aria-current="route.meta.place === place.id ? 'page' : undefined"
         >
-          <i :class="place.icon" aria-hidden="true" />
           <span>{{ placeNames[place.id] }}</span>
           <kbd v-if="settings.settings.letters !== false" aria-hidden="true">{{
             place.letter
@@ -56,20 +55,14 @@ const route = useRoute()
       <button type="button" class="tool" @click="$emit('find')">
         <i class="pi pi-search" aria-hidden="true" /> {{ shell.find }}
       </button>
-      <button type="button" class="tool wide" @click="$emit('keys')">
+      <button type="button" class="tool" @click="$emit('keys')">
         <i class="pi pi-question-circle" aria-hidden="true" /> {{ shell.keys }}
       </button>
       <RouterLink class="tool" to="/settings"
         ><i class="pi pi-folder-open" aria-hidden="true" /> {{ shell.settings }}</RouterLink
       >
       <p class="kept" role="status">
-        {{
-          saving.kept === 'kept'
-            ? shell.kept
-            : saving.kept === 'keeping'
-              ? shell.keeping
-              : shell.notKept
-        }}
+        {{ shell.keptStates[saving.kept] }}
       </p>
     </div>
   </nav>
@@ -102,9 +95,6 @@ const route = useRoute()
   text-decoration: none;
   font-weight: 650;
   border-top: 1px solid var(--line);
-}
-.place i {
-  display: none;
 }
 .place:hover {
   background: var(--paper);
@@ -156,54 +146,5 @@ kbd {
   font-size: 0.6875rem;
   line-height: 1.3;
   padding-top: 0.3rem;
-}
-@media (max-width: 700px) {
-  .index {
-    position: fixed;
-    inset: auto 0 0 0;
-    top: auto;
-    height: auto;
-    z-index: 5;
-    border-right: 0;
-    border-top: 1px solid var(--graphite);
-  }
-  .name,
-  .kept,
-  .wide {
-    display: none;
-  }
-  .places {
-    display: grid;
-    grid-template-columns: repeat(8, minmax(0, 1fr));
-  }
-  .place {
-    grid-template-columns: 1fr;
-    justify-items: center;
-    border-top: 0;
-    padding: 0.4rem 0;
-    font-size: 0.61rem;
-    gap: 0.15rem;
-  }
-  .place i {
-    display: block;
-    font-size: 1rem;
-  }
-  .place.here {
-    border: 0;
-    border-top: 3px solid var(--planned);
-    margin: 0;
-    padding-top: calc(0.4rem - 3px);
-  }
-  kbd {
-    display: none;
-  }
-  .tools {
-    order: -1;
-    margin: 0;
-    padding: 0.25rem 0.75rem;
-    grid-auto-flow: column;
-    justify-content: space-between;
-    border-bottom: 1px solid var(--line);
-  }
 }
 </style>

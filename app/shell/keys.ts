@@ -5,10 +5,18 @@ import { useSettings } from '../stores/settings'
 import { useWorkspace } from '../stores/workspace'
 import { takeAhead } from './typed-ahead'
 
+/** The name that is asked about: the one in focus, under the pointer, or the first of the row that is. */
+function nameAtHand(): HTMLElement | null {
+  const row = document.activeElement?.closest('[data-card], li, tr, [data-names]')
+  const within = row?.matches('[data-card]') ? row : row?.querySelector('[data-card]')
+  const found = within ?? [...document.querySelectorAll(':hover')].at(-1)?.closest('[data-card]')
+  return found instanceof HTMLElement ? found : null
+}
+
 const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable ||
-    target instanceof HTMLInputElement ||
+    (target instanceof HTMLInputElement && target.type !== 'checkbox') ||
     target instanceof HTMLTextAreaElement ||
     target instanceof HTMLSelectElement ||
     target.closest('[role="dialog"], [role="combobox"], [role="listbox"]') !== null)
@@ -27,6 +35,11 @@ export function useKeys(open: { find: () => void; keys: () => void }): void {
     else store.undo()
     return true
   }
+  function byLetter(key: string): void {
+    if (key === 'i') nameAtHand()?.click()
+    const place = PLACES.find(({ letter }) => letter === key)
+    if (place) void router.push(place.path)
+  }
   onKeyStroke(true, (event) => {
     if (undoOrRedo(event)) return
     const command = event.ctrlKey || event.metaKey
@@ -41,10 +54,6 @@ export function useKeys(open: { find: () => void; keys: () => void }): void {
       else open.keys()
       return
     }
-    const place =
-      settings.settings.letters === false
-        ? undefined
-        : PLACES.find(({ letter }) => letter === event.key)
-    if (place) void router.push(place.path)
+    if (settings.settings.letters !== false) byLetter(event.key)
   })
 }

@@ -43,3 +43,6 @@ export async function saveFile(
     return true
   }
 }
+
+/** The page as it stands, on paper. */
+export const printPage = (): void => window.print()

@@ -36,6 +36,8 @@ export interface Settings {
   readonly current?: string | undefined
   readonly theme?: 'light' | 'dark' | 'system' | undefined
   readonly letters?: boolean | undefined
+  /** Places one has been at: what to try there is no longer said. */
+  readonly visited?: readonly string[] | undefined
 }
 
 export type SnapshotReason = 'while-working' | 'before-import' | 'before-return' | 'by-hand'

@@ -27,8 +27,13 @@ export const bench = {
     `${paid} then${material === undefined ? '' : `, ${material} for material`}${kept === undefined ? '' : `, ${kept} kept for repairs`}; ${left} stays in the purse. The plan decides what comes first; it looks at every payday ahead.`,
   nextTitle: 'The next purchase, and why',
   bought: 'Bought it',
+  boughtAll: 'All bought',
+  basketSum: (count: number) => `${count} things in all`,
+  along: (names: readonly string[]) =>
+    `With it: ${list(names.length > 4 ? [...names.slice(0, 3).map(lowerFirst), `${names.length - 3} more`] : names.map(lowerFirst))}`,
+  beginsWith: (work: string) => `begins with: ${lowerFirst(work)}`,
+  dueMore: (count: number) => `${count} more`,
   opens: (builds: readonly string[], begin: string) => `For ${list(builds)}, to begin ${begin}`,
-  withIt: (tool: string) => `Comes with ${lowerFirst(tool)}`,
   safety: 'Protection comes first',
   pinned: 'Pinned by you',
   differs: (first: string) =>

@@ -2,6 +2,7 @@ import type { Findings, Issue } from '../../core/kernel'
 import { n, quoted, t, type Sentences } from './sentences'
 import { plural } from './plural'
 import { KEEPING } from './issues-keeping'
+import { DATES } from './issues-dates'
 import { STORAGE } from './issues-storage'
 import { plainSay, type Say } from './say'
 
@@ -130,10 +131,6 @@ const FIGURES = {
     `${t(f.value) === '' ? 'This' : t(f.value)} has more decimals than the currency. Amounts are kept in whole minor units.`,
   'money.negative': () => 'This amount must not be negative.',
   'money.too-large': () => 'The amount is larger than this program reckons with.',
-  'day.format': (_, f) =>
-    `${quoted(f.text)} is not a date. Write year, month and day, such as 2026-05-04.`,
-  'day.range': (_, f) => `The date ${t(f.text)} is outside the years 1900 to 2199.`,
-  'day.does-not-exist': (_, f) => `The date ${t(f.text)} does not exist.`,
   'length.not-a-length': (_, f) =>
     `${quoted(f.text)} is not a length. Write it like 450, 45 cm, 23 1/2 or 6 ft.`,
   'length.ambiguous': (_, f) =>
@@ -289,7 +286,7 @@ const PLAN = {
   'plan.miss.banned': (say, f) => `${miss(f, say)}you have ruled that method out.`
 } satisfies Partial<Sentences>
 
-const ALL: Sentences = { ...FILES, ...FIGURES, ...PLAN, ...STORAGE, ...KEEPING }
+const ALL: Sentences = { ...FILES, ...FIGURES, ...DATES, ...PLAN, ...STORAGE, ...KEEPING }
 
 /** The sentence for an issue; every code has one. Findings kept by an older program may bear a code that is no longer used. */
 export function sentence({ code, figures }: Issue, say: Say = plainSay): string {

@@ -1,3 +1,4 @@
+import { titles } from './titles'
 import { plural } from './plural'
 import { stableText } from '../../core/kernel'
 import type { Comparison, PartChange } from '../../core/workspace'
@@ -136,7 +137,7 @@ export function partDifference(
 }
 
 export const keeping = {
-  title: 'Copies and formats',
+  title: titles.keeping,
   subtitle: (name: string) => `What is kept of ${name}, and how it leaves this browser`,
   tabs: { settings: 'File and settings', keeping: 'Copies and formats' },
   backupTitle: 'Backup',
@@ -151,10 +152,6 @@ export const keeping = {
   dropFolder: 'No folder',
   noFolders: 'This browser cannot write into a folder; files are saved one by one.',
   inFolder: (name: string) => `Copied: ${name}`,
-  due: (days: number, never: boolean) =>
-    never
-      ? `You began ${plural(days, 'day', 'days')} ago, and nothing of it has been saved outside this browser yet.`
-      : `The last copy outside this browser is ${plural(days, 'day', 'days')} old, and things have changed since.`,
   room: (used: number, quota: number) => `${megabytes(used)} used of about ${megabytes(quota)}.`,
   lasting: 'The browser has promised not to clear it.',
   notLasting: 'The browser may clear it when it runs short of room.',

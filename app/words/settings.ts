@@ -1,5 +1,6 @@
+import { titles } from './titles'
 export const settings = {
-  title: 'File and settings',
+  title: titles.settings,
   subtitle: (name: string) => `On the table: ${name}`,
   fileTitle: 'File',
   fileHint:

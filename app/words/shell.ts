@@ -1,8 +1,6 @@
 import type { PlaceId } from '../places'
-import { keeping } from './keeping'
-import { settings } from './settings'
-import { start } from './start'
-import { pocket } from './pocket'
+import { plural } from './plural'
+import { titles } from './titles'
 
 export const placeNames: Readonly<Record<PlaceId, string>> = {
   bench: 'Bench',
@@ -17,11 +15,11 @@ export const placeNames: Readonly<Record<PlaceId, string>> = {
 
 /** Pages that are no place of the thumb index. */
 const pageNames: Readonly<Record<string, string>> = {
-  '/keeping': keeping.title,
-  '/incoming': 'What a file would change',
-  '/pocket': pocket.title,
-  '/start': start.title,
-  '/settings': settings.title
+  '/keeping': titles.keeping,
+  '/incoming': titles.incoming,
+  '/pocket': titles.pocket,
+  '/start': titles.start,
+  '/settings': titles.settings
 }
 /** What the browser's tab says of a page. */
 export function pageTitle(place: PlaceId | undefined, path: string): string {
@@ -39,13 +37,14 @@ export const shell = {
   undoShort: 'Undo',
   redoShort: 'Redo',
   find: 'Find',
+  more: 'More',
+  moreTitle: 'More places',
   keys: 'Keys',
-  kept: 'Kept in this browser',
-  keeping: 'Keeping …',
-  notKept: 'Not kept',
+  keptStates: { kept: 'Kept in this browser', keeping: 'Keeping …', 'not-kept': 'Not kept' },
   demo: (name: string, day: string) =>
-    `You are looking at the demo “${name}” on ${day}. Everything in it is invented.`,
+    `The demo “${name}” on ${day}: everything in it is invented.`,
   startMine: 'Start mine',
+  asShipped: 'Back to how it was',
   again: 'Try again',
   dismiss: 'Close',
   saveNow: 'Save to a file',
@@ -58,6 +57,10 @@ export const shell = {
   partOffline:
     'This part is not in the browser yet, and there is no network. It will be there once you have been online.',
   takeUp: 'Load it anew',
+  backupDue: (days: number, never: boolean) =>
+    never
+      ? `You began ${plural(days, 'day', 'days')} ago, and nothing of it has been saved outside this browser yet.`
+      : `The last copy outside this browser is ${plural(days, 'day', 'days')} old, and things have changed since.`,
   failed:
     'Something went wrong in the program itself. What you have entered is kept. Reload the page; if it comes back, save the workspace to a file.',
   loading: 'Laying things out …',
@@ -84,6 +87,7 @@ export const shell = {
   ): readonly (readonly [string, string])[] => [
     ...letters,
     ['/', 'find anything: a place, a build, a tool, an entry, a price'],
+    ['I', 'what is this: the card of the name at hand'],
     ['?', 'show these keys'],
     ['Ctrl + Z', 'undo'],
     ['Ctrl + Shift + Z', 'redo']

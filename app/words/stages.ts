@@ -1,6 +1,10 @@
 import type { Unopened } from '../../core/search'
 import { plural } from './plural'
 
+/** Two names and how many more there are. */
+const few = (names: readonly string[]): string =>
+  names.length > 3 ? `${names.slice(0, 2).join(', ')}, ${names.length - 2} more` : names.join(', ')
+
 export const stages = {
   title: (builds: number, spent: string) => `${plural(builds, 'build', 'builds')} for ${spent}`,
   titleNone: 'Nothing staged yet',
@@ -25,6 +29,18 @@ export const stages = {
   pinned: 'pinned',
   hours: 'The hours of a week, paydays and what you keep back are set in the ledger.',
   rule: 'The rule: purchases and builds by date',
+  phoneHint:
+    'Swipe a purchase to the right for a payday later, to the left for one earlier; choose it for the same as buttons. Two fingers apart open every stage, together fold them.',
+  openAll: 'Open every stage',
+  foldAll: 'Fold every stage',
+  fold: 'Fold this stage',
+  folded: (purchases: readonly string[], builds: readonly string[], sum: string): string =>
+    [
+      purchases.length === 0 ? '' : `${few(purchases)}: ${sum}`,
+      builds.length === 0 ? '' : `begins ${few(builds)}`
+    ]
+      .filter(Boolean)
+      .join('; '),
   tagLabel: (tool: string, price: string, day: string, pinnedToo: boolean) =>
     `${tool}, ${price}, ${day}${pinnedToo ? ', pinned' : ''}`,
   buildLabel: (build: string, begin: string, done: string) =>

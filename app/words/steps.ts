@@ -19,6 +19,7 @@ export const steps = {
   owned: (tool: string) => `adding ${tool} to the kit`,
   disowned: (tool: string) => `taking ${tool} out of the kit`,
   bought: (tool: string) => `buying ${tool}`,
+  boughtAll: (count: number) => `buying ${count} things`,
   entered: (text: string) => `entering ${text}`,
   reversed: (text: string) => `taking back ${text}`,
   money: () => 'the change to the money',

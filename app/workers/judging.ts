@@ -1,6 +1,6 @@
 import { beginningOf, explainPurchase, paidBackBy, purchaseOpens } from '../../core/explain'
 import { fitBuild, fitContext } from '../../core/fit'
-import { carriedPins, evaluate, kitAfter, possibleAfter } from '../../core/plan'
+import { carriedPins, evaluate, kitAfter, plannedSteps, possibleAfter } from '../../core/plan'
 import { isOvertaken, nextDay, pocketList } from '../../core/shopping'
 import type { Answerers } from './serve'
 
@@ -35,6 +35,9 @@ export const judging = {
     const build = world.workspace.builds.find((one) => one.id === id)
     const fit = build && fitBuild(fitContext(world), kitAfter(world, plan), build)
     send(fit && { gaps: fit.gaps.length, minutes: fit.minutes, fees: fit.fees })
+  },
+  'bench-steps'({ world }, { plan, build }, send) {
+    send(plannedSteps(world, plan, build))
   },
   beginning({ world }, { plan, lead, cost, opens }, send) {
     send(beginningOf(world, plan, lead, cost, opens))

@@ -1,3 +1,4 @@
+import type { BenchStep } from '../../core/fit'
 import type { Build } from '../../core/builds'
 import type { Day } from '../../core/calendar'
 import type { Power, School } from '../../core/catalogue'
@@ -76,6 +77,10 @@ export interface Calls {
   'fit-after': {
     in: { readonly plan: Plan; readonly build: string }
     out: { readonly gaps: number; readonly minutes: number; readonly fees: Minor } | undefined
+  }
+  'bench-steps': {
+    in: { readonly plan: Plan | undefined; readonly build: string }
+    out: readonly BenchStep[] | undefined
   }
   beginning: {
     in: {

@@ -147,48 +147,68 @@ function offersOf(
 /** All ways to come by the tools that are not banned, by tool id; what costs least, with what bothers, first. */
 export type Market = ReadonlyMap<string, readonly Buyable[]>
 
-export function marketOf(world: World): Market {
-  const banned = new Set(
-    world.workspace.bans.flatMap((ban) => (ban.kind === 'tool' ? [ban.id] : []))
-  )
-  const own = groupBy(world.workspace.offers, ({ tool }) => tool)
-  const quoted = groupBy(
-    distinct(world.workspace.quotes.map(({ offer }) => offer)).flatMap(
-      (id) => typicalOffer(world.library, id) ?? []
+/** What the workspace itself knows of offers, by tool and by offer. */
+interface KnownOffers {
+  readonly own: ReadonlyMap<string, readonly Offer[]>
+  readonly quoted: ReadonlyMap<string, readonly Offer[]>
+  readonly quotes: ReadonlyMap<string, World['pricing']['quotes']>
+}
+const knownOffers = ({ workspace, library }: World): KnownOffers => ({
+  own: groupBy(workspace.offers, ({ tool }) => tool),
+  quoted: groupBy(
+    distinct(workspace.quotes.map(({ offer }) => offer)).flatMap(
+      (id) => typicalOffer(library, id) ?? []
     ),
     ({ tool }) => tool
-  )
-  const quotes = groupBy(world.workspace.quotes, ({ offer }) => offer)
+  ),
+  quotes: groupBy(workspace.quotes, ({ offer }) => offer)
+})
+
+function waysToGet(world: World, tool: Tool, { own, quoted, quotes }: KnownOffers): Buyable[] {
+  const list: Buyable[] = offersOf(
+    world,
+    tool,
+    own.get(tool.id) ?? [],
+    quoted.get(tool.id) ?? []
+  ).flatMap((offer) => {
+    const price = priceOf(
+      { ...world.pricing, quotes: quotes.get(offer.id) ?? [] },
+      offer,
+      world.asOf
+    )
+    if (!price || !circuitCarries(world.workspace.workshop, tool, offer.power)) return []
+    return {
+      id: offer.id,
+      entry: entryOfOffer(tool, offer, 1),
+      atTill: price.tag + price.tax,
+      payment: price.payment,
+      allIn: price.allIn,
+      bother: botherOf(world, tool, offer),
+      typical: price.typical,
+      offer
+    }
+  })
+  const jig =
+    tool.madeBy === undefined ? undefined : jigBuild(world.library, jigBuildId(tool.madeBy))
+  if (jig) list.push(makeable(world, tool, jig))
+  return list.sort((a, b) => a.allIn + a.bother - b.allIn - b.bother)
+}
+
+const isBanned = ({ workspace }: World, tool: string): boolean =>
+  workspace.bans.some((ban) => ban.kind === 'tool' && ban.id === tool)
+
+/** The ways to come by one tool, as the market has them; none where it is banned. */
+export function buyablesOf(world: World, id: string): readonly Buyable[] {
+  const tool = world.library.tools.get(id)
+  return !tool || isBanned(world, id) ? [] : waysToGet(world, tool, knownOffers(world))
+}
+
+export function marketOf(world: World): Market {
+  const known = knownOffers(world)
   const market = new Map<string, readonly Buyable[]>()
   for (const tool of world.library.tools.values()) {
-    if (banned.has(tool.id)) continue
-    const list: Buyable[] = offersOf(
-      world,
-      tool,
-      own.get(tool.id) ?? [],
-      quoted.get(tool.id) ?? []
-    ).flatMap((offer) => {
-      const price = priceOf(
-        { ...world.pricing, quotes: quotes.get(offer.id) ?? [] },
-        offer,
-        world.asOf
-      )
-      if (!price || !circuitCarries(world.workspace.workshop, tool, offer.power)) return []
-      return {
-        id: offer.id,
-        entry: entryOfOffer(tool, offer, 1),
-        atTill: price.tag + price.tax,
-        payment: price.payment,
-        allIn: price.allIn,
-        bother: botherOf(world, tool, offer),
-        typical: price.typical,
-        offer
-      }
-    })
-    const jig =
-      tool.madeBy === undefined ? undefined : jigBuild(world.library, jigBuildId(tool.madeBy))
-    if (jig) list.push(makeable(world, tool, jig))
-    list.sort((a, b) => a.allIn + a.bother - b.allIn - b.bother)
+    if (isBanned(world, tool.id)) continue
+    const list = waysToGet(world, tool, known)
     if (list.length > 0) market.set(tool.id, list)
   }
   return market

@@ -86,9 +86,11 @@ export {
   type Buyable,
   type Market
 } from './buyables'
+export { usualByTier, usualOffer } from './usual'
 export { isDrivenOut, isRuledOut } from './ruled-out'
 export { EXACT_SIZE, SMALL_KEPT } from './packs'
 export { EMPTY_SET, addedCost, costOf, entriesOf, union, type NeedSet } from './need-set'
 export { makeFitter, type Fitter, type WayIn } from './ways-in'
 export { buildableNow, operationsWithin } from './within'
 export { consumablesPerHour, useEats, usedUp } from './consumables'
+export { benchSteps, sittingsOf, type BenchStep, type Sitting } from './sittings'

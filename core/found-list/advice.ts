@@ -1,7 +1,7 @@
 import type { Day } from '../calendar'
 import type { Library, School, Tool } from '../catalogue'
-import { kitOf, marketOf, type Buyable } from '../fit'
-import { leastBy, sumOf } from '../kernel'
+import { kitOf, usualOffer } from '../fit'
+import { sumOf } from '../kernel'
 import type { Ladder, NotFor } from '../ladder'
 import type { Minor } from '../money'
 import { findOffer } from '../prices'
@@ -145,16 +145,6 @@ function comesWith(
       )
     ])
   ]
-}
-
-/** The usual offer of one, new and no plainer than wished where it is sold so. */
-function usualOffer(world: World, tool: string): Buyable | undefined {
-  const wished = world.workspace.preferences.tier
-  const sold = (marketOf(world).get(tool) ?? []).filter(
-    ({ offer }) => offer?.acquisition === 'buy' && offer.condition === 'new'
-  )
-  const right = sold.filter(({ offer }) => offer?.tier === wished)
-  return leastBy(right.length > 0 ? right : sold, ({ payment }) => payment)
 }
 
 function besideUsual(price: Minor | undefined, usual: Minor | undefined): Beside | undefined {

@@ -1,4 +1,5 @@
 export { MOST_LINES, readFoundList, type FoundLine, type FoundList } from './read'
+export { nearestPieces } from './nearest'
 export { recogniserOf, type Recognised, type Recogniser } from './recognise'
 export {
   adviceFor,

@@ -38,7 +38,10 @@ export interface Findings {
   'cut.unknown-material': { column: Figure; row: Figure; text: Figure }
   'day.does-not-exist': { text: Figure }
   'day.format': { text: Figure }
+  'day.no-payday': Nothing
+  'day.not-read': { text: Figure }
   'day.range': { text: Figure }
+  'day.which-one': { text: Figure; first: Figure; second: Figure }
   'field.choice': { choices: Figure }
   'field.missing': { expected: Figure }
   'field.type': { expected: Figure; text?: Figure; value?: Figure }

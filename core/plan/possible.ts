@@ -1,7 +1,7 @@
 import { isDone } from '../builds'
 import { type Day } from '../calendar'
-import { fitBuild, fitContext, type Kit } from '../fit'
-import { type Plan, type World } from '../workspace'
+import { benchSteps, fitBuild, fitContext, kitOf, type BenchStep, type Kit } from '../fit'
+import { findBuild, type Plan, type World } from '../workspace'
 import { acquisitions, kitBetween, type Acquired } from './acquired'
 import { checkPurchases } from './evaluate-purchases'
 import { checkResales } from './resale'
@@ -23,4 +23,22 @@ export function possibleAfter(world: World, plan: Plan, day: Day): string[] {
 /** What is owned at the end of a plan if it is followed. */
 export function kitAfter(world: World, plan: Plan): Kit {
   return kitBetween(acquiredBy(world, plan), plan.until, plan.until)
+}
+
+/**
+ * The steps of a build as they will be done: with what is there on the day the plan begins it, or with what is owned where the plan
+ * does not build it. Undefined for a build that is not there.
+ */
+export function plannedSteps(
+  world: World,
+  plan: Plan | undefined,
+  id: string
+): BenchStep[] | undefined {
+  const build = findBuild(world, id)
+  const begin = plan?.builds.find((one) => one.build === id)?.begin
+  const kit =
+    plan && begin !== undefined
+      ? kitBetween(acquiredBy(world, plan), begin, begin)
+      : kitOf(world.library, world.workspace.items)
+  return build && benchSteps(fitBuild(fitContext(world), kit, build))
 }

@@ -6,6 +6,8 @@ export {
   pocketDays,
   type PocketDay,
   pocketList,
+  seenPrice,
+  type Seen,
   type Check,
   type PocketLine
 } from './pocket'

@@ -4,7 +4,15 @@ import { pocketMarkdown } from '../../app/words/pocket'
 import { library } from '../../data'
 import { DEMO_FILES, TODAY, demoWorld, demoPlan } from '../../tests/helpers/workspaces'
 import { worldOf } from '../workspace'
-import { type CHECKS, type PocketLine, FAIR_TIMES, checksFor, pocketDays, pocketList } from '.'
+import {
+  type CHECKS,
+  type PocketLine,
+  FAIR_TIMES,
+  checksFor,
+  pocketDays,
+  pocketList,
+  seenPrice
+} from '.'
 import { evaluate } from '../plan'
 
 describe.each(DEMO_FILES)('%s', (name) => {
@@ -117,3 +125,24 @@ test.each<[string, boolean, readonly string[]]>([
       ).toBe(true)
   expect(checksFor(tool, 'new', cordless).includes('runs')).toBe(false)
 })
+
+test.each([
+  [9000, 'planned', -2000, -3000],
+  [10_000, 'planned', 0, -1000],
+  [10_001, 'holds', 2, -998],
+  [10_500, 'holds', 1000, 0],
+  [10_501, 'beyond', 1002, 2]
+] as const)(
+  'two pieces planned at 200.00 in all, worth 210.00 at most: %d each is %s',
+  (each, kind, over, tooMuch) => {
+    const line = { count: 2, price: 20_000, upTo: 21_000 }
+    const said = { over, tooMuch }
+    expect(seenPrice({ ...line, limit: 'money' }, each)).toEqual({
+      ...said,
+      kind: kind === 'beyond' ? 'not-there' : kind
+    })
+    expect(seenPrice({ ...line, limit: 'fair' }, each).kind).toBe(
+      kind === 'beyond' ? 'look-elsewhere' : kind
+    )
+  }
+)

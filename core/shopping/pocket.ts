@@ -123,3 +123,28 @@ export function pocketDays(
     return { date, lines: ofDay, saved, total: sumOf(ofDay, ({ price }) => price) - saved }
   })
 }
+
+/** What a price on the tag means for the plan. */
+export interface Seen {
+  /**
+   * `planned`: not dearer than the plan expects. `holds`: dearer, and the plan still holds. `not-there`: the money is not there on the day.
+   * `look-elsewhere`: the money is there, but it is a fifth over the plan or more.
+   */
+  readonly kind: 'planned' | 'holds' | 'not-there' | 'look-elsewhere'
+  /** Against the planned price, for all of the line; below zero where it is cheaper. */
+  readonly over: Minor
+  /** Against the most to pay; above zero where it is too much. */
+  readonly tooMuch: Minor
+}
+
+/** Weighs a price seen in the shop. @param each price of one piece, all in; the line is for `count` of them */
+export function seenPrice(
+  line: Pick<PocketLine, 'count' | 'price' | 'upTo' | 'limit'>,
+  each: Minor
+): Seen {
+  const asked = each * line.count
+  const over = asked - line.price
+  const tooMuch = asked - line.upTo
+  const beyond = line.limit === 'money' ? 'not-there' : 'look-elsewhere'
+  return { kind: over <= 0 ? 'planned' : tooMuch <= 0 ? 'holds' : beyond, over, tooMuch }
+}

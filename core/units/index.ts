@@ -7,4 +7,5 @@ export {
   parseLength,
   parseLengths
 } from './length'
+export { sizesIn } from './in-text'
 export { readName } from './name'

@@ -49,7 +49,7 @@ export { type Weights, weightsOf, withWeights } from './weights'
 export { practiceOf, type Practice } from './practice'
 export { learningOf } from './learning'
 export { skillPracticeOf, type SkillPractice } from './skill-practice'
-export { NO_TRAIL, handedOver, lastCommon, stamped } from './trail'
+export { NO_TRAIL, handedOver, isTouched, lastCommon, stamped } from './trail'
 export {
   differingSections,
   sectionsOf,

@@ -8,6 +8,10 @@ const MOST_REMOVALS = 2000
 /** Most hand-overs remembered. */
 const MOST_HANDED = 50
 
+/** Whether anything in it was ever changed or taken out since it was made. */
+export const isTouched = ({ trail }: Pick<Workspace, 'trail'>): boolean =>
+  Object.keys(trail.changed).length + Object.keys(trail.removed).length > 0
+
 /** The later state with the moment of the change beside every part that it changed or took out. */
 export function stamped(before: Workspace, after: Workspace, now: Moment): Workspace {
   const differing = differingSections(before, after)

@@ -1,13 +1,35 @@
 import { readFileSync } from 'node:fs'
+import { gzipSync } from 'node:zlib'
 import { derive, nest, nestOnShelves, type Part } from '../../core/cutlist'
 import { fitBuild, fitContext, kitOf, makeFitter } from '../../core/fit'
 import { buildFromTemplate } from '../../core/builds'
-import { specsOf } from '../../core/catalogue'
+import { checkLibrary, indexLibrary, specsOf } from '../../core/catalogue'
 import { seededRandom } from '../../core/kernel'
 import { worldOf, type Item, type Workspace } from '../../core/workspace'
 import { library } from '../../data'
+import { materialCards, operationCards, toolCards } from '../../data/cards'
 import { fromFullSheets } from '../../tests/helpers/sheets'
 import { atMost, median, timed, under, type Figure } from './figures'
+
+const kilobytes = (data: unknown): number => gzipSync(JSON.stringify(data)).byteLength / 1000
+
+/** The library made ready and checked, and how much of it is carried over the wire. */
+function loadFigures(): Figure[] {
+  const loads = Array.from(
+    { length: RUNS },
+    () => timed(() => checkLibrary(indexLibrary({ ...library.data }))).ms
+  )
+  return [
+    under('library made ready and checked (Node)', median(loads.slice(3)), 'ms', 150),
+    under('library, gzip', kilobytes(library.data), 'kB', 90),
+    under(
+      'texts of the cards, gzip',
+      kilobytes([toolCards, operationCards, materialCards]),
+      'kB',
+      40
+    )
+  ]
+}
 
 const RUNS = 15
 const BUILDS = 40
@@ -114,6 +136,7 @@ export function libraryFigures(): Figure[] {
       ).sheets.length
   )
   return [
+    ...loadFigures(),
     under(`fit of ${BUILDS} builds against ${ITEMS} items (Node)`, median(fits.slice(3)), 'ms', 20),
     under('ways in for a build, median (Node)', median(ways), 'ms', 50),
     under(

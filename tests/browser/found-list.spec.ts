@@ -20,8 +20,7 @@ test('a list is pasted: what is needed, what is there, what it forgets; unsure l
   await openDemo(page, '/weigh/list')
   await page.getByLabel('The list').fill(LIST)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
-    /^\d of 6 on this list are for your builds$/,
-    { timeout: 30_000 }
+    /^\d of 6 on this list are for your builds$/
   )
   const row = (name: string) => page.getByRole('row').filter({ hasText: name })
   await expect(row('Drill driver')).toContainText('In your plan on')
@@ -47,7 +46,7 @@ test('what is picked is taken over as owned, wished or priced, each undone as on
   await openDemo(page, '/weigh/list')
   await page.getByLabel('The list').fill('cordless drill €99\nlathe')
   const lathe = page.getByRole('checkbox', { name: 'Midi lathe: take it over' })
-  await expect(lathe).not.toBeChecked({ timeout: 30_000 })
+  await expect(lathe).not.toBeChecked()
   await expect(page.getByRole('checkbox', { name: 'Drill driver: take it over' })).toBeChecked()
   await page.getByRole('button', { name: 'Keep their prices' }).click()
   await expect(page.getByText('1 price is kept, seen today.')).toBeVisible()
@@ -81,11 +80,9 @@ test('a page of prose takes nothing over and says what to do; too long a list is
   )
   await expect(page.getByText('No line of this reads as a tool.')).toBeVisible()
   await field.fill('hammer\n'.repeat(2000))
-  await expect(page.getByText('The list has 2000 lines; the first 500 are looked at.')).toBeVisible(
-    {
-      timeout: 30_000
-    }
-  )
+  await expect(
+    page.getByText('The list has 2000 lines; the first 500 are looked at.')
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Another list' }).click()
   await expect(field).toHaveValue('')
 })
@@ -95,9 +92,7 @@ test.describe('on a phone', () => {
   test('nothing is wider than the screen', async ({ page }) => {
     await openDemo(page, '/weigh/list')
     await page.getByLabel('The list').fill(LIST)
-    await expect(page.getByRole('heading', { name: 'What the list forgets' })).toBeVisible({
-      timeout: 30_000
-    })
+    await expect(page.getByRole('heading', { name: 'What the list forgets' })).toBeVisible()
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
   })
 })

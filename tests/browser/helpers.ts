@@ -20,14 +20,17 @@ export async function asDownloads(page: Page): Promise<void> {
 export async function openDemo(page: Page, path = '/'): Promise<void> {
   await asDownloads(page)
   await page.goto('/')
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy', { timeout: 20_000 })
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy')
   if (path !== '/') await page.goto(`/#${path}`)
 }
+
+/** How long planning may take to come to rest while other tests plan beside it on a slow machine. */
+const AT_REST = 120_000
 
 /** Waits until planning has come to rest and everything is kept. */
 export async function settled(page: Page): Promise<void> {
   await expect(page.getByRole('button', { name: 'Plan the rest again' })).toBeEnabled({
-    timeout: 30_000
+    timeout: AT_REST
   })
   await expect(page.getByText('Kept in this browser')).toBeVisible()
 }
@@ -75,3 +78,35 @@ export const alterStore = (page: Page, store?: string, record?: object): Promise
       }),
     [store, record] as const
   )
+
+/** Every view there is, by its address. */
+export const VIEWS = [
+  '/',
+  '/builds',
+  '/builds/bird-boxes',
+  '/builds/bird-boxes/cut-list',
+  '/builds/bird-boxes/sheet',
+  '/kit',
+  '/kit/care',
+  '/weigh',
+  '/weigh/packages',
+  '/weigh/quality',
+  '/weigh/power',
+  '/weigh/schools',
+  '/weigh/list',
+  '/prices',
+  '/stages',
+  '/stages/scenarios',
+  '/stages/risk',
+  '/workshop',
+  '/ledger',
+  '/ledger/plan',
+  '/ledger/inventory',
+  '/keeping',
+  '/pocket',
+  '/pocket/shop',
+  '/what/tool/circular-saw',
+  '/what/operation/crosscut',
+  '/start',
+  '/settings'
+]

@@ -5,8 +5,7 @@ import { monkeyRun } from '../faults/monkey'
 import { demo } from '../helpers/workspaces'
 import { alterStore, openDemo, recordsIn, watch } from './helpers'
 
-const kept = (page: Page) =>
-  expect(page.getByText('Kept in this browser')).toBeVisible({ timeout: 20_000 })
+const kept = (page: Page) => expect(page.getByText('Kept in this browser')).toBeVisible()
 async function enter(page: Page, text: string): Promise<void> {
   await page.goto('/#/ledger')
   await page.getByLabel('Amount').first().fill('1')
@@ -36,7 +35,7 @@ test('deals, sales and scenarios over chosen tools are kept and planned with; wh
 }) => {
   const errors = watch(page)
   await openDemo(page, '/prices')
-  await page.getByText('Buy several, get one free', { exact: true }).click({ timeout: 20_000 })
+  await page.getByText('Buy several, get one free', { exact: true }).click()
   await page.getByText('A sale that is expected').click()
   const name = page.locator('#deal-name')
   await pick(page, 'Keep this deal', /^Belt sander/)
@@ -62,12 +61,10 @@ test('deals, sales and scenarios over chosen tools are kept and planned with; wh
   await kept(page)
   await page.reload()
   await page.goto('/#/prices')
-  await expect(page.getByText('Two for one')).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByText('Two for one')).toBeVisible()
   await expect(page.getByText('May sale')).toBeVisible()
   await page.goto('/#/stages')
-  await expect(page.getByRole('button', { name: 'Plan the rest again' })).toBeEnabled({
-    timeout: 30_000
-  })
+  await expect(page.getByRole('button', { name: 'Plan the rest again' })).toBeEnabled()
   expect(errors).toEqual([])
 })
 
@@ -137,7 +134,7 @@ test('a part of the record that cannot be read is set aside, can be seen and sav
   await page.reload()
   await expect(
     page.getByText(/^A part of what this browser had kept could not be read: builds, entry 1, name/)
-  ).toBeVisible({ timeout: 20_000 })
+  ).toBeVisible()
   await expect(page.getByRole('row', { name: /Stays/ })).toHaveCount(1)
   await page.goto('/#/keeping')
   const aside = page.getByRole('region', { name: 'Set aside' })
@@ -181,9 +178,7 @@ test('a picture that is here is never replaced by one of the same name in a file
   }
   await openDemo(page)
   await open(1)
-  await expect(page.getByText(/^A photo the workspace speaks of is not in this file/)).toBeVisible({
-    timeout: 20_000
-  })
+  await expect(page.getByText(/^A photo the workspace speaks of is not in this file/)).toBeVisible()
   await kept(page)
   await open(2)
   await page.getByRole('button', { name: 'Do it' }).click()

@@ -2,8 +2,7 @@ import { readFileSync } from 'node:fs'
 import { expect, type Page } from '@playwright/test'
 
 export const hive = readFileSync('data/demo/hive-yard.json', 'utf8')
-export const kept = (page: Page) =>
-  expect(page.getByText('Kept in this browser')).toBeVisible({ timeout: 20_000 })
+export const kept = (page: Page) => expect(page.getByText('Kept in this browser')).toBeVisible()
 export const worth = async (page: Page, build: string, value: string): Promise<void> => {
   await page.goto(`/#/builds/${build}`)
   await page.getByLabel('Worth of one').fill(value)

@@ -35,9 +35,7 @@ test('what was kept and is damaged is repaired from a snapshot, with the entries
       })
   )
   await page.reload()
-  await expect(page.getByText(/^What this browser had kept was damaged/)).toBeVisible({
-    timeout: 20_000
-  })
+  await expect(page.getByText(/^What this browser had kept was damaged/)).toBeVisible()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('€291.70 in the purse')
   await page.reload()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('€291.70 in the purse')
@@ -76,7 +74,7 @@ test('a browser that was used with version 1 is brought up to date, and nothing 
   await page.goto('/#/ledger')
   await expect(
     page.getByText('The file was of version 1 and has been brought up to version 3.')
-  ).toBeVisible({ timeout: 20_000 })
+  ).toBeVisible()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('€298.70 in the purse')
   await page.getByLabel('Amount').first().fill('1')
   await page.locator('#entry-text').fill('Since the update')
@@ -91,7 +89,7 @@ test('when the last copy outside the browser is old and things have changed sinc
 }) => {
   await openDemo(page)
   await open(page, 'mine.json', Buffer.from(hive.replaceAll('"demo-hive-yard"', '"ws-mine"')))
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy', { timeout: 20_000 })
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy')
   await saved(page)
   await expect(page.getByText(/^Last saved to a file on/)).toBeVisible()
   await worth(page, 'bird-boxes', '55')
@@ -102,7 +100,7 @@ test('when the last copy outside the browser is old and things have changed sinc
   const reminder = page.getByText(
     'The last copy outside this browser is 20 days old, and things have changed since.'
   )
-  await expect(reminder).toBeVisible({ timeout: 20_000 })
+  await expect(reminder).toBeVisible()
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('alert').getByRole('button', { name: 'Save to a file' }).click()
@@ -136,18 +134,14 @@ test('a store that cannot be opened just now is not written over by what is show
     }
   })
   await troubled.goto('/')
-  await expect(troubled.getByText('This browser does not let the page keep data.')).toBeVisible({
-    timeout: 20_000
-  })
+  await expect(troubled.getByText('This browser does not let the page keep data.')).toBeVisible()
   await troubled.goto('/#/ledger')
   await enter(troubled, '1', 'Into the stand-in')
   await expect(troubled.getByText('Not kept', { exact: true })).toBeVisible()
   await troubled.close()
   const again = await context.newPage()
   await again.goto('/#/ledger')
-  await expect(again.getByRole('heading', { level: 1 })).toHaveText('€291.70 in the purse', {
-    timeout: 20_000
-  })
+  await expect(again.getByRole('heading', { level: 1 })).toHaveText('€291.70 in the purse')
   await expect(again.getByRole('row', { name: /Into the stand-in/ })).toHaveCount(0)
 })
 
@@ -168,13 +162,11 @@ test('a store the browser has thrown away comes back from the second copy, photo
       })
   )
   await page.reload()
-  await expect(page.getByText('The browser had emptied its store; everything is back')).toBeVisible(
-    { timeout: 20_000 }
-  )
+  await expect(
+    page.getByText('The browser had emptied its store; everything is back')
+  ).toBeVisible()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('€289.70 in the purse')
   await page.reload()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('€289.70 in the purse', {
-    timeout: 20_000
-  })
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('€289.70 in the purse')
   await expect(page.getByText('The browser had emptied its store')).toHaveCount(0)
 })

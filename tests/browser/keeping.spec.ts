@@ -102,7 +102,7 @@ test('everything moves to an empty browser by file, photos too, and leaves it ag
         .replace('"name": "Hive yard"', '"name": "Mine"')
     )
   )
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy', { timeout: 20_000 })
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy')
   await page.goto('/#/ledger')
   await page.getByRole('row', { name: /Boards/ }).click()
   const png = await page.evaluate(async () => {
@@ -123,9 +123,9 @@ test('everything moves to an empty browser by file, photos too, and leaves it ag
 
   const other = await emptyBrowser(context)
   await other.goto('/')
-  await expect(other.getByRole('heading', { level: 1 })).toContainText('Buy', { timeout: 20_000 })
+  await expect(other.getByRole('heading', { level: 1 })).toContainText('Buy')
   await open(other, first.name, first.buffer)
-  await expect(other.getByRole('heading', { level: 1 })).toContainText('Buy', { timeout: 20_000 })
+  await expect(other.getByRole('heading', { level: 1 })).toContainText('Buy')
   await kept(other)
   const second = await saved(other)
   expect(second.buffer.equals(first.buffer)).toBe(true)

@@ -13,8 +13,7 @@ const controlled = async (page: import('@playwright/test').Page): Promise<void> 
     async () =>
       (await navigator.serviceWorker.ready).active?.state === 'activated' &&
       navigator.serviceWorker.controller !== null,
-    undefined,
-    { timeout: 40_000 }
+    undefined
   )
 }
 
@@ -27,7 +26,7 @@ test('installed, it works without a network from then on: every place, planning,
   await controlled(page)
   await context.setOffline(true)
   await page.reload()
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy', { timeout: 20_000 })
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy')
   for (const [path, heading] of [
     ['/builds', /builds? can start|start today/],
     ['/kit', /./],
@@ -45,12 +44,10 @@ test('installed, it works without a network from then on: every place, planning,
   await page.getByRole('button', { name: 'Bought it: Drill driver' }).click()
   await page.getByLabel('Really paid, for all of it').fill('60')
   await page.getByRole('button', { name: 'Put it in the ledger' }).click()
-  await expect(page.getByText('Kept in this browser')).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByText('Kept in this browser')).toBeVisible()
   await page.reload()
   await page.goto('/#/ledger')
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('€238.70 in the purse', {
-    timeout: 20_000
-  })
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('€238.70 in the purse')
   await context.setOffline(false)
   expect(errors.filter((error) => !/ERR_INTERNET_DISCONNECTED/.test(error))).toEqual([])
 })
@@ -105,10 +102,10 @@ test('what was thrown out of the browser’s copy of the program is put back by 
   })
   expect(await left()).toBeLessThan(whole)
   await page.reload()
-  await expect.poll(left, { timeout: 20_000 }).toBe(whole)
+  await expect.poll(left).toBe(whole)
   await context.setOffline(true)
   await page.reload()
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy', { timeout: 20_000 })
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy')
 })
 
 test('a newer version waits until it is asked for, and a change that is half typed stays', async ({
@@ -121,7 +118,7 @@ test('a newer version waits until it is asked for, and a change that is half typ
   const address = `http://localhost:${(server.address() as AddressInfo).port}`
   try {
     await page.goto(address)
-    await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy', { timeout: 20_000 })
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Buy')
     await controlled(page)
     await page.goto(`${address}/#/ledger`)
     await page.locator('#entry-text').fill('Half typed')
@@ -129,7 +126,7 @@ test('a newer version waits until it is asked for, and a change that is half typ
     await page.evaluate(
       async () => void (await (await navigator.serviceWorker.getRegistration())?.update())
     )
-    await expect(page.getByText('A newer version is ready.')).toBeVisible({ timeout: 40_000 })
+    await expect(page.getByText('A newer version is ready.')).toBeVisible()
     await expect(page.locator('#entry-text')).toHaveValue('Half typed')
     await page.getByLabel('Amount').first().fill('3')
     await page.getByRole('button', { name: 'Enter', exact: true }).click()
@@ -137,9 +134,7 @@ test('a newer version waits until it is asked for, and a change that is half typ
       page.waitForEvent('load'),
       page.getByRole('button', { name: 'Load it anew' }).click()
     ])
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('€295.70 in the purse', {
-      timeout: 20_000
-    })
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('€295.70 in the purse')
     await expect(page.getByText('A newer version is ready.')).toHaveCount(0)
   } finally {
     server.close()

@@ -69,14 +69,14 @@ test('a pin the money cannot hold is named as a clash and can be let go', async 
   await page.getByRole('link', { name: 'Stages' }).click()
   await expect(
     page.getByRole('heading', { level: 1, name: 'These pins cannot hold together' })
-  ).toBeVisible({ timeout: 30_000 })
+  ).toBeVisible()
   await page
     .getByRole('button', { name: /^Let .* go$/ })
     .first()
     .click()
   await expect(
     page.getByRole('heading', { level: 1, name: /builds? for|Nothing staged/ })
-  ).toBeVisible({ timeout: 30_000 })
+  ).toBeVisible()
 })
 
 test('the plan is saved as CSV', async ({ page }) => {

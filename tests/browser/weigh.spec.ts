@@ -9,7 +9,7 @@ test('a slider puts the purchases in another order, keeps its figure, and is und
   const errors = watch(page)
   await openDemo(page, '/weigh/packages')
   const first = page.locator(rows).first()
-  await expect(first).toBeVisible({ timeout: 20_000 })
+  await expect(first).toBeVisible()
   const before = await page.locator(rows).allTextContents()
   await page.getByRole('button', { name: /^What counts/ }).click()
   const hour = page.getByRole('slider', { name: /an hour of work/ })
@@ -26,9 +26,7 @@ test('a slider puts the purchases in another order, keeps its figure, and is und
     if (await undo.isVisible()) await undo.click()
     await expect(undo).toBeHidden({ timeout: 300 })
   }).toPass()
-  await expect
-    .poll(async () => page.locator(rows).allTextContents(), { timeout: 20_000 })
-    .toEqual(before)
+  await expect.poll(async () => page.locator(rows).allTextContents()).toEqual(before)
   expect(errors).toEqual([])
 })
 
@@ -36,9 +34,9 @@ test('a reason is read down to the step, with what comes along and what speaks a
   page
 }) => {
   await openDemo(page, '/weigh/packages')
-  await page.locator(rows).first().click({ timeout: 20_000 })
-  await expect(page.getByText(/Pulls its weight/)).toBeVisible({ timeout: 20_000 })
-  await page.locator('details summary').first().click({ timeout: 20_000 })
+  await page.locator(rows).first().click()
+  await expect(page.getByText(/Pulls its weight/)).toBeVisible()
+  await page.locator('details summary').first().click()
   await expect(page.locator('details .steps li').first()).toContainText('→')
   await expect(page.getByRole('heading', { name: 'Against it' })).toBeVisible()
   await expect(page.getByText('does the work')).toBeVisible()
@@ -48,7 +46,7 @@ test('everything by keyboard: up and down the list, open, tick two and compare',
   page
 }) => {
   await openDemo(page, '/weigh/packages')
-  await page.locator(rows).first().focus({ timeout: 20_000 })
+  await page.locator(rows).first().focus()
   await page.keyboard.press('c')
   await expect(page.getByText('Tick two to four of them.')).toBeVisible()
   await page.keyboard.press('ArrowDown')
@@ -64,24 +62,20 @@ test('everything by keyboard: up and down the list, open, tick two and compare',
 test('a tool that is ruled out leaves the list and comes back', async ({ page }) => {
   await openDemo(page, '/weigh/packages')
   const first = page.locator(rows).first()
-  await first.click({ timeout: 20_000 })
+  await first.click()
   const name = await first.locator('.name .strong').textContent()
   await page.getByRole('button', { name: 'Not for me' }).click()
   await expect(page.getByText('Ruled out:')).toBeVisible()
-  await expect(page.locator(rows).first().locator('.name .strong')).not.toHaveText(name ?? '', {
-    timeout: 20_000
-  })
+  await expect(page.locator(rows).first().locator('.name .strong')).not.toHaveText(name ?? '')
   await page.getByRole('button', { name: 'Allow again' }).click()
-  await expect(page.locator(rows).first().locator('.name .strong')).toHaveText(name ?? '', {
-    timeout: 20_000
-  })
+  await expect(page.locator(rows).first().locator('.name .strong')).toHaveText(name ?? '')
 })
 
 test('“I need it for …”: a build is named, one without use for it is said, and it is slept on', async ({
   page
 }) => {
   await openDemo(page, '/weigh/packages')
-  await page.locator(rows).first().click({ timeout: 20_000 })
+  await page.locator(rows).first().click()
   await page.getByRole('button', { name: 'I need it for …' }).click()
   await choose(page, 'Which build needs it', 'Bird boxes')
   await expect(page.getByText('Bird boxes does not use it')).toBeVisible()
@@ -89,7 +83,7 @@ test('“I need it for …”: a build is named, one without use for it is said,
   await page.getByRole('button', { name: 'Keep it in mind' }).click()
   await expect(
     page.getByText('Needed for Cold frame; you wanted to sleep on it until 18 May.')
-  ).toBeVisible({ timeout: 20_000 })
+  ).toBeVisible()
   await page.getByRole('button', { name: 'No, let it go' }).click()
   await expect(page.getByText('Needed for Cold frame')).toBeHidden()
 })
@@ -99,7 +93,7 @@ test('how good: a curve and a table, tiers that will not do, and a total split a
 }) => {
   const errors = watch(page)
   await openDemo(page, '/weigh/quality')
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('to own', { timeout: 20_000 })
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('to own')
   await expect(page.locator('.chart svg').first()).toBeVisible()
   await page.getByRole('button', { name: 'Show as a table' }).click()
   await expect(page.getByRole('columnheader', { name: 'Bought again' })).toBeVisible()
@@ -119,9 +113,7 @@ test('cords or packs: four ways to power the tools, the caution beside other mak
   page
 }) => {
   await openDemo(page, '/weigh/power')
-  await expect(page.getByRole('columnheader', { name: 'Everything on one platform' })).toBeVisible({
-    timeout: 20_000
-  })
+  await expect(page.getByRole('columnheader', { name: 'Everything on one platform' })).toBeVisible()
   await expect(page.getByRole('rowheader', { name: 'In all' })).toBeVisible()
   await expect(page.getByText('Caution: a pack the tool’s maker has not approved')).toBeVisible()
 })
@@ -130,13 +122,11 @@ test('a school is taken up, shows in what counts, and is left without a trace', 
   page
 }) => {
   await openDemo(page, '/weigh/schools')
-  await page.getByRole('button', { name: 'Small room' }).click({ timeout: 20_000 })
+  await page.getByRole('button', { name: 'Small room' }).click()
   await page.getByRole('button', { name: 'Take it up' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('You follow “Small room”')
   await page.goto('/#/weigh/packages')
-  await expect(page.getByText(/^Small room · builds × 1 · an hour €/)).toBeVisible({
-    timeout: 20_000
-  })
+  await expect(page.getByText(/^Small room · builds × 1 · an hour €/)).toBeVisible()
   await page.goto('/#/weigh/schools')
   await page.getByRole('button', { name: 'Back to your own mix' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Your own mix')
@@ -145,7 +135,7 @@ test('a school is taken up, shows in what counts, and is left without a trace', 
 test('schools side by side: order, money and dates as a table and a picture', async ({ page }) => {
   await page.goto('/')
   await openDemo(page, '/weigh/schools')
-  await page.getByRole('button', { name: 'Compare them' }).click({ timeout: 20_000 })
+  await page.getByRole('button', { name: 'Compare them' }).click()
   await expect(page.getByRole('columnheader', { name: 'Hand-held first' })).toBeVisible({
     timeout: 60_000
   })
@@ -158,9 +148,7 @@ test('prices: a list is read row by row, faults named, the good ones taken in an
 }) => {
   const errors = watch(page)
   await openDemo(page, '/prices')
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('4 prices of your own', {
-    timeout: 20_000
-  })
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('4 prices of your own')
   await page
     .getByLabel('The rows, with their headings')
     .fill(
@@ -180,7 +168,7 @@ test('a bundle is judged by the pieces that are wanted anyway, a sale is said be
   page
 }) => {
   await openDemo(page, '/prices')
-  await page.getByText('A bundle', { exact: true }).click({ timeout: 20_000 })
+  await page.getByText('A bundle', { exact: true }).click()
   await page.getByLabel('Name').first().fill('Starter box')
   await page
     .locator('form')
@@ -203,8 +191,8 @@ test('a bundle is judged by the pieces that are wanted anyway, a sale is said be
     .fill('Spring days')
   await page.getByRole('button', { name: 'Keep this sale' }).click()
   await page.goto('/#/weigh/packages')
-  await page.locator(rows).first().click({ timeout: 20_000 })
-  await expect(page.getByText(/^Spring days: 20 % off expected/)).toBeVisible({ timeout: 20_000 })
+  await page.locator(rows).first().click()
+  await expect(page.getByText(/^Spring days: 20 % off expected/)).toBeVisible()
 })
 
 test('without anything to weigh every part says so and no figure is missing', async ({ page }) => {
@@ -221,7 +209,7 @@ test('without anything to weigh every part says so and no figure is missing', as
     '/prices'
   ]) {
     await page.goto(`/#${path}`)
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible({ timeout: 20_000 })
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     await page.waitForTimeout(500)
     expect(await page.locator('main').innerText()).not.toMatch(/NaN|undefined|Infinity/)
   }

@@ -1,4 +1,6 @@
 // All tests that hold this room as one file: a change is then asked about in one go.
+import '../../core/fit/kernel/kernel.test'
+import '../../core/fit/kernel/serving.test'
 import '../../core/fit/bother.test'
 import '../../core/fit/capacity.test'
 import '../../core/fit/chains.test'

@@ -8,6 +8,7 @@ import type { Say } from '../../words/say'
 import { stages as words } from '../../words/stages'
 import { nearestDay, notches, tags } from './layout'
 import { moneyOn } from './money-level'
+import { usePinch } from './pinch'
 import { useRuleDrag } from './rule-drag'
 import { useRuleFrame } from './rule-frame'
 import RuleScale from './RuleScale.vue'
@@ -48,6 +49,7 @@ const RULE_HEIGHT = 50
 
 const frame = ref<HTMLElement>()
 const { scale, zoomBy, wheel, frameKey } = useRuleFrame(frame, () => props.stages)
+usePinch(frame, zoomBy)
 /** Tags of the plan before, where they stood otherwise than now. */
 const ghosts = computed(() => {
   const now = new Set(props.purchases.map(({ offer, date }) => `${offer}@${date}`))
@@ -221,6 +223,8 @@ function key(event: KeyboardEvent, purchase: PlannedPurchase): void {
 <style scoped>
 .scroller {
   overflow-x: auto;
+  /* Two fingers change how wide the rule is, not the page. */
+  touch-action: pan-x pan-y;
   padding-bottom: 0.25rem;
 }
 .drawing {

@@ -13,6 +13,11 @@ const store = useWorkspace()
 const open = computed(() => (store.workspace?.builds ?? []).filter((build) => !isDone(build)))
 const possible = computed(() => (store.world ? buildableNow(store.world) : []))
 const underWay = computed(() => open.value.filter(isBegun))
+/** The work it begins with, by the order of the trade. */
+const firstOf = (build: Build): string | undefined =>
+  build.steps
+    .flatMap(({ operation }) => store.world?.library.operations.get(operation) ?? [])
+    .sort((a, b) => a.order - b.order)[0]?.name
 const linkTo = (build: Build): string => `/builds/${encodeURIComponent(build.id)}`
 </script>
 
@@ -44,7 +49,12 @@ const linkTo = (build: Build): string => `/builds/${encodeURIComponent(build.id)
         <RouterLink :to="linkTo(build)"
           ><bdi>{{ build.name }}</bdi></RouterLink
         >
-        <span class="soft small">{{ bench.takes(duration(minutes)) }}</span>
+        <span class="soft small"
+          >{{ bench.takes(duration(minutes))
+          }}<template v-if="firstOf(build)"
+            ><br />{{ bench.beginsWith(firstOf(build) ?? '') }}</template
+          ></span
+        >
         <Button
           size="small"
           severity="secondary"

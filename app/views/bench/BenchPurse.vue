@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { dueIn, type Due } from '../../../core/care'
 import { change } from '../../../core/workspace'
 import { newId } from '../../stores/clock'
@@ -11,6 +11,10 @@ import { steps } from '../../words/steps'
 /** The purse, the next money, and what waits for an answer. */
 const store = useWorkspace()
 const due = computed<Due[]>(() => (store.world ? dueIn(store.world) : []))
+/** So many are open at first; the rest are one press away. */
+const AT_FIRST = 5
+const all = ref(false)
+const shownDue = computed(() => (all.value ? due.value : due.value.slice(0, AT_FIRST)))
 const nextMoney = computed(() =>
   store.world?.receipts.find(({ amount, date }) => amount > 0 && date > (store.world?.asOf ?? ''))
 )
@@ -62,7 +66,11 @@ function forget(quote: string, tool: string): void {
     <h2>{{ bench.dueTitle }}</h2>
     <p v-if="due.length === 0" class="soft">{{ bench.dueNone }}</p>
     <ul class="plain-list due">
-      <li v-for="(one, index) in due" :key="index" :class="{ hatch: one.kind === 'unprotected' }">
+      <li
+        v-for="(one, index) in shownDue"
+        :key="index"
+        :class="{ hatch: one.kind === 'unprotected' }"
+      >
         <p>
           <bdi>{{ bench.due(store.say, one) }}</bdi>
         </p>
@@ -88,6 +96,9 @@ function forget(quote: string, tool: string): void {
         />
       </li>
     </ul>
+    <button v-if="shownDue.length < due.length" type="button" class="link" @click="all = true">
+      {{ bench.dueMore(due.length - shownDue.length) }}
+    </button>
   </section>
 </template>
 

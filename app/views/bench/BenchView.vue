@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
 import { useTimeoutFn } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { isDone } from '../../../core/builds'
-import { toolOfPurchase } from '../../../core/explain'
 import { mainFirst } from '../../../core/shopping'
 import type { PlannedPurchase } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
+import { useToolOf } from '../../parts/tool-of'
 import { useJudging } from '../../stores/judging'
 import { usePlanning } from '../../stores/planning'
 import { useWeighing } from '../../stores/weighing'
@@ -14,17 +13,20 @@ import { useWorkspace } from '../../stores/workspace'
 import { bench } from '../../words/bench'
 import { firsts } from '../../words/firsts'
 import BenchAhead from './BenchAhead.vue'
+import BenchBasket from './BenchBasket.vue'
 import BenchBuilds from './BenchBuilds.vue'
 import BenchPurse from './BenchPurse.vue'
 
+const RecordBasket = defineAsyncComponent(() => import('../../parts/RecordBasket.vue'))
 const RecordPurchase = defineAsyncComponent(() => import('../../parts/RecordPurchase.vue'))
 const BuildLog = defineAsyncComponent(() => import('../../parts/BuildLog.vue'))
 
 const store = useWorkspace()
+const toolOf = useToolOf()
 const planning = usePlanning()
 const judging = useJudging()
 const weighing = useWeighing()
-const recording = ref<PlannedPurchase>()
+const recording = ref<readonly PlannedPurchase[]>()
 const logging = ref<string>()
 
 const RANK_AFTER_MS = 1500
@@ -43,20 +45,20 @@ const next = computed(() => {
   const first = purchases.map(({ date }) => date).sort()[0]
   return purchases.filter(({ date }) => date === first)
 })
-const isMain = (purchase: PlannedPurchase): boolean =>
-  store.world?.library.tools.get(toolOfPurchase(store.world, purchase) ?? '')?.kind === 'tool'
+const isMain = (purchase: PlannedPurchase): boolean => toolOf(purchase)?.kind === 'tool'
 const shown = computed(() =>
   (store.world ? mainFirst(store.world, next.value) : []).map((purchase) => ({
     purchase,
     why: whyOf(purchase),
-    typical: isTypical(purchase)
+    typical: isTypical(purchase),
+    main: isMain(purchase)
   }))
 )
 
 function whyOf(purchase: PlannedPurchase): string {
-  const { say, world } = store
-  if (!say || !world) return ''
-  const tool = world.library.tools.get(toolOfPurchase(world, purchase) ?? '')
+  const { say } = store
+  if (!say) return ''
+  const tool = toolOf(purchase)
   if (planning.isPinned(purchase)) return bench.pinned
   const opens = (judging.says?.opens[purchase.id] ?? []).filter(
     ({ build }) => !build.startsWith('make/')
@@ -123,7 +125,7 @@ const open = computed(() => (store.workspace?.builds ?? []).filter((build) => !i
 </script>
 
 <template>
-  <PlaceHead :title="title" :subtitle="subtitle">
+  <PlaceHead :title="title" :subtitle="subtitle" :steady="next.length > 0">
     <RouterLink v-if="next.length > 0" class="button-link" to="/stages">{{
       bench.openStages
     }}</RouterLink>
@@ -134,26 +136,7 @@ const open = computed(() => (store.workspace?.builds ?? []).filter((build) => !i
   <div v-if="store.say && store.world" class="bench">
     <section v-if="shown.length > 0" class="next" :aria-label="bench.nextTitle">
       <h2>{{ bench.nextTitle }}</h2>
-      <ul class="plain-list tags">
-        <li v-for="{ purchase, why, typical } in shown" :key="purchase.id">
-          <span class="hook" aria-hidden="true" />
-          <div>
-            <p class="strong">
-              {{ store.say.offer(purchase.offer)
-              }}<span v-if="purchase.count > 1"> × {{ purchase.count }}</span>
-            </p>
-            <p class="small soft reason">{{ why }}</p>
-          </div>
-          <p class="figure strong" :class="{ typical }">{{ store.say.money(purchase.price) }}</p>
-          <Button
-            size="small"
-            severity="secondary"
-            :label="bench.bought"
-            :aria-label="`${bench.bought}: ${store.say.offer(purchase.offer)}`"
-            @click="recording = purchase"
-          />
-        </li>
-      </ul>
+      <BenchBasket :rows="shown" @bought="recording = $event" />
       <p v-if="differs" class="small">{{ differs }}</p>
       <p class="caption">{{ bench.typicalNote }}</p>
       <BenchAhead :purchases="later" :is-main="isMain" />
@@ -164,9 +147,15 @@ const open = computed(() => (store.workspace?.builds ?? []).filter((build) => !i
     <BenchBuilds @log="logging = $event" />
   </div>
   <RecordPurchase
-    v-if="recording"
+    v-if="recording?.length === 1"
     :visible="true"
-    :purchase="recording"
+    :purchase="recording[0]!"
+    @update:visible="recording = undefined"
+  />
+  <RecordBasket
+    v-else-if="recording"
+    :visible="true"
+    :purchases="recording"
     @update:visible="recording = undefined"
   />
   <BuildLog
@@ -178,9 +167,6 @@ const open = computed(() => (store.workspace?.builds ?? []).filter((build) => !i
 </template>
 
 <style scoped>
-.reason {
-  min-height: 1.5em;
-}
 .bench {
   display: grid;
   grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
@@ -192,20 +178,6 @@ const open = computed(() => (store.workspace?.builds ?? []).filter((build) => !i
   display: grid;
   gap: 0.75rem;
   grid-row: span 2;
-}
-.tags li {
-  display: grid;
-  grid-template-columns: 0.75rem minmax(0, 1fr) auto auto;
-  gap: 0.35rem 0.9rem;
-  align-items: center;
-  padding: 0.55rem 0;
-  border-bottom: 1px solid var(--line);
-}
-.hook {
-  width: 0.6rem;
-  height: 0.6rem;
-  border: 1.5px solid var(--graphite);
-  border-radius: 50%;
 }
 .button-link {
   display: inline-block;
@@ -221,13 +193,6 @@ const open = computed(() => (store.workspace?.builds ?? []).filter((build) => !i
   .bench {
     grid-template-columns: minmax(0, 1fr);
     grid-template-rows: none;
-  }
-  .tags li {
-    grid-template-columns: 0.75rem minmax(0, 1fr) auto;
-  }
-  .tags li > :deep(button) {
-    grid-column: 2 / -1;
-    justify-self: start;
   }
 }
 </style>

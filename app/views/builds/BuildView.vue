@@ -19,6 +19,8 @@ import { newId } from '../../stores/clock'
 import { useJudging } from '../../stores/judging'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
+import { paper } from '../../words/paper'
+import { printPage } from '../../shell/save'
 import { buildPage as words } from '../../words/build-page'
 import { duration } from '../../words/say'
 import { cutList as cutWords } from '../../words/cutlist'
@@ -26,6 +28,7 @@ import { steps } from '../../words/steps'
 import type { Answer } from '../../workers/protocol'
 import { cellOf } from './cells'
 import BuildFields from './BuildFields.vue'
+import BuildPaper from './BuildPaper.vue'
 import MaterialRows from './MaterialRows.vue'
 import StepRows from './StepRows.vue'
 
@@ -160,7 +163,11 @@ const materialLines = computed(() =>
         @click="logging = true"
       />
       <Button severity="secondary" :label="words.another" @click="another" />
+      <Button severity="secondary" :label="paper.print" @click="printPage" />
       <Button severity="secondary" :label="words.remove" @click="remove" />
+      <RouterLink v-if="!isDone(build)" :to="`/builds/${encodeURIComponent(id)}/sheet`">{{
+        paper.openSheet
+      }}</RouterLink>
       <RouterLink to="/builds">{{ words.back }}</RouterLink>
     </PlaceHead>
     <p v-if="afterText" class="soft small">{{ afterText }}</p>
@@ -169,24 +176,27 @@ const materialLines = computed(() =>
       {{ words.bearing[bearing] }} <template v-if="template?.why">{{ template.why }}</template>
     </p>
     <p v-else-if="template?.why" class="caption">{{ template.why }}</p>
-    <BuildFields :build="build" @set="set" />
-    <h2>{{ words.stepsTitle }}</h2>
-    <StepRows
-      :build="build"
-      :fit="fit"
-      :asked="whyStep"
-      @change="set('steps', $event)"
-      @why="whyStep = whyStep === $event ? undefined : $event"
-    />
-    <CellWhy v-if="whyCell" :cell="whyCell" />
-    <h2>{{ words.partsTitle }}</h2>
-    <p class="row">
-      <span v-if="build.parts">{{
-        words.pieces(build.parts.reduce((sum, part) => sum + part.quantity, 0))
-      }}</span><RouterLink :to="`/builds/${encodeURIComponent(id)}/cut-list`">{{
-        build.parts ? cutWords.change : cutWords.open
-      }}</RouterLink>
-    </p>
+    <BuildPaper :build="build" />
+    <div class="stack no-print">
+      <BuildFields :build="build" @set="set" />
+      <h2>{{ words.stepsTitle }}</h2>
+      <StepRows
+        :build="build"
+        :fit="fit"
+        :asked="whyStep"
+        @change="set('steps', $event)"
+        @why="whyStep = whyStep === $event ? undefined : $event"
+      />
+      <CellWhy v-if="whyCell" :cell="whyCell" />
+      <h2>{{ words.partsTitle }}</h2>
+      <p class="row">
+        <span v-if="build.parts">{{
+          words.pieces(build.parts.reduce((sum, part) => sum + part.quantity, 0))
+        }}</span><RouterLink :to="`/builds/${encodeURIComponent(id)}/cut-list`">{{
+          build.parts ? cutWords.change : cutWords.open
+        }}</RouterLink>
+      </p>
+    </div>
     <CuttingPicture
       v-for="one in layouts"
       :key="one.material"
@@ -195,9 +205,11 @@ const materialLines = computed(() =>
       :material="one.material"
       :names="partNames"
     />
-    <JoinerySense v-if="build.parts" :build="build" @bearing="set('bearing', $event)" />
-    <h2>{{ words.materialsTitle }}</h2>
-    <MaterialRows :lines="materialLines" @change="set('materials', $event)" />
+    <div class="stack no-print">
+      <JoinerySense v-if="build.parts" :build="build" @bearing="set('bearing', $event)" />
+      <h2>{{ words.materialsTitle }}</h2>
+      <MaterialRows :lines="materialLines" @change="set('materials', $event)" />
+    </div>
   </template>
   <BuildLog v-if="logging" v-model:visible="logging" :build-id="id" />
 </template>

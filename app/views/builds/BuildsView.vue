@@ -7,6 +7,7 @@ import { useRouter } from 'vue-router'
 import { isDone } from '../../../core/builds'
 import { fitContext, kitOf } from '../../../core/fit'
 import PlaceHead from '../../parts/PlaceHead.vue'
+import WhatIs from '../../parts/WhatIs.vue'
 import { useWorkspace } from '../../stores/workspace'
 import { builds as words } from '../../words/builds'
 import AddBuild from './AddBuild.vue'
@@ -116,7 +117,9 @@ const finished = computed(() => (store.workspace?.builds ?? []).filter(isDone))
         </thead>
         <tbody>
           <tr v-for="row in rows" :key="row.operation.id">
-            <th scope="row">{{ row.operation.name }}</th>
+            <th scope="row">
+              <WhatIs :id="row.operation.id" kind="operation" :name="row.operation.name" />
+            </th>
             <td v-for="column in columns" :key="column">
               <FitCell
                 v-if="row.cells[column]"

@@ -5,6 +5,7 @@ import { setUpMinutes } from '../../../core/fit'
 import { change } from '../../../core/workspace'
 import SetLine from '../../parts/SetLine.vue'
 import { usePlanning } from '../../stores/planning'
+import WhatIs from '../../parts/WhatIs.vue'
 import { useWorkspace } from '../../stores/workspace'
 import { builds as words } from '../../words/builds'
 import { steps } from '../../words/steps'
@@ -78,6 +79,7 @@ const stock = computed(() => {
           <p class="small">
             {{ words.accuracy(store.say.number(cell.best.accuracyMm, 1)) }}
             <template v-if="cell.best.method.why">{{ cell.best.method.why }}</template>
+            <WhatIs :id="cell.best.method.id" kind="method" :name="cell.best.method.name" />
           </p>
           <p v-for="(one, index) in cell.best.workArounds" :key="index" class="small">
             {{ words.workAround(store.say, one) }}

@@ -37,7 +37,7 @@ const materialOf = (id: string) => store.world?.library.materials.get(id)
             <th>{{ words.stock }}</th>
             <th>{{ words.edges }}</th>
             <th>{{ words.joints }}</th>
-            <th />
+            <td />
           </tr>
         </thead>
         <tbody>

@@ -4,7 +4,9 @@ import Select from 'primevue/select'
 import { computed } from 'vue'
 import type { MaterialLine } from '../../../core/catalogue'
 import type { Minor } from '../../../core/money'
+import WideBox from '../../parts/WideBox.vue'
 import NumberField from '../../parts/NumberField.vue'
+import WhatIs from '../../parts/WhatIs.vue'
 import { useWorkspace } from '../../stores/workspace'
 import { buildPage as words } from '../../words/build-page'
 
@@ -30,14 +32,14 @@ const add = (): void =>
 </script>
 
 <template>
-  <div v-if="lines.length > 0" class="scroller">
+  <WideBox v-if="lines.length > 0">
     <table class="plain narrow">
       <thead>
         <tr>
           <th>{{ words.material }}</th>
           <th>{{ words.quantity }}</th>
           <th class="figure">{{ words.cost }}</th>
-          <th />
+          <td />
         </tr>
       </thead>
       <tbody>
@@ -51,6 +53,11 @@ const add = (): void =>
               filter
               :aria-label="words.material"
               @update:model-value="replace(index, { material: $event, quantity: line.quantity })"
+            /><WhatIs
+              :id="line.material"
+              kind="material"
+              :name="materials.find(({ id }) => id === line.material)?.name ?? line.material"
+              mark
             />
           </td>
           <td>
@@ -90,14 +97,11 @@ const add = (): void =>
         </tr>
       </tbody>
     </table>
-  </div>
+  </WideBox>
   <div><Button size="small" severity="secondary" :label="words.addMaterial" @click="add" /></div>
 </template>
 
 <style scoped>
-.scroller {
-  overflow-x: auto;
-}
 .narrow {
   max-width: 46rem;
 }

@@ -7,8 +7,10 @@ import { SURFACES, type Step, type StockField, type Surface } from '../../../cor
 import type { BuildFit } from '../../../core/fit'
 import { ok, type Result } from '../../../core/kernel'
 import { inchText, parseLength } from '../../../core/units'
+import WideBox from '../../parts/WideBox.vue'
 import NumberField from '../../parts/NumberField.vue'
 import TextField from '../../parts/TextField.vue'
+import WhatIs from '../../parts/WhatIs.vue'
 import { useWorkspace } from '../../stores/workspace'
 import { builds as gridWords } from '../../words/builds'
 import { buildPage as words } from '../../words/build-page'
@@ -98,7 +100,7 @@ const rows = computed(() =>
 
 <template>
   <p v-if="rows.length === 0" class="soft">{{ words.noSteps }}</p>
-  <div v-else class="scroller">
+  <WideBox v-else>
     <table class="plain">
       <thead>
         <tr>
@@ -109,7 +111,7 @@ const rows = computed(() =>
           <th>{{ words.surface }}</th>
           <th>{{ words.method }}</th>
           <th class="figure">{{ words.time }}</th>
-          <th />
+          <td />
         </tr>
       </thead>
       <tbody>
@@ -118,7 +120,7 @@ const rows = computed(() =>
           :key="step.id"
           :class="{ gap: minutes === undefined }"
         >
-          <td>
+          <td class="row nowrap">
             <Select
               :model-value="step.operation"
               :options="operations"
@@ -127,6 +129,12 @@ const rows = computed(() =>
               filter
               :aria-label="words.operation"
               @update:model-value="replace(step.id, (one) => ({ ...one, operation: $event }))"
+            /><WhatIs
+              v-if="operation"
+              :id="operation.id"
+              kind="operation"
+              :name="operation.name"
+              mark
             />
           </td>
           <td>
@@ -215,14 +223,11 @@ const rows = computed(() =>
         </tr>
       </tbody>
     </table>
-  </div>
+  </WideBox>
   <div><Button size="small" severity="secondary" :label="words.addStep" @click="add" /></div>
 </template>
 
 <style scoped>
-.scroller {
-  overflow-x: auto;
-}
 .nowrap {
   flex-wrap: nowrap;
 }

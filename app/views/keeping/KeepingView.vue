@@ -13,6 +13,7 @@ import { useIncoming } from '../../stores/incoming'
 import { useKeeping } from '../../stores/keeping'
 import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
+import { shell } from '../../words/shell'
 import { keeping as words } from '../../words/keeping'
 import AsideList from './AsideList.vue'
 import KeepingTabs from './KeepingTabs.vue'
@@ -98,7 +99,7 @@ async function askLasting(): Promise<void> {
     <section class="stack" :aria-label="words.backupTitle">
       <h2>{{ words.backupTitle }}</h2>
       <p v-if="backups.backupDue !== undefined" class="attention">
-        {{ words.due(backups.backupDue, backups.backup === undefined) }}
+        {{ shell.backupDue(backups.backupDue, backups.backup === undefined) }}
       </p>
       <p>
         {{

@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import { computed, shallowRef, watch } from 'vue'
 import { pocketDays, type PocketLine } from '../../../core/shopping'
 import PlaceHead from '../../parts/PlaceHead.vue'
+import { printPage } from '../../shell/save'
 import { useJudging } from '../../stores/judging'
 import { useWorkspace } from '../../stores/workspace'
 import { pocket as words } from '../../words/pocket'
@@ -16,12 +17,14 @@ watch(
   { immediate: true }
 )
 const days = computed(() => pocketDays(lines.value, store.plan?.savings))
-const print = (): void => window.print()
 </script>
 
 <template>
   <PlaceHead :title="words.title" :subtitle="words.subtitle"
-    ><Button severity="secondary" :label="words.print" @click="print"
+    ><Button as="router-link" to="/pocket/shop" :label="words.aisle" /><Button
+      severity="secondary"
+      :label="words.print"
+      @click="printPage"
   /></PlaceHead>
   <div v-if="store.say" class="stack list">
     <p v-if="lines.length === 0" class="soft">{{ words.none }}</p>
@@ -34,9 +37,8 @@ const print = (): void => window.print()
             <p class="strong">
               <bdi>{{ store.say.offer(line.offer) }}</bdi><span v-if="line.count > 1">
                 × {{ line.count }}</span
-              >
-              <span v-if="line.forBuild" class="soft small"
-                ><bdi>{{ words.forBuild(store.say.build(line.forBuild)) }}</bdi></span
+              ><span v-if="line.forBuild" class="soft small for">
+                <bdi>{{ words.forBuild(store.say.build(line.forBuild)) }}</bdi></span
               >
             </p>
             <p class="small">
@@ -54,7 +56,7 @@ const print = (): void => window.print()
       </ul>
       <p class="small strong">{{ words.total(store.say, day) }}</p>
     </section>
-    <p class="caption">{{ words.note }}</p>
+    <p class="caption">{{ words.footnote }}</p>
   </div>
 </template>
 
@@ -70,11 +72,8 @@ li {
   border-bottom: 1px solid var(--line);
   break-inside: avoid;
 }
-.box {
-  width: 0.9rem;
-  height: 0.9rem;
-  border: 1.5px solid var(--graphite);
-  margin-top: 0.2rem;
+.for {
+  margin-left: 0.4em;
 }
 .hatched {
   border-left: 4px solid var(--hazard);

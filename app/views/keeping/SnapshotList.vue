@@ -2,6 +2,7 @@
 import Button from 'primevue/button'
 import { computed, ref, shallowRef } from 'vue'
 import { compareForReplacing, type Workspace } from '../../../core/workspace'
+import WideBox from '../../parts/WideBox.vue'
 import { useKeeping } from '../../stores/keeping'
 import { useWorkspace } from '../../stores/workspace'
 import { keeping as words, momentText } from '../../words/keeping'
@@ -48,7 +49,7 @@ async function goBack(): Promise<void> {
       />
     </div>
     <p v-if="keeping.snapshots.length === 0" class="soft">{{ words.snapshotsNone }}</p>
-    <div v-else class="scroller">
+    <WideBox v-else>
       <table class="plain">
         <thead>
           <tr>
@@ -78,7 +79,7 @@ async function goBack(): Promise<void> {
           </tr>
         </tbody>
       </table>
-    </div>
+    </WideBox>
     <button
       v-if="!all && keeping.snapshots.length > SHOWN"
       type="button"
@@ -116,9 +117,6 @@ async function goBack(): Promise<void> {
 </template>
 
 <style scoped>
-.scroller {
-  overflow-x: auto;
-}
 .look {
   border-left: 4px solid var(--planned);
   padding: 0.25rem 0 0.25rem 1rem;

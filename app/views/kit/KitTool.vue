@@ -10,6 +10,7 @@ import { specName } from '../../words/builds'
 import { kit as words } from '../../words/kit'
 import { steps } from '../../words/steps'
 import InUse from '../../parts/InUse.vue'
+import WhatIs from '../../parts/WhatIs.vue'
 import KitItem from './KitItem.vue'
 
 /** A tool of the trade: had or not, planned, wished for, and what it is for. */
@@ -82,6 +83,7 @@ function toggleWish(): void {
         >
       </span>
     </label>
+    <WhatIs :id="tool.id" kind="tool" :name="tool.name" mark />
     <button
       type="button"
       class="link small"
@@ -120,7 +122,7 @@ function toggleWish(): void {
 <style scoped>
 .tool {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
+  grid-template-columns: minmax(0, 1fr) auto auto;
   gap: 0.15rem 0.5rem;
   align-items: baseline;
   border: 1px solid var(--line);

@@ -20,6 +20,7 @@ import PlaceHead from '../../parts/PlaceHead.vue'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
 import { groups, kit as words } from '../../words/kit'
+import { paper } from '../../words/paper'
 import { steps } from '../../words/steps'
 import KitGaps from './KitGaps.vue'
 import KitTool from './KitTool.vue'
@@ -151,7 +152,9 @@ function removeOwn(id: string, name: string): void {
 </script>
 
 <template>
-  <PlaceHead :title="words.title(items.length, covered)" :subtitle="words.subtitle" />
+  <PlaceHead :title="words.title(items.length, covered)" :subtitle="words.subtitle">
+    <RouterLink v-if="items.length > 0" to="/kit/care">{{ paper.openCare }}</RouterLink>
+  </PlaceHead>
   <div class="row">
     <InputText
       v-model="search"

@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { againstPlan, shiftsBetween, type AgainstTool } from '../../../core/against'
+import WideBox from '../../parts/WideBox.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { usePlanning } from '../../stores/planning'
 import { useStaging } from '../../stores/staging'
@@ -117,100 +118,106 @@ const rest = computed(() => {
     <div class="columns">
       <section :aria-label="words.stages" class="stack">
         <h2>{{ words.stages }}</h2>
-        <table class="plain">
-          <thead>
-            <tr>
-              <th>{{ words.from }}</th>
-              <th class="figure">{{ words.inPlanned }}</th>
-              <th class="figure">{{ words.inActual }}</th>
-              <th class="figure">{{ words.outPlanned }}</th>
-              <th class="figure">{{ words.outActual }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="one in laid.stages" :key="one.start">
-              <td>{{ store.say.day(one.start) }}</td>
-              <td class="figure soft">{{ store.say.money(one.plannedIn) }}</td>
-              <td class="figure" :class="{ strong: one.actualIn !== one.plannedIn }">
-                {{ store.say.money(one.actualIn) }}
-              </td>
-              <td class="figure soft">{{ store.say.money(one.plannedOut) }}</td>
-              <td class="figure" :class="{ strong: one.actualOut !== one.plannedOut }">
-                {{ store.say.money(one.actualOut) }}
-              </td>
-            </tr>
-          </tbody>
-          <tfoot>
-            <tr>
-              <th>{{ words.total }}</th>
-              <td class="figure soft">{{ store.say.money(laid.total.plannedIn) }}</td>
-              <td class="figure strong">{{ store.say.money(laid.total.actualIn) }}</td>
-              <td class="figure soft">{{ store.say.money(laid.total.plannedOut) }}</td>
-              <td class="figure strong">{{ store.say.money(laid.total.actualOut) }}</td>
-            </tr>
-          </tfoot>
-        </table>
+        <WideBox
+          ><table class="plain">
+            <thead>
+              <tr>
+                <th>{{ words.from }}</th>
+                <th class="figure">{{ words.inPlanned }}</th>
+                <th class="figure">{{ words.inActual }}</th>
+                <th class="figure">{{ words.outPlanned }}</th>
+                <th class="figure">{{ words.outActual }}</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="one in laid.stages" :key="one.start">
+                <td>{{ store.say.day(one.start) }}</td>
+                <td class="figure soft">{{ store.say.money(one.plannedIn) }}</td>
+                <td class="figure" :class="{ strong: one.actualIn !== one.plannedIn }">
+                  {{ store.say.money(one.actualIn) }}
+                </td>
+                <td class="figure soft">{{ store.say.money(one.plannedOut) }}</td>
+                <td class="figure" :class="{ strong: one.actualOut !== one.plannedOut }">
+                  {{ store.say.money(one.actualOut) }}
+                </td>
+              </tr>
+            </tbody>
+            <tfoot>
+              <tr>
+                <th>{{ words.total }}</th>
+                <td class="figure soft">{{ store.say.money(laid.total.plannedIn) }}</td>
+                <td class="figure strong">{{ store.say.money(laid.total.actualIn) }}</td>
+                <td class="figure soft">{{ store.say.money(laid.total.plannedOut) }}</td>
+                <td class="figure strong">{{ store.say.money(laid.total.actualOut) }}</td>
+              </tr>
+            </tfoot>
+          </table></WideBox
+        >
         <h2>{{ words.builds }}</h2>
-        <table class="plain">
-          <thead>
-            <tr>
-              <th>{{ words.build }}</th>
-              <th>{{ words.plannedDone }}</th>
-              <th>{{ words.done }}</th>
-              <th class="figure">{{ ledger.planned }}</th>
-              <th class="figure">{{ words.paid }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="one in laid.builds" :key="one.build">
-              <td>
-                <bdi>{{ store.say.build(one.build) }}</bdi>
-              </td>
-              <td>{{ store.say.shortDay(one.plannedDone) }}</td>
-              <td>{{ one.done === undefined ? words.notYet : store.say.shortDay(one.done) }}</td>
-              <td class="figure soft">{{ store.say.money(one.planned) }}</td>
-              <td class="figure">{{ store.say.money(one.actual) }}</td>
-            </tr>
-          </tbody>
-        </table>
+        <WideBox
+          ><table class="plain">
+            <thead>
+              <tr>
+                <th>{{ words.build }}</th>
+                <th>{{ words.plannedDone }}</th>
+                <th>{{ words.done }}</th>
+                <th class="figure">{{ ledger.planned }}</th>
+                <th class="figure">{{ words.paid }}</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="one in laid.builds" :key="one.build">
+                <td>
+                  <bdi>{{ store.say.build(one.build) }}</bdi>
+                </td>
+                <td>{{ store.say.shortDay(one.plannedDone) }}</td>
+                <td>{{ one.done === undefined ? words.notYet : store.say.shortDay(one.done) }}</td>
+                <td class="figure soft">{{ store.say.money(one.planned) }}</td>
+                <td class="figure">{{ store.say.money(one.actual) }}</td>
+              </tr>
+            </tbody>
+          </table></WideBox
+        >
       </section>
       <section :aria-label="words.tools" class="stack">
         <h2>{{ words.tools }}</h2>
-        <table class="plain">
-          <thead>
-            <tr>
-              <th>{{ words.tool }}</th>
-              <th>{{ words.how }}</th>
-              <th class="figure">{{ ledger.planned }}</th>
-              <th class="figure">{{ words.paid }}</th>
-              <th class="figure">{{ words.difference }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="one in laid.tools" :key="one.tool">
-              <td>
-                <bdi>{{ name(one) }}</bdi>
-              </td>
-              <td class="small">
-                {{ words.kinds[one.kind]
-                }}<span class="soft"> · {{ words.dates(store.say, one) }}</span>
-              </td>
-              <td class="figure soft">
-                {{ one.planned === 0 ? '' : store.say.money(one.planned) }}
-              </td>
-              <td class="figure">
-                {{ one.boughtOn === undefined ? '' : store.say.money(one.actual) }}
-              </td>
-              <td class="figure strong">
-                {{
-                  one.boughtOn === undefined || one.planned === 0
-                    ? ''
-                    : store.say.moved(one.planned - one.actual)
-                }}
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <WideBox
+          ><table class="plain">
+            <thead>
+              <tr>
+                <th>{{ words.tool }}</th>
+                <th>{{ words.how }}</th>
+                <th class="figure">{{ ledger.planned }}</th>
+                <th class="figure">{{ words.paid }}</th>
+                <th class="figure">{{ words.difference }}</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="one in laid.tools" :key="one.tool">
+                <td>
+                  <bdi>{{ name(one) }}</bdi>
+                </td>
+                <td class="small">
+                  {{ words.kinds[one.kind]
+                  }}<span class="soft"> · {{ words.dates(store.say, one) }}</span>
+                </td>
+                <td class="figure soft">
+                  {{ one.planned === 0 ? '' : store.say.money(one.planned) }}
+                </td>
+                <td class="figure">
+                  {{ one.boughtOn === undefined ? '' : store.say.money(one.actual) }}
+                </td>
+                <td class="figure strong">
+                  {{
+                    one.boughtOn === undefined || one.planned === 0
+                      ? ''
+                      : store.say.moved(one.planned - one.actual)
+                  }}
+                </td>
+              </tr>
+            </tbody>
+          </table></WideBox
+        >
         <h2>{{ words.rest }}</h2>
         <p v-if="laid.ahead === 0">{{ words.restEven }}</p>
         <template v-else>
@@ -259,9 +266,6 @@ tfoot td {
 @media (max-width: 1000px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
-  }
-  section {
-    overflow-x: auto;
   }
 }
 </style>

@@ -14,6 +14,7 @@ import { decimalText } from '../../words/amounts'
 import { sentence } from '../../words/issues'
 import { ledger as words } from '../../words/ledger'
 import { steps } from '../../words/steps'
+import DayField from '../../parts/DayField.vue'
 
 /** Corrects an entry, or records money that came back for it. */
 const props = defineProps<{
@@ -99,13 +100,7 @@ function confirm(): void {
           style="width: 6rem"
         />
       </div>
-      <div class="field">
-        <label for="do-date">{{ words.date }}</label><InputText
-          id="do-date"
-          v-model="date"
-          type="date"
-        />
-      </div>
+      <DayField :label="words.date" :value="date" @change="date = $event ?? ''" />
     </div>
     <div v-if="doing === 'correct'" class="field">
       <label for="do-text">{{ words.text }}</label><InputText

@@ -13,6 +13,7 @@ import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
 import { entryKinds, ledger as words } from '../../words/ledger'
 import { steps } from '../../words/steps'
+import DayField from '../../parts/DayField.vue'
 
 /** One entry at a time: what moved, when, for what. */
 defineEmits<{ receipt: [] }>()
@@ -90,13 +91,7 @@ function enter(): void {
         style="width: 6rem"
       />
     </div>
-    <div class="field">
-      <label for="entry-date">{{ words.date }}</label><InputText
-        id="entry-date"
-        v-model="date"
-        type="date"
-      />
-    </div>
+    <DayField :label="words.date" :value="date" @change="date = $event ?? ''" />
     <div class="field grow">
       <label for="entry-text">{{ words.text }}</label><InputText
         id="entry-text"

@@ -15,12 +15,15 @@ import {
 } from '../../../core/ledger'
 import { useWorkspace } from '../../stores/workspace'
 import { entryKinds, ledger as words } from '../../words/ledger'
+import DayField from '../../parts/DayField.vue'
 
 /** Entries to filter, sort and go through by keys. Only the rows in sight are drawn, so that a long ledger stays quick. */
 const props = defineProps<{ rows: readonly LedgerRow[]; chosen: string | undefined }>()
 const emit = defineEmits<{ choose: [id: string | undefined] }>()
-/** Height of a row, px; the same in the styles below. */
-const ROW = 34
+/** Height of a row, in the size of the page’s text; the same in the styles below. */
+const ROW_REM = 2.125
+/** The same, px. */
+const ROW = ROW_REM * parseFloat(getComputedStyle(document.documentElement).fontSize)
 const store = useWorkspace()
 const text = ref('')
 const kinds = ref<EntryKind[]>([])
@@ -118,20 +121,8 @@ function choose(index: number, entry: string): void {
           aria-labelledby="kinds-label"
         />
       </div>
-      <div class="field">
-        <label for="ledger-from">{{ words.from }}</label><InputText
-          id="ledger-from"
-          v-model="from"
-          type="date"
-        />
-      </div>
-      <div class="field">
-        <label for="ledger-to">{{ words.to }}</label><InputText
-          id="ledger-to"
-          v-model="to"
-          type="date"
-        />
-      </div>
+      <DayField optional :label="words.from" :value="from" @change="from = $event ?? ''" />
+      <DayField optional :label="words.to" :value="to" @change="to = $event ?? ''" />
     </div>
     <div class="spread">
       <p class="caption" role="status">
@@ -223,7 +214,7 @@ function choose(index: number, entry: string): void {
   grid-template-columns: 6.6rem 6.4rem minmax(6rem, 1fr) 4.6rem 5.2rem 5.4rem;
   gap: 0 0.75rem;
   align-items: center;
-  height: 34px;
+  height: 2.125rem;
   border-bottom: 1px solid var(--line);
   padding: 0 0.35rem;
 }
@@ -267,7 +258,11 @@ function choose(index: number, entry: string): void {
   text-align: right;
   font-variant-numeric: tabular-nums;
 }
-@media (max-width: 700px) {
+.table {
+  container-type: inline-size;
+}
+/* By its own room, which is little on a phone and little with large text. */
+@container (max-width: 38rem) {
   .line {
     grid-template-columns: 4.9rem minmax(5rem, 1fr) 5.2rem;
     gap: 0 0.4rem;

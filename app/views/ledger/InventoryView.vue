@@ -8,10 +8,11 @@ import { checkDay } from '../../../core/calendar'
 import { issue, type Issue } from '../../../core/kernel'
 import { parseAmount } from '../../../core/money'
 import { change } from '../../../core/workspace'
+import WideBox from '../../parts/WideBox.vue'
 import PhotoView from '../../parts/PhotoView.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { openFormat } from '../../shell/open-formats'
-import { saveText } from '../../shell/save'
+import { printPage, saveText } from '../../shell/save'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
 import { decimalText } from '../../words/amounts'
@@ -21,6 +22,7 @@ import { inventory as words } from '../../words/inventory'
 import { steps } from '../../words/steps'
 import { terms } from '../../words/terms'
 import LedgerTabs from './LedgerTabs.vue'
+import DayField from '../../parts/DayField.vue'
 
 /** What is owned, for an insurer: paid, age, what it would bring, what a new one costs. */
 const store = useWorkspace()
@@ -34,7 +36,6 @@ const date = ref('')
 const problems = ref<readonly Issue[]>([])
 const name = ({ item }: InventoryLine): string =>
   item.name ?? store.say?.tool(item.tool) ?? item.tool
-const print = (): void => window.print()
 async function save(): Promise<void> {
   const made = await openFormat('inventory-csv', store)
   if (made) saveText(made.name, made.text, made.type)
@@ -84,7 +85,7 @@ function sell(): void {
       words.subtitle(lines.length, store.say.money(sums.paid), store.say.money(sums.replace))
     "
   >
-    <Button severity="secondary" :label="words.print" @click="print" /><Button
+    <Button severity="secondary" :label="words.print" @click="printPage" /><Button
       severity="secondary"
       :label="words.csv"
       @click="save"
@@ -94,7 +95,7 @@ function sell(): void {
   <div v-if="store.say" class="stack">
     <p class="caption">{{ words.hint }}</p>
     <p v-if="lines.length === 0" class="soft">{{ words.empty }}</p>
-    <div v-else class="scroller">
+    <WideBox v-else>
       <table class="plain">
         <caption class="visually-hidden">
           {{
@@ -157,7 +158,7 @@ function sell(): void {
           </tr>
         </tbody>
       </table>
-    </div>
+    </WideBox>
   </div>
   <Dialog
     v-if="selling"
@@ -176,13 +177,7 @@ function sell(): void {
           autofocus
         />
       </div>
-      <div class="field">
-        <label for="sold-on">{{ ledger.date }}</label><InputText
-          id="sold-on"
-          v-model="date"
-          type="date"
-        />
-      </div>
+      <DayField :label="ledger.date" :value="date" @change="date = $event ?? ''" />
       <p v-if="selling.item.count > 1" class="caption">{{ words.oneOf(selling.item.count) }}</p>
       <p v-for="one in problems" :key="one.code" class="attention small" role="alert">
         {{ sentence(one, store.say) }}
@@ -199,8 +194,4 @@ function sell(): void {
   </Dialog>
 </template>
 
-<style scoped>
-.scroller {
-  overflow-x: auto;
-}
-</style>
+<style scoped></style>

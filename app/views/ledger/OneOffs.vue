@@ -12,6 +12,7 @@ import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
 import { ledger as words } from '../../words/ledger'
 import { steps } from '../../words/steps'
+import DayField from '../../parts/DayField.vue'
 
 /** Money that comes or goes once, on a day that is known. */
 const store = useWorkspace()
@@ -81,14 +82,12 @@ function addOneOff(): void {
           style="width: 5rem"
         />
       </div>
-      <div class="field">
-        <label for="once-date">{{ words.date }}</label><InputText
-          id="once-date"
-          v-model="oneOff.date"
-          type="date"
-          style="width: 9.5rem"
-        />
-      </div>
+      <DayField
+        ahead
+        :label="words.date"
+        :value="oneOff.date"
+        @change="oneOff.date = $event ?? ''"
+      />
       <Button type="submit" size="small" severity="secondary" :label="words.addOneOff" />
     </form>
     <p class="caption">{{ words.oneOffHint }}</p>

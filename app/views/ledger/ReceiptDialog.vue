@@ -32,6 +32,7 @@ import { sentence } from '../../words/issues'
 import { entryKinds, ledger as words } from '../../words/ledger'
 import { steps } from '../../words/steps'
 import ReceiptLine from './ReceiptLine.vue'
+import DayField from '../../parts/DayField.vue'
 
 /** A receipt with several lines: delivery and tax are shared out over them to the cent, and the total is checked. */
 const visible = defineModel<boolean>('visible', { required: true })
@@ -175,14 +176,7 @@ async function confirm(): Promise<void> {
     :style="{ width: '46rem', maxWidth: '97vw' }"
   >
     <form class="stack" @submit.prevent="confirm">
-      <div class="field">
-        <label for="receipt-date">{{ words.date }}</label><InputText
-          id="receipt-date"
-          v-model="date"
-          type="date"
-          style="width: 10rem"
-        />
-      </div>
+      <DayField :label="words.date" :value="date" @change="date = $event ?? ''" />
       <ReceiptLine
         v-for="(draft, index) in lines"
         :key="draft.key"

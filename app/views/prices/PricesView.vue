@@ -4,6 +4,7 @@ import { STALE_AFTER_DAYS } from '../../../core/care'
 import { daysBetween } from '../../../core/calendar'
 import { findOffer, offerId, priceOf } from '../../../core/prices'
 import { change, levelBasis, stillOnOffer } from '../../../core/workspace'
+import WideBox from '../../parts/WideBox.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import WebLink from '../../parts/WebLink.vue'
 import { library } from '../../../data'
@@ -74,7 +75,7 @@ const finds = computed(() => {
       <section class="stack">
         <h2>{{ words.table }}</h2>
         <p v-if="rows.length === 0" class="soft">{{ words.noTable }}</p>
-        <div v-else class="scroller wide">
+        <WideBox v-else>
           <table class="plain small">
             <thead>
               <tr>
@@ -83,7 +84,7 @@ const finds = computed(() => {
                 <th>{{ words.head.seen }}</th>
                 <th class="seller">{{ words.head.seller }}</th>
                 <th class="figure">{{ words.head.against }}</th>
-                <th />
+                <td />
               </tr>
             </thead>
             <tbody>
@@ -137,7 +138,7 @@ const finds = computed(() => {
               </tr>
             </tbody>
           </table>
-        </div>
+        </WideBox>
       </section>
       <section class="stack">
         <h2>{{ words.paste }}</h2>
@@ -175,9 +176,6 @@ const finds = computed(() => {
   display: grid;
   grid-template-columns: minmax(0, 1.35fr) minmax(0, 1fr);
   gap: 1rem 2.5rem;
-}
-.wide {
-  overflow-x: auto;
 }
 .old td {
   color: var(--graphite-soft);

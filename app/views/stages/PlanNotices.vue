@@ -83,4 +83,14 @@ const clash = computed(() => (planning.outcome?.kind === 'clash' ? planning.outc
   display: grid;
   gap: 0.35rem;
 }
+/* What a move breaks is seen where it was made, however far down the rule that was. */
+@media (max-width: 700px) {
+  .notice {
+    position: sticky;
+    top: 0;
+    z-index: 3;
+    max-height: 40vh;
+    overflow-y: auto;
+  }
+}
 </style>

@@ -11,6 +11,7 @@ import { stages as words } from '../../words/stages'
 import { steps } from '../../words/steps'
 import { weigh } from '../../words/weigh'
 import InUse from '../../parts/InUse.vue'
+import WhatIs from '../../parts/WhatIs.vue'
 import PurchaseAnswers from './PurchaseAnswers.vue'
 
 /** Why a purchase stands where it does, answered by replaying the plan without it and on other days. */
@@ -76,6 +77,7 @@ function ban(): void {
       <h2>
         {{ store.say.offer(purchase.offer) }}, {{ store.say.money(purchase.price) }},
         {{ store.say.day(purchase.date) }}
+        <WhatIs v-if="tool" :id="tool.id" kind="tool" :name="tool.name" mark />
       </h2>
       <div class="row no-print">
         <Button size="small" :label="words.boughtIt" @click="$emit('record')" />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, defineAsyncComponent, ref } from 'vue'
+import WideBox from '../../parts/WideBox.vue'
 import TroubleLine from '../../parts/TroubleLine.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useStaging } from '../../stores/staging'
@@ -45,7 +46,7 @@ const bar = (chance: number): string => `${Math.round(chance * 90)}%`
     </p>
     <div class="sides">
       <section class="stack">
-        <div class="scroller">
+        <WideBox>
           <table class="plain small">
             <thead>
               <tr>
@@ -76,7 +77,7 @@ const bar = (chance: number): string => `${Math.round(chance * 90)}%`
               </tr>
             </tbody>
           </table>
-        </div>
+        </WideBox>
         <p class="strong">
           {{ riskWords.riskBelow(store.say.percent(staging.risk.belowReserve)) }}
         </p>
@@ -94,7 +95,7 @@ const bar = (chance: number): string => `${Math.round(chance * 90)}%`
         <button type="button" class="link small" :aria-expanded="table" @click="table = !table">
           {{ scenarioWords.asTable }}
         </button>
-        <div v-if="table" class="scroller">
+        <WideBox v-if="table">
           <table class="plain small">
             <thead>
               <tr>
@@ -120,7 +121,7 @@ const bar = (chance: number): string => `${Math.round(chance * 90)}%`
               </tr>
             </tbody>
           </table>
-        </div>
+        </WideBox>
       </section>
     </div>
   </template>

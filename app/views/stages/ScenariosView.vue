@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import MultiSelect from 'primevue/multiselect'
 import { computed, ref } from 'vue'
 import { isDone } from '../../../core/builds'
+import WideBox from '../../parts/WideBox.vue'
 import TroubleLine from '../../parts/TroubleLine.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useStaging } from '../../stores/staging'
@@ -88,11 +89,11 @@ const at = usePlanShare()
         <button type="button" class="link" @click="staging.halt()">{{ words.stop }}</button></span
       >
     </div>
-    <div v-if="shown.length > 0" class="scroller wide">
+    <WideBox v-if="shown.length > 0">
       <table class="plain small">
         <thead>
           <tr>
-            <th />
+            <td />
             <th v-for="(one, i) in shown" :key="i" scope="col">
               <bdi>{{ one.name }}</bdi><template v-if="!one.comes">
                 · {{ scenarioWords.clash }}</template
@@ -124,7 +125,7 @@ const at = usePlanShare()
           </tr>
         </tbody>
       </table>
-    </div>
+    </WideBox>
     <TroubleLine :trouble="staging.failure" @again="run()" />
   </section>
   <div v-if="store.say && store.workspace" class="sides">

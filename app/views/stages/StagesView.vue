@@ -6,13 +6,14 @@ import type { Day, Stage } from '../../../core/calendar'
 import { isDone } from '../../../core/builds'
 import { pastBalances } from '../../../core/ledger'
 import { purchaseDays, type Report } from '../../../core/plan'
-import { toolOfPurchase } from '../../../core/explain'
 import { expectedReceipts, type PlannedPurchase } from '../../../core/workspace'
+import { useInSight } from '../../parts/in-sight'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import RuleColumn from '../../parts/rule/RuleColumn.vue'
 import RuleDrawing from '../../parts/rule/RuleDrawing.vue'
+import { useToolOf } from '../../parts/tool-of'
 import { openFormat } from '../../shell/open-formats'
-import { saveText } from '../../shell/save'
+import { printPage, saveText } from '../../shell/save'
 import { useJudging } from '../../stores/judging'
 import { usePlanning } from '../../stores/planning'
 import { useStaging } from '../../stores/staging'
@@ -22,6 +23,7 @@ import { stages as words } from '../../words/stages'
 import ChosenBuild from './ChosenBuild.vue'
 import PlanFootnotes from './PlanFootnotes.vue'
 import PlanNotices from './PlanNotices.vue'
+import PlanPaper from './PlanPaper.vue'
 import PlanWorth from './PlanWorth.vue'
 import PurchaseDetail from './PurchaseDetail.vue'
 import StagesTabs from './StagesTabs.vue'
@@ -39,6 +41,7 @@ const staging = useStaging()
 const narrow = useMediaQuery('(max-width: 700px)')
 const chosen = ref<string>()
 const trial = ref<{ day: Day; report: Report | undefined }>()
+const { part: detail, bring } = useInSight(narrow)
 const moved = ref<{ purchase: PlannedPurchase; from: Day; to: Day }>()
 const recording = ref<PlannedPurchase>()
 const logging = ref<string>()
@@ -80,12 +83,8 @@ const broken = computed(() => planning.report?.broken ?? [])
 const clash = computed(() => (planning.outcome?.kind === 'clash' ? planning.outcome : undefined))
 const chosenPurchase = computed(() => purchases.value.find(({ id }) => id === chosen.value))
 const chosenBuild = computed(() => builds.value.find(({ build }) => build === chosen.value))
-const isHazard = (purchase: PlannedPurchase): boolean => {
-  const tool = store.world?.library.tools.get(
-    (store.world && toolOfPurchase(store.world, purchase)) ?? ''
-  )
-  return tool?.group === 'protection'
-}
+const toolOf = useToolOf()
+const isHazard = (purchase: PlannedPurchase): boolean => toolOf(purchase)?.group === 'protection'
 
 const title = computed(() => {
   const { say } = store
@@ -121,10 +120,13 @@ function tryMove(purchase: PlannedPurchase, day: Day): void {
     if (trial.value?.day === day) trial.value = { day, report }
   })
 }
+function choose(id: string): void {
+  chosen.value = id
+  void bring()
+}
 function move(purchase: PlannedPurchase, to: Day): void {
-  moved.value = { purchase, from: purchase.date, to }
+  moved.value = planning.whatIf ? undefined : { purchase, from: purchase.date, to }
   trial.value = undefined
-  if (planning.whatIf) moved.value = undefined
   planning.move(purchase, to)
   chosen.value = planning.shown?.purchases.find(({ id }) => id === purchase.id)?.id
 }
@@ -147,7 +149,6 @@ async function save(format: 'plan-csv' | 'calendar'): Promise<void> {
   const file = await openFormat(format, store)
   if (file) saveText(file.name, file.text, file.type)
 }
-const printPage = (): void => window.print()
 </script>
 
 <template>
@@ -199,6 +200,7 @@ const printPage = (): void => window.print()
     <component
       :is="narrow ? RuleColumn : RuleDrawing"
       ref="drawing"
+      class="no-print"
       :stages="shownStages"
       :receipts="receipts"
       :balances="balances"
@@ -214,14 +216,15 @@ const printPage = (): void => window.print()
       :former="planning.former?.purchases"
       :fan="planning.whatIf ? undefined : staging.risk?.fan"
       @after="after = $event"
-      @choose="chosen = $event"
+      @choose="choose"
       @try="tryMove"
       @drop="trial = undefined"
       @move="move"
+      @step="step"
       @pin="planning.setPinned($event, !planning.isPinned($event))"
     />
-    <p class="caption">
-      {{ words.caption }} <template v-if="!narrow">{{ words.keysHint }}</template>
+    <p class="caption no-print">
+      {{ narrow ? words.phoneHint : `${words.caption} ${words.keysHint}` }}
     </p>
     <div v-if="!narrow" class="row no-print">
       <Button
@@ -260,7 +263,7 @@ const printPage = (): void => window.print()
       <p v-if="possible.length === 0">{{ words.afterNone }}</p>
       <p v-else>{{ possible.map((id) => store.say?.build(id)).join(' · ') }}</p>
     </section>
-    <section class="detail" aria-live="polite">
+    <section ref="detail" class="detail no-print" aria-live="polite">
       <PurchaseDetail
         v-if="chosenPurchase"
         :purchase="chosenPurchase"
@@ -272,6 +275,7 @@ const printPage = (): void => window.print()
     </section>
     <PlanWorth />
     <PlanFootnotes />
+    <PlanPaper v-bind="{ receipts, balances, purchases, builds, asOf: store.world.asOf }" />
   </template>
   <RecordPurchase
     v-if="recording"

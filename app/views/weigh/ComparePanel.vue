@@ -2,6 +2,7 @@
 import Button from 'primevue/button'
 import { computed } from 'vue'
 import { floorOf } from '../../../core/fit'
+import WideBox from '../../parts/WideBox.vue'
 import { useWeighing } from '../../stores/weighing'
 import { useWorkspace } from '../../stores/workspace'
 import { duration } from '../../words/say'
@@ -66,11 +67,11 @@ const heads = computed(() =>
       <h2>{{ words.compareTitle(candidates.length) }}</h2>
       <Button size="small" severity="secondary" :label="words.fewer" @click="$emit('clear')" />
     </div>
-    <div class="scroller">
+    <WideBox>
       <table class="plain small">
         <thead>
           <tr>
-            <th />
+            <td />
             <th v-for="(head, i) in heads" :key="i" scope="col">{{ head }}</th>
           </tr>
         </thead>
@@ -81,7 +82,7 @@ const heads = computed(() =>
           </tr>
         </tbody>
       </table>
-    </div>
+    </WideBox>
   </section>
 </template>
 
@@ -90,8 +91,5 @@ const heads = computed(() =>
   background: var(--paper-raised);
   padding: 0.5rem 0.75rem;
   border: 1px solid var(--line-strong);
-}
-.scroller {
-  overflow-x: auto;
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Checkbox from 'primevue/checkbox'
 import { ref } from 'vue'
+import WhatIs from '../../parts/WhatIs.vue'
 import { useFoundList, type ReadLine } from '../../stores/found-list'
 import { useWorkspace } from '../../stores/workspace'
 import { foundList as words } from '../../words/found-list'
@@ -47,8 +48,11 @@ const all = ref(false)
                 />
               </td>
               <th scope="row">
-                {{ store.say.shortTool(on.tool)
-                }}<template v-if="one.line.count > 1"> ×{{ one.line.count }}</template>
+                <WhatIs :id="on.tool" kind="tool" :name="store.say.shortTool(on.tool)" /><template
+                  v-if="one.line.count > 1"
+                >
+                  ×{{ one.line.count }}</template
+                >
                 <span class="soft written">{{ words.asWritten(one.line.name) }}</span>
               </th>
               <td>{{ words.standing(store.say, on.standing, on.usedIn) }}</td>

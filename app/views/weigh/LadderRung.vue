@@ -2,6 +2,7 @@
 import Button from 'primevue/button'
 import type { Rung } from '../../../core/ladder'
 import { change } from '../../../core/workspace'
+import WhatIs from '../../parts/WhatIs.vue'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
 import { ladder as words } from '../../words/ladder'
@@ -55,6 +56,16 @@ function notForMe(): void {
     </button>
     <div v-if="open" class="why small">
       <p v-for="line in words.details(store.say, rung, last)" :key="line">{{ line }}</p>
+      <p class="row">
+        <WhatIs :id="rung.lead.tool" kind="tool" :name="store.say.tool(rung.lead.tool)" />
+        <WhatIs
+          v-for="one in rung.along"
+          :id="one.tool"
+          :key="one.tool"
+          kind="tool"
+          :name="store.say.shortTool(one.tool)"
+        />
+      </p>
       <p class="row">
         <Button size="small" severity="secondary" :label="words.have" @click="have" />
         <Button size="small" severity="secondary" :label="words.notForMe" @click="notForMe" />

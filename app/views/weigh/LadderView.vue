@@ -78,7 +78,7 @@ const lineBefore = (rung: Rung, at: number): boolean => {
 </script>
 
 <template>
-  <PlaceHead :title="title" :subtitle="subtitle" />
+  <PlaceHead :title="title" :subtitle="subtitle" steady />
   <WeighTabs />
   <TroubleLine :trouble="climbing.failure" @again="climbing.climb()" />
   <template v-if="store.say && ladder">

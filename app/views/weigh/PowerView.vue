@@ -8,6 +8,7 @@ import {
   type PowerMode,
   type PowerPlan
 } from '../../../core/weigh'
+import WideBox from '../../parts/WideBox.vue'
 import TroubleLine from '../../parts/TroubleLine.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useWeighing } from '../../stores/weighing'
@@ -121,7 +122,7 @@ function pick(tools: string[]): void {
         />
       </div>
     </div>
-    <div v-if="view.tools.length > 0" class="scroller wide">
+    <WideBox v-if="view.tools.length > 0">
       <table class="plain small">
         <thead>
           <tr>
@@ -180,7 +181,7 @@ function pick(tools: string[]): void {
           </tr>
         </tbody>
       </table>
-    </div>
+    </WideBox>
     <div class="stack small">
       <p v-if="cordsSave !== undefined">{{ words.corded(store.say, cordsSave) }}</p>
       <p v-if="noCord.length > 0">{{ words.noCord(noCord) }}</p>
@@ -206,9 +207,6 @@ function pick(tools: string[]): void {
 .grow {
   flex: 1 1 20rem;
   min-width: 0;
-}
-.wide {
-  overflow-x: auto;
 }
 .caution {
   border-left: 6px double var(--hazard);

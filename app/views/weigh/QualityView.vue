@@ -5,6 +5,7 @@ import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { Power } from '../../../core/catalogue'
 import { toolOfPurchase } from '../../../core/explain'
+import WideBox from '../../parts/WideBox.vue'
 import NumberField from '../../parts/NumberField.vue'
 import TroubleLine from '../../parts/TroubleLine.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
@@ -229,7 +230,7 @@ const hours = (value: number): string => store.say?.number(value, 0) ?? ''
     </div>
     <section v-if="table">
       <h3>{{ words.table }}</h3>
-      <div class="scroller wide">
+      <WideBox>
         <table class="plain small">
           <thead>
             <tr>
@@ -262,7 +263,7 @@ const hours = (value: number): string => store.say?.number(value, 0) ?? ''
             </tr>
           </tbody>
         </table>
-      </div>
+      </WideBox>
       <p class="caption">{{ words.typical }}</p>
     </section>
   </template>
@@ -278,9 +279,6 @@ const hours = (value: number): string => store.say?.number(value, 0) ?? ''
   display: grid;
   grid-template-columns: minmax(0, 1.7fr) minmax(0, 1fr);
   gap: 1rem 2rem;
-}
-.wide {
-  overflow-x: auto;
 }
 @media (max-width: 800px) {
   .two {

@@ -4,6 +4,7 @@ import MultiSelect from 'primevue/multiselect'
 import { computed, ref } from 'vue'
 import { schools } from '../../../data'
 import { useWeighing } from '../../stores/weighing'
+import WideBox from '../../parts/WideBox.vue'
 import { usePlanShare } from '../../parts/plan-share'
 import { useWorkspace } from '../../stores/workspace'
 import { lowerFirst } from '../../words/bench'
@@ -98,11 +99,11 @@ const doneDay = (i: number, build: string): string | undefined =>
       }}</span>
     </div>
     <template v-if="weighing.outcomes.length > 0">
-      <div class="scroller wide">
+      <WideBox>
         <table class="plain small">
           <thead>
             <tr>
-              <th />
+              <td />
               <th v-for="outcome in weighing.outcomes" :key="outcome.school" scope="col">
                 {{ nameOf(outcome.school)
                 }}<template v-if="outcome.clash"> · {{ words.clash }}</template>
@@ -116,7 +117,7 @@ const doneDay = (i: number, build: string): string | undefined =>
             </tr>
           </tbody>
         </table>
-      </div>
+      </WideBox>
       <h3>{{ words.chart }}</h3>
       <p class="row small">
         <span v-for="(outcome, i) in weighing.outcomes" :key="outcome.school" class="row key"
@@ -154,9 +155,6 @@ const doneDay = (i: number, build: string): string | undefined =>
 </template>
 
 <style scoped>
-.wide {
-  overflow-x: auto;
-}
 tbody th {
   min-width: 8rem;
   vertical-align: top;

@@ -3,6 +3,7 @@ import MultiSelect from 'primevue/multiselect'
 import { computed, ref, watch } from 'vue'
 import { toolOfPurchase } from '../../../core/explain'
 import { usualTotal } from '../../../core/weigh'
+import WideBox from '../../parts/WideBox.vue'
 import MoneyField from '../../parts/MoneyField.vue'
 import NumberField from '../../parts/NumberField.vue'
 import { useToolOptions } from '../../parts/tool-options'
@@ -109,7 +110,7 @@ const chosenTier = (id: string): string | undefined =>
           {{ words.split(store.say, split.split.cost, split.total - split.split.cost) }}
           <span class="soft">{{ words.proven(store.say.number(split.ms, 1)) }}</span>
         </p>
-        <div class="scroller wide">
+        <WideBox>
           <table class="plain small">
             <thead>
               <tr>
@@ -156,16 +157,13 @@ const chosenTier = (id: string): string | undefined =>
               </tr>
             </tbody>
           </table>
-        </div>
+        </WideBox>
       </template>
     </template>
   </section>
 </template>
 
 <style scoped>
-.wide {
-  overflow-x: auto;
-}
 .fields {
   align-items: end;
   gap: 0.75rem 1.25rem;

@@ -1,0 +1,5 @@
+/** Words of the fields for days. */
+export const dates = {
+  placeholder: '3 May, today …',
+  pick: (label: string) => `${label}: pick from a month`
+} as const

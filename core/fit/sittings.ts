@@ -1,0 +1,87 @@
+import type { Library, Protection, Step } from '../catalogue'
+import { distinct, sumOf } from '../kernel'
+import type { BuildFit } from './build-fit'
+
+/** Work that is not begun for less than this before the evening is over, min. A judgement: set-up and clearing away eat it up. */
+const LEAST_PIECE = 10
+/** An evening is not over sooner for the sake of a glue-up, min; it rather ends that much later. A judgement. */
+const LEAST_EVENING = 30
+
+/** A step as one has it before one at the bench: with what it is done best, and what that takes. */
+export interface BenchStep {
+  readonly step: Step
+  /** Of all copies, min; none known where the kit has no way. */
+  readonly minutes: number | undefined
+  /** The way it is done; none where the kit has none. */
+  readonly method: string | undefined
+  readonly tools: readonly string[]
+  /** What has to be protected meanwhile. */
+  readonly wear: readonly Protection[]
+}
+
+/**
+ * The steps of a build as they stand in it: patterns and cut lists write them in the order they are worked, and whoever writes others
+ * knows best.
+ */
+export function benchSteps({ steps }: BuildFit): BenchStep[] {
+  return steps.map(({ step, usable: [best] }) => {
+    const uses = best ? [best, ...(best.parts ?? []), ...(best.cleanUp ? [best.cleanUp] : [])] : []
+    return {
+      step,
+      minutes: best?.minutes,
+      method: best?.method.id,
+      tools: distinct(uses.flatMap(({ tools }) => tools.map(({ tool }) => tool.id))),
+      wear: distinct(uses.flatMap(({ method }) => method.protection ?? []))
+    }
+  })
+}
+
+/** A step, or a part of one, done in a sitting. */
+export interface SittingWork extends BenchStep {
+  /** The step was begun in a sitting before. */
+  readonly goesOn: boolean
+}
+/** What is done in one go, and how many nights glue or coats then take. */
+export interface Sitting {
+  readonly work: readonly SittingWork[]
+  readonly minutes: number
+  readonly nights: number
+}
+
+/**
+ * A build in evenings: as many of its steps as fit into each. Work that can be left lies over two sittings; what has to
+ * set or dry is done in one go, and ends the evening. Steps without a way stand where they would come, without time.
+ * @param minutes of a sitting, above 0
+ */
+export function sittingsOf(
+  library: Library,
+  steps: readonly BenchStep[],
+  minutes: number
+): Sitting[] {
+  const sittings: Sitting[] = []
+  let work: SittingWork[] = []
+  const spent = (): number => sumOf(work, (one) => one.minutes ?? 0)
+  const close = (nights: number): void => {
+    if (work.length > 0) sittings.push({ work, minutes: spent(), nights })
+    work = []
+  }
+  for (const one of steps) {
+    const nights = library.operations.get(one.step.operation)?.nights ?? 0
+    let left = one.minutes ?? 0
+    let goesOn = false
+    if (nights > 0 && spent() >= LEAST_EVENING && spent() + left > minutes) close(0)
+    while (nights === 0 && spent() + left > minutes) {
+      const piece = minutes - spent()
+      if (piece >= LEAST_PIECE || work.length === 0) {
+        work.push({ ...one, minutes: piece, goesOn })
+        left -= piece
+        goesOn = true
+      }
+      close(0)
+    }
+    work.push({ ...one, minutes: one.minutes === undefined ? undefined : left, goesOn })
+    if (nights > 0) close(nights)
+  }
+  close(0)
+  return sittings
+}
