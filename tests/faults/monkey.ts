@@ -97,7 +97,7 @@ async function act(page: Page, seed: number, actions: number): Promise<void> {
         'a\tb;c'
       ]
       const leave =
-        /undo|redo|remove|take|delete|let |forget|drop|replace|reverse|start|demo|save|open|choose|file|print|photo|copy|refund|sold|correct|load|dismiss|go back|not for me|leave|shipped|^show /i
+        /undo|redo|remove|take|delete|let |forget|drop|replace|reverse|start|demo|save|open|choose|file|print|photo|copy|refund|sold|correct|load|dismiss|go back|not for me|leave|shipped|^show |^back to /i
       const tick = (ms = 0): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms))
       const type = (field: HTMLInputElement | HTMLTextAreaElement, value: string): void => {
         field.focus()
