@@ -166,7 +166,7 @@ export async function killRuns(
       await page.evaluate(enterWithoutEnd, run)
       // Every other run is killed from the first change on that was said to be kept, however slow the machine is; the rest at any moment.
       if (run % 2 === 0)
-        for (let waited = 0; acknowledged.length === acknowledgedBefore && waited < 30_000; ) {
+        for (let waited = 0; acknowledged.length === acknowledgedBefore && waited < 30_000;) {
           await page.waitForTimeout(20)
           waited += 20
         }
