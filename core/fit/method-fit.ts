@@ -160,16 +160,20 @@ export function fitMethod(
   const filled = method.roles.map((need, index) =>
     fillRole(choosing, need, ables[index] ?? [], index === 0)
   )
-  const tools = filled.flatMap((one) => one.tools)
-  const workArounds = filled.flatMap((one) => one.workArounds)
-  const misses: Miss[] = [
-    ...circumstanceMisses(method, step, circumstances),
-    ...filled.flatMap(({ miss }) => miss ?? []),
-    ...tieMisses(method, ables),
-    ...[...new Set(tools)].flatMap((entry) =>
-      serviceMisses(kit, entry, method, workshop, entry === filled[0]?.tools[0])
-    )
-  ]
+  const tools: KitTool[] = []
+  const workArounds: WorkAroundUse[] = []
+  const misses = circumstanceMisses(method, step, circumstances)
+  for (const one of filled) {
+    tools.push(...one.tools)
+    workArounds.push(...one.workArounds)
+    if (one.miss) misses.push(one.miss)
+  }
+  if (method.ties) misses.push(...tieMisses(method, ables))
+  const lead = filled[0]?.tools[0]
+  tools.forEach((entry, i) => {
+    if (tools.indexOf(entry) === i)
+      misses.push(...serviceMisses(kit, entry, method, workshop, entry === lead))
+  })
   const error = leadError(method, filled[0]?.tools[0], workArounds)
   const accuracyMm = resultError(method, error, kit.markingMm)
   if (!exactEnough(accuracyMm, step.accuracyMm))

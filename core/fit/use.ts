@@ -50,8 +50,11 @@ export function figuresOf(
   const spoilt = spoiltBy(context, method, build)
   const wasted = wastedOf(context, task, minutes)
   const hours = (hourValueOf(context, build) * wasted) / 60
+  // Named one by one: this is asked for every way of every step, and copying takes longer than reckoning.
   return {
-    ...burden,
+    loudMinutes: burden.loudMinutes,
+    riskMinutes: burden.riskMinutes,
+    coarseness: burden.coarseness,
     minutes,
     wasted,
     fee,
@@ -65,5 +68,11 @@ export function figuresOf(
 /** A method's use for a task, whatever its misses. */
 export const plainUse = (context: FitContext, fit: MethodFit, task: Task): MethodUse => {
   const minutes = minutesOf(fit.method, fit.tools[0], fit.workArounds, task.load)
-  return { ...fit, ...figuresOf(context, fit.method, task, minutes, fit.accuracyMm) }
+  return Object.assign(figuresOf(context, fit.method, task, minutes, fit.accuracyMm), {
+    method: fit.method,
+    misses: fit.misses,
+    tools: fit.tools,
+    workArounds: fit.workArounds,
+    accuracyMm: fit.accuracyMm
+  })
 }

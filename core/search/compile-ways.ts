@@ -69,7 +69,16 @@ const LISTED = 'timber/listed'
 function pricedMode(compiling: Compiling, build: Build, method: string, pay: number): Slot {
   const first = compiling.modes.length
   const cost = payTimes(compiling.world, build) * pay
-  compiling.modes.push({ method, minutes: 0, effort: 0, penalty: 0, pay, cost, requires: [] })
+  compiling.modes.push({
+    method,
+    then: undefined,
+    minutes: 0,
+    effort: 0,
+    penalty: 0,
+    pay,
+    cost,
+    requires: []
+  })
   return { first, last: first + 1 }
 }
 

@@ -2,7 +2,7 @@
 export interface Mode {
   readonly method: string
   /** The method that cleans up after it, where it leaves that to be done. */
-  readonly then?: string
+  readonly then: string | undefined
   readonly minutes: number
   /** Wasted hours at their value and loss of goodwill, ease and finish; counts when the build is done. */
   readonly effort: number

@@ -7,7 +7,6 @@ import {
   eaten,
   exactEnough,
   figuresOf,
-  hourValueOf,
   leadError,
   limitsBroken,
   markingAllowed,
@@ -18,7 +17,6 @@ import {
   taskOf,
   tieHolds,
   tooRough,
-  wastedOf,
   type FitContext,
   type Task
 } from '../fit'
@@ -30,6 +28,7 @@ import type { Mode } from './mode'
 import { playersFor, type RoleTask, type Players } from './players'
 import { require, requireAll, type Asked, type RequirementBook } from './requirements'
 import type { Sources } from './sources'
+import { cleaned } from './cleaned'
 import { thin } from './thin'
 
 /** What modes are worked out from. */
@@ -80,12 +79,16 @@ function roleRequires(
 }
 
 /** The marking tool a method needs to come out exact enough; what is owned where that is good enough. */
-function markingRequires({ sources, book }: ModeContext, allowed: number): Asked[] {
-  if (allowed >= sources.kit.markingMm) return []
+function markingRequires({ sources, book }: ModeContext, allowed: number): Asked {
+  if (allowed >= sources.kit.markingMm) return 'met'
+  const known = book.marking.get(allowed)
+  if (known !== undefined) return known
   const fine = (sources.byRole.get('square') ?? []).filter(
     ({ entry }) => (entry.specs.accuracyMm ?? Infinity) <= allowed
   )
-  return [require(book, fine, 1, false)]
+  const asked = require(book, fine, 1, false)
+  book.marking.set(allowed, asked)
+  return asked
 }
 
 /** What each group asks for, worked out when a combination first holds it: of the leading one for its task, of the others once and for all. */
@@ -95,14 +98,15 @@ function asksOf(
   groups: readonly Players[],
   leading: WeakMap<Players, readonly Asked[]>
 ): Asked[] {
-  return groups.flatMap((group, index) => {
+  const all: Asked[] = []
+  for (let index = 0; index < groups.length; index++) {
+    const group = groups[index]!
     const known = index === 0 ? leading : context.book.asks
-    const before = known.get(group)
-    if (before) return before
-    const asks = roleRequires(context, part, group, index)
-    known.set(group, asks)
-    return asks
-  })
+    let asks = known.get(group)
+    if (!asks) known.set(group, (asks = roleRequires(context, part, group, index)))
+    for (const one of asks) all.push(one)
+  }
+  return all
 }
 
 /** What is known of the ways of one method while they are looked at one after another. */
@@ -119,6 +123,12 @@ interface Asking {
     | undefined
 }
 
+/** The same way with other tools beside the leading one. */
+const withRequires = (
+  { method, then, minutes, effort, penalty, pay, cost }: Mode,
+  requires: readonly number[]
+): Mode => ({ method, then, minutes, effort, penalty, pay, cost, requires })
+
 function modeOf(
   context: ModeContext,
   part: RoleTask,
@@ -132,10 +142,8 @@ function modeOf(
   const own = lead ? lead.errorMm : leadError(method, undefined, [])
   if (!lead && !exactEnough(own, limit)) return undefined
   const marking = lead?.marking ?? markingAllowed(method, own, limit)
-  const requires = requireAll([
-    ...asksOf(context, part, groups, asking.leading),
-    ...markingRequires(context, marking)
-  ])
+  const asks = asksOf(context, part, groups, asking.leading)
+  const requires = requireAll([...asks, markingRequires(context, marking)])
   if (!requires) return undefined
   const minutes =
     (lead ? lead.minutes : minutesOf(method, undefined, [], task.load)) +
@@ -143,7 +151,7 @@ function modeOf(
   const errorMm = resultError(method, own, Math.min(sources.kit.markingMm, marking))
   const { known } = asking
   if (known?.lead === lead && known?.minutes === minutes && known.errorMm === errorMm)
-    return { ...known.mode, requires }
+    return withRequires(known.mode, requires)
   const { fee, spoilt, effort, penalty } = figuresOf(
     sources.context,
     method,
@@ -155,7 +163,16 @@ function modeOf(
   const used = Math.floor(eaten(perHour, method, minutes, task.load) + 0.5)
   const pay = fee + spoilt + used
   const cost = effort + payTimes(world, task.build) * pay
-  const mode = { method: method.id, minutes, effort, penalty, pay, cost, requires }
+  const mode = {
+    method: method.id,
+    then: undefined,
+    minutes,
+    effort,
+    penalty,
+    pay,
+    cost,
+    requires
+  }
   asking.known = { lead, minutes, errorMm, mode }
   return mode
 }
@@ -192,38 +209,6 @@ function modesOfMethod(context: ModeContext, method: Method, task: Task, exact: 
   visit(0, [])
   return found
 }
-
-/** Two lists of numbers in order as one, each number once. */
-function union(a: readonly number[], b: readonly number[]): number[] {
-  const all: number[] = []
-  for (let i = 0, j = 0; i < a.length || j < b.length;) {
-    const [one = Infinity, other = Infinity] = [a[i], b[j]]
-    all.push(Math.min(one, other))
-    if (one <= other) i++
-    if (other <= one) j++
-  }
-  return all
-}
-
-/** A rough way and the way to clean up after it, as one. */
-const cleaned = (context: ModeContext, task: Task, first: Mode, then: Mode): Mode =>
-  together(context, task, {
-    ...first,
-    then: then.method,
-    minutes: first.minutes + then.minutes,
-    penalty: first.penalty + then.penalty,
-    pay: first.pay + then.pay,
-    requires: union(first.requires, then.requires)
-  })
-
-/** A mode with what its minutes and payments come to for a task as a whole. */
-function together({ world, sources }: ModeContext, task: Task, mode: Mode): Mode {
-  const { context } = sources
-  const hours = hourValueOf(context, task.build) * wastedOf(context, task, mode.minutes)
-  const effort = mode.penalty + hours / MINUTES_PER_HOUR
-  return { ...mode, effort, cost: effort + payTimes(world, task.build) * mode.pay }
-}
-const MINUTES_PER_HOUR = 60
 
 /** Methods made up of others that may do a step. */
 export const compoundsOf = (context: FitContext, step: Step): Method[] =>
@@ -263,12 +248,7 @@ export function modesFor(context: ModeContext, step: Step, build: Build): Mode[]
     const alone = rough ? [] : modes(method, step, true)
     if (!after || (!rough && step.accuracyMm === undefined)) return alone
     const first = thin(book, modes(method, step, false), few)
-    return [
-      ...alone,
-      ...first.flatMap((one) =>
-        cleanUps.map((then) => cleaned(context, taskOf(step, build), one, then))
-      )
-    ]
+    return [...alone, ...cleaned(context, taskOf(step, build), first, cleanUps)]
   })
   return thin(book, found, grain)
 }

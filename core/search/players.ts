@@ -128,55 +128,59 @@ function ableFor(sources: Sources, book: RequirementBook, part: RoleTask): AbleL
   return able
 }
 
+/** A group while it grows. */
+type Growing = Players & { readonly sources: Source[]; readonly serviceKey: string }
+
+/**
+ * Puts tools into the group of those that are alike in everything given, or into a new one. Groups are few, and comparing figures is
+ * far quicker than making a text of them.
+ */
+function putInto(groups: Growing[], { alike, service, serviceKey, tie }: Able, made: Made): void {
+  const { round, minutes, errorMm, marking } = made
+  for (const group of groups)
+    if (
+      group.minutes === minutes &&
+      group.round === round &&
+      group.marking === marking &&
+      group.serviceKey === serviceKey &&
+      group.tie === tie
+    ) {
+      group.sources.push(...alike)
+      return
+    }
+  const sources = [...alike]
+  const first = alike[0]!
+  groups.push({ sources, service, serviceKey, round, minutes, errorMm, marking, tie, first })
+}
+/** What a tool makes of a task. */
+type Made = Pick<Players, 'round' | 'minutes' | 'errorMm' | 'marking'>
+
 /** Tools that fill a role beside the leading one, in groups. */
-function besideGroups({ list }: AbleList, { task }: RoleTask): Players[] {
-  const groups = new Map<string, Players & { sources: Source[] }>()
-  for (const { alike, uses, service, serviceKey, tie } of list) {
-    const round = roundMinutes(uses, task.load)
-    const key = `${serviceKey}|${round}|${tie}`
-    const group = groups.get(key)
-    if (group) group.sources.push(...alike)
-    else
-      groups.set(key, {
-        sources: [...alike],
-        service,
-        round,
-        minutes: 0,
-        errorMm: 0,
-        marking: Infinity,
-        tie,
-        first: alike[0]!
-      })
+function besideGroups({ list }: AbleList, { task }: RoleTask): Growing[] {
+  const groups: Growing[] = []
+  for (const able of list) {
+    const round = roundMinutes(able.uses, task.load)
+    putInto(groups, able, { round, minutes: 0, errorMm: 0, marking: Infinity })
   }
-  return [...groups.values()]
+  return groups
 }
 
 /** Tools that lead a method, in groups; those not exact enough left out. */
-function leadGroups({ list }: AbleList, { method, task, exact }: RoleTask): Players[] {
+function leadGroups({ list }: AbleList, { method, task, exact }: RoleTask): Growing[] {
   const limit = exact ? task.step.accuracyMm : undefined
-  const groups = new Map<string, Players & { sources: Source[] }>()
-  for (const { alike, entry, uses, service, serviceKey, tie } of list) {
+  const groups: Growing[] = []
+  for (const able of list) {
+    const { entry, uses } = able
     const errorMm = leadError(method, entry, uses)
     if (!exactEnough(errorMm, limit)) continue
-    const round = roundMinutes(uses, task.load)
-    const minutes = minutesOf(method, entry, uses, task.load)
-    const marking = markingAllowed(method, errorMm, limit)
-    const key = `${serviceKey}|${round}|${minutes}|${marking}|${tie}`
-    const group = groups.get(key)
-    if (group) group.sources.push(...alike)
-    else
-      groups.set(key, {
-        sources: [...alike],
-        service,
-        round,
-        minutes,
-        errorMm,
-        marking,
-        tie,
-        first: alike[0]!
-      })
+    putInto(groups, able, {
+      round: roundMinutes(uses, task.load),
+      minutes: minutesOf(method, entry, uses, task.load),
+      errorMm,
+      marking: markingAllowed(method, errorMm, limit)
+    })
   }
-  return [...groups.values()]
+  return groups
 }
 
 /** Which paces of a leading tool are told apart: all, those of tiers that differ by more than a few parts in a hundred, none. */
@@ -197,13 +201,22 @@ const PACE_OF: Readonly<Record<Tier, string>> = {
 }
 
 /** Groups that differ in little but pace as one: as slow as the slowest, as exact as the least exact; or, hopefully, as the best of them. */
-function coarsened(groups: readonly Players[], { paces, hopeful }: Telling): Players[] {
-  if (paces === 'all') return [...groups]
-  const merged = groupBy(groups, ({ service, round, tie, first }) => {
-    const pace = paces === 'one' ? '' : PACE_OF[first.entry.tier]
-    return `${service.join()}|${round}|${tie}|${pace}`
-  })
-  return [...merged.values()].map((alike) => {
+function coarsened(groups: readonly Growing[], { paces, hopeful }: Telling): Players[] {
+  if (paces === 'all' || groups.length < 2) return [...groups]
+  const merged: Growing[][] = []
+  for (const group of groups) {
+    const pace = PACE_OF[group.first.entry.tier]
+    const present = merged.find(
+      ([one]) =>
+        one!.round === group.round &&
+        one!.serviceKey === group.serviceKey &&
+        one!.tie === group.tie &&
+        (paces === 'one' || PACE_OF[one!.first.entry.tier] === pace)
+    )
+    if (present) present.push(group)
+    else merged.push([group])
+  }
+  return merged.map((alike) => {
     const [first] = alike
     if (alike.length === 1 && first) return first
     const sources = alike.flatMap((one) => one.sources)

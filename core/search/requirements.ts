@@ -35,6 +35,8 @@ export interface RequirementBook {
   readonly able: Map<string, AbleList>
   /** What groups of tools beside the leading one ask for. */
   readonly asks: WeakMap<Players, readonly Asked[]>
+  /** The marking tool that is asked for, by the largest error it may have, mm. */
+  readonly marking: Map<number, Asked>
   /** What one of a choice takes, by its number, and per requirement the least that meeting it takes, as far as it has been asked. */
   readonly takes: readonly number[]
   readonly least: (number | undefined)[]
@@ -48,6 +50,7 @@ export const emptyBook = (takes: readonly number[]): RequirementBook => ({
   kinds: new Map(),
   able: new Map(),
   asks: new WeakMap(),
+  marking: new Map(),
   takes,
   least: []
 })
@@ -78,8 +81,8 @@ export function require(
   }
   if (owned >= need) return 'met'
   if (from.size === 0) return 'never'
-  const units = [...from].map(([offer, count]) => `${offer}*${count}`).join()
-  const key = `${need}|${owned}|${along ? 1 : 0}|${units}`
+  let key = `${need}|${owned}|${along ? 1 : 0}|`
+  for (const [offer, count] of from) key += count === 1 ? `${offer},` : `${offer}*${count},`
   const known = book.numbers.get(key)
   if (known !== undefined) return known
   const id = book.list.length
@@ -90,9 +93,16 @@ export function require(
 
 /** Enters several requirements; their numbers without repeats and in order, or undefined where one can never be met. */
 export function requireAll(asked: readonly Asked[]): number[] | undefined {
-  if (asked.includes('never')) return undefined
-  const numbers = asked.filter((one): one is number => typeof one === 'number')
-  return [...new Set(numbers)].sort((a, b) => a - b)
+  const numbers: number[] = []
+  for (const one of asked) {
+    if (one === 'never') return undefined
+    if (one === 'met') continue
+    // Few and mostly in order already: put where it belongs.
+    let at = numbers.length
+    while (at > 0 && numbers[at - 1]! > one) at--
+    if (at === 0 || numbers[at - 1] !== one) numbers.splice(at, 0, one)
+  }
+  return numbers
 }
 
 /** Whether meeting one requirement is enough for another. */
