@@ -13,7 +13,7 @@ import { useSaving } from './saving'
 import { useSettings } from './settings'
 import { formats, storageHere } from './storage-here'
 import { useWorkspace } from './workspace'
-import { OWN_NAME } from '../words/own'
+import { ownWorkspace } from '../words/own'
 
 const recovery = (): Promise<typeof import('./recovery')> => import('./recovery')
 
@@ -142,7 +142,7 @@ export const useLoading = defineStore('loading', () => {
     openKept: async (id: string): Promise<boolean> => (await open(id)) === 'shown',
     keptWorkspaces: (): ReturnType<typeof storage.list> => storage.list(),
     startOwn(prepare: (fresh: Workspace) => Workspace, currency: string): void {
-      const fresh = freshWorkspace(library, newId('ws'), OWN_NAME, currency, table.today)
+      const fresh = freshWorkspace(library, newId('ws'), ownWorkspace.name, currency, table.today)
       show({ workspace: prepare(fresh), plan: undefined })
       askToLast()
     },

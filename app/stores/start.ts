@@ -12,7 +12,7 @@ import {
   type Workspace
 } from '../../core/workspace'
 import { basics, library } from '../../data'
-import { OWN_NAME } from '../words/own'
+import { ownWorkspace } from '../words/own'
 import { askCore } from './asking'
 import { figuresOf, unanswered, workspaceOf, type Answers } from './beginning'
 import { newId } from './clock'
@@ -40,7 +40,7 @@ export const useStart = defineStore('start', () => {
   const draft = computed(() =>
     workspaceOf(
       answers,
-      freshWorkspace(library, 'draft', OWN_NAME, answers.currency, table.today),
+      freshWorkspace(library, 'draft', ownWorkspace.name, answers.currency, table.today),
       table.today,
       (prefix, of) => `${prefix}-${of}`
     )

@@ -1,7 +1,8 @@
 import type { AgainstTool } from '../../core/against'
 import type { Say } from './say'
+import { said } from './language'
 
-export const against = {
+export const against = said('against', {
   titleNone: 'No plan has been kept yet',
   none: 'Keep a plan, and later you can see here how true it was.',
   even: 'Just as much in the purse as was planned',
@@ -61,4 +62,4 @@ export const against = {
       : there === undefined
         ? `${build}: done on ${say.day(here)}; with the money as planned it would not be in the plan.`
         : `${build}: done on ${say.day(here)} instead of ${say.day(there)}.`
-} as const
+} as const)

@@ -1,15 +1,23 @@
 import type { Due } from '../../core/care'
 import type { Say } from './say'
+import { languageNow, localeNow, said } from './language'
 
-const list = (names: readonly string[]): string =>
-  names.length <= 1
-    ? (names[0] ?? '')
-    : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`
+const lists = new Map<string, Intl.ListFormat>()
+/** Names in a row, the last one behind “and”. */
+const list = (names: readonly string[]): string => {
+  const locale = localeNow()
+  const known = lists.get(locale) ?? new Intl.ListFormat(locale, { type: 'conjunction' })
+  lists.set(locale, known)
+  return known.format(names)
+}
 export const joined = list
+/** A name within a sentence: small where the language writes its nouns so. */
 export const lowerFirst = (text: string): string =>
-  /^[A-Z][a-z]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text
+  /^[A-Z][a-z]/.test(text) && languageNow() !== 'de'
+    ? text.charAt(0).toLowerCase() + text.slice(1)
+    : text
 
-export const bench = {
+export const bench = said('bench', {
   andMore: (count: number) => `${count} more`,
   planning: 'Working out the plan …',
   nothingYet: 'Nothing to plan yet',
@@ -92,4 +100,4 @@ export const bench = {
         return `There is ${say.money(due.balance)} in the purse and you keep back ${say.money(due.reserve)}: nothing is bought until money comes in.`
     }
   }
-} as const
+} as const)

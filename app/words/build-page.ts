@@ -1,6 +1,7 @@
 import { plural } from './plural'
+import { said } from './language'
 
-export const buildPage = {
+export const buildPage = said('buildPage', {
   back: 'All builds',
   missing: 'There is no such build here.',
   canStart: 'Can start today',
@@ -58,4 +59,4 @@ export const buildPage = {
     'carries-people': 'This piece carries people: joints and timber have to be chosen for that.',
     'hangs-over-people': 'This piece hangs over people: fix it into something that holds.'
   }
-} as const
+} as const)

@@ -4,6 +4,7 @@ import type { HazardClass } from '../../core/catalogue'
 import { lowerFirst } from './bench'
 import type { Say } from './say'
 import { hazards } from './hazards'
+import { said } from './language'
 
 const NUMBERS = [
   'None',
@@ -60,7 +61,7 @@ const tooSmall = (say: Say, { tool, spec, count, has, needs }: MissOf<'spec'>): 
     ? `${lowerFirst(say.tool(tool))} does not say its ${specName(spec)}`
     : `needs ${count > 1 ? `${count} with ` : ''}${say.length(needs)} ${specName(spec)}, ${lowerFirst(say.tool(tool))} gives ${say.length(has)}`
 
-export const builds = {
+export const builds = said('builds', {
   title: (possible: number, all: number) =>
     all === 0
       ? 'Nothing to build yet'
@@ -153,7 +154,7 @@ export const builds = {
         return 'ruled out by you'
     }
   }
-} as const
+} as const)
 
 const SPEC_NAMES: Readonly<Record<string, string>> = {
   openingMm: 'opening',

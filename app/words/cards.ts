@@ -4,6 +4,7 @@ import type { Day } from '../../core/calendar'
 import { hazards } from './hazards'
 import { plural } from './plural'
 import type { Say } from './say'
+import { said } from './language'
 
 const FORMS: Readonly<Record<MethodForm, string>> = {
   hand: 'by hand',
@@ -19,15 +20,15 @@ const SURFACES: Readonly<Record<Surface, string>> = {
   smooth: 'smooth, ready for finish'
 }
 /** What protection is for. */
-export const PROTECTION: Readonly<Record<Protection, string>> = {
+export const PROTECTION: Readonly<Record<Protection, string>> = said('PROTECTION', {
   eyes: 'eyes',
   ears: 'ears',
   lungs: 'lungs'
-}
+})
 const DANGER = ['no danger to speak of', 'little danger', 'some danger', 'real danger'] as const
 
 /** Sentences of the cards that say what a tool, a piece of work, a way to do it or a material is. */
-export const cards = {
+export const cards = said('cards', {
   close: 'Close',
   back: 'Back',
   asPage: 'As a page',
@@ -82,4 +83,4 @@ export const cards = {
   parts: 'Made up of',
   material: 'What to look at',
   keeps: (months: number) => `Keeps about ${plural(months, 'month', 'months')}.`
-} as const
+} as const)

@@ -1,7 +1,8 @@
 import { plural } from './plural'
 import type { StockKind } from '../../core/catalogue'
+import { said } from './language'
 
-export const cutList = {
+export const cutList = said('cutList', {
   title: 'A build from its cut list',
   changeTitle: (name: string) => `The cut list of ${name}`,
   subtitle:
@@ -59,4 +60,4 @@ export const cutList = {
   edge: (work: string, run: string) =>
     `${work === 'band' ? 'banded' : 'shaped'}, ${run === 'all' ? 'all round' : run === 'long' ? 'long ones' : 'front'}`,
   empty: 'Nothing in the list yet.'
-} as const
+} as const)

@@ -1,7 +1,8 @@
 import type { PlaceId } from '../places'
+import { said } from './language'
 
 /** The one thing to try at each place, said until it is done once. */
-export const firstTime = {
+export const firstTime = said('firstTime', {
   label: 'The first time here',
   done: 'Got it',
   lines: {
@@ -17,4 +18,4 @@ export const firstTime = {
       'Enter what you spent. Nothing is ever deleted: what was wrong is taken back by an entry.',
     workshop: 'Say how large your room is, and no plan fills more of it.'
   } as const satisfies Record<PlaceId, string>
-} as const
+} as const)

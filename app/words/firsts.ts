@@ -1,6 +1,7 @@
 import type { Beginning } from '../../core/explain'
 import type { Say } from './say'
 import { lowerFirst } from './bench'
+import { said } from './language'
 
 /** Up to two builds by name, and how many more; shop-made jigs are not what one buys for. */
 function someBuilds(say: Say, ids: readonly string[]): string {
@@ -12,7 +13,7 @@ function someBuilds(say: Say, ids: readonly string[]): string {
 }
 
 /** What is said of the next purchase on several pages: why the plan begins with it, and the sale that is expected. */
-export const firsts = {
+export const firsts = said('firsts', {
   sale: (
     say: Say,
     sale: { name: string; from: string; until: string; off: number; chance: number }
@@ -31,4 +32,4 @@ export const firsts = {
         return `${first}. It leaves out ${someBuilds(say, b.builds)}, which ${name} would open: within its paydays and hours they do not fit or do not pay.`
     }
   }
-} as const
+} as const)

@@ -2,11 +2,12 @@ import type { Beside, Forgotten, LineAdvice, ListAdvice, Standing } from '../../
 import { joined, lowerFirst } from './bench'
 import { plural } from './plural'
 import type { Say } from './say'
+import { said } from './language'
 
 const small = (say: Say, ids: readonly string[]): string =>
   joined(ids.map((id) => lowerFirst(say.shortTool(id))))
 
-export const foundList = {
+export const foundList = said('foundList', {
   title: 'Check a list you found',
   titleRead: (need: number, of: number) =>
     need === 0
@@ -101,4 +102,4 @@ export const foundList = {
         ? `${plural(count, 'tool is', 'tools are')} among your wishes now.`
         : `${plural(count, 'price is', 'prices are')} kept, seen today.`,
   fileName: 'checked-list.txt'
-} as const
+} as const)

@@ -1,6 +1,7 @@
 import type { HazardClass } from '../../core/catalogue'
+import { said } from './language'
 
-export const hazards: Readonly<Record<HazardClass, string>> = {
+export const hazards: Readonly<Record<HazardClass, string>> = said('hazards', {
   'sharp-edge': 'hand edges',
   'spinning-bit': 'turning bits',
   'hand-blade': 'hand-held saw blades',
@@ -9,4 +10,4 @@ export const hazards: Readonly<Record<HazardClass, string>> = {
   'feed-rollers': 'planing machines',
   'fired-nail': 'nail guns',
   dust: 'fine dust'
-}
+})

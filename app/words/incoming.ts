@@ -2,8 +2,9 @@ import { plural } from './plural'
 import type { PartChange, Workspace } from '../../core/workspace'
 import { entryKinds } from './ledger'
 import type { Say } from './say'
+import { said } from './language'
 
-export const incoming = {
+export const incoming = said('incoming', {
   title: (file: string) => `${file}: what it would change`,
   subtitle: (name: string) => `Nothing has been changed yet in ${name}`,
   kinds: {
@@ -47,4 +48,4 @@ export const incoming = {
   cancel: 'Leave everything as it is',
   undoable: 'A snapshot is kept first, and it can be undone.',
   more: (count: number) => `and ${count} more`
-} as const
+} as const)

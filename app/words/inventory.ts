@@ -1,6 +1,7 @@
 import { plural } from './plural'
+import { said } from './language'
 
-export const inventory = {
+export const inventory = said('inventory', {
   title: (worth: string) => `What you own is worth about ${worth}`,
   subtitle: (count: number, paid: string, replace: string) =>
     `${plural(count, 'line', 'lines')}, ${paid} paid, ${replace} to buy all of it new today`,
@@ -24,4 +25,4 @@ export const inventory = {
   sellTitle: (tool: string) => `Sold: ${tool}`,
   soldFor: 'Brought',
   oneOf: (count: number) => `One of the ${count}; the others stay.`
-} as const
+} as const)

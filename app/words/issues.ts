@@ -4,6 +4,7 @@ import { plural } from './plural'
 import { KEEPING } from './issues-keeping'
 import { DATES } from './issues-dates'
 import { STORAGE } from './issues-storage'
+import { said } from './language'
 import { plainSay, type Say } from './say'
 
 const FILES = {
@@ -286,12 +287,22 @@ const PLAN = {
   'plan.miss.banned': (say, f) => `${miss(f, say)}you have ruled that method out.`
 } satisfies Partial<Sentences>
 
-const ALL: Sentences = { ...FILES, ...FIGURES, ...DATES, ...PLAN, ...STORAGE, ...KEEPING }
+const ALL: Sentences = said('issues', {
+  ...FILES,
+  ...FIGURES,
+  ...DATES,
+  ...PLAN,
+  ...STORAGE,
+  ...KEEPING
+})
+const words = said('issueUnknown', {
+  unknown: (code: string): string => `Something is wrong here (${code}).`
+})
 
 /** The sentence for an issue; every code has one. Findings kept by an older program may bear a code that is no longer used. */
 export function sentence({ code, figures }: Issue, say: Say = plainSay): string {
-  const words = ALL[code] as ((say: Say, f: Issue['figures']) => string) | undefined
-  return words?.(say, figures) ?? `Something is wrong here (${code}).`
+  const sentence = ALL[code] as ((say: Say, f: Issue['figures']) => string) | undefined
+  return sentence?.(say, figures) ?? words.unknown(code)
 }
 
 export const knownIssueCodes = (): string[] => Object.keys(ALL)

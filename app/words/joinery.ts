@@ -1,8 +1,9 @@
 import type { Joint } from '../../core/catalogue'
 import type { JointAdvice, PanelMovement, Verdict } from '../../core/joinery'
 import type { Say } from './say'
+import { said } from './language'
 
-export const jointNames: Readonly<Record<Joint, string>> = {
+export const jointNames: Readonly<Record<Joint, string>> = said('jointNames', {
   screwed: 'screwed',
   nailed: 'nailed',
   pocket: 'pocket joint',
@@ -20,9 +21,9 @@ export const jointNames: Readonly<Record<Joint, string>> = {
   'keyed-mitre': 'keyed mitre',
   'edge-glue': 'edge glued',
   laminated: 'glued in layers'
-}
+})
 
-export const joinery = {
+export const joinery = said('joinery', {
   title: 'Joints: do they suit?',
   caption:
     'Each joint against its material, its load and the grain. Where makers differ, the milder word is used.',
@@ -74,4 +75,4 @@ export const joinery = {
   movementTitle: 'Wide parts move',
   movement: (say: Say, movement: PanelMovement, low: number, high: number) =>
     `${say.number(movement.mm, 1)} mm across, between ${low} % and ${high} % humidity (${say.number(movement.fromMoisture, 1)} to ${say.number(movement.toMoisture, 1)} % moisture)${movement.rough ? '; roughly, since this leaves the range the tables hold for' : ''}`
-} as const
+} as const)

@@ -3,6 +3,7 @@ import { plural } from './plural'
 import { stableText } from '../../core/kernel'
 import type { Comparison, PartChange } from '../../core/workspace'
 import type { Say } from './say'
+import { localeNow, said } from './language'
 
 const megabytes = (bytes: number): string =>
   bytes < 100_000
@@ -11,18 +12,21 @@ const megabytes = (bytes: number): string =>
       ? `${(bytes / 1e6).toFixed(1)} MB`
       : `${(bytes / 1e9).toFixed(1)} GB`
 
-const moments = new Intl.DateTimeFormat('en-GB', {
-  day: 'numeric',
-  month: 'short',
-  year: 'numeric',
-  hour: '2-digit',
-  minute: '2-digit'
-})
+const moments = (): Intl.DateTimeFormat =>
+  new Intl.DateTimeFormat(localeNow(), {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit'
+  })
 /** A moment as people say it, in the zone of the device. */
 export const momentText = (at: number | string): string =>
-  moments.format(typeof at === 'string' ? Date.parse(at) : at).replace('Sept', 'Sep')
+  moments()
+    .format(typeof at === 'string' ? Date.parse(at) : at)
+    .replace('Sept', 'Sep')
 
-const LISTS: Readonly<Record<string, string>> = {
+const LISTS: Readonly<Record<string, string>> = said('keptLists', {
   builds: 'Build',
   items: 'Owned',
   offers: 'Find',
@@ -43,8 +47,8 @@ const LISTS: Readonly<Record<string, string>> = {
   scenarios: 'Scenario',
   photos: 'Photo',
   adopted: 'Plan kept'
-}
-const SINGLE: Readonly<Record<string, string>> = {
+})
+const SINGLE: Readonly<Record<string, string>> = said('keptSingle', {
   name: 'Name of the workspace',
   asOf: 'Fixed date',
   libraryVersion: 'Tool library',
@@ -54,12 +58,15 @@ const SINGLE: Readonly<Record<string, string>> = {
   workshop: 'Workshop',
   money: 'Money settings',
   order: 'Order of the builds'
-}
+})
+/** What fields of a part are called, where that is not the field’s own name. */
+const FIELDS: Readonly<Record<string, string>> = said('keptFields', {} as Record<string, string>)
 
 /** Fields that hold money. */
 const MONEY = /Each$|^(cost|price|amount|reserve|cap|hourValue|netEach)$/
 /** A field's name as words: `worthEach` is "worth each". */
 const fieldName = (key: string): string =>
+  FIELDS[key] ??
   key.replace(/([a-z])([A-Z])/g, (_all, a: string, b: string) => `${a} ${b.toLowerCase()}`)
 
 /** A former state in short. */
@@ -114,7 +121,7 @@ export function partDifference(
     return ''
   const show = (key: string, value: unknown): string =>
     value === undefined
-      ? 'nothing'
+      ? keeping.nothingThere
       : typeof value === 'object'
         ? '…'
         : typeof value === 'number' && MONEY.test(key)
@@ -136,7 +143,8 @@ export function partDifference(
   )
 }
 
-export const keeping = {
+export const keeping = said('keeping', {
+  nothingThere: 'nothing',
   title: titles.keeping,
   subtitle: (name: string) => `What is kept of ${name}, and how it leaves this browser`,
   tabs: { settings: 'File and settings', keeping: 'Copies and formats' },
@@ -210,7 +218,7 @@ export const keeping = {
   rowsHint: 'What it would change is shown before it does.',
   rows: { tools: 'Tools', prices: 'Prices', ledger: 'Ledger' } as const,
   refused: (name: string) => `${name} was not taken in. What you had is untouched.`
-} as const
+} as const)
 
 /** Whether a comparison says anything at all. */
 export const isEmpty = ({ parts, entries, onlyHere }: Comparison, replacing: boolean): boolean =>

@@ -1,7 +1,8 @@
 import { plural } from './plural'
 import type { ToolGroup } from '../../core/catalogue'
+import { said } from './language'
 
-export const groups: Readonly<Record<ToolGroup, string>> = {
+export const groups: Readonly<Record<ToolGroup, string>> = said('groups', {
   measuring: 'Measuring and marking',
   saws: 'Hand saws',
   planes: 'Planes',
@@ -18,9 +19,9 @@ export const groups: Readonly<Record<ToolGroup, string>> = {
   accessories: 'Accessories',
   storage: 'Storage',
   'shop-made': 'Shop-made'
-}
+})
 
-export const kit = {
+export const kit = said('kit', {
   oneOf: (names: readonly string[]) => names.join(' or '),
   protection: (part: string) => `${part} protection`,
   title: (count: number, operations: number) =>
@@ -66,4 +67,4 @@ export const kit = {
   none: 'Nothing by that name.',
   capacity: (figure: string, name: string) => `${figure} ${name}`,
   cautionTail: 'Follow the tool’s manual and your local rules.'
-} as const
+} as const)

@@ -3,6 +3,7 @@ import { joined, lowerFirst } from './bench'
 import { plural, upperFirst } from './plural'
 import { terms } from './terms'
 import { duration, type Say } from './say'
+import { said } from './language'
 
 const builds = (say: Say, ids: readonly string[], most = 3): string =>
   ids.length <= most
@@ -22,7 +23,7 @@ const LOOSE = 0.002
 const lead = (say: Say, { lead: { tool, count } }: Rung): string =>
   `${say.shortTool(tool)}${count > 1 ? ` ×${count}` : ''}`
 
-export const ladder = {
+export const ladder = said('ladder', {
   /** The rung that does the work: the dearest up to the one with which the first build opens. */
   headline: (say: Say, { rungs, already }: Ladder): string => {
     const opening = rungs.findIndex(({ opens }) => opens.length > 0)
@@ -165,4 +166,4 @@ export const ladder = {
   besideLine: (say: Say, total: number) => `${say.money(total)} reach this far`,
   show: 'Show all',
   fewer: 'Show fewer'
-} as const
+} as const)

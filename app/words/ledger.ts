@@ -1,7 +1,8 @@
 import { plural } from './plural'
 import type { EntryKind } from '../../core/ledger'
+import { said } from './language'
 
-export const entryKinds: Readonly<Record<EntryKind, string>> = {
+export const entryKinds: Readonly<Record<EntryKind, string>> = said('entryKinds', {
   opening: 'Opening',
   'set-aside': 'Set aside',
   'one-off': 'One-off',
@@ -16,8 +17,8 @@ export const entryKinds: Readonly<Record<EntryKind, string>> = {
   repair: 'Repair',
   other: 'Other',
   reversal: 'Taken back'
-}
-export const ledger = {
+})
+export const ledger = said('ledger', {
   title: (balance: string) => `${balance} in the purse`,
   subtitle: (inn: string, out: string, count: number) =>
     `${inn} came in, ${out} went out, in ${plural(count, 'entry', 'entries')}`,
@@ -121,4 +122,4 @@ export const ledger = {
   levelHint: 'Sets the level of all typical prices.',
   badLine: (line: number, text: string) =>
     `Line ${line}, “${text}”, is not a date and an amount. Write it like 2026-05-04 120.`
-} as const
+} as const)

@@ -1,5 +1,7 @@
+import { said } from './language'
+
 /** Words of the dialogs for entries of one's own. */
-export const own = {
+export const own = said('own', {
   toolTitle: 'A tool of my own',
   methodTitle: 'A way of my own to do something',
   name: 'What you call it',
@@ -15,4 +17,4 @@ export const own = {
   methodHint:
     'Hazard, noise and dust are taken from the library’s ways with the leading tool; follow the tool’s manual and your local rules.',
   add: 'Add it'
-} as const
+} as const)

@@ -1,8 +1,9 @@
 import { joined, lowerFirst } from './bench'
 import { plural } from './plural'
+import { said } from './language'
 
 /** What stands on paper only, and the pages that are made for it. */
-export const paper = {
+export const paper = said('paper', {
   print: 'Print it',
   steps: (copies: number) =>
     copies === 1
@@ -54,4 +55,4 @@ export const paper = {
   careDone: 'Done on',
   careNote:
     'Pull the plug or take out the pack before any care. What the tool’s manual says comes first.'
-} as const
+} as const)

@@ -1,6 +1,7 @@
 import type { Difference, PaidBack } from '../../core/explain'
 import { plural } from './plural'
 import type { Say } from './say'
+import { said } from './language'
 
 /** A few of them by name, the rest by number. */
 const NAMED = 4
@@ -10,7 +11,7 @@ const list = (names: readonly string[]): string =>
     : `${names.slice(0, NAMED - 1).join(', ')} and ${names.length - NAMED + 1} more`
 
 /** What a plan is worth, how much better it could be, and what would be without a purchase. */
-export const worthWords = {
+export const worthWords = said('worthWords', {
   worth: (value: string) =>
     `This plan is worth ${value} seen from today: builds and sales less what is paid, wasted and worn, with what the tools go on bringing.`,
   paidBack: ({ cost, pieces, date }: PaidBack, say: Say): string =>
@@ -61,4 +62,4 @@ export const worthWords = {
   moreTitle: 'What the next money would do',
   moreAsk: (amount: string) => `With ${amount} more today`,
   moreNote: 'Planned again with that much more in the purse.'
-} as const
+} as const)

@@ -10,8 +10,9 @@ import type { Plan, Workspace } from '../../core/workspace'
 import { lowerFirst } from './bench'
 import { plural } from './plural'
 import type { Say } from './say'
+import { said } from './language'
 
-export const pocket = {
+export const pocket = said('pocket', {
   title: titles.pocket,
   subtitle: 'What to buy next, up to which price, and what to look at before paying',
   none: 'The plan buys nothing in the days ahead.',
@@ -71,7 +72,7 @@ export const pocket = {
     parts: 'all parts and the manual there',
     size: 'the sizes on the tag'
   } as const satisfies Record<Check, string>
-} as const
+} as const)
 
 const plain = (text: string): string =>
   text

@@ -1,8 +1,9 @@
 import type { PowerMode } from '../../core/weigh'
 import { lowerFirst } from './bench'
 import type { Say } from './say'
+import { said } from './language'
 
-export const power = {
+export const power = said('power', {
   title: {
     best: 'A mixture of cords and packs costs least',
     'one-platform': 'One battery platform costs least',
@@ -58,4 +59,4 @@ export const power = {
   tools: 'Tools in view',
   note: 'Electrical: check the circuit and the cord’s gauge; ask a licensed electrician beyond plugging in.',
   plural: (tool: string) => lowerFirst(tool)
-} as const
+} as const)

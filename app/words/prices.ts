@@ -1,8 +1,9 @@
 import { plural } from './plural'
 import type { SellerType } from '../../core/prices'
 import type { Say } from './say'
+import { said } from './language'
 
-export const prices = {
+export const prices = said('prices', {
   title: (own: number) =>
     own === 0 ? 'No price of your own yet' : `${plural(own, 'price', 'prices')} of your own`,
   subtitle: (basis: 'own-level' | 'calibrated' | 'usual', quotes: number, level: string) =>
@@ -114,4 +115,4 @@ export const prices = {
   needPieces: 'Choose at least two tools; one alone is a plain price.',
   needTools: 'Choose the tools it holds for.',
   past: 'The end lies before the beginning.'
-} as const
+} as const)

@@ -2,10 +2,11 @@ import type { RuledOut, Tenure } from '../../core/weigh'
 import { lowerFirst } from './bench'
 import type { Say } from './say'
 import { terms } from './terms'
+import { said } from './language'
 
 const tier = (name: string): string => lowerFirst(terms.tierName[name] ?? name)
 
-export const quality = {
+export const quality = said('quality', {
   title: (tool: string, option: string) => `${tool}: to own, ${option} costs least`,
   borrowFirst: (name: string, hours: string) => `${name} costs less still, up to ${hours} hours.`,
   borrowName: { borrow: 'Borrowing it', hire: 'Hiring it' } as Readonly<Record<string, string>>,
@@ -81,4 +82,4 @@ export const quality = {
     later: 'Costs over the years'
   },
   proven: (ms: string) => `Best of all splits, proven in ${ms} ms.`
-} as const
+} as const)

@@ -1,8 +1,9 @@
 import type { HourWord, MoneyAim, Timber, Wish } from '../../core/catalogue'
 import { plural } from './plural'
+import { said } from './language'
 
 /** What things count: the settings every plan and every ranking is reckoned with. */
-export const reckoning = {
+export const reckoning = said('reckoning', {
   title: 'What counts',
   subtitle:
     'Every plan and every rank is reckoned with these. Each is a judgement; put in your own.',
@@ -74,4 +75,4 @@ export const reckoning = {
       : `You go on making about ${plural(perYear, 'piece', 'pieces')} a year like these; ${plural(years, 'year is', 'years are')} counted.`,
   keptIs: (share: string): string =>
     `What is paid counts ${share} of itself, as money left over would.`
-} as const
+} as const)

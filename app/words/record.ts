@@ -1,4 +1,6 @@
-export const record = {
+import { said } from './language'
+
+export const record = said('record', {
   title: (tool: string) => `Bought: ${tool}`,
   paid: 'Really paid, for all of it',
   plannedWas: (amount: string) => `The plan had ${amount}.`,
@@ -18,4 +20,4 @@ export const record = {
   hours: 'Hours it took',
   expected: (time: string) => `The plan had ${time}.`,
   confirmFinish: 'It is done'
-} as const
+} as const)

@@ -1,5 +1,7 @@
+import { said } from './language'
+
 /** How sure a plan is. */
-export const riskWords = {
+export const riskWords = said('riskWords', {
   riskTitle: 'How sure is it?',
   riskSubtitle:
     'The plan followed through a thousand made-up courses of things: prices, missed paydays, lost weeks, slower work, time to sell. What cannot be paid on its day waits for the next.',
@@ -16,4 +18,4 @@ export const riskWords = {
     'The line is the middle course; half of all lie in the dark band, nine in ten in the light one. The dashed line is what you keep back.',
   assumed:
     'Assumed, common practice: a typical price is off by about a fifth, one quoted today by 4 %, more with age; one payday in twenty is missed; one week in eight has no hours; work takes a quarter more or less.'
-} as const
+} as const)

@@ -4,6 +4,7 @@ import { exponentOf, type Minor } from '../../core/money'
 import { MM_PER_INCH, inchText, type UnitSystem } from '../../core/units'
 import { findBuild, type World } from '../../core/workspace'
 import { dayNumber, type Day } from '../../core/calendar'
+import { localeNow, said } from './language'
 import { terms } from './terms'
 import { operationUnits } from './units'
 
@@ -37,25 +38,28 @@ export interface Say {
   volume(m3: number): string
 }
 
-const LANGUAGE = 'en-GB'
 const utc = (day: Day): Date => new Date(dayNumber(day) * 86_400_000)
 
-/** Formatters are costly to make and asked for often; one of each kind is kept. */
+/** Formatters are costly to make and asked for often; one of each kind is kept, by language. */
 const formats = new Map<string, Intl.NumberFormat>()
-const kept = (key: string, make: () => Intl.NumberFormat): Intl.NumberFormat => {
-  const known = formats.get(key) ?? make()
-  formats.set(key, known)
+const kept = (key: string, make: (locale: string) => Intl.NumberFormat): Intl.NumberFormat => {
+  const locale = localeNow()
+  const known = formats.get(`${locale} ${key}`) ?? make(locale)
+  formats.set(`${locale} ${key}`, known)
   return known
 }
-const dates = {
-  day: new Intl.DateTimeFormat(LANGUAGE, {
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-    timeZone: 'UTC'
-  }),
-  short: new Intl.DateTimeFormat(LANGUAGE, { day: 'numeric', month: 'short', timeZone: 'UTC' }),
-  month: new Intl.DateTimeFormat(LANGUAGE, { month: 'short', year: '2-digit', timeZone: 'UTC' })
+const DATES = {
+  day: { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' },
+  short: { day: 'numeric', month: 'short', timeZone: 'UTC' },
+  month: { month: 'short', year: '2-digit', timeZone: 'UTC' }
+} as const satisfies Record<string, Intl.DateTimeFormatOptions>
+const dateFormats = new Map<string, Intl.DateTimeFormat>()
+function dated(kind: keyof typeof DATES, day: Day): string {
+  const locale = localeNow()
+  const key = `${locale} ${kind}`
+  const known = dateFormats.get(key) ?? new Intl.DateTimeFormat(locale, DATES[kind])
+  dateFormats.set(key, known)
+  return known.format(utc(day)).replace('Sept', 'Sep')
 }
 
 /** "1 h 05", "45 min". */
@@ -72,7 +76,7 @@ function moneyText(currency: string, amount: Minor, signed: boolean): string {
   const exponent = exponentOf(currency)
   const round = amount % 10 ** exponent === 0
   const digits = round ? 0 : exponent
-  return kept(`${currency}${digits}${signed}`, () => {
+  return kept(`${currency}${digits}${signed}`, (locale) => {
     const options: Intl.NumberFormatOptions = {
       style: 'currency',
       currency,
@@ -81,7 +85,7 @@ function moneyText(currency: string, amount: Minor, signed: boolean): string {
       maximumFractionDigits: digits
     }
     return new Intl.NumberFormat(
-      LANGUAGE,
+      locale,
       signed ? { ...options, signDisplay: 'exceptZero' } : options
     )
   }).format(amount / 10 ** exponent)
@@ -90,7 +94,7 @@ function moneyText(currency: string, amount: Minor, signed: boolean): string {
 function lengthText(mm: number, units: UnitSystem): string {
   if (units === 'imperial') return `${inchText(mm)} in`
   const digits = mm < 10 ? 1 : 0
-  return `${kept(`mm${digits}`, () => new Intl.NumberFormat(LANGUAGE, { maximumFractionDigits: digits })).format(mm)} mm`
+  return `${kept(`mm${digits}`, (locale) => new Intl.NumberFormat(locale, { maximumFractionDigits: digits })).format(mm)} mm`
 }
 
 const shortened = (name: string): string => name.split(',')[0] ?? name
@@ -102,7 +106,7 @@ export function sayFor(world: World): Say {
   const number = (value: number, digits = 0): string =>
     kept(
       `n${digits}`,
-      () => new Intl.NumberFormat(LANGUAGE, { maximumFractionDigits: digits })
+      (locale) => new Intl.NumberFormat(locale, { maximumFractionDigits: digits })
     ).format(value)
   const tool = (id: string): string => library.tools.get(id)?.name ?? id
   return {
@@ -112,9 +116,9 @@ export function sayFor(world: World): Say {
       const unit = 10 ** exponentOf(currency)
       return Math.round(amount / unit) * unit
     },
-    day: (day) => dates.day.format(utc(day)).replace('Sept', 'Sep'),
-    shortDay: (day) => dates.short.format(utc(day)).replace('Sept', 'Sep'),
-    month: (day) => dates.month.format(utc(day)),
+    day: (day) => dated('day', day),
+    shortDay: (day) => dated('short', day),
+    month: (day) => dated('month', day),
     length: (mm) => lengthText(mm, units),
     lengths: (list) =>
       units === 'imperial'
@@ -150,10 +154,11 @@ export function sayFor(world: World): Say {
   }
 }
 
+const words = said('plainSay', { minor: (amount: number): string => `${amount} minor units` })
 /** For messages about files that could not be read: there is no workspace to take currency and names from. */
 export const plainSay: Say = {
-  money: (amount) => `${amount} minor units`,
-  moved: (amount) => `${amount} minor units`,
+  money: (amount) => words.minor(amount),
+  moved: (amount) => words.minor(amount),
   about: (amount) => amount,
   day: (day) => day,
   shortDay: (day) => day,

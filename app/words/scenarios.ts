@@ -1,5 +1,7 @@
+import { said } from './language'
+
 /** Other ways it could go, side by side, and what more or less money would bring. */
-export const scenarioWords = {
+export const scenarioWords = said('scenarioWords', {
   scenariosTitle: 'Other ways it could go',
   scenariosSubtitle: 'Keep a few, and lay up to four side by side. Nothing here changes your plan.',
   asItStands: 'As it stands',
@@ -41,4 +43,4 @@ export const scenarioWords = {
   curveX: (currency: string) => `money of the plan, ${currency}`,
   curveY: 'builds ready',
   asTable: 'As a table'
-} as const
+} as const)

@@ -1,6 +1,7 @@
 import type { Say } from './say'
+import { said } from './language'
 
-export const schools = {
+export const schools = said('schools', {
   title: (name: string) => `You follow “${name}”`,
   titleMix: (name: string) => `Your own mix, after “${name}”`,
   titleOwn: 'Your own mix',
@@ -58,4 +59,4 @@ export const schools = {
     ]
       .filter(Boolean)
       .join(', ') || 'money alone'
-} as const
+} as const)

@@ -1,5 +1,6 @@
 import { titles } from './titles'
-export const settings = {
+import { said } from './language'
+export const settings = said('settings', {
   title: titles.settings,
   subtitle: (name: string) => `On the table: ${name}`,
   fileTitle: 'File',
@@ -48,4 +49,4 @@ export const settings = {
   shopMoved:
     'Room, circuit, hours, quiet and what you are comfortable with have a place of their own.',
   comfortLevels: ['not at all', 'with respect', 'with practice', 'no limit'] as const
-} as const
+} as const)

@@ -1,8 +1,9 @@
 import type { PlaceId } from '../places'
 import { plural } from './plural'
 import { titles } from './titles'
+import { said } from './language'
 
-export const placeNames: Readonly<Record<PlaceId, string>> = {
+export const placeNames: Readonly<Record<PlaceId, string>> = said('placeNames', {
   bench: 'Bench',
   builds: 'Builds',
   kit: 'Kit',
@@ -11,23 +12,24 @@ export const placeNames: Readonly<Record<PlaceId, string>> = {
   prices: 'Prices',
   ledger: 'Ledger',
   workshop: 'Workshop'
-}
+})
 
 /** Pages that are no place of the thumb index. */
-const pageNames: Readonly<Record<string, string>> = {
-  '/keeping': titles.keeping,
-  '/incoming': titles.incoming,
-  '/pocket': titles.pocket,
-  '/start': titles.start,
-  '/settings': titles.settings
+const PAGES: Readonly<Record<string, keyof typeof titles>> = {
+  '/keeping': 'keeping',
+  '/incoming': 'incoming',
+  '/pocket': 'pocket',
+  '/start': 'start',
+  '/settings': 'settings'
 }
 /** What the browser's tab says of a page. */
 export function pageTitle(place: PlaceId | undefined, path: string): string {
-  const name = place === undefined ? pageNames[path] : placeNames[place]
+  const page = PAGES[path]
+  const name = place === undefined ? page && titles[page] : placeNames[place]
   return name === undefined ? 'Frugal Ledger' : `${name} · Frugal Ledger`
 }
 
-export const shell = {
+export const shell = said('shell', {
   product: ['Frugal', 'Ledger'],
   index: 'Places',
   skip: 'Skip to the page',
@@ -112,4 +114,4 @@ export const shell = {
     ['← → ↑ ↓', 'go through the cells'],
     ['Enter', 'why this cell says what it says']
   ] as readonly (readonly [string, string])[]
-} as const
+} as const)

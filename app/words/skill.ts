@@ -1,8 +1,9 @@
 import type { Family, Level, Shares, SkillFactors } from '../../core/catalogue'
 import type { Say } from './say'
+import { said } from './language'
 
 /** How far somebody is with a family of tools, and what follows from it. */
-export const skill = {
+export const skill = said('skill', {
   title: 'How far you are with it',
   why: 'Work that asks for a trained hand takes a beginner longer, comes out less exact and spoils some timber. Plan and ladder reckon with it; say what is true today.',
   startLabel: 'With these tools I am',
@@ -29,4 +30,4 @@ export const skill = {
       ? ''
       : `: reckoned as it comes with practice, over this plan ${say.percent(shares.new)} new to it, ${say.percent(shares.practised)} practised, ${say.percent(shares.home)} at home`,
   raise: (level: string): string => `say “${level}”`
-} as const
+} as const)

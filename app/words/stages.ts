@@ -1,11 +1,12 @@
 import type { Unopened } from '../../core/search'
 import { plural } from './plural'
+import { said } from './language'
 
 /** Two names and how many more there are. */
 const few = (names: readonly string[]): string =>
   names.length > 3 ? `${names.slice(0, 2).join(', ')}, ${names.length - 2} more` : names.join(', ')
 
-export const stages = {
+export const stages = said('stages', {
   title: (builds: number, spent: string) => `${plural(builds, 'build', 'builds')} for ${spent}`,
   titleNone: 'Nothing staged yet',
   noBuildsHint: 'Add a build first: the plan grows from what you want to make.',
@@ -134,4 +135,4 @@ export const stages = {
   resale: (item: string, day: string, amount: string) =>
     `${item} is sold on ${day} for about ${amount}: something better has come`,
   saving: (deal: string, day: string, amount: string) => `${deal}: ${amount} off on ${day}`
-} as const
+} as const)

@@ -1,7 +1,8 @@
 import { titles } from './titles'
 import { plural } from './plural'
+import { said } from './language'
 
-export const start = {
+export const start = said('start', {
   title: titles.start,
   subtitle: 'Four questions, each of which you may leave out. Everything can be changed later.',
   occasion: 'Pieces by place and occasion',
@@ -82,4 +83,4 @@ export const start = {
   cancel: 'Back to the demo',
   allUsual: 'Tick the usual basics',
   openingText: 'What was there at the start'
-} as const
+} as const)

@@ -1,5 +1,7 @@
+import { said } from './language'
+
 /** Names of undoable steps, as they stand after "Undo" and "Redo". */
-export const steps = {
+export const steps = said('steps', {
   moved: (tool: string) => `moving ${tool}`,
   triedOut: (count: number) => `moving ${count} ${count === 1 ? 'purchase' : 'purchases'}`,
   scenario: (name: string) => `the scenario “${name}”`,
@@ -59,4 +61,4 @@ export const steps = {
   soldTool: (tool: string) => `selling ${tool}`,
   photo: (text: string) => `the photo of ${text}`,
   noPhoto: (text: string) => `taking the photo of ${text} off`
-} as const
+} as const)

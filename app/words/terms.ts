@@ -1,5 +1,7 @@
+import { said } from './language'
+
 /** What qualities and conditions of a tool are called, on every page. */
-export const terms = {
+export const terms = said('terms', {
   tierName: {
     'get-by': 'get-by tier',
     weekend: 'weekend tier',
@@ -9,4 +11,4 @@ export const terms = {
   conditionName: { new: 'new', refurbished: 'refurbished', used: 'used' } as Readonly<
     Record<string, string>
   >
-} as const
+} as const)

@@ -1,6 +1,7 @@
 import type { UnitSystem } from '../../core/units'
+import { said } from './language'
 
-const WORDS: Readonly<Record<string, readonly [one: string, many: string]>> = {
+const WORDS: Readonly<Record<string, readonly [one: string, many: string]>> = said('unitWords', {
   piece: ['piece', 'pieces'],
   cut: ['cut', 'cuts'],
   metre: ['m', 'm'],
@@ -17,7 +18,10 @@ const WORDS: Readonly<Record<string, readonly [one: string, many: string]>> = {
   sheet: ['sheet', 'sheets'],
   pack: ['pack', 'packs'],
   litre: ['l', 'l']
-}
+})
+const each = said('unitEach', {
+  one: (unit: string): string => `${/^[aeiou]/.test(unit) ? 'an' : 'a'} ${unit}`
+})
 
 export const operationUnits = (unit: string, quantity: number, system: UnitSystem): string => {
   if (system === 'imperial' && unit === 'metre') return 'ft'
@@ -26,7 +30,4 @@ export const operationUnits = (unit: string, quantity: number, system: UnitSyste
 }
 
 /** "a cut", "an edge": the price of one unit. */
-export const perUnit = (unit: string): string => {
-  const one = WORDS[unit]?.[0] ?? unit
-  return `${/^[aeiou]/.test(one) ? 'an' : 'a'} ${one}`
-}
+export const perUnit = (unit: string): string => each.one(WORDS[unit]?.[0] ?? unit)

@@ -3,8 +3,9 @@ import type { WeightName } from '../../core/workspace'
 import type { Because, Regret } from '../../core/weigh'
 import type { Say } from './say'
 import { lowerFirst } from './bench'
+import { said } from './language'
 
-export const weigh = {
+export const weigh = said('weigh', {
   part: (say: Say, part: { tool: string; count: number; jig?: string | undefined }) =>
     `${lowerFirst(say.shortTool(part.tool))}${part.count > 1 ? ` ×${part.count}` : ''}${part.jig === undefined ? '' : ' (make)'}`,
   free: 'nothing to buy',
@@ -222,4 +223,4 @@ export const weigh = {
   cautionTail: 'Follow the tool’s manual and your local rules.',
   tierLine: (tier: string, condition: string, power: string) =>
     [tier, condition, power === 'hand' ? '' : power].filter(Boolean).join(', ')
-} as const
+} as const)

@@ -1,9 +1,10 @@
 import type { Issue } from '../../core/kernel'
+import { said } from './language'
 import { type Say } from './say'
 import { sentence } from './issues'
 
 /** What the screens call the parts of a workspace, where they call them otherwise. */
-const CALLED: Readonly<Record<string, string>> = {
+const CALLED: Readonly<Record<string, string>> = said('called', {
   items: 'kit',
   offers: 'finds',
   quotes: 'prices',
@@ -12,10 +13,11 @@ const CALLED: Readonly<Record<string, string>> = {
   oneOffs: 'money that comes once',
   adopted: 'kept plans',
   own: 'own entries'
-}
+})
+const words = said('calledEntry', { entry: (number: number): string => `entry ${number}` })
 const called = (part: string | number): string =>
   typeof part === 'number'
-    ? `entry ${part + 1}`
+    ? words.entry(part + 1)
     : (CALLED[part] ?? part.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`))
 /** The place of a finding in plain words: "builds, entry 3, name". Empty where it is about the whole. */
 export const placeText = (path: Issue['path']): string => path.map(called).join(', ')

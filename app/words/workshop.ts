@@ -1,5 +1,7 @@
+import { said } from './language'
+
 /** The Workshop: the limits the planner reads, each with what holds when nothing is said and why. */
-export const workshop = {
+export const workshop = said('workshop', {
   title: 'Workshop',
   subtitle: 'What fits, what runs, how long and how loud: the limits every plan keeps.',
   caption:
@@ -64,4 +66,4 @@ export const workshop = {
   cap: 'No more than',
   capWhy:
     'Left empty, only the purse and what you keep back set the limit. With a figure here no plan pays out more than that from today on, whatever comes in.'
-} as const
+} as const)

@@ -1,0 +1,45 @@
+/** The languages the program can be read in, as browsers call them. */
+export const LANGUAGES = ['en', 'de'] as const
+export type Language = (typeof LANGUAGES)[number]
+
+/** What another language says in the place of an English object: the same keys, the same figures handed in, other words. */
+export type Said<T> = T extends string
+  ? string
+  : T extends number
+    ? number
+    : T extends (...given: infer Given) => infer Answer
+      ? (...given: Given) => Said<Answer>
+      : T extends readonly unknown[]
+        ? { readonly [K in keyof T]: Said<T[K]> }
+        : T extends object
+          ? { readonly [K in keyof T]: Said<T[K]> }
+          : T
+
+/** Objects of another language by the name each was declared with. */
+export type Catalogue = Readonly<Record<string, object | undefined>>
+
+interface Spoken {
+  readonly language: string
+  /** How figures and days are written. */
+  readonly locale: string
+  readonly catalogue: Catalogue
+}
+const ENGLISH: Spoken = { language: 'en', locale: 'en-GB', catalogue: {} }
+let now: Spoken = ENGLISH
+
+/** The language that is spoken from now on; said before the first word is shown, English where nothing is said. */
+export function speak(spoken: Spoken = ENGLISH): void {
+  now = spoken
+}
+export const localeNow = (): string => now.locale
+export const languageNow = (): string => now.language
+
+/**
+ * Words under a name: English as they stand here, and in the language that is spoken where its catalogue has them. They are looked up
+ * when they are read, never kept.
+ */
+export const said = <T extends object>(name: string, english: T): T =>
+  new Proxy(english, {
+    get: (own, key, receiver): unknown =>
+      Reflect.get(now.catalogue[name] ?? own, key) ?? Reflect.get(own, key, receiver)
+  })
