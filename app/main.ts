@@ -9,18 +9,24 @@ import { createApp } from 'vue'
 import App from './App.vue'
 import { router } from './router'
 import { keepOffline } from './shell/offline'
+import { speakAsAsked } from './shell/speaking'
 import { preset } from './theme/preset'
+import { calendarNames, lists } from './words/lists'
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce
 
-createApp(App)
+await speakAsAsked()
+const app = createApp(App)
+app
   .use(createPinia())
   .use(router)
   .use(PrimeVue, {
     theme: { preset, options: { darkModeSelector: '[data-theme="dark"]', cssLayer: false } },
     ...(nonce ? { csp: { nonce } } : {})
   })
-  .mount('#app')
+const { locale } = app.config.globalProperties.$primevue.config
+if (locale) Object.assign(locale, lists, calendarNames(), { aria: { ...locale.aria, ...lists } })
+app.mount('#app')
 
 /** The page is drawn and planned before the program is put away for later, ms. */
 const AFTER_THE_FIRST_LOOK = 3000

@@ -7,11 +7,13 @@ import {
   MarkLineComponent,
   TooltipComponent
 } from 'echarts/components'
-import { use } from 'echarts/core'
+import { registerLocale, use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 import { computed } from 'vue'
 import VChart from 'vue-echarts'
 import { chartTheme, isDark } from '../theme/chart'
+import { languageNow } from '../words/language'
+import { calendarNames } from '../words/lists'
 
 use([
   LineChart,
@@ -22,6 +24,19 @@ use([
   AriaComponent,
   SVGRenderer
 ])
+
+// The names of months along an axis of days; all else of a chart is ours.
+const LANGUAGE = languageNow().toUpperCase()
+const { monthNames, monthNamesShort, dayNames, dayNamesShort } = calendarNames()
+if (LANGUAGE !== 'EN')
+  registerLocale(LANGUAGE, {
+    time: {
+      month: monthNames,
+      monthAbbr: monthNamesShort,
+      dayOfWeek: dayNames,
+      dayOfWeekAbbr: dayNamesShort
+    }
+  } as Parameters<typeof registerLocale>[1])
 
 /** A drawing of lines with what all of them share: drawn as SVG, still, described for screen readers. */
 const props = defineProps<{ option: Readonly<Record<string, unknown>>; height: string }>()
@@ -40,7 +55,7 @@ const whole = computed(() => ({
     class="chart"
     :style="{ height }"
     :option="whole"
-    :init-options="{ renderer: 'svg' }"
+    :init-options="{ renderer: 'svg', locale: LANGUAGE }"
     autoresize
   />
 </template>

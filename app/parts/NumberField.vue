@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { issue, ok, refused, type Result } from '../../core/kernel'
 import { parseNumber } from '../../core/units'
+import { plainNumber } from '../words/amounts'
 import TextField from './TextField.vue'
 
 const props = defineProps<{
@@ -14,11 +15,10 @@ const props = defineProps<{
   optional?: boolean
 }>()
 defineEmits<{ change: [value: number | undefined] }>()
-const text = (value: number): string => String(Math.round(value * 1000) / 1000)
 function read(typed: string): Result<number | undefined> {
   if (typed.trim() === '' && props.optional) return ok(undefined)
   // What stands in the field was written by the program itself.
-  if (props.value !== undefined && typed === text(props.value)) return ok(props.value)
+  if (props.value !== undefined && typed === plainNumber(props.value)) return ok(props.value)
   const figure = parseNumber(typed)
   if (!figure.ok) return figure
   const { value } = figure
@@ -34,7 +34,7 @@ function read(typed: string): Result<number | undefined> {
 <template>
   <TextField
     :label="label"
-    :value="value === undefined ? '' : text(value)"
+    :value="value === undefined ? '' : plainNumber(value)"
     :read="read"
     :hide-label="hideLabel ?? false"
     :width="width ?? '5rem'"

@@ -1,6 +1,6 @@
 import type { Due } from '../../core/care'
 import type { Say } from './say'
-import { languageNow, localeNow, said } from './language'
+import { keepsCapitals, localeNow, said } from './language'
 
 const lists = new Map<string, Intl.ListFormat>()
 /** Names in a row, the last one behind “and”. */
@@ -13,9 +13,7 @@ const list = (names: readonly string[]): string => {
 export const joined = list
 /** A name within a sentence: small where the language writes its nouns so. */
 export const lowerFirst = (text: string): string =>
-  /^[A-Z][a-z]/.test(text) && languageNow() !== 'de'
-    ? text.charAt(0).toLowerCase() + text.slice(1)
-    : text
+  /^[A-Z][a-z]/.test(text) && !keepsCapitals() ? text.charAt(0).toLowerCase() + text.slice(1) : text
 
 export const bench = said('bench', {
   andMore: (count: number) => `${count} more`,

@@ -156,7 +156,7 @@ export const builds = said('builds', {
   }
 } as const)
 
-const SPEC_NAMES: Readonly<Record<string, string>> = {
+const SPEC_NAMES: Readonly<Record<string, string>> = said('specNames', {
   openingMm: 'opening',
   depthMm: 'depth of cut',
   crosscutMm: 'crosscut width',
@@ -172,6 +172,6 @@ const SPEC_NAMES: Readonly<Record<string, string>> = {
   accuracyMm: 'accuracy',
   packWh: 'pack',
   volts: 'voltage'
-}
+})
 const specName = (spec: string): string => SPEC_NAMES[spec] ?? spec
 export { specName }

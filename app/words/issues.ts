@@ -2,7 +2,7 @@ import type { Findings, Issue } from '../../core/kernel'
 import { n, quoted, t, type Sentences } from './sentences'
 import { plural } from './plural'
 import { KEEPING } from './issues-keeping'
-import { DATES } from './issues-dates'
+import { DATES, FIGURES } from './issues-dates'
 import { STORAGE } from './issues-storage'
 import { said } from './language'
 import { plainSay, type Say } from './say'
@@ -124,26 +124,6 @@ const FILES = {
   'own.companion-circle': (say, f) =>
     `${say.tool(t(f.tool))} and ${say.tool(t(f.other))} need each other, so each is reckoned with the other beside it. If one is useful alone, take the need out.`,
   'currency.code': () => 'The currency must be three capital letters, such as EUR.'
-} satisfies Partial<Sentences>
-
-const FIGURES = {
-  'money.not-a-number': (_, f) => `${quoted(f.text)} is not an amount. Write it like 12.50.`,
-  'money.fraction': (_, f) =>
-    `${t(f.value) === '' ? 'This' : t(f.value)} has more decimals than the currency. Amounts are kept in whole minor units.`,
-  'money.negative': () => 'This amount must not be negative.',
-  'money.too-large': () => 'The amount is larger than this program reckons with.',
-  'length.not-a-length': (_, f) =>
-    `${quoted(f.text)} is not a length. Write it like 450, 45 cm, 23 1/2 or 6 ft.`,
-  'length.ambiguous': (_, f) =>
-    `${quoted(f.text)} can be read in two ways. Write ${t(f.thousands)} without a mark, or one digit more or fewer behind it.`,
-  'length.not-positive': () => 'A length must be more than zero.',
-  'ledger.future': (say, f) =>
-    `${say.day(t(f.date))} is still to come. The ledger holds only money that has moved; use a planned one-off instead.`,
-  'money.line': (_, f) =>
-    `${quoted(f.line)} is no day with an amount. Write 2026-07-15 300, one to a line.`,
-  'ledger.zero': () => 'An entry needs an amount.',
-  'text.needed': () => 'Say in a word or two what it is.',
-  'quantity.not-positive': () => 'A quantity must be more than zero.'
 } satisfies Partial<Sentences>
 
 /** What a plan's method lacks: the beginning of the sentence. */

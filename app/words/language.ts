@@ -1,7 +1,3 @@
-/** The languages the program can be read in, as browsers call them. */
-export const LANGUAGES = ['en', 'de'] as const
-export type Language = (typeof LANGUAGES)[number]
-
 /** What another language says in the place of an English object: the same keys, the same figures handed in, other words. */
 export type Said<T> = T extends string
   ? string
@@ -18,13 +14,15 @@ export type Said<T> = T extends string
 /** Objects of another language by the name each was declared with. */
 export type Catalogue = Readonly<Record<string, object | undefined>>
 
-interface Spoken {
+export interface Spoken {
   readonly language: string
   /** How figures and days are written. */
   readonly locale: string
+  /** Nouns keep their capital within a sentence. */
+  readonly capitals: boolean
   readonly catalogue: Catalogue
 }
-const ENGLISH: Spoken = { language: 'en', locale: 'en-GB', catalogue: {} }
+const ENGLISH: Spoken = { language: 'en', locale: 'en-GB', capitals: false, catalogue: {} }
 let now: Spoken = ENGLISH
 
 /** The language that is spoken from now on; said before the first word is shown, English where nothing is said. */
@@ -33,6 +31,7 @@ export function speak(spoken: Spoken = ENGLISH): void {
 }
 export const localeNow = (): string => now.locale
 export const languageNow = (): string => now.language
+export const keepsCapitals = (): boolean => now.capitals
 
 /**
  * Words under a name: English as they stand here, and in the language that is spoken where its catalogue has them. They are looked up

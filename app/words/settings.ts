@@ -19,6 +19,8 @@ export const settings = said('settings', {
   openMine: (name: string) => `Open ${name}`,
   startMine: 'Start mine',
   lookTitle: 'Looks and keys',
+  language: 'Language',
+  languages: { browser: 'as the browser has it' } as const,
   theme: 'Light or dark',
   themes: { system: 'As the system', light: 'Light', dark: 'Dark' } as const,
   letters: 'Single-letter keys for the places',

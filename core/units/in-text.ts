@@ -72,11 +72,13 @@ function called(mm: number): string {
   return inchText(Math.max(part, Math.round(mm / MM_PER_INCH / part) * part) * MM_PER_INCH)
 }
 
-const FIGURE = String.raw`\d+(?:\.\d+)?`
-const BETWEEN = String.raw`\s*(?:×|–|-|,|to|and|or)\s*`
+const FIGURE = String.raw`\d+(?:[.,]\d+)?`
+const BETWEEN = String.raw`\s*(?:×|–|-|,\s|to|and|or|bis|und|oder)\s*`
+/** A figure as it stands in a text: “12.7”, or “12,7” in other languages. */
+const numberOf = (text: string): number => Number(text.replace(',', '.'))
 /** Sizes before one unit: "3, 24 and 36 mm", "75 × 533 mm", "1.5 m"; not areas, volumes or speeds. */
 const SIZES = new RegExp(
-  String.raw`(?<![\d.])(${FIGURE}(?:${BETWEEN}${FIGURE})*)\s?(mm|m)(?![\p{L}\d²³/])`,
+  String.raw`(?<![\d.,])(${FIGURE}(?:${BETWEEN}${FIGURE})*)\s?(mm|m)(?![\p{L}\d²³/])`,
   'gu'
 )
 
@@ -88,10 +90,12 @@ export function sizesIn(text: string, units: UnitSystem): string {
   if (units === 'metric') return text
   return text.replace(SIZES, (_, figures: string, unit: string) => {
     const scale = unit === 'm' ? 1000 : 1
-    const all = [...figures.matchAll(new RegExp(FIGURE, 'g'))].map(([one]) => Number(one) * scale)
+    const all = [...figures.matchAll(new RegExp(FIGURE, 'g'))].map(([one]) => numberOf(one) * scale)
     const feet = all.every((mm) => mm >= FEET_FROM)
     const told = figures.replace(new RegExp(FIGURE, 'g'), (one) =>
-      feet ? String(Math.round((Number(one) * scale) / MM_PER_FOOT)) : called(Number(one) * scale)
+      feet
+        ? String(Math.round((numberOf(one) * scale) / MM_PER_FOOT))
+        : called(numberOf(one) * scale)
     )
     return `${told} ${feet ? 'ft' : 'in'}`
   })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Material } from '../../../core/catalogue'
-import { materialCards } from '../../../data/cards'
+import { stockCard } from '../../../data/cards'
 import { materialDrawing } from '../../drawings'
 import { cards as words } from '../../words/cards'
 import LineDrawing from './LineDrawing.vue'
@@ -10,9 +10,7 @@ import { useTold } from './told'
 /** What a material is for, and what to look at in the yard. */
 const props = defineProps<{ material: Material }>()
 const drawing = computed(() => materialDrawing(props.material.id))
-const card = computed(
-  () => materialCards.find(([begins]) => props.material.id.startsWith(begins))?.[1]
-)
+const card = computed(() => stockCard(props.material.id))
 const told = useTold()
 const DAYS_OF_A_MONTH = 30.4
 </script>

@@ -4,7 +4,7 @@ import { toolFacts } from '../../../core/cards'
 import { TIERS, type Tool } from '../../../core/catalogue'
 import { usualByTier } from '../../../core/fit'
 import { findOffer } from '../../../core/prices'
-import { toolCards } from '../../../data/cards'
+import { toolCard } from '../../../data/cards'
 import { toolDrawings } from '../../drawings'
 import { useWorkspace } from '../../stores/workspace'
 import { cards as words } from '../../words/cards'
@@ -19,7 +19,7 @@ const props = defineProps<{ tool: Tool }>()
 const store = useWorkspace()
 const drawing = computed(() => toolDrawings[props.tool.id])
 const told = useTold()
-const card = computed(() => toolCards[props.tool.id])
+const card = computed(() => toolCard(props.tool.id))
 const facts = computed(() => (store.world ? toolFacts(store.world, props.tool) : undefined))
 const named = (id: string): string => store.say?.tool(id) ?? id
 const stands = computed(() => {

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { workFacts } from '../../../core/cards'
 import type { Operation } from '../../../core/catalogue'
-import { operationCards } from '../../../data/cards'
+import { workCard } from '../../../data/cards'
 import { workDrawings } from '../../drawings'
 import { useWorkspace } from '../../stores/workspace'
 import { cards as words } from '../../words/cards'
@@ -14,7 +14,7 @@ import NameList from './NameList.vue'
 const props = defineProps<{ operation: Operation }>()
 const store = useWorkspace()
 const drawing = computed(() => workDrawings[props.operation.id])
-const card = computed(() => operationCards[props.operation.id])
+const card = computed(() => workCard(props.operation.id))
 const facts = computed(() => (store.world ? workFacts(store.world, props.operation) : undefined))
 const told = useTold()
 const ways = computed(

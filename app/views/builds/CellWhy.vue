@@ -7,6 +7,7 @@ import SetLine from '../../parts/SetLine.vue'
 import { usePlanning } from '../../stores/planning'
 import WhatIs from '../../parts/WhatIs.vue'
 import { useWorkspace } from '../../stores/workspace'
+import { lowerFirst } from '../../words/bench'
 import { builds as words } from '../../words/builds'
 import { steps } from '../../words/steps'
 import type { WayView } from '../../workers/protocol'
@@ -66,9 +67,13 @@ const stock = computed(() => {
             {{
               words.doneWith(
                 cell.best.method.name,
-                [...new Set(cell.best.tools.map(({ tool }) => store.say?.shortTool(tool.id) ?? ''))]
-                  .join(', ')
-                  .toLowerCase(),
+                [
+                  ...new Set(
+                    cell.best.tools.map(({ tool }) =>
+                      lowerFirst(store.say?.shortTool(tool.id) ?? '')
+                    )
+                  )
+                ].join(', '),
                 words.setMin(
                   store.say.duration(cell.minutes),
                   store.say.duration(setUpMinutes(cell.best.method))

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Say } from '../../words/say'
+import { lowerFirst } from '../../words/bench'
 import { builds as words } from '../../words/builds'
+import { kit } from '../../words/kit'
 import type { Cell } from './cells'
 
 const props = defineProps<{ cell: Cell; say: Say; chosen: boolean }>()
@@ -25,9 +27,9 @@ function textOf({ cell, say }: { cell: Cell; say: Say }): string {
         case 'accuracy':
           return words.inexact(say.number(miss.has - miss.needs, 1))
         case 'protection':
-          return words.waits(`${miss.protection} protection`)
+          return words.waits(kit.protection(miss.protection))
         case 'companion':
-          return words.waits(miss.anyOf.map((id) => say.shortTool(id).toLowerCase())[0] ?? '')
+          return words.waits(lowerFirst(say.shortTool(miss.anyOf[0] ?? '')))
         default:
           return words.noWay
       }

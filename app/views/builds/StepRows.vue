@@ -12,6 +12,8 @@ import NumberField from '../../parts/NumberField.vue'
 import TextField from '../../parts/TextField.vue'
 import WhatIs from '../../parts/WhatIs.vue'
 import { useWorkspace } from '../../stores/workspace'
+import { operationUnits } from '../../words/units'
+import { lowerFirst } from '../../words/bench'
 import { builds as gridWords } from '../../words/builds'
 import { buildPage as words } from '../../words/build-page'
 import { duration } from '../../words/say'
@@ -90,7 +92,7 @@ const rows = computed(() =>
       method: best
         ? best.method.name
         : nearest?.misses[0] && store.say
-          ? `${gridWords.noWay}: ${nearest.method.name.toLowerCase()}, ${gridWords.miss(store.say, nearest.misses[0])}`
+          ? `${gridWords.noWay}: ${lowerFirst(nearest.method.name)}, ${gridWords.miss(store.say, nearest.misses[0])}`
           : gridWords.noWay,
       minutes: best?.minutes
     }
@@ -147,7 +149,9 @@ const rows = computed(() =>
                 :least="0.001"
                 :most="1000000"
                 @change="replace(step.id, (one) => ({ ...one, quantity: $event ?? 1 }))"
-              /><span class="soft small">{{ operation?.unit }}</span>
+              /><span class="soft small">{{
+                operationUnits(operation?.unit ?? '', step.quantity, 'metric')
+              }}</span>
             </div>
           </td>
           <td v-for="field in sizes" :key="field">

@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed } from 'vue'
 import { distinct } from '../../../core/kernel'
-import { toolCards } from '../../../data/cards'
+import { toolCard } from '../../../data/cards'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import WhatIs from '../../parts/WhatIs.vue'
 import { useTold } from '../../parts/cards/told'
@@ -16,7 +16,7 @@ const told = useTold()
 const rows = computed(() =>
   distinct((store.workspace?.items ?? []).map(({ tool }) => tool))
     .flatMap((id) => {
-      const care = toolCards[id]?.care
+      const care = toolCard(id)?.care
       return care && store.say ? [{ id, name: store.say.tool(id), care: told(care) }] : []
     })
     .sort((a, b) => a.name.localeCompare(b.name))

@@ -151,6 +151,7 @@ function toggleWish(): void {
   accent-color: var(--planned);
 }
 .state {
+  display: inline-block;
   border: 1px dashed var(--line-strong);
   padding: 0 0.3rem;
   margin-left: 0.4rem;

@@ -19,6 +19,7 @@ import { usual } from '../../../data'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
+import { lowerFirst } from '../../words/bench'
 import { groups, kit as words } from '../../words/kit'
 import { paper } from '../../words/paper'
 import { steps } from '../../words/steps'
@@ -129,7 +130,7 @@ const grouped = computed(() =>
 const waiting = (tool: Tool): string[] =>
   due.value.flatMap((one) =>
     one.kind === 'companion' && one.tool === tool.id
-      ? [words.oneOf(one.anyOf.map((id) => store.say?.shortTool(id).toLowerCase() ?? id))]
+      ? [words.oneOf(one.anyOf.map((id) => lowerFirst(store.say?.shortTool(id) ?? id)))]
       : one.kind === 'unprotected' && one.tool === tool.id
         ? one.protections.map(words.protection)
         : []

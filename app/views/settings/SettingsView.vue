@@ -11,6 +11,7 @@ import type { Preferences } from '../../../core/workspace'
 import NeverBuy from './NeverBuy.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import TextField from '../../parts/TextField.vue'
+import { chooseLanguage, chosenLanguage, languages } from '../../shell/speaking'
 import { useSave } from '../../shell/use-save'
 import { readName } from '../../../core/units'
 import { DEMOS } from '../../stores/demos'
@@ -27,6 +28,8 @@ import { terms } from '../../words/terms'
 /** Larger files are not even read, bytes. */
 const LARGEST_TEXT = 40_000_000
 const LARGEST_ZIP = 600_000_000
+/** What stands for no language of one’s own. */
+const BROWSER = 'browser'
 const store = useWorkspace()
 const loading = useLoading()
 const settings = useSettings()
@@ -152,6 +155,16 @@ const where = (one: Issue): string =>
         width="14rem"
         @change="store.run(steps.renamed(), (state) => ({ ...state, name: $event as string }))"
       />
+      <div class="field">
+        <span id="language-label" class="label">{{ words.language }}</span><Select
+          :model-value="chosenLanguage() ?? BROWSER"
+          :options="[{ id: BROWSER, name: words.languages.browser }, ...languages]"
+          option-label="name"
+          option-value="id"
+          aria-labelledby="language-label"
+          @update:model-value="chooseLanguage($event === BROWSER ? undefined : $event)"
+        />
+      </div>
       <div class="field">
         <span id="theme-label" class="label">{{ words.theme }}</span><Select
           :model-value="settings.settings.theme ?? 'system'"

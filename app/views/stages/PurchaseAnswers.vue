@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import type { PlannedPurchase } from '../../../core/workspace'
 import { useStaging } from '../../stores/staging'
 import { useWorkspace } from '../../stores/workspace'
+import { lowerFirst } from '../../words/bench'
 import { worthWords } from '../../words/plan-worth'
 import { terms } from '../../words/terms'
 
@@ -40,7 +41,7 @@ const waits = computed(
         <template v-if="waits">{{ worthWords.waitsFor(waits) }}</template>
       </dd>
       <template v-for="one in tiers" :key="one.tier"
-        ><dt>{{ worthWords.tierIs((terms.tierName[one.tier] ?? one.tier).toLowerCase()) }}</dt>
+        ><dt>{{ worthWords.tierIs(lowerFirst(terms.tierName[one.tier] ?? one.tier)) }}</dt>
         <dd>{{ store.say ? worthWords.difference(one.difference, store.say) : '' }}</dd></template
       >
     </dl>

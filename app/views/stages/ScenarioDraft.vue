@@ -14,6 +14,7 @@ import TextField from '../../parts/TextField.vue'
 import { newId } from '../../stores/clock'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
+import { lowerFirst } from '../../words/bench'
 import { scenarioWords } from '../../words/scenarios'
 import { steps } from '../../words/steps'
 
@@ -100,9 +101,7 @@ function text(change: Scenario['change']): string {
     ...(change.school === undefined
       ? []
       : [schools.find(({ id }) => id === change.school)?.name ?? change.school]),
-    ...(change.without ?? []).map(
-      (id) => `${scenarioWords.without}: ${say.tool(id).toLowerCase()}`
-    ),
+    ...(change.without ?? []).map((id) => `${scenarioWords.without}: ${lowerFirst(say.tool(id))}`),
     ...(change.pins ?? []).map(({ offer, date }) => `${say.offer(offer)} ${say.shortDay(date)}`)
   ])
 }

@@ -1,0 +1,41 @@
+import type { Catalogue } from '../language'
+import * as bench from './bench'
+import * as builds from './builds'
+import * as cards from './cards'
+import * as foundList from './found-list'
+import * as issues from './issues'
+import * as keeping from './keeping'
+import * as kit from './kit'
+import * as ladder from './ladder'
+import * as ledger from './ledger'
+import * as prices from './prices'
+import * as quality from './quality'
+import * as settings from './settings'
+import * as frame from './frame'
+import * as small from './small'
+import * as stages from './stages'
+import * as weigh from './weigh'
+import * as workshop from './workshop'
+import * as worth from './worth'
+
+/** Everything in German, by the name each object is declared with in English. */
+export const words: Catalogue = {
+  ...bench,
+  ...builds,
+  ...cards,
+  ...foundList,
+  ...issues,
+  ...keeping,
+  ...kit,
+  ...ladder,
+  ...ledger,
+  ...prices,
+  ...quality,
+  ...settings,
+  ...frame,
+  ...small,
+  ...stages,
+  ...weigh,
+  ...workshop,
+  ...worth
+} as Catalogue
