@@ -37,5 +37,5 @@ const option = computed(() => {
 </script>
 
 <template>
-  <LinesChart :option="option" height="9.5rem" />
+  <LinesChart :option="option" height="9.5rem" :label="`${ledger.chart}. ${ledger.chartTable}`" />
 </template>

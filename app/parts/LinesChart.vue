@@ -39,9 +39,14 @@ if (LANGUAGE !== 'EN')
   } as Parameters<typeof registerLocale>[1])
 
 /** A drawing of lines with what all of them share: drawn as SVG, still, described for screen readers. */
-const props = defineProps<{ option: Readonly<Record<string, unknown>>; height: string }>()
+const props = defineProps<{
+  option: Readonly<Record<string, unknown>>
+  height: string
+  /** What it shows, for those who do not see it. */
+  label: string
+}>()
 const whole = computed(() => ({
-  aria: { enabled: true },
+  aria: { enabled: true, label: { description: props.label } },
   animation: false,
   tooltip: { trigger: 'axis', renderMode: 'richText' },
   textStyle: { fontFamily: chartTheme().family },

@@ -8,6 +8,11 @@ import { workspaceHash, type Plan, type PlannedPurchase } from '../../core/works
 import type { Answer, Asks, CallName, Judged } from '../workers/protocol'
 import { aboutTable, askCore } from './asking'
 import { useWorkspace } from './workspace'
+import { toldText } from '../../data'
+
+/** A line of the pocket list with its caution in the language that is spoken: what reckons beside the page knows none. */
+const inWords = (line: PocketLine): PocketLine =>
+  line.caution === undefined ? line : { ...line, caution: toldText(line.caution) }
 
 /** What the judge says of plans: asked of a worker of its own, which is never busy with searching. */
 export const useJudging = defineStore('judging', () => {
@@ -93,7 +98,7 @@ export const useJudging = defineStore('judging', () => {
   }
   /** The pocket list of the plan; empty without one. */
   function pocket(heard: (lines: readonly PocketLine[]) => void): void {
-    if (table.plan) ask('pocket', { plan: table.plan }, heard)
+    if (table.plan) ask('pocket', { plan: table.plan }, (lines) => heard(lines.map(inWords)))
     else heard([])
   }
   return {

@@ -8,6 +8,7 @@ import WideBox from '../../parts/WideBox.vue'
 import NumberField from '../../parts/NumberField.vue'
 import WhatIs from '../../parts/WhatIs.vue'
 import { useWorkspace } from '../../stores/workspace'
+import { operationUnits } from '../../words/units'
 import { buildPage as words } from '../../words/build-page'
 
 const props = defineProps<{
@@ -71,7 +72,11 @@ const add = (): void =>
                 :most="1000000"
                 @change="replace(index, { material: line.material, quantity: $event ?? 1 })"
               /><span class="soft small">{{
-                materials.find(({ id }) => id === line.material)?.unit
+                operationUnits(
+                  materials.find(({ id }) => id === line.material)?.unit ?? '',
+                  line.quantity,
+                  'metric'
+                )
               }}</span>
               <span v-if="keeps(line.material)" class="soft small">{{ keeps(line.material) }}</span>
             </div>

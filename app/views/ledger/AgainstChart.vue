@@ -54,5 +54,5 @@ const option = computed(() => {
 </script>
 
 <template>
-  <LinesChart :option="option" height="13rem" />
+  <LinesChart :option="option" height="13rem" :label="words.chart" />
 </template>

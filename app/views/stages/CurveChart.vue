@@ -48,5 +48,9 @@ const option = computed(() => {
 </script>
 
 <template>
-  <LinesChart :option="option" height="15rem" />
+  <LinesChart
+    :option="option"
+    height="15rem"
+    :label="`${scenarioWords.curveTitle}. ${scenarioWords.curveCaption}`"
+  />
 </template>

@@ -5,6 +5,7 @@ import { exponentOf } from '../../../core/money'
 import LinesChart from '../../parts/LinesChart.vue'
 import { chartTheme } from '../../theme/chart'
 import { band } from './fan'
+import { riskWords } from '../../words/risk'
 
 /** The purse over time: the middle course as a line, half of all courses in the dark band, nine in ten in the light one. */
 const props = defineProps<{
@@ -50,5 +51,9 @@ const option = computed(() => {
 </script>
 
 <template>
-  <LinesChart :option="option" height="15rem" />
+  <LinesChart
+    :option="option"
+    height="15rem"
+    :label="`${riskWords.fanTitle}. ${riskWords.fanCaption}`"
+  />
 </template>

@@ -13,6 +13,7 @@ import { weigh } from '../../words/weigh'
 import InUse from '../../parts/InUse.vue'
 import WhatIs from '../../parts/WhatIs.vue'
 import PurchaseAnswers from './PurchaseAnswers.vue'
+import { toldText } from '../../../data'
 
 /** Why a purchase stands where it does, answered by replaying the plan without it and on other days. */
 const props = defineProps<{ purchase: PlannedPurchase }>()
@@ -126,7 +127,7 @@ function ban(): void {
         <div v-for="one in reasons.advised" :key="one.tool" class="small advised">
           <p>
             {{ words.advised(store.say.offer(one.offer), store.say.money(one.price)) }}
-            <span class="soft">{{ one.why }}</span>
+            <span class="soft">{{ toldText(one.why) }}</span>
           </p>
           <Button
             v-if="one.date !== undefined"

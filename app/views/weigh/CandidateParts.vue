@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import type { Because } from '../../../core/weigh'
 import { computed } from 'vue'
 import type { Minor } from '../../../core/money'
 import { salesFor } from '../../../core/prices'
 import { change, levelBasis } from '../../../core/workspace'
-import { library } from '../../../data'
+import { library, toldText } from '../../../data'
 import MoneyField from '../../parts/MoneyField.vue'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
@@ -53,6 +54,9 @@ function usePrice(part: LineView, price: Minor | undefined): void {
 }
 const quoted = (part: LineView): Minor | undefined =>
   store.workspace?.quotes.filter(({ offer }) => offer === part.id).at(-1)?.price
+/** A reason of the library in the language that is spoken. */
+const told = (because: Because): Because =>
+  because.kind === 'companion' ? { ...because, why: toldText(because.why) } : because
 </script>
 
 <template>
@@ -75,7 +79,7 @@ const quoted = (part: LineView): Minor | undefined =>
                       part.power
                     )
               }}<template v-if="because && because.kind !== 'jig'"
-                >. {{ upperFirst(words.because(store.say, because)) }}</template
+                >. {{ upperFirst(words.because(store.say, told(because))) }}</template
               ></span
             >
           </td>

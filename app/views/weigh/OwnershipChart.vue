@@ -97,5 +97,5 @@ const option = computed(() => {
 </script>
 
 <template>
-  <LinesChart :option="option" height="19rem" />
+  <LinesChart :option="option" height="19rem" :label="words.chartCaption" />
 </template>
