@@ -2,7 +2,7 @@ import type { NameWord } from '../core/catalogue'
 
 /**
  * Trade names that differ by country; common practice. `plain` is the library's own word. A word left out of a set stays as it is. German
- * is prepared: a search finds its words, and it is not yet offered as a set.
+ * words stand here for a search in any language; whoever reads in German has the whole library in it (`data/german`).
  */
 const pair = (plain: string, { german, ...sets }: Omit<NameWord, 'plain'>): NameWord[] => [
   { plain, ...sets, ...(german === undefined ? {} : { german }) },

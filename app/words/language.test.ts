@@ -2,6 +2,9 @@ import { afterEach, describe, expect, test } from '@jest/globals'
 import { disputes, library, schools, tellIn, toldText } from '../../data'
 import { materialCards, operationCards, stockCard, toolCard, toolCards } from '../../data/cards'
 import { german } from '../../data/german'
+import { germanAlso } from '../../data/german/pieces-also'
+import { piecesAlso } from '../../data/pieces-also'
+import { nearestPieces } from '../../core/found-list'
 import type { ToolCard } from '../../core/cards'
 import { matchesSearch, withSizes } from '../../core/catalogue'
 import { parseAmount } from '../../core/money'
@@ -110,6 +113,17 @@ describe('the library in German', () => {
         : [id]
     })
     expect(differing).toEqual([])
+  })
+  test('what people say for a piece leads to it in German too, misspelt as well', () => {
+    expect(Object.keys(germanAlso).sort()).toEqual(Object.keys(piecesAlso).sort())
+    inGerman()
+    const first = (text: string): string | undefined =>
+      nearestPieces(library, Object.keys(germanAlso), text, { also: germanAlso })[0]
+    expect(
+      ['Vogelhaus', 'Vogelhauss', 'Brotzeitbrett', 'Werkzeugkasten', 'Weinregal', 'Spalier'].map(
+        first
+      )
+    ).toEqual(['bird-box', 'bird-box', 'cutting-board', 'tool-tote', 'wine-rack', 'trellis'])
   })
   test('told in German, a tool is found by both names; ids and figures stay', () => {
     inGerman()

@@ -50,6 +50,8 @@ export const start = said('start', {
   planEmpty: 'Tick a piece you would like to make, and the plan appears here.',
   planNoMoney: 'Say how much there is, or comes in, and the plan appears here.',
   planNone: 'No plan could be made of this. Tick another piece, or put in more money.',
+  planNothing:
+    'For these alone the tools would cost more than they bring. Tick more of what you would like to make, or say “must have” beside a piece.',
   planBuy: (names: readonly string[], cost: string) => `${names.join(', ')}: ${cost}`,
   planBegins: (build: string, day: string) => `${build} can begin on ${day}.`,
   planMade: (made: number, of: number, paid: string) =>

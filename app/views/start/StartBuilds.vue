@@ -52,11 +52,16 @@ watchDebounced(
   async ([text, found]) => {
     if (found > 0) nearest.value = []
     else {
-      const [{ nearestPieces }, { piecesAlso }] = await Promise.all([
+      const [{ nearestPieces }, { piecesAlso }, { germanAlso }] = await Promise.all([
         import('../../../core/found-list'),
-        import('../../../data/pieces-also')
+        import('../../../data/pieces-also'),
+        import('../../../data/german/pieces-also')
       ])
-      const ids = nearestPieces(library, everyPiece, text, { also: piecesAlso })
+      const ids = nearestPieces(library, everyPiece, text, {
+        also: Object.fromEntries(
+          everyPiece.map((id) => [id, [...(piecesAlso[id] ?? []), ...(germanAlso[id] ?? [])]])
+        )
+      })
       nearest.value = ids.flatMap((id) => start.told.templates.get(id) ?? [])
     }
   },

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { bench, lowerFirst } from '../../words/bench'
+import { bench, joined, lowerFirst } from '../../words/bench'
 import { start as words } from '../../words/start'
 import { useFirstPlan } from './first-plan'
 
@@ -13,7 +13,7 @@ const line = computed(() => {
   return words.glance(
     others.length === 0
       ? lowerFirst(first)
-      : `${lowerFirst(first)} and ${bench.andMore(day.count - 1)}`,
+      : joined([lowerFirst(first), bench.andMore(day.count - 1)]),
     say.value.money(day.cost),
     say.value.shortDay(day.date)
   )

@@ -131,6 +131,8 @@ function toggle(id: string): void {
   cursor: pointer;
   padding: 0.2rem 0;
   line-height: 1.25;
+  overflow-wrap: anywhere;
+  hyphens: auto;
 }
 .picture :deep(.drawing) {
   max-height: 2rem;

@@ -65,7 +65,11 @@ export function useFirstPlan(): FirstPlan {
           ? start.busy
             ? bench.planning
             : words.planNone
-          : undefined
+          : made.value.length === 0 && start.plan.purchases.length === 0
+            ? start.busy
+              ? bench.planning
+              : words.planNothing
+            : undefined
   )
   return { say, days, made, state }
 }

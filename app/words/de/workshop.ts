@@ -118,6 +118,8 @@ export const start: Said<typeof englishStart> = {
   planEmpty: 'Hak ein Stück an, das du machen möchtest, und hier erscheint der Plan.',
   planNoMoney: 'Sag, wie viel da ist oder hereinkommt, und hier erscheint der Plan.',
   planNone: 'Daraus ließ sich kein Plan machen. Hak ein anderes Stück an oder gib mehr Geld dazu.',
+  planNothing:
+    'Nur dafür würden die Werkzeuge mehr kosten, als sie bringen. Hak mehr an, was du machen möchtest, oder sag „muss sein“ bei einem Stück.',
   planBuy: (names, cost) => `${names.join(', ')}: ${cost}`,
   planBegins: (build, day) => `${build} kann am ${day} beginnen.`,
   planMade: (made, of, paid) =>
