@@ -136,7 +136,7 @@ const save = useSave()
     shell.skip
   }}</a>
   <div class="frame">
-    <PhoneIndex v-if="onPhone" class="no-print" @find="find" />
+    <PhoneIndex v-if="onPhone" class="no-print" @find="find" @help="showingKeys = true" />
     <ThumbIndex v-else class="no-print" @find="find" @keys="showingKeys = true" />
     <main id="page" ref="page" tabindex="-1">
       <div v-if="demoLine" class="demo-line no-print">

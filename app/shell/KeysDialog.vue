@@ -2,13 +2,19 @@
 import Dialog from 'primevue/dialog'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
-import { PLACES } from '../places'
+import { useMediaQuery } from '@vueuse/core'
+import { PLACES, type PlaceId } from '../places'
 import { useSettings } from '../stores/settings'
+import { firstTime } from '../words/first-time'
 import { placeNames, shell } from '../words/shell'
 
 const visible = defineModel<boolean>('visible', { required: true })
 const settings = useSettings()
 const route = useRoute()
+/** What to try at the place one is at; nothing elsewhere. */
+const here = computed(() => firstTime.lines[route.meta.place as PlaceId] as string | undefined)
+/** Only fingers: no keys to tell of. */
+const onlyFingers = useMediaQuery('(hover: none) and (pointer: coarse)')
 const lines = computed(() => [
   ...(route.meta.place === 'stages'
     ? shell.stageKeys
@@ -32,10 +38,12 @@ const lines = computed(() => [
     v-model:visible="visible"
     modal
     dismissable-mask
-    :header="shell.keysTitle"
+    :header="onlyFingers ? shell.help : shell.keysTitle"
     :style="{ width: '26rem', maxWidth: '95vw' }"
   >
-    <dl>
+    <p v-if="here">{{ here }}</p>
+    <p>{{ shell.helpNames }}</p>
+    <dl v-if="!onlyFingers">
       <template v-for="[key, what] in lines" :key="key">
         <dt>
           <kbd>{{ key }}</kbd>
@@ -43,7 +51,9 @@ const lines = computed(() => [
         <dd>{{ what }}</dd>
       </template>
     </dl>
-    <p v-if="settings.settings.letters === false" class="soft small">{{ shell.lettersOff }}</p>
+    <p v-if="!onlyFingers && settings.settings.letters === false" class="soft small">
+      {{ shell.lettersOff }}
+    </p>
   </Dialog>
 </template>
 

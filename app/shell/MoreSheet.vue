@@ -9,7 +9,7 @@ import { placeNames, shell } from '../words/shell'
 
 /** Everything that does not fit under the thumb, one press further. */
 const visible = defineModel<boolean>('visible', { required: true })
-const emit = defineEmits<{ find: [] }>()
+const emit = defineEmits<{ find: []; help: [] }>()
 const store = useWorkspace()
 const saving = useSaving()
 
@@ -23,6 +23,10 @@ const PAGES = [
 function find(): void {
   visible.value = false
   emit('find')
+}
+function help(): void {
+  visible.value = false
+  emit('help')
 }
 </script>
 
@@ -45,6 +49,11 @@ function find(): void {
       <li>
         <button type="button" class="entry" @click="find">
           <i class="pi pi-search" aria-hidden="true" />{{ shell.find }}
+        </button>
+      </li>
+      <li>
+        <button type="button" class="entry" @click="help">
+          <i class="pi pi-question-circle" aria-hidden="true" />{{ shell.help }}
         </button>
       </li>
       <li v-if="store.redoName">

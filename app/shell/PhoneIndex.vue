@@ -7,7 +7,7 @@ import { useWorkspace } from '../stores/workspace'
 import { placeNames, shell } from '../words/shell'
 
 /** The index under the thumb: five places and "more"; above it what can be undone, while there is something. */
-defineEmits<{ find: [] }>()
+defineEmits<{ find: []; help: [] }>()
 const MoreSheet = defineAsyncComponent(() => import('./MoreSheet.vue'))
 const store = useWorkspace()
 const saving = useSaving()
@@ -55,7 +55,7 @@ watch(
       </li>
     </ul>
   </nav>
-  <MoreSheet v-if="open" v-model:visible="open" @find="$emit('find')" />
+  <MoreSheet v-if="open" v-model:visible="open" @find="$emit('find')" @help="$emit('help')" />
 </template>
 
 <style scoped>

@@ -70,6 +70,9 @@ export const shell = said('shell', {
   findLabel: 'What are you looking for',
   findNothing: 'Nothing here by that name.',
   keysTitle: 'Keys',
+  help: 'Help',
+  helpNames:
+    'A name with dots under it, or a ? beside it, opens its card: what it is, what to look at, what can hurt.',
   findKinds: {
     place: 'Place',
     build: 'Build',

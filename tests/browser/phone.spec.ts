@@ -45,6 +45,13 @@ test('five places and “more” stand under the thumb; the rest is one press fu
     await expect(page.getByRole('dialog')).toHaveCount(0)
     await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible()
   }
+  // What to try here, and what a name opens, is one press away too.
+  await index.getByRole('link', { name: 'Kit' }).click()
+  await index.getByRole('button', { name: 'More' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Help' }).click()
+  await expect(page.getByRole('dialog')).toContainText('Tick one thing you have')
+  await expect(page.getByRole('dialog')).toContainText('opens its card')
+  await page.keyboard.press('Escape')
   // Nothing of it is smaller than a finger.
   for (const one of await index.locator('a, button').all()) {
     const box = await one.boundingBox()

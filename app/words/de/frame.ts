@@ -57,6 +57,9 @@ export const shell: Said<typeof english> = {
   findLabel: 'Was suchst du',
   findNothing: 'Hier heißt nichts so.',
   keysTitle: 'Tasten',
+  help: 'Hilfe',
+  helpNames:
+    'Ein Name mit Punkten darunter, oder ein ? daneben, öffnet seine Karte: was es ist, worauf zu achten ist, was verletzen kann.',
   findKinds: {
     place: 'Ort',
     build: 'Vorhaben',
