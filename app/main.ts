@@ -15,18 +15,22 @@ import { calendarNames, lists } from './words/lists'
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce
 
-await speakAsAsked()
-const app = createApp(App)
-app
-  .use(createPinia())
-  .use(router)
-  .use(PrimeVue, {
-    theme: { preset, options: { darkModeSelector: '[data-theme="dark"]', cssLayer: false } },
-    ...(nonce ? { csp: { nonce } } : {})
-  })
-const { locale } = app.config.globalProperties.$primevue.config
-if (locale) Object.assign(locale, lists, calendarNames(), { aria: { ...locale.aria, ...lists } })
-app.mount('#app')
+/** Draws the application; what it says is in the language that is spoken by then. */
+function begin(): void {
+  const app = createApp(App)
+  app
+    .use(createPinia())
+    .use(router)
+    .use(PrimeVue, {
+      theme: { preset, options: { darkModeSelector: '[data-theme="dark"]', cssLayer: false } },
+      ...(nonce ? { csp: { nonce } } : {})
+    })
+  const { locale } = app.config.globalProperties.$primevue.config
+  if (locale) Object.assign(locale, lists, calendarNames(), { aria: { ...locale.aria, ...lists } })
+  app.mount('#app')
+}
+// Waited for here and not at the head of the module: parts that are fetched later share this file, which is then loaded in one.
+void speakAsAsked().finally(begin)
 
 /** The page is drawn and planned before the program is put away for later, ms. */
 const AFTER_THE_FIRST_LOOK = 3000
