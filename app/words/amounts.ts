@@ -1,10 +1,12 @@
-import { localeNow } from './language'
+import { perLocale } from './language'
 import { exponentOf, type Minor } from '../../core/money'
 
 /** The mark before the decimals in the language that is spoken. */
-const decimalMark = (): string =>
-  new Intl.NumberFormat(localeNow()).formatToParts(1.5).find(({ type }) => type === 'decimal')
-    ?.value ?? '.'
+const decimalMark = perLocale(
+  (locale) =>
+    new Intl.NumberFormat(locale).formatToParts(1.5).find(({ type }) => type === 'decimal')
+      ?.value ?? '.'
+)
 
 /** A figure as it is typed into a field, to a thousandth. */
 export const plainNumber = (value: number): string =>

@@ -1,15 +1,10 @@
 import type { Due } from '../../core/care'
 import type { Say } from './say'
-import { keepsCapitals, localeNow, said } from './language'
+import { keepsCapitals, perLocale, said } from './language'
 
-const lists = new Map<string, Intl.ListFormat>()
+const inARow = perLocale((locale) => new Intl.ListFormat(locale, { type: 'conjunction' }))
 /** Names in a row, the last one behind “and”. */
-const list = (names: readonly string[]): string => {
-  const locale = localeNow()
-  const known = lists.get(locale) ?? new Intl.ListFormat(locale, { type: 'conjunction' })
-  lists.set(locale, known)
-  return known.format(names)
-}
+const list = (names: readonly string[]): string => inARow().format(names)
 export const joined = list
 /** A name within a sentence: small where the language writes its nouns so. */
 export const lowerFirst = (text: string): string =>

@@ -3,7 +3,7 @@ import { plural } from './plural'
 import { stableText } from '../../core/kernel'
 import type { Comparison, PartChange } from '../../core/workspace'
 import type { Say } from './say'
-import { localeNow, said } from './language'
+import { perLocale, said } from './language'
 
 const megabytes = (bytes: number): string =>
   bytes < 100_000
@@ -12,14 +12,16 @@ const megabytes = (bytes: number): string =>
       ? `${(bytes / 1e6).toFixed(1)} MB`
       : `${(bytes / 1e9).toFixed(1)} GB`
 
-const moments = (): Intl.DateTimeFormat =>
-  new Intl.DateTimeFormat(localeNow(), {
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-    hour: '2-digit',
-    minute: '2-digit'
-  })
+const moments = perLocale(
+  (locale) =>
+    new Intl.DateTimeFormat(locale, {
+      day: 'numeric',
+      month: 'short',
+      year: 'numeric',
+      hour: '2-digit',
+      minute: '2-digit'
+    })
+)
 /** A moment as people say it, in the zone of the device. */
 export const momentText = (at: number | string): string =>
   moments()

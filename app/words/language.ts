@@ -30,6 +30,15 @@ export function speak(spoken: Spoken = ENGLISH): void {
   now = spoken
 }
 export const localeNow = (): string => now.locale
+/** Something made once for each locale, such as a formatter: costly to make and asked for often. */
+export function perLocale<T>(make: (locale: string) => T): () => T {
+  const made = new Map<string, T>()
+  return () => {
+    const { locale } = now
+    if (!made.has(locale)) made.set(locale, make(locale))
+    return made.get(locale) as T
+  }
+}
 export const languageNow = (): string => now.language
 export const keepsCapitals = (): boolean => now.capitals
 

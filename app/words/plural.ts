@@ -1,22 +1,11 @@
-import { localeNow } from './language'
+import { perLocale } from './language'
+
+const count = perLocale((locale) => new Intl.NumberFormat(locale, { useGrouping: false }))
+/** The rule of a language for one and many (Unicode CLDR, by way of the browser). */
+const rule = perLocale((locale) => new Intl.PluralRules(locale))
 
 /** So many of something: "1 tool", "3 tools". */
-export const plural = (count: number, one: string, many: string): string =>
-  `${countOf(localeNow()).format(count)} ${ruleOf(localeNow()).select(count) === 'one' ? one : many}`
-
-const counts = new Map<string, Intl.NumberFormat>()
-function countOf(locale: string): Intl.NumberFormat {
-  const known = counts.get(locale) ?? new Intl.NumberFormat(locale, { useGrouping: false })
-  counts.set(locale, known)
-  return known
-}
-
-/** The rule of a language for one and many (Unicode CLDR, by way of the browser); costly to make and asked for often. */
-const rules = new Map<string, Intl.PluralRules>()
-function ruleOf(locale: string): Intl.PluralRules {
-  const known = rules.get(locale) ?? new Intl.PluralRules(locale)
-  rules.set(locale, known)
-  return known
-}
+export const plural = (many: number, one: string, several: string): string =>
+  `${count().format(many)} ${rule().select(many) === 'one' ? one : several}`
 
 export const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

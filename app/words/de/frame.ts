@@ -103,11 +103,9 @@ export const shell: Said<typeof english> = {
     ['Eingabe', 'warum dieses Feld sagt, was es sagt']
   ]
 }
-const times = (count: number, one: string, many: string): string =>
-  `${count} ${count === 1 ? one : many}`
 export const steps: Said<typeof englishSteps> = {
   moved: (tool) => `${tool} verschieben`,
-  triedOut: (count) => `${times(count, 'Anschaffung', 'Anschaffungen')} verschieben`,
+  triedOut: (count) => `${plural(count, 'Anschaffung', 'Anschaffungen')} verschieben`,
   scenario: (name) => `das Szenario „${name}“`,
   noScenario: (name) => `„${name}“ herausnehmen`,
   pinned: (tool) => `${tool} festhalten`,
@@ -119,8 +117,8 @@ export const steps: Said<typeof englishSteps> = {
   finished: (build) => `${build} fertig melden`,
   removedOwn: (name) => `${name} entfernen`,
   addedOwn: (name) => `${name} hinzufügen`,
-  listOwned: (count) => `${times(count, 'Werkzeug', 'Werkzeuge')} einer Liste in die Ausstattung`,
-  listWished: (count) => `${times(count, 'Werkzeug', 'Werkzeuge')} einer Liste wünschen`,
+  listOwned: (count) => `${plural(count, 'Werkzeug', 'Werkzeuge')} einer Liste in die Ausstattung`,
+  listWished: (count) => `${plural(count, 'Werkzeug', 'Werkzeuge')} einer Liste wünschen`,
   owned: (tool) => `${tool} in die Ausstattung`,
   disowned: (tool) => `${tool} aus der Ausstattung nehmen`,
   bought: (tool) => `${tool} kaufen`,
@@ -142,7 +140,7 @@ export const steps: Said<typeof englishSteps> = {
   needed: (tool) => `${tool} brauchen`,
   notNeeded: (tool) => `${tool} nicht mehr brauchen`,
   leaning: (tool) => `die Neigung zu ${tool}`,
-  pricesIn: (count) => `${times(count, 'Preis', 'Preise')} übernehmen`,
+  pricesIn: (count) => `${plural(count, 'Preis', 'Preise')} übernehmen`,
   unquoted: (tool) => `einen Preis für ${tool} herausnehmen`,
   offered: (name) => `der Fund „${name}“`,
   unoffered: (name) => `„${name}“ herausnehmen`,
@@ -160,7 +158,7 @@ export const steps: Said<typeof englishSteps> = {
   replaced: (file) => `alles durch „${file}“ ersetzen`,
   takenIn: (file) => `„${file}“ übernehmen`,
   returned: (moment) => `zurück zu ${moment}`,
-  receipt: (count) => `ein Beleg mit ${times(count, 'Zeile', 'Zeilen')}`,
+  receipt: (count) => `ein Beleg mit ${plural(count, 'Zeile', 'Zeilen')}`,
   corrected: (text) => `${text} berichtigen`,
   refunded: (text) => `die Erstattung für ${text}`,
   soldTool: (tool) => `${tool} verkaufen`,
