@@ -36,7 +36,7 @@ const inItsTimber = (template: Template): Template => ({
 
 /** The reference library as it stands here. Its version goes into every workspace and plan made with it. */
 const plain = indexLibrary({
-  version: '2027.05',
+  version: '2027.06',
   operations,
   methods,
   tools,

@@ -67,6 +67,9 @@ export const fittingDrawings: Drawings = {
     edge: ring(60, 40, 10)
   },
   'saw-blade': disc(24),
+  'bench-saw-blade': disc(30, 32),
+  'saw-blade-254': disc(36, 34),
+  'saw-blade-305': disc(44, 36),
   'rip-blade': disc(12),
   'dado-stack': {
     outline:

@@ -59,7 +59,19 @@ export const fittingCards = {
     {
       'saw-blade': {
         use: 'Cuts cleaner and easier than the blade a saw is sold with.',
-        size: 'The saw’s own size; thinner blades suit weak motors.'
+        size: 'The saw’s own size, mostly 160 to 190 mm; thinner blades suit weak motors.'
+      },
+      'bench-saw-blade': {
+        use: 'Makes a small table saw or mitre saw cut clean across the grain and in sheets.',
+        size: '210 or 216 mm, as the saw says; 48 teeth, for a mitre saw 60 and a flat or backward hook.'
+      },
+      'saw-blade-254': {
+        use: 'Makes a standing table saw or sliding mitre saw cut clean across the grain and in sheets.',
+        size: '250 or 254 mm, as the saw says; 60 teeth, and no thinner than the riving knife.'
+      },
+      'saw-blade-305': {
+        use: 'Makes a large mitre saw leave ends that need no sanding.',
+        size: '300 or 305 mm, as the saw says; 72 to 96 teeth with a flat or backward hook.'
       },
       'rip-blade': { use: 'Cuts along the grain without burning.', size: '24 teeth, flat tops.' },
       'dado-stack': {

@@ -88,7 +88,8 @@ export const reasons: Readonly<Record<string, string>> = {
     'Nur gerade Schnitte, ganze dort gekaufte Platten; der Weg zählt einmal.',
   'Half sheets and smaller; a whole sheet is for a saw that moves.':
     'Halbe Platten und kleiner; eine ganze ist für eine Säge, die sich bewegt.',
-  'Straight cuts of boards bought there.': 'Gerade Schnitte dort gekaufter Bretter.',
+  'Straight cuts of boards bought there; shorter pieces the saw at the counter cannot hold.':
+    'Gerade Schnitte dort gekaufter Bretter; kürzere Stücke kann die Säge am Tresen nicht halten.',
   'Stock pinches the blade when it sags towards the cut: support both sides and let the offcut fall free.':
     'Holz klemmt das Blatt, wenn es zum Schnitt hin durchhängt: beide Seiten auflegen und den Abschnitt frei fallen lassen.',
   'A stop set once makes every piece of a batch alike.': 'Ein einmal gesetzter Stopp macht alle Stücke gleich.',

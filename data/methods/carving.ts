@@ -4,8 +4,8 @@ import { bit, router, shank } from './hazards'
 import { bladed, drilled, yard } from './manners'
 
 /**
- * Turning and carving. A run is one piece of a hand’s size from the sawn blank to the tool’s last cut, smoothing not counted; nothing
- * varies more from hand to hand. Judgements, common practice.
+ * Turning and carving. A run is one piece of a hand’s size from the sawn blank to the tool’s last cut, with the honing of gouges and
+ * turning tools in between, smoothing not counted; nothing varies more from hand to hand. Judgements, common practice.
  */
 export const carvingMethods: readonly Method[] = [
   method({
@@ -16,7 +16,7 @@ export const carvingMethods: readonly Method[] = [
     name: 'Lathe',
     roles: [need('lathe', atLeast('lengthMm', 'lengthMm'), atLeast('reachMm', 'widthMm')), need('turning-tools')],
     setupMinutes: 6,
-    runMinutes: 18,
+    runMinutes: 25,
     accuracyMm: 0.5,
     surface: 'smooth',
     hazard: { kind: 'spinning-bit', level: 2 },
@@ -65,7 +65,7 @@ export const carvingMethods: readonly Method[] = [
     name: 'Gouges and mallet',
     roles: [need('gouge'), need('work-holding')],
     setupMinutes: 3,
-    runMinutes: 60,
+    runMinutes: 68,
     accuracyMm: 1
   }),
   method({
@@ -126,7 +126,7 @@ export const carvingMethods: readonly Method[] = [
       need('turning-tools')
     ],
     setupMinutes: 5,
-    runMinutes: 16,
+    runMinutes: 23,
     accuracyMm: 0.4,
     family: 'machines',
     skill: 'craft'

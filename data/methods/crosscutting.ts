@@ -160,7 +160,7 @@ export const crosscuttingMethods: readonly Method[] = [
     marked: false,
     soundDbA: 0,
     service: { pointsPerUnit: 0.7, pointsPerVisit: 3 },
-    limits: [from('lengthMm', 200), upTo('widthMm', 600), upTo('thicknessMm', 100)],
-    why: 'Straight cuts of boards bought there.'
+    limits: [from('lengthMm', 350), upTo('widthMm', 600), upTo('thicknessMm', 100)],
+    why: 'Straight cuts of boards bought there; shorter pieces the saw at the counter cannot hold.'
   })
 ]

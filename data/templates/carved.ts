@@ -39,7 +39,6 @@ export const carved: readonly Template[] = [
       ['shape-round', 1, stock(300, 60, 60)],
       ['sand-curve', 1.5],
       ['hold', 2, stock(0, 0, 60)],
-      ['sharpen', 3],
       ['finish', 0.3]
     ),
     materials: [
@@ -52,7 +51,7 @@ export const carved: readonly Template[] = [
     name: 'Pair of candle holders',
     kind: 'piece',
     readyMadePoints: 46,
-    typicalHours: 3,
+    typicalHours: 2.25,
     sizeMm: size(80, 80, 220),
     joinery: [],
     steps: steps(
@@ -61,7 +60,6 @@ export const carved: readonly Template[] = [
       ['bore-large', 2, stock(0, 22, 60), 1],
       ['turn', 2, stock(240, 60, 60)],
       ['sand-curve', 1, stock(240, 60, 60)],
-      ['sharpen', 3],
       ['finish', 0.2]
     ),
     materials: [

@@ -99,13 +99,43 @@ export const cuttersTools: readonly Tool[] = [
   }),
   tool({
     id: 'saw-blade',
-    name: 'Better saw blade',
-    aliases: ['circular blade', 'finishing blade'],
+    name: 'Fine blade for a circular saw, 185 mm',
+    aliases: ['saw blade', 'circular blade', 'finishing blade', 'better saw blade'],
     group: 'accessories',
     kind: 'accessory',
     roles: [],
     forms: byHand(20),
     lifeHours: { getBy: 15, weekend: 40, trade: 80 }
+  }),
+  tool({
+    id: 'bench-saw-blade',
+    name: 'Fine blade for a bench saw, 216 mm',
+    aliases: ['table saw blade', 'mitre saw blade'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: [],
+    forms: byHand(32),
+    lifeHours: { getBy: 20, weekend: 50, trade: 100 }
+  }),
+  tool({
+    id: 'saw-blade-254',
+    name: 'Fine blade for a standing saw, 254 mm',
+    aliases: ['table saw blade, large'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: [],
+    forms: byHand(44),
+    lifeHours: { getBy: 25, weekend: 60, trade: 120 }
+  }),
+  tool({
+    id: 'saw-blade-305',
+    name: 'Fine blade for a large mitre saw, 305 mm',
+    aliases: ['mitre saw blade, large'],
+    group: 'accessories',
+    kind: 'accessory',
+    roles: [],
+    forms: byHand(62),
+    lifeHours: { getBy: 25, weekend: 60, trade: 120 }
   }),
   tool({
     id: 'jigsaw-blades',

@@ -19,7 +19,10 @@ export const machineSawsTools: readonly Tool[] = [
     feedMm: { infeed: 1200, outfeed: 1200 },
     hazard: 'fixed-blade',
     needs: ['eyes', 'ears', 'lungs'],
-    companions: [advised('Long stock needs support, repeats need a stop.', 'sawhorses', 'sawhorses-made')],
+    companions: [
+      advised('The blade supplied is usually poor.', 'saw-blade-254'),
+      advised('Long stock needs support, repeats need a stop.', 'sawhorses', 'sawhorses-made')
+    ],
     alignMinutes: 60,
     exacting: true,
     caution:
@@ -43,7 +46,7 @@ export const machineSawsTools: readonly Tool[] = [
     companions: [
       push,
       advised('Dust collection that can follow it.', 'vacuum', 'chip-extractor'),
-      advised('The blade supplied is usually poor.', 'saw-blade', 'rip-blade'),
+      advised('The blade supplied is usually poor.', 'bench-saw-blade', 'rip-blade'),
       advised('A flat place for the stock to go.', 'outfeed-table', 'roller-stand'),
       advised('Holds the stock to the fence.', 'featherboard', 'featherboard-made'),
       advised('Height set by a block repeats exactly.', 'setup-blocks'),
@@ -93,7 +96,10 @@ export const machineSawsTools: readonly Tool[] = [
     feedMm: { infeed: 1000, outfeed: 1000 },
     hazard: 'fixed-blade',
     needs: ['eyes', 'ears', 'lungs'],
-    companions: [advised('Long stock needs support, repeats need a stop.', 'sawhorses', 'roller-stand')],
+    companions: [
+      advised('The blade supplied is usually poor.', 'bench-saw-blade'),
+      advised('Long stock needs support, repeats need a stop.', 'sawhorses', 'roller-stand')
+    ],
     alignMinutes: 60,
     caution:
       'Hands outside the marked zone, arms never crossed, short pieces clamped; let the blade stop before it comes up.'
@@ -113,7 +119,10 @@ export const machineSawsTools: readonly Tool[] = [
     feedMm: { infeed: 1200, outfeed: 1200 },
     hazard: 'fixed-blade',
     needs: ['eyes', 'ears', 'lungs'],
-    companions: [advised('Long stock needs support, repeats need a stop.', 'saw-stand', 'sawhorses')],
+    companions: [
+      advised('The blade supplied is usually poor.', 'saw-blade-305'),
+      advised('Long stock needs support, repeats need a stop.', 'saw-stand', 'sawhorses')
+    ],
     alignMinutes: 60,
     caution:
       'Hands outside the marked zone, arms never crossed, short pieces clamped; a slider is pushed, not pulled; let the blade stop before it comes up.'
@@ -136,6 +145,7 @@ export const machineSawsTools: readonly Tool[] = [
     companions: [
       push,
       follow,
+      advised('The blade supplied is usually poor.', 'saw-blade-254'),
       advised('A featherboard holds stock to the fence.', 'featherboard', 'featherboard-made')
     ],
     alignMinutes: 150,

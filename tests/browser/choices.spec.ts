@@ -8,7 +8,7 @@ test('an advised companion is taken along, and stays in the plan that is made ag
   await openDemo(page, '/stages')
   await settled(page)
   await page.locator('button.tag[data-offer^="circular-saw/"]').first().click()
-  const advice = page.locator('.advised').filter({ hasText: 'Better saw blade' })
+  const advice = page.locator('.advised').filter({ hasText: 'Fine blade for a circular saw' })
   await expect(advice).toContainText('The blade supplied is usually poor.')
   await advice.getByRole('button').click()
   await settled(page)

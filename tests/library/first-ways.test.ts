@@ -41,8 +41,7 @@ describe.each([
   ['wall-cabinet', 390, [SAW, HOLES], ['biscuit-joiner', 'table-saw']],
   ['cutting-board', 120, [SAW, CLAMP], ['multi-tool', 'thicknesser']],
   ['spoon-set', 120, [['carving-knife'], ['hook-knife'], ['strop']], ['rotary-tool', 'band-saw']],
-  // Its boards are cut at the counter when nothing else asks for a saw.
-  ['bird-box', 210, [HOLES], ['band-saw', 'drill-press']],
+  ['bird-box', 235, [SAW, HOLES], ['band-saw', 'drill-press']],
   ['mirror-frame', 182, [SAW], ['table-saw', 'dovetail-marker']],
   ['trellis', 161, [HOLES], ['nailer', 'mitre-saw']],
   ['mallet', 160, [SAW, CLAMP], ['mortise-chisel', 'disc-sander', 'mortiser']]

@@ -205,6 +205,8 @@ describe('what must come along', () => {
   ])('%s needs %s', (tool, companion) => expect(companionsOf(tool, 'needed')).toContain(companion))
   test.each([
     ['circular-saw', 'saw-blade'],
+    ['table-saw', 'bench-saw-blade'],
+    ['mitre-saw-large', 'saw-blade-305'],
     ['table-saw', 'featherboard'],
     ['table-saw', 'outfeed-table'],
     ['ro-sander', 'vacuum'],

@@ -63,7 +63,19 @@ export const fittingCards = {
     {
       'saw-blade': {
         use: 'Schneidet sauberer und leichter als das Blatt, mit dem eine Säge verkauft wird.',
-        size: 'Die Größe der Säge; dünnere Blätter passen zu schwachen Motoren.'
+        size: 'Die Größe der Säge, meist 160 bis 190 mm; dünnere Blätter passen zu schwachen Motoren.'
+      },
+      'bench-saw-blade': {
+        use: 'Lässt eine kleine Tisch- oder Kappsäge quer zur Faser und in Platten sauber schneiden.',
+        size: '210 oder 216 mm, wie die Säge es sagt; 48 Zähne, für eine Kappsäge 60 mit flachem oder negativem Spanwinkel.'
+      },
+      'saw-blade-254': {
+        use: 'Lässt eine stehende Tisch- oder Zugkappsäge quer zur Faser und in Platten sauber schneiden.',
+        size: '250 oder 254 mm, wie die Säge es sagt; 60 Zähne, und nicht dünner als der Spaltkeil.'
+      },
+      'saw-blade-305': {
+        use: 'Lässt eine große Kappsäge Enden hinterlassen, die kein Schleifen brauchen.',
+        size: '300 oder 305 mm, wie die Säge es sagt; 72 bis 96 Zähne mit flachem oder negativem Spanwinkel.'
       },
       'rip-blade': { use: 'Schneidet längs zur Faser, ohne zu brennen.', size: '24 Zähne, Flachzahn.' },
       'dado-stack': {
