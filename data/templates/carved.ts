@@ -50,7 +50,7 @@ export const carved: readonly Template[] = [
     id: 'candle-holders',
     name: 'Pair of candle holders',
     kind: 'piece',
-    readyMadePoints: 46,
+    readyMadePoints: 40,
     typicalHours: 2.25,
     sizeMm: size(80, 80, 220),
     joinery: [],
