@@ -8,16 +8,17 @@ import type { Day } from '../../core/calendar'
 import { fitBuild, fitContext, kitOf } from '../../core/fit'
 import { issue, issuesOf, refused, type Issue, type Result } from '../../core/kernel'
 import { paidAmount, pastDay } from '../../core/ledger'
-import { exponentOf } from '../../core/money'
 import { parseNumber } from '../../core/units'
 import { buildMaterial, change, findBuild } from '../../core/workspace'
 import { newId } from '../stores/clock'
 import { useWorkspace } from '../stores/workspace'
+import { decimalText, plainNumber } from '../words/amounts'
 import { record } from '../words/record'
 import { sentence } from '../words/issues'
 import { duration } from '../words/say'
 import { steps } from '../words/steps'
 import DayField from './DayField.vue'
+import AmountInput from './AmountInput.vue'
 
 /** Marks a build begun, with what its timber cost, or done, with the hours it took. */
 const props = defineProps<{ buildId: string }>()
@@ -25,7 +26,6 @@ const visible = defineModel<boolean>('visible', { required: true })
 const store = useWorkspace()
 const build = computed(() => (store.world ? findBuild(store.world, props.buildId) : undefined))
 const finishing = computed(() => build.value !== undefined && isBegun(build.value))
-const exponent = exponentOf(store.workspace?.money.currency ?? 'EUR')
 const planned = build.value && store.world ? buildMaterial(store.world, build.value) : 0
 const expected =
   build.value && store.world
@@ -37,8 +37,8 @@ const expected =
     : 0
 const figure = ref(
   finishing.value
-    ? String(Math.round(expected / 6) / 10)
-    : (planned / 10 ** exponent).toFixed(exponent)
+    ? plainNumber(Math.round(expected / 6) / 10)
+    : decimalText(planned, store.workspace?.money.currency ?? 'EUR')
 )
 const date = ref<Day>(store.world?.asOf ?? '')
 const problems = ref<readonly Issue[]>([])
@@ -96,7 +96,8 @@ function confirm(): void {
     <form class="stack" @submit.prevent="confirm">
       <div class="field">
         <label for="figure">{{ finishing ? record.hours : record.timber }}</label>
-        <InputText id="figure" v-model="figure" inputmode="decimal" autofocus />
+        <InputText v-if="finishing" id="figure" v-model="figure" inputmode="decimal" autofocus />
+        <AmountInput v-else id="figure" v-model="figure" width="100%" autofocus />
         <p class="soft small">
           {{
             finishing

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { issue, ok, refused, type Result } from '../../core/kernel'
-import { exponentOf, parseAmount, type Minor } from '../../core/money'
+import { parseAmount, type Minor } from '../../core/money'
 import { useWorkspace } from '../stores/workspace'
+import { decimalText } from '../words/amounts'
 import TextField from './TextField.vue'
 
 const props = defineProps<{
@@ -18,11 +19,7 @@ const props = defineProps<{
 defineEmits<{ change: [value: Minor | undefined] }>()
 const store = useWorkspace()
 const code = computed(() => props.currency ?? store.workspace?.money.currency ?? 'EUR')
-const text = computed(() => {
-  if (props.value === undefined) return ''
-  const exponent = exponentOf(code.value)
-  return (props.value / 10 ** exponent).toFixed(props.value % 10 ** exponent === 0 ? 0 : exponent)
-})
+const text = computed(() => (props.value === undefined ? '' : decimalText(props.value, code.value)))
 function read(typed: string): Result<Minor | undefined> {
   if (typed.trim() === '' && props.optional) return ok(undefined)
   const amount = parseAmount(typed, code.value)
@@ -38,7 +35,8 @@ function read(typed: string): Result<Minor | undefined> {
     :hide-label="hideLabel ?? false"
     :width="width ?? '7rem'"
     :placeholder="placeholder ?? ''"
-    :inputmode="signed ? undefined : 'decimal'"
+    :currency="code"
+    :signed="signed ?? false"
     @change="$emit('change', $event as Minor | undefined)"
   />
 </template>

@@ -38,6 +38,7 @@ function read(typed: string): Result<number | undefined> {
     :read="read"
     :hide-label="hideLabel ?? false"
     :width="width ?? '5rem'"
+    inputmode="decimal"
     @change="$emit('change', $event as number | undefined)"
   />
 </template>

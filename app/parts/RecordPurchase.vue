@@ -6,14 +6,14 @@ import type { Day } from '../../core/calendar'
 import type { Condition } from '../../core/catalogue'
 import { issuesOf, ok, type Issue } from '../../core/kernel'
 import type { SellerType } from '../../core/prices'
-import { exponentOf, type Minor } from '../../core/money'
+import type { Minor } from '../../core/money'
 import { dayOrNone, paidAmount, pastDay } from '../../core/ledger'
 import { change, type PlannedPurchase, withoutPurchases } from '../../core/workspace'
-import InputText from 'primevue/inputtext'
 import type { Taken } from '../shell/photo'
 import { newId } from '../stores/clock'
 import { attachPhoto } from '../stores/photos'
 import { useWorkspace } from '../stores/workspace'
+import { decimalText } from '../words/amounts'
 import { record } from '../words/record'
 import { sentence } from '../words/issues'
 import { ledger as words } from '../words/ledger'
@@ -21,6 +21,7 @@ import { steps } from '../words/steps'
 import PhotoPick from './PhotoPick.vue'
 import ReceiptFields from './ReceiptFields.vue'
 import DayField from './DayField.vue'
+import AmountInput from './AmountInput.vue'
 
 /** A planned purchase that was really made, at its real price: two actions, open and confirm. */
 const props = defineProps<{
@@ -31,8 +32,9 @@ const props = defineProps<{
 const visible = defineModel<boolean>('visible', { required: true })
 const emit = defineEmits<{ recorded: [] }>()
 const store = useWorkspace()
-const exponent = exponentOf(store.workspace?.money.currency ?? 'EUR')
-const paid = ref(((props.asked ?? props.purchase.price) / 10 ** exponent).toFixed(exponent))
+const paid = ref(
+  decimalText(props.asked ?? props.purchase.price, store.workspace?.money.currency ?? 'EUR')
+)
 const date = ref<Day>(store.world?.asOf ?? '')
 const seller = ref<SellerType>()
 const warranty = ref('')
@@ -90,7 +92,7 @@ async function confirm(): Promise<void> {
     <form class="stack" @submit.prevent="confirm">
       <div class="field">
         <label for="paid">{{ record.paid }}</label>
-        <InputText id="paid" v-model="paid" inputmode="decimal" autofocus />
+        <AmountInput id="paid" v-model="paid" width="100%" autofocus />
         <p class="soft small">{{ record.plannedWas(store.say?.money(purchase.price) ?? '') }}</p>
       </div>
       <DayField :label="record.date" :value="date" @change="date = $event ?? ''" />

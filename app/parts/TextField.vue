@@ -5,6 +5,7 @@ import { ref, useId, watch } from 'vue'
 import type { Issue, Result } from '../../core/kernel'
 import { refusalsDuring } from '../stores/door'
 import { sentence } from '../words/issues'
+import AmountInput from './AmountInput.vue'
 
 /**
  * A field that is read when it is left, Enter is pressed, or the page is about to close. What cannot be read, or could not be kept, stays
@@ -20,6 +21,10 @@ const props = defineProps<{
   placeholder?: string
   /** Which keys a phone shows. */
   inputmode?: 'decimal' | undefined
+  /** For a sum of money: its currency. */
+  currency?: string | undefined
+  /** For a sum of money: may be less than nothing. */
+  signed?: boolean
 }>()
 const emit = defineEmits<{ change: [value: unknown] }>()
 const id = useId()
@@ -49,7 +54,20 @@ useEventListener(window, 'beforeunload', leave, { capture: true })
 <template>
   <div class="field">
     <label :for="id" :class="{ 'visually-hidden': hideLabel }">{{ label }}</label>
+    <AmountInput
+      v-if="currency !== undefined"
+      :id="id"
+      v-model="text"
+      :currency="currency"
+      :signed="signed ?? false"
+      :placeholder="placeholder ?? ''"
+      :invalid="refusal.length > 0"
+      :described-by="refusal.length > 0 ? `${id}-why` : undefined"
+      :width="width ?? '100%'"
+      @leave="leave"
+    />
     <InputText
+      v-else
       :id="id"
       v-model="text"
       :type="type ?? 'text'"

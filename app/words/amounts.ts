@@ -1,4 +1,4 @@
-import { perLocale } from './language'
+import { localeNow, perLocale } from './language'
 import { exponentOf, type Minor } from '../../core/money'
 
 /** The mark before the decimals in the language that is spoken. */
@@ -17,4 +17,34 @@ export const decimalText = (amount: Minor, currency: string): string => {
   const exponent = exponentOf(currency)
   const text = (amount / 10 ** exponent).toFixed(amount % 10 ** exponent === 0 ? 0 : exponent)
   return text.replace('.', decimalMark())
+}
+
+/** How a currency is written beside a sum, in the language that is spoken. */
+export interface CurrencySign {
+  readonly text: string
+  /** Whether it stands before the figure. */
+  readonly before: boolean
+  /** Room a field keeps for it. */
+  readonly room: Readonly<Record<string, string>>
+}
+
+const signs = perLocale(() => new Map<string, CurrencySign>())
+
+/** The sign of a currency and its side, from the browser's own tables (CLDR). */
+export function currencySign(currency: string): CurrencySign {
+  const known = signs()
+  const present = known.get(currency)
+  if (present) return present
+  const parts = new Intl.NumberFormat(localeNow(), {
+    style: 'currency',
+    currency,
+    currencyDisplay: 'narrowSymbol'
+  }).formatToParts(1)
+  const at = parts.findIndex(({ type }) => type === 'currency')
+  const text = parts[at]?.value ?? currency
+  const before = at < parts.findIndex(({ type }) => type === 'integer')
+  const room = `calc(${text.length}ch + 0.95rem)`
+  const sign = { text, before, room: { [`padding-inline-${before ? 'start' : 'end'}`]: room } }
+  known.set(currency, sign)
+  return sign
 }

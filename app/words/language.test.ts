@@ -9,7 +9,7 @@ import type { ToolCard } from '../../core/cards'
 import { matchesSearch, withSizes } from '../../core/catalogue'
 import { parseAmount } from '../../core/money'
 import { demoWorld } from '../../tests/helpers/workspaces'
-import { decimalText, plainNumber } from './amounts'
+import { currencySign, decimalText, plainNumber } from './amounts'
 import { joined, lowerFirst } from './bench'
 import { words as germanWords } from './de'
 import { knownIssueCodes } from './issues'
@@ -166,6 +166,19 @@ describe('figures and days by locale', () => {
         expect([locale, read.ok && read.value]).toEqual([locale, amount])
       }
     }
+  })
+  test('the sign of a field of money stands where the language writes it', () => {
+    const side = (locale: string): (string | boolean)[] => {
+      speak({ language: 'xx', locale, capitals: true, catalogue: {} })
+      const { text, before } = currencySign('EUR')
+      return [text, before]
+    }
+    expect(['de-DE', 'de-AT', 'fr-FR', 'en-US'].map(side)).toEqual([
+      ['€', false],
+      ['€', true],
+      ['€', false],
+      ['€', true]
+    ])
   })
   test('one and many, names in a row, nouns with their capitals, months', () => {
     inGerman()

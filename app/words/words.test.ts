@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { demoWorld } from '../../tests/helpers/workspaces'
-import { decimalText } from './amounts'
+import { currencySign, decimalText } from './amounts'
 import { bench, joined, lowerFirst } from './bench'
 import { builds } from './builds'
 import { duration, sayFor } from './say'
@@ -34,6 +34,15 @@ describe('figures as people read them', () => {
       decimalText(1200, 'EUR'),
       decimalText(500, 'JPY')
     ]).toEqual(['1234.50', '12', '500'])
+  })
+
+  test('a currency stands on the side where it is written', () => {
+    expect(
+      [currencySign('USD'), currencySign('EUR')].map(({ text, before }) => [text, before])
+    ).toEqual([
+      ['$', true],
+      ['€', true]
+    ])
   })
 
   test('days, sizes and names', () => {

@@ -27,6 +27,7 @@ import { sentence } from '../../words/issues'
 import { kit as words } from '../../words/kit'
 import { own } from '../../words/own-entry'
 import { steps } from '../../words/steps'
+import AmountInput from '../../parts/AmountInput.vue'
 
 /** A tool or a method of one's own, by the side of the library and under the same checks. */
 const props = defineProps<{ what: 'tool' | 'method' }>()
@@ -182,11 +183,10 @@ function add(): void {
           />
         </div>
         <div class="field">
-          <label for="own-price">{{ own.price }}</label><InputText
+          <label for="own-price">{{ own.price }}</label><AmountInput
             id="own-price"
             v-model="price"
-            inputmode="decimal"
-            style="width: 8rem"
+            width="8rem"
           />
         </div>
       </template>

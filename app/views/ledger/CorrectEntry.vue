@@ -15,6 +15,7 @@ import { sentence } from '../../words/issues'
 import { ledger as words } from '../../words/ledger'
 import { steps } from '../../words/steps'
 import DayField from '../../parts/DayField.vue'
+import AmountInput from '../../parts/AmountInput.vue'
 
 /** Corrects an entry, or records money that came back for it. */
 const props = defineProps<{
@@ -93,11 +94,10 @@ function confirm(): void {
     </p>
     <div class="row top">
       <div class="field">
-        <label for="do-amount">{{ words.amount }}</label><InputText
+        <label for="do-amount">{{ words.amount }}</label><AmountInput
           id="do-amount"
           v-model="amount"
-          inputmode="decimal"
-          style="width: 6rem"
+          width="6rem"
         />
       </div>
       <DayField :label="words.date" :value="date" @change="date = $event ?? ''" />

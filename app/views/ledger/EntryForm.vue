@@ -14,6 +14,7 @@ import { sentence } from '../../words/issues'
 import { entryKinds, ledger as words } from '../../words/ledger'
 import { steps } from '../../words/steps'
 import DayField from '../../parts/DayField.vue'
+import AmountInput from '../../parts/AmountInput.vue'
 
 /** One entry at a time: what moved, when, for what. */
 defineEmits<{ receipt: [] }>()
@@ -84,11 +85,10 @@ function enter(): void {
       />
     </div>
     <div class="field">
-      <label for="entry-amount">{{ words.amount }}</label><InputText
+      <label for="entry-amount">{{ words.amount }}</label><AmountInput
         id="entry-amount"
         v-model="amount"
-        inputmode="decimal"
-        style="width: 6rem"
+        width="6rem"
       />
     </div>
     <DayField :label="words.date" :value="date" @change="date = $event ?? ''" />

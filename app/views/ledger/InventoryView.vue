@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
-import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import { inventoryOf, inventorySums, type InventoryLine } from '../../../core/care'
 import { checkDay } from '../../../core/calendar'
@@ -23,6 +22,7 @@ import { steps } from '../../words/steps'
 import { terms } from '../../words/terms'
 import LedgerTabs from './LedgerTabs.vue'
 import DayField from '../../parts/DayField.vue'
+import AmountInput from '../../parts/AmountInput.vue'
 
 /** What is owned, for an insurer: paid, age, what it would bring, what a new one costs. */
 const store = useWorkspace()
@@ -170,10 +170,10 @@ function sell(): void {
   >
     <form class="stack" @submit.prevent="sell">
       <div class="field">
-        <label for="sold-for">{{ words.soldFor }}</label><InputText
+        <label for="sold-for">{{ words.soldFor }}</label><AmountInput
           id="sold-for"
           v-model="amount"
-          inputmode="decimal"
+          width="100%"
           autofocus
         />
       </div>

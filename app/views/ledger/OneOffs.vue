@@ -13,6 +13,7 @@ import { sentence } from '../../words/issues'
 import { ledger as words } from '../../words/ledger'
 import { steps } from '../../words/steps'
 import DayField from '../../parts/DayField.vue'
+import AmountInput from '../../parts/AmountInput.vue'
 
 /** Money that comes or goes once, on a day that is known. */
 const store = useWorkspace()
@@ -75,11 +76,10 @@ function addOneOff(): void {
         />
       </div>
       <div class="field">
-        <label for="once-amount">{{ words.amount }}</label><InputText
+        <label for="once-amount">{{ words.amount }}</label><AmountInput
           id="once-amount"
           v-model="oneOff.amount"
-          inputmode="decimal"
-          style="width: 5rem"
+          width="5rem"
         />
       </div>
       <DayField

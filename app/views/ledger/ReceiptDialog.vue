@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
-import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import type { Condition } from '../../../core/catalogue'
 import { issuesOf, ok, type Issue } from '../../../core/kernel'
@@ -33,6 +32,7 @@ import { entryKinds, ledger as words } from '../../words/ledger'
 import { steps } from '../../words/steps'
 import ReceiptLine from './ReceiptLine.vue'
 import DayField from '../../parts/DayField.vue'
+import AmountInput from '../../parts/AmountInput.vue'
 
 /** A receipt with several lines: delivery and tax are shared out over them to the cent, and the total is checked. */
 const visible = defineModel<boolean>('visible', { required: true })
@@ -199,30 +199,27 @@ async function confirm(): Promise<void> {
       </div>
       <div class="row top">
         <div class="field">
-          <label for="receipt-delivery">{{ words.deliveryAll }}</label><InputText
+          <label for="receipt-delivery">{{ words.deliveryAll }}</label><AmountInput
             id="receipt-delivery"
             v-model="delivery"
-            inputmode="decimal"
-            style="width: 6rem"
+            width="6rem"
           />
         </div>
         <div class="field">
-          <label for="receipt-tax">{{ words.taxAmount }}</label><InputText
+          <label for="receipt-tax">{{ words.taxAmount }}</label><AmountInput
             id="receipt-tax"
             v-model="tax"
-            inputmode="decimal"
-            style="width: 6rem"
+            width="6rem"
           />
         </div>
         <label class="row small"
           ><input v-model="taxIncluded" type="checkbox" /> {{ words.taxIncluded }}</label
         >
         <div class="field">
-          <label for="receipt-total">{{ words.total }}</label><InputText
+          <label for="receipt-total">{{ words.total }}</label><AmountInput
             id="receipt-total"
             v-model="total"
-            inputmode="decimal"
-            style="width: 6rem"
+            width="6rem"
           />
         </div>
       </div>

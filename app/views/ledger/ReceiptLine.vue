@@ -3,6 +3,7 @@ import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { useId } from 'vue'
 import { ledger as words } from '../../words/ledger'
+import AmountInput from '../../parts/AmountInput.vue'
 
 /** One line of a receipt: what it was, in words where it is nothing that is known, and its price. */
 defineProps<{
@@ -45,11 +46,10 @@ const key = useId()
       />
     </div>
     <div class="field">
-      <label :for="`${key}-price`">{{ words.price }}</label><InputText
+      <label :for="`${key}-price`">{{ words.price }}</label><AmountInput
         :id="`${key}-price`"
         v-model="price"
-        inputmode="decimal"
-        fluid
+        width="100%"
       />
     </div>
     <button

@@ -8,6 +8,7 @@ import { useStart } from '../../stores/start'
 import { ledger } from '../../words/ledger'
 import { reckoning as counts } from '../../words/reckoning'
 import { start as words } from '../../words/start'
+import AmountInput from '../../parts/AmountInput.vue'
 
 /** A sum, a rhythm or both; what it is for; where timber is paid from; hours a week. */
 const start = useStart()
@@ -45,19 +46,19 @@ function pay(currency: string): void {
         @change="pay($event)"
       />
       <div class="field">
-        <label for="now">{{ words.now }}</label><InputText
+        <label for="now">{{ words.now }}</label><AmountInput
           id="now"
           v-model="answers.now"
-          inputmode="decimal"
-          style="width: 7rem"
+          width="7rem"
+          :currency="answers.currency"
         />
       </div>
       <div class="field">
-        <label for="each">{{ words.each }}</label><InputText
+        <label for="each">{{ words.each }}</label><AmountInput
           id="each"
           v-model="answers.each"
-          inputmode="decimal"
-          style="width: 7rem"
+          width="7rem"
+          :currency="answers.currency"
         />
       </div>
       <SelectField
@@ -67,11 +68,11 @@ function pay(currency: string): void {
         @change="answers.rhythm = $event"
       />
       <div class="field">
-        <label for="reserve">{{ words.reserve }}</label><InputText
+        <label for="reserve">{{ words.reserve }}</label><AmountInput
           id="reserve"
           v-model="answers.reserve"
-          inputmode="decimal"
-          style="width: 7rem"
+          width="7rem"
+          :currency="answers.currency"
         />
       </div>
       <div class="field">

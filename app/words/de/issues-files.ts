@@ -1,3 +1,4 @@
+import { plainNumber } from '../amounts'
 import { n, quoted, t, type Sentences } from './sentences'
 
 /** What can be wrong with a file, its fields and what they refer to. */
@@ -6,7 +7,7 @@ export const FILES = {
   'file.unreadable': (_, f) =>
     `Die Datei ${t(f.file)} ist nicht zu lesen (${t(f.reason)}). Prüf ihren Namen und ob du sie öffnen darfst.`,
   'file.too-large': (_, f) =>
-    `Die Datei hat ${(n(f.size) / 1e6).toFixed(1)} MB; gelesen werden höchstens ${n(f.limit) / 1e6} MB. So groß ist keine Datei von hier: ist es die richtige?`,
+    `Die Datei hat ${plainNumber(Math.round(n(f.size) / 1e5) / 10)} MB; gelesen werden höchstens ${n(f.limit) / 1e6} MB. So groß ist keine Datei von hier: ist es die richtige?`,
   'json.syntax': (_, f) =>
     `Die Datei ergibt ab Zeile ${t(f.line)}, Spalte ${t(f.column)} keinen Sinn mehr (${t(f.what)}). Sie kann abgeschnitten oder geändert worden sein; nimm eine frühere Kopie.`,
   'json.too-deep': (_, f) =>

@@ -1,3 +1,4 @@
+import { plainNumber } from '../amounts'
 import { momentText } from '../keeping'
 import { n, quoted, t, type Sentences } from './sentences'
 
@@ -119,5 +120,5 @@ export const KEEPING = {
     `${n(f.count) === 1 ? 'Ein Foto ist' : `${t(f.count)} Fotos sind`} nicht mehr in diesem Browser und darum nicht in der Datei. Sonst ist die Datei ganz.`,
   'photo.unreadable': () => 'Das ist kein lesbares Bild. Nimm ein JPEG, PNG oder WebP.',
   'photo.too-large': (_, f) =>
-    `Das Bild hat ${(n(f.size) / 1e6).toFixed(0)} MB; genommen werden höchstens ${n(f.limit) / 1e6} MB. Mach es vorher kleiner.`
+    `Das Bild hat ${plainNumber(Math.round(n(f.size) / 1e6))} MB; genommen werden höchstens ${n(f.limit) / 1e6} MB. Mach es vorher kleiner.`
 } satisfies Partial<Sentences>
