@@ -6,8 +6,8 @@ export type Occasion = (typeof OCCASIONS)[number]
 export const piecesBy: Readonly<Record<Occasion, readonly string[]>> = {
   small: [
     'laptop-stand',
-    'picture-ledge',
     'candle-holders',
+    'picture-ledge',
     'picture-frame',
     'carved-bowl',
     'mirror-frame',

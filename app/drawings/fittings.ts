@@ -1,6 +1,7 @@
 import {
   box,
   closed,
+  disc,
   line,
   marks,
   ring,
@@ -16,11 +17,6 @@ const router = (profile: string, bearing = '', shank = 8): Drawing => ({
   outline: `${box(60 - shank / 2, 6, shank, 34)}`,
   fine: bearing,
   edge: profile
-})
-const disc = (count: number, radius = 30): Drawing => ({
-  outline: ring(60, 40, 6),
-  fine: `${ring(60, 40, radius - 8)}M78 24q6 4 8 8M42 56q-6-4-8-8`,
-  edge: roundBlade(60, 40, radius, count)
 })
 /** A pack of narrow blades side by side. */
 const strips = (pitch: number, depth: number): Drawing => ({

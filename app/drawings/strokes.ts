@@ -85,3 +85,10 @@ export const wound = (
     const y = top + ((bottom - top) * index) / turns
     return line([x - width / 2, y], [x + width / 2, y + (bottom - top) / turns])
   }).join('')
+
+/** The blade of a circular saw, lying flat. */
+export const disc = (count: number, radius = 30): Drawing => ({
+  outline: ring(60, 40, 6),
+  fine: `${ring(60, 40, radius - 8)}M78 24q6 4 8 8M42 56q-6-4-8-8`,
+  edge: roundBlade(60, 40, radius, count)
+})

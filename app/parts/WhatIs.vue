@@ -10,6 +10,8 @@ const props = defineProps<{
   id: string
   name: string
   mark?: boolean
+  /** Within a sentence: no taller than its line. */
+  inText?: boolean
 }>()
 const cards = useCards()
 const label = computed(() => whatIs(props.name))
@@ -19,7 +21,7 @@ const label = computed(() => whatIs(props.name))
   <button
     type="button"
     class="what-is"
-    :class="{ mark }"
+    :class="{ mark, 'in-text': inText }"
     :data-card="`${kind}/${id}`"
     :aria-label="label"
     :title="label"
@@ -46,6 +48,10 @@ const label = computed(() => whatIs(props.name))
   min-width: 24px;
   text-decoration: none;
   color: var(--graphite-soft);
+}
+.in-text {
+  display: inline;
+  min-height: 0;
 }
 .what-is:hover {
   text-decoration-color: currentColor;

@@ -1,10 +1,12 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import type { School } from '../../core/catalogue'
+import type { Beginning } from '../../core/explain'
 import type { Issue } from '../../core/kernel'
-import type { Ladder } from '../../core/ladder'
+import { mainRung, type Ladder } from '../../core/ladder'
 import { workspaceHash } from '../../core/workspace'
 import { aboutTable, askCore } from './asking'
+import { useJudging } from './judging'
 import { useWorkspace } from './workspace'
 
 /** A ladder as somebody of a school would have it. */
@@ -16,6 +18,7 @@ interface SchoolLadder {
 /** The ladder of the workspace on the table, and others beside it, worked out beside the page. */
 export const useLadder = defineStore('ladder', () => {
   const table = useWorkspace()
+  const judging = useJudging()
   const quick = askCore()
   const patient = askCore()
   const ladder = shallowRef<Ladder>()
@@ -23,6 +26,8 @@ export const useLadder = defineStore('ladder', () => {
   const beside = shallowRef<readonly SchoolLadder[]>([])
   const comparing = ref(false)
   const failure = shallowRef<Issue>()
+  /** How the plan begins as against the rung that matters most. */
+  const begins = shallowRef<Beginning>()
   let askedFor = ''
 
   const hash = computed(() =>
@@ -63,5 +68,18 @@ export const useLadder = defineStore('ladder', () => {
     })
   }
 
-  return { ladder, madeFor, beside, comparing, failure, hash, climb, climbBeside }
+  /** The rung that matters most, as long as the ladder is that of the workspace as it stands. */
+  const main = computed(() =>
+    ladder.value && madeFor.value === hash.value ? mainRung(ladder.value) : undefined
+  )
+  watch([main, () => table.plan], ([rung, plan]) => {
+    begins.value = undefined
+    if (!rung || !plan) return
+    const asks = { plan, lead: rung.lead.tool, cost: rung.cost, opens: rung.without.closes }
+    judging.beginsWith(asks, (found) => {
+      if (main.value === rung) begins.value = found
+    })
+  })
+
+  return { ladder, main, begins, madeFor, beside, comparing, failure, hash, climb, climbBeside }
 })

@@ -1,3 +1,4 @@
+import { upperFirst } from './plural'
 import type { Due } from '../../core/care'
 import type { Say } from './say'
 import { keepsCapitals, perLocale, said } from './language'
@@ -60,7 +61,11 @@ export const bench = said('bench', {
   aheadWhat: 'What',
   aheadCost: 'Cost',
   aheadNames: (names: readonly string[]) =>
-    names.length > 4 ? `${names.slice(0, 3).join(', ')} and ${names.length - 3} more` : list(names),
+    upperFirst(
+      names.length > 4
+        ? `${names.slice(0, 3).map(lowerFirst).join(', ')} and ${names.length - 3} more`
+        : list(names.map(lowerFirst))
+    ),
   aheadFor: (builds: readonly string[]) => `opens ${list(builds)}`,
   cameIn: 'It came in',
   didNot: 'It did not',

@@ -9,6 +9,7 @@ import { operationUnits } from '../../words/units'
 import LineDrawing from './LineDrawing.vue'
 import NameList from './NameList.vue'
 import WhatIs from '../WhatIs.vue'
+import NamedText from '../NamedText.vue'
 
 /** A way to do a piece of work: with what, how long, what it leaves, what it can do to you. */
 const props = defineProps<{ method: Method }>()
@@ -48,7 +49,7 @@ const unit = computed(() =>
       <p class="small">{{ words.form[method.form] }}</p>
     </div>
     <div class="said">
-      <p v-if="method.why" class="use">{{ method.why }}</p>
+      <p v-if="method.why" class="use"><NamedText :text="method.why" /></p>
       <p v-if="facts.minutes > 0">{{ words.minutes(store.say, facts.minutes, unit) }}</p>
       <p>{{ words.surface(method.surface) }}</p>
       <p v-if="method.form !== 'service'" class="small" :class="{ caution: method.hazard }">

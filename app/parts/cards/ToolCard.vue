@@ -13,6 +13,7 @@ import InUse from '../InUse.vue'
 import LineDrawing from './LineDrawing.vue'
 import { useTold } from './told'
 import NameList from './NameList.vue'
+import NamedText from '../NamedText.vue'
 
 /** What a tool is, how one is chosen, what comes with it and what does its work more gently or for less. */
 const props = defineProps<{ tool: Tool }>()
@@ -102,7 +103,7 @@ const builds = computed(() => facts.value?.builds.map((id) => store.say?.build(i
     <div class="said">
       <p v-if="card" class="use">{{ told(card.use) }}</p>
       <p v-else class="soft">{{ words.own }}</p>
-      <p v-if="tool.why" class="small">{{ tool.why }}</p>
+      <p v-if="tool.why" class="small"><NamedText :text="tool.why" /></p>
       <p v-if="tool.caution || tool.needs.length > 0" class="caution small">
         <i class="pi pi-exclamation-triangle" aria-hidden="true" />
         {{ cautions }}

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { PlannedPurchase } from '../../../core/workspace'
 import { useWorkspace } from '../../stores/workspace'
 import { bench } from '../../words/bench'
+import NamedText from '../../parts/NamedText.vue'
 
 /** What comes after the next purchase. */
 const props = defineProps<{
@@ -46,8 +47,9 @@ const ahead = computed(() => {
         <tr v-for="one in ahead" :key="one.date">
           <td class="when strong">{{ store.say.shortDay(one.date) }}</td>
           <td>
-            {{ bench.aheadNames(one.names)
-            }}<span v-if="one.builds.length > 0" class="soft small"
+            <NamedText :text="bench.aheadNames(one.names)" /><span
+              v-if="one.builds.length > 0"
+              class="soft small"
               ><br /><bdi>{{ bench.aheadFor(one.builds) }}</bdi></span
             >
           </td>

@@ -7,6 +7,7 @@ import type { PlannedPurchase } from '../../../core/workspace'
 import WhatIs from '../../parts/WhatIs.vue'
 import { useWorkspace } from '../../stores/workspace'
 import { bench } from '../../words/bench'
+import NamedText from '../../parts/NamedText.vue'
 
 /** The purchases of one day as one basket: what does the work first with its reason, what comes along folded under it, and the sum. */
 const props = defineProps<{
@@ -65,7 +66,7 @@ const groups = computed(() => [
               /><template v-else>{{ store.say.offer(purchase.offer) }}</template
               ><span v-if="purchase.count > 1"> × {{ purchase.count }}</span>
             </p>
-            <p class="small soft reason">{{ why }}</p>
+            <p class="small soft reason"><NamedText :text="why" /></p>
           </div>
           <p class="figure strong" :class="{ typical }">{{ store.say.money(purchase.price) }}</p>
           <Button

@@ -6,6 +6,7 @@ import { buildableNow } from '../../../core/fit'
 import { useWorkspace } from '../../stores/workspace'
 import { bench } from '../../words/bench'
 import { duration } from '../../words/say'
+import NamedText from '../../parts/NamedText.vue'
 
 /** Builds under way, and those that can be begun with what is owned. */
 const emit = defineEmits<{ log: [build: string] }>()
@@ -52,9 +53,8 @@ const linkTo = (build: Build): string => `/builds/${encodeURIComponent(build.id)
         <span class="soft small"
           >{{ bench.takes(duration(minutes))
           }}<template v-if="firstOf(build)"
-            ><br />{{ bench.beginsWith(firstOf(build) ?? '') }}</template
-          ></span
-        >
+            ><br /><NamedText :text="bench.beginsWith(firstOf(build) ?? '')" /></template
+        ></span>
         <Button
           size="small"
           severity="secondary"

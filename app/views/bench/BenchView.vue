@@ -4,11 +4,12 @@ import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { isDone } from '../../../core/builds'
 import { mainFirst } from '../../../core/shopping'
 import type { PlannedPurchase } from '../../../core/workspace'
+import NamedText from '../../parts/NamedText.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useToolOf } from '../../parts/tool-of'
 import { useJudging } from '../../stores/judging'
+import { useLadder } from '../../stores/ladder'
 import { usePlanning } from '../../stores/planning'
-import { useWeighing } from '../../stores/weighing'
 import { useWorkspace } from '../../stores/workspace'
 import { bench } from '../../words/bench'
 import { firsts } from '../../words/firsts'
@@ -25,16 +26,16 @@ const store = useWorkspace()
 const toolOf = useToolOf()
 const planning = usePlanning()
 const judging = useJudging()
-const weighing = useWeighing()
+const climbing = useLadder()
 const recording = ref<readonly PlannedPurchase[]>()
 const logging = ref<string>()
 
-const RANK_AFTER_MS = 1500
-/** The ranking is only compared with the plan here; it waits until the page stands. */
-const { start: rankSoon } = useTimeoutFn(() => weighing.weigh(false), RANK_AFTER_MS)
+const CLIMB_AFTER_MS = 1500
+/** The ladder is only compared with the plan here; it waits until the page stands. */
+const { start: climbSoon } = useTimeoutFn(() => climbing.climb(), CLIMB_AFTER_MS)
 watch(
-  () => weighing.hash,
-  () => rankSoon()
+  () => climbing.hash,
+  () => climbSoon()
 )
 
 /** What the next day of buying comes to, as soon as the judge has looked. */
@@ -105,13 +106,12 @@ const subtitle = computed(() => {
     )
   return store.workspace?.builds.length === 0 ? bench.nothingYetHint : undefined
 })
-/** Why the plan starts elsewhere than the ranking, when it does; the same words as in the Weigh-up. */
+/** Why the plan starts elsewhere than the ladder, when it does; the same words as beside the ladder. */
 const differs = computed(() => {
-  const first = weighing.ranking?.candidates[0]
   const { say } = store
-  const beginning = judging.beginning
-  return first && say && beginning && beginning.kind !== 'same' && next.value.length > 0
-    ? `${bench.differs(say.shortTool(first.lead.tool))} ${firsts.beginning(say, first.lead.tool, beginning)}`
+  const { main, begins } = climbing
+  return main && say && begins && begins.kind !== 'same' && next.value.length > 0
+    ? `${bench.differs(say.shortTool(main.lead.tool))} ${firsts.beginning(say, main.lead.tool, begins)}`
     : undefined
 })
 
@@ -137,7 +137,7 @@ const open = computed(() => (store.workspace?.builds ?? []).filter((build) => !i
     <section v-if="shown.length > 0" class="next" :aria-label="bench.nextTitle">
       <h2>{{ bench.nextTitle }}</h2>
       <BenchBasket :rows="shown" @bought="recording = $event" />
-      <p v-if="differs" class="small">{{ differs }}</p>
+      <p v-if="differs" class="small"><NamedText :text="differs" /></p>
       <p class="caption">{{ bench.typicalNote }}</p>
       <BenchAhead :purchases="later" :is-main="isMain" />
     </section>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
-import { setUpMinutes } from '../../../core/fit'
+import { setUpMinutes, type MethodFit, type MethodUse } from '../../../core/fit'
 import { change } from '../../../core/workspace'
+import NamedText from '../../parts/NamedText.vue'
 import SetLine from '../../parts/SetLine.vue'
 import { usePlanning } from '../../stores/planning'
 import WhatIs from '../../parts/WhatIs.vue'
@@ -42,6 +43,22 @@ function toggle(id: string, name: string): void {
     banned(id) ? change.unban(state, ban) : change.ban(state, ban)
   )
 }
+const doneWith = ({ method, tools }: MethodUse): string => {
+  const { say } = store
+  if (!say) return ''
+  const names = tools.map(({ tool }) => lowerFirst(say.shortTool(tool.id)))
+  const minutes = words.setMin(say.duration(props.cell.minutes), say.duration(setUpMinutes(method)))
+  return words.doneWith(method.name, [...new Set(names)].join(', '), minutes)
+}
+const missing = ({ misses }: MethodFit): string => {
+  const { say } = store
+  return say
+    ? misses
+        .slice(0, 3)
+        .map((miss) => words.miss(say, miss))
+        .join('; ')
+    : ''
+}
 const stock = computed(() => {
   const { lengthMm, widthMm, thicknessMm } = (gap.value ?? props.cell.steps[0])?.step.stock ?? {}
   const sizes = [lengthMm, widthMm, thicknessMm].filter((size) => size !== undefined)
@@ -64,22 +81,7 @@ const stock = computed(() => {
       <div class="stack">
         <template v-if="cell.best">
           <p class="strong">
-            {{
-              words.doneWith(
-                cell.best.method.name,
-                [
-                  ...new Set(
-                    cell.best.tools.map(({ tool }) =>
-                      lowerFirst(store.say?.shortTool(tool.id) ?? '')
-                    )
-                  )
-                ].join(', '),
-                words.setMin(
-                  store.say.duration(cell.minutes),
-                  store.say.duration(setUpMinutes(cell.best.method))
-                )
-              )
-            }}
+            <NamedText :text="doneWith(cell.best)" />
           </p>
           <p class="small">
             {{ words.accuracy(store.say.number(cell.best.accuracyMm, 1)) }}
@@ -87,7 +89,7 @@ const stock = computed(() => {
             <WhatIs :id="cell.best.method.id" kind="method" :name="cell.best.method.name" />
           </p>
           <p v-for="(one, index) in cell.best.workArounds" :key="index" class="small">
-            {{ words.workAround(store.say, one) }}
+            <NamedText :text="words.workAround(store.say, one)" />
           </p>
           <p v-if="cell.best.cleanUp" class="small">
             {{
@@ -140,12 +142,7 @@ const stock = computed(() => {
         <ul class="plain-list small others">
           <li v-for="one in other" :key="one.method.id">
             <span class="strong">{{ one.method.name }}</span>:
-            {{
-              one.misses
-                .slice(0, 3)
-                .map((miss) => words.miss(store.say!, miss))
-                .join('; ')
-            }}
+            <NamedText :text="missing(one)" />
             <button
               v-if="banned(one.method.id)"
               type="button"

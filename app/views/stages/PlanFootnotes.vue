@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
 import { stages as words } from '../../words/stages'
+import NamedText from '../../parts/NamedText.vue'
 
 /** What else belongs to the plan: tools sold on, what deals save, what was not tried, builds left out and why. */
 const store = useWorkspace()
@@ -22,13 +23,15 @@ const curtailed = computed(() =>
       class="plain-list small"
     >
       <li v-for="one in planning.shown.resales" :key="one.item">
-        {{
-          words.resale(
-            store.say.tool(store.workspace?.items.find(({ id }) => id === one.item)?.tool ?? ''),
-            store.say.shortDay(one.date),
-            store.say.money(one.amount)
-          )
-        }}
+        <NamedText
+          :text="
+            words.resale(
+              store.say.tool(store.workspace?.items.find(({ id }) => id === one.item)?.tool ?? ''),
+              store.say.shortDay(one.date),
+              store.say.money(one.amount)
+            )
+          "
+        />
       </li>
       <li v-for="one in planning.shown.savings" :key="one.deal + one.date">
         {{
@@ -49,14 +52,16 @@ const curtailed = computed(() =>
       <h3>{{ words.unopenedTitle }}</h3>
       <ul class="plain-list small">
         <li v-for="one in unopened" :key="one.build">
-          {{
-            words.unopened(
-              store.say.build(one.build),
-              one.why,
-              one.cost === undefined || one.cost === 0 ? undefined : store.say.money(one.cost),
-              one.loses === undefined ? undefined : store.say.money(store.say.about(one.loses))
-            )
-          }}
+          <NamedText
+            :text="
+              words.unopened(
+                store.say.build(one.build),
+                one.why,
+                one.cost === undefined || one.cost === 0 ? undefined : store.say.money(one.cost),
+                one.loses === undefined ? undefined : store.say.money(store.say.about(one.loses))
+              )
+            "
+          />
         </li>
       </ul>
     </section>

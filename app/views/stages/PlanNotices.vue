@@ -8,6 +8,7 @@ import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
 import { stages as words } from '../../words/stages'
 import { steps } from '../../words/steps'
+import NamedText from '../../parts/NamedText.vue'
 
 /** What stands against the plan as it is shown: pins that clash, rules that a move breaks, a trial under way. */
 defineProps<{
@@ -23,7 +24,9 @@ const clash = computed(() => (planning.outcome?.kind === 'clash' ? planning.outc
 <template>
   <div v-if="clash && store.say" class="notice" role="alert">
     <p class="strong">{{ words.clashTitle }}</p>
-    <p v-for="(one, index) in clash.broken" :key="index">{{ sentence(one, store.say) }}</p>
+    <p v-for="(one, index) in clash.broken" :key="index">
+      <NamedText :text="sentence(one, store.say)" />
+    </p>
     <div class="row">
       <Button
         v-for="pin in clash.pins"
@@ -41,7 +44,9 @@ const clash = computed(() => (planning.outcome?.kind === 'clash' ? planning.outc
   </div>
   <div v-if="planning.whatIf && store.say" class="notice" role="status">
     <p class="strong">{{ words.tryingOut }}</p>
-    <p v-for="(one, index) in broken.slice(0, 3)" :key="index">{{ sentence(one, store.say) }}</p>
+    <p v-for="(one, index) in broken.slice(0, 3)" :key="index">
+      <NamedText :text="sentence(one, store.say)" />
+    </p>
     <div class="row">
       <Button size="small" :label="words.keepTried" @click="planning.keepTried()" />
       <Button
@@ -58,7 +63,9 @@ const clash = computed(() => (planning.outcome?.kind === 'clash' ? planning.outc
     role="alert"
   >
     <p class="strong">{{ words.breaks }}</p>
-    <p v-for="(one, index) in broken.slice(0, 3)" :key="index">{{ sentence(one, store.say) }}</p>
+    <p v-for="(one, index) in broken.slice(0, 3)" :key="index">
+      <NamedText :text="sentence(one, store.say)" />
+    </p>
     <div class="row">
       <Button v-if="moved" size="small" :label="words.putBack" @click="emit('putBack')" />
       <Button

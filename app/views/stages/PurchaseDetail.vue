@@ -14,6 +14,7 @@ import InUse from '../../parts/InUse.vue'
 import WhatIs from '../../parts/WhatIs.vue'
 import PurchaseAnswers from './PurchaseAnswers.vue'
 import { toldText } from '../../../data'
+import NamedText from '../../parts/NamedText.vue'
 
 /** Why a purchase stands where it does, answered by replaying the plan without it and on other days. */
 const props = defineProps<{ purchase: PlannedPurchase }>()
@@ -123,11 +124,13 @@ function ban(): void {
       </div>
       <div>
         <h3>{{ words.withTitle }}</h3>
-        <p>{{ withIt.length > 0 ? withIt.join(' · ') : words.withNone }}</p>
+        <p><NamedText :text="withIt.length > 0 ? withIt.join(' · ') : words.withNone" /></p>
         <div v-for="one in reasons.advised" :key="one.tool" class="small advised">
           <p>
-            {{ words.advised(store.say.offer(one.offer), store.say.money(one.price)) }}
-            <span class="soft">{{ toldText(one.why) }}</span>
+            <NamedText
+              :text="words.advised(store.say.offer(one.offer), store.say.money(one.price))"
+            />
+            <span class="soft"><NamedText :text="toldText(one.why)" /></span>
           </p>
           <Button
             v-if="one.date !== undefined"
@@ -158,13 +161,15 @@ function ban(): void {
       <div>
         <h3>{{ words.earlierTitle }}</h3>
         <p>
-          {{
-            reasons.earlierDay === undefined
-              ? words.earlierFirst
-              : reasons.earlier[0]
-                ? sentence(reasons.earlier[0], store.say)
-                : words.earlierFine
-          }}
+          <NamedText
+            :text="
+              reasons.earlierDay === undefined
+                ? words.earlierFirst
+                : reasons.earlier[0]
+                  ? sentence(reasons.earlier[0], store.say)
+                  : words.earlierFine
+            "
+          />
         </p>
       </div>
     </div>

@@ -6,6 +6,7 @@ import { duration } from '../../words/say'
 import { perUnit } from '../../words/units'
 import { weigh as words } from '../../words/weigh'
 import type { CandidateView, ReasonsView, WayRound } from '../../workers/protocol'
+import NamedText from '../../parts/NamedText.vue'
 
 /** What speaks against a purchase, how much it would be used, and other ways to the same builds. */
 const props = defineProps<{ candidate: CandidateView; reasons: ReasonsView | undefined }>()
@@ -33,7 +34,7 @@ const roundLine = (way: WayRound): string =>
     <div v-if="reasons" class="small">
       <h3>{{ words.against }}</h3>
       <p v-for="regret in reasons.regrets" :key="regret.kind" class="attention">
-        {{ words.regret(store.say, regret) }}
+        <NamedText :text="words.regret(store.say, regret)" />
       </p>
       <p v-if="reasons.regrets.length === 0" class="soft">{{ words.noRegret }}</p>
       <p v-if="!reasons.regrets.some(({ kind }) => kind === 'few-uses')">

@@ -14,6 +14,8 @@ import { firsts } from '../../words/firsts'
 import { upperFirst } from '../../words/plural'
 import { terms } from '../../words/terms'
 import type { CandidateView, LineView, ReasonsView } from '../../workers/protocol'
+import NamedText from '../../parts/NamedText.vue'
+import WhatIs from '../../parts/WhatIs.vue'
 
 /** What a purchase consists of, at which prices; one of the user's own can be put in. */
 const props = defineProps<{ candidate: CandidateView; reasons: ReasonsView | undefined }>()
@@ -66,8 +68,10 @@ const told = (because: Because): Because =>
       <tbody>
         <tr v-for="{ part, because, ...price } in parts" :key="part.id">
           <td>
-            {{ store.say.tool(part.tool)
-            }}<template v-if="part.count > 1"> × {{ part.count }}</template
+            <WhatIs :id="part.tool" kind="tool" :name="store.say.tool(part.tool)" /><template
+              v-if="part.count > 1"
+            >
+              × {{ part.count }}</template
             ><br />
             <span class="soft"
               >{{
@@ -79,9 +83,9 @@ const told = (because: Because): Because =>
                       part.power
                     )
               }}<template v-if="because && because.kind !== 'jig'"
-                >. {{ upperFirst(words.because(store.say, told(because))) }}</template
-              ></span
-            >
+                >.
+                <NamedText :text="upperFirst(words.because(store.say, told(because)))" /></template
+            ></span>
           </td>
           <td
             class="figure"

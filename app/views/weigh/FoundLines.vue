@@ -5,6 +5,7 @@ import WhatIs from '../../parts/WhatIs.vue'
 import { useFoundList, type ReadLine } from '../../stores/found-list'
 import { useWorkspace } from '../../stores/workspace'
 import { foundList as words } from '../../words/found-list'
+import NamedText from '../../parts/NamedText.vue'
 
 /** Lines of a found list that stand alike, each with what it means here. */
 defineProps<{
@@ -55,10 +56,10 @@ const all = ref(false)
                 >
                 <span class="soft written">{{ words.asWritten(one.line.name) }}</span>
               </th>
-              <td>{{ words.standing(store.say, on.standing, on.usedIn) }}</td>
+              <td><NamedText :text="words.standing(store.say, on.standing, on.usedIn)" /></td>
               <td :class="{ none: on.comesWith.length === 0 }">
                 <span class="soft label">{{ words.columns.with }}: </span
-                >{{ words.comesWith(store.say, on.comesWith) }}
+                ><NamedText :text="words.comesWith(store.say, on.comesWith)" />
               </td>
               <td>
                 {{ words.price(store.say, one.line.each, on)

@@ -7,6 +7,7 @@ import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
 import { ladder as words } from '../../words/ladder'
 import { steps } from '../../words/steps'
+import NamedText from '../../parts/NamedText.vue'
 
 /** One rung: the tool, what comes along, what it opens or saves, the money so far; opened, why it stands here. */
 const props = defineProps<{ rung: Rung; at: number; last: boolean; open: boolean }>()
@@ -55,7 +56,9 @@ function notForMe(): void {
       >
     </button>
     <div v-if="open" class="why small">
-      <p v-for="line in words.details(store.say, rung, last)" :key="line">{{ line }}</p>
+      <p v-for="line in words.details(store.say, rung, last)" :key="line">
+        <NamedText :text="line" />
+      </p>
       <p class="row">
         <WhatIs :id="rung.lead.tool" kind="tool" :name="store.say.tool(rung.lead.tool)" />
         <WhatIs

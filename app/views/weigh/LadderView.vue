@@ -1,10 +1,8 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
-import type { Beginning } from '../../../core/explain'
-import { mainRung, type Rung } from '../../../core/ladder'
+import { computed, onMounted, ref, watch } from 'vue'
+import type { Rung } from '../../../core/ladder'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import TroubleLine from '../../parts/TroubleLine.vue'
-import { useJudging } from '../../stores/judging'
 import { useLadder } from '../../stores/ladder'
 import { useWorkspace } from '../../stores/workspace'
 import { firsts } from '../../words/firsts'
@@ -22,7 +20,6 @@ const FIRST_RUNGS = 9
 
 const store = useWorkspace()
 const climbing = useLadder()
-const judging = useJudging()
 const open = ref<string>()
 const all = ref(false)
 onMounted(() => climbing.climb())
@@ -49,25 +46,10 @@ const subtitle = computed(() =>
         ? words.subtitle(store.say, ladder.value)
         : undefined
 )
-/** Where the plan begins as against the rung that matters most. */
-const begins = shallowRef<Beginning>()
-watch(
-  [ladder, () => store.plan],
-  ([made, plan]) => {
-    begins.value = undefined
-    const main = made && mainRung(made)
-    if (!main || !plan || climbing.madeFor !== climbing.hash) return
-    const asks = { plan, lead: main.lead.tool, cost: main.cost, opens: main.without.closes }
-    judging.beginsWith(asks, (found) => {
-      if (ladder.value === made) begins.value = found
-    })
-  },
-  { immediate: true }
-)
 const against = computed(() => {
-  const main = ladder.value && mainRung(ladder.value)
-  return store.say && main && begins.value
-    ? firsts.beginning(store.say, main.lead.tool, begins.value)
+  const { main, begins } = climbing
+  return store.say && main && begins
+    ? firsts.beginning(store.say, main.lead.tool, begins)
     : undefined
 })
 /** The money is drawn before a rung that it does not reach. */

@@ -6,6 +6,8 @@ import { useWorkspace } from '../../stores/workspace'
 import { ladder as words } from '../../words/ladder'
 import { steps } from '../../words/steps'
 import { weigh } from '../../words/weigh'
+import NamedText from '../../parts/NamedText.vue'
+import WhatIs from '../../parts/WhatIs.vue'
 
 /** Tools that could do some step and stand on no rung, with the reason. */
 const props = defineProps<{ ladder: Ladder }>()
@@ -28,9 +30,9 @@ function allow(id: string): void {
     <p class="caption">{{ words.notForCount(ladder.notFor.length, ladder.unasked) }}</p>
     <ul class="plain-list small">
       <li v-for="one in shown" :key="one.tool">
-        <span class="strong">{{ store.say.shortTool(one.tool) }}</span><span class="soft">{{
-          words.reason(store.say, one)
-        }}</span
+        <span class="strong"
+          ><WhatIs :id="one.tool" kind="tool" :name="store.say.shortTool(one.tool)" /></span
+        ><span class="soft"><NamedText :text="words.reason(store.say, one)" /></span
         ><button
           v-if="one.kind === 'ruled-out'"
           type="button"
