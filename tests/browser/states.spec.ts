@@ -22,6 +22,8 @@ interface State {
   readonly what: string
   readonly path: string
   readonly act: (page: Page) => Promise<void>
+  /** Much is worked out for it: looked at in one width. */
+  readonly slow?: true
 }
 const press = (name: string | RegExp) => async (page: Page) =>
   page.getByRole('button', { name }).first().click()
@@ -45,6 +47,7 @@ const STATES: readonly State[] = [
   },
   {
     what: 'ladders side by side',
+    slow: true,
     path: '/weigh',
     act: async (page) => {
       await page.locator('.p-multiselect').click()
@@ -68,6 +71,7 @@ const STATES: readonly State[] = [
   },
   {
     what: 'a purchase with its reasons and answers',
+    slow: true,
     path: '/stages',
     act: async (page) => {
       await planned(page)
@@ -121,6 +125,7 @@ const STATES: readonly State[] = [
   },
   {
     what: 'the risk worked out',
+    slow: true,
     path: '/stages/risk',
     act: async (page) => {
       await press('Work it out')(page)
@@ -149,9 +154,13 @@ for (const width of [1280, 390])
     await page.setViewportSize({ width, height: 844 })
     await page.emulateMedia({ reducedMotion: 'reduce' })
     await openDemo(page)
-    for (const { what, path, act } of STATES) {
+    let before = ''
+    for (const { what, path, act, slow } of STATES) {
+      if (slow && width < 1000) continue
       await page.goto(`/#${path}`)
-      await page.reload()
+      // Where the page is the same as before, it is folded up again.
+      if (path === before) await page.reload()
+      before = path
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
       await page.waitForTimeout(900)
       const done = await act(page).then(
