@@ -11,6 +11,7 @@ import SelectField from '../../parts/SelectField.vue'
 import NumberField from '../../parts/NumberField.vue'
 import TextField from '../../parts/TextField.vue'
 import { useWorkspace } from '../../stores/workspace'
+import { decimalText } from '../../words/amounts'
 import { buildPage as words } from '../../words/build-page'
 import { reckoning } from '../../words/reckoning'
 
@@ -79,7 +80,7 @@ const timbers = computed(() => [
       :label="words.worth"
       :value="build.worthEach"
       optional
-      :placeholder="store.say.money(readyMade)"
+      :placeholder="decimalText(readyMade, store.workspace?.money.currency ?? 'EUR')"
       @change="emit('set', 'worthEach', $event)"
     />
     <SelectField

@@ -122,24 +122,26 @@ const rows = computed(() =>
           :key="step.id"
           :class="{ gap: minutes === undefined }"
         >
-          <td class="row nowrap">
-            <Select
-              :model-value="step.operation"
-              :options="operations"
-              option-label="name"
-              option-value="id"
-              filter
-              :aria-label="words.operation"
-              @update:model-value="replace(step.id, (one) => ({ ...one, operation: $event }))"
-            /><WhatIs
-              v-if="operation"
-              :id="operation.id"
-              kind="operation"
-              :name="operation.name"
-              mark
-            />
-          </td>
           <td>
+            <div class="row nowrap">
+              <Select
+                :model-value="step.operation"
+                :options="operations"
+                option-label="name"
+                option-value="id"
+                filter
+                :aria-label="words.operation"
+                @update:model-value="replace(step.id, (one) => ({ ...one, operation: $event }))"
+              /><WhatIs
+                v-if="operation"
+                :id="operation.id"
+                kind="operation"
+                :name="operation.name"
+                mark
+              />
+            </div>
+          </td>
+          <td class="held quantity">
             <div class="row nowrap">
               <NumberField
                 hide-label
@@ -154,7 +156,7 @@ const rows = computed(() =>
               }}</span>
             </div>
           </td>
-          <td v-for="field in sizes" :key="field">
+          <td v-for="field in sizes" :key="field" class="held">
             <TextField
               hide-label
               :label="`${labels[field]}, ${operation?.name}`"
@@ -164,7 +166,7 @@ const rows = computed(() =>
               @change="setSize(step.id, field, $event as number | undefined)"
             />
           </td>
-          <td>
+          <td class="held">
             <NumberField
               hide-label
               :label="`${words.accuracy}, ${operation?.name}`"
@@ -235,11 +237,23 @@ const rows = computed(() =>
 .nowrap {
   flex-wrap: nowrap;
 }
+.held {
+  min-width: 4.9rem;
+  padding-inline-end: 0.4rem;
+}
+.held.quantity {
+  min-width: 7.4rem;
+}
+.held :deep(.field),
+.held :deep(input) {
+  flex: none;
+  max-width: none;
+}
 .gap .method {
   color: var(--attention);
 }
 .method {
-  min-width: 12rem;
+  min-width: 10.5rem;
 }
 .way {
   display: flex;
