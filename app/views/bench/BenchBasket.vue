@@ -136,6 +136,10 @@ details .tags {
   flex: 1;
 }
 @media (max-width: 900px) {
+  /* The reason comes when the plan has been judged, on two lines here: room is kept for it. */
+  .reason {
+    min-height: 3em;
+  }
   .tags li {
     grid-template-columns: 0.75rem minmax(0, 1fr) auto;
   }
