@@ -1,4 +1,5 @@
 import { createRouter, createWebHashHistory } from 'vue-router'
+import { headAtOnce } from './shell/heading'
 import BenchView from './views/bench/BenchView.vue'
 
 /** Routes live behind the hash, so that the static build works from any base path of any host. */
@@ -126,6 +127,8 @@ export const router = createRouter({
     { path: '/:rest(.*)*', redirect: '/' }
   ]
 })
+
+headAtOnce(router)
 
 /** The router hears of addresses once it has shown its first page; one that is asked for meanwhile is remembered here, and gone to then. */
 let askedMeanwhile: string | undefined

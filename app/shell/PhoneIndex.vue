@@ -5,6 +5,7 @@ import { NEAR_PLACES } from '../places'
 import { useSaving } from '../stores/saving'
 import { useWorkspace } from '../stores/workspace'
 import { placeNames, shell } from '../words/shell'
+import { headingFor } from './heading'
 
 /** The index under the thumb: five places and "more"; above it what can be undone, while there is something. */
 defineEmits<{ find: []; help: [] }>()
@@ -13,7 +14,8 @@ const store = useWorkspace()
 const saving = useSaving()
 const route = useRoute()
 const open = ref(false)
-const isNear = computed(() => NEAR_PLACES.some(({ id }) => id === route.meta.place))
+const here = computed(() => headingFor.value ?? route.meta.place)
+const isNear = computed(() => NEAR_PLACES.some(({ id }) => id === here.value))
 watch(
   () => route.fullPath,
   () => (open.value = false)
@@ -35,8 +37,8 @@ watch(
         <RouterLink
           :to="place.path"
           class="place"
-          :class="{ here: route.meta.place === place.id }"
-          :aria-current="route.meta.place === place.id ? 'page' : undefined"
+          :class="{ here: here === place.id }"
+          :aria-current="here === place.id ? 'page' : undefined"
         >
           <i :class="place.icon" aria-hidden="true" /><span>{{ placeNames[place.id] }}</span>
         </RouterLink>

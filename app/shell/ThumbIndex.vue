@@ -1,16 +1,19 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { PLACES } from '../places'
 import { useSaving } from '../stores/saving'
 import { useSettings } from '../stores/settings'
 import { useWorkspace } from '../stores/workspace'
 import { placeNames, shell } from '../words/shell'
+import { headingFor } from './heading'
 
 defineEmits<{ find: []; keys: [] }>()
 const store = useWorkspace()
 const settings = useSettings()
 const saving = useSaving()
 const route = useRoute()
+const here = computed(() => headingFor.value ?? route.meta.place)
 </script>
 
 <template>
@@ -21,8 +24,8 @@ const route = useRoute()
         <RouterLink
           :to="place.path"
           class="place"
-          :class="{ here: route.meta.place === place.id }"
-          :aria-current="route.meta.place === place.id ? 'page' : undefined"
+          :class="{ here: here === place.id }"
+          :aria-current="here === place.id ? 'page' : undefined"
         >
           <span>{{ placeNames[place.id] }}</span>
           <kbd v-if="settings.settings.letters !== false" aria-hidden="true">{{

@@ -5,6 +5,7 @@ import { gzipSync } from 'node:zlib'
 import { chromium, type Browser, type Page } from '@playwright/test'
 import type { Asks, CallName, FromWorker } from '../../app/workers/protocol'
 import { createApp } from '../../server/app'
+import { feltFigures } from './felt'
 import { median, under, type Figure } from './figures'
 
 const CHROMIUM = '/usr/bin/chromium'
@@ -228,6 +229,7 @@ export async function browserFigures(): Promise<Figure[]> {
       weighed.push(await weighInWorker(browser, url, `/assets/${worker}`))
     }
     const longest = await longestTask(browser, url)
+    const felt = await feltFigures(browser, url)
     const size = (file: string): number =>
       gzipSync(readFileSync(`dist/assets/${file}`)).length / 1000
     const initial = [...new Set(loads[0]?.initial.map((one) => one.split('/').at(-1) ?? '') ?? [])]
@@ -294,7 +296,8 @@ export async function browserFigures(): Promise<Figure[]> {
         median(opened),
         'ms',
         500
-      )
+      ),
+      ...felt
     ]
   } finally {
     await browser.close()
