@@ -23,7 +23,7 @@ const label = computed(() => whatIs(props.name))
     class="what-is"
     :class="{ mark, 'in-text': inText }"
     :data-card="`${kind}/${id}`"
-    :aria-label="label"
+    :aria-label="inText ? undefined : label"
     :title="label"
     @click.stop="cards.open(kind, id)"
   >

@@ -16,9 +16,13 @@ const route = useRoute()
 const open = ref(false)
 const here = computed(() => headingFor.value ?? route.meta.place)
 const isNear = computed(() => NEAR_PLACES.some(({ id }) => id === here.value))
+// What is pressed on the sheet closes it; one that is opened while a place is being drawn stays.
 watch(
-  () => route.fullPath,
-  () => (open.value = false)
+  headingFor,
+  (to) => {
+    if (to !== undefined) open.value = false
+  },
+  { flush: 'sync' }
 )
 </script>
 

@@ -47,9 +47,9 @@ test('a cell of the grid can be asked why: with what, how else, and what a work-
   page
 }) => {
   await openDemo(page, '/builds')
-  await page.getByRole('button', { name: /^Cut to length, Bird boxes/ }).click()
+  await page.getByRole('button', { name: /^Cut to length, Potting bench/ }).click()
   const why = page.locator('section.why')
-  await expect(why.getByRole('heading', { name: 'Cut to length, for Bird boxes' })).toBeVisible()
+  await expect(why.getByRole('heading', { name: 'Cut to length, for Potting bench' })).toBeVisible()
   await expect(why).toContainText('of which 30 min setting up')
   await expect(why.getByRole('heading', { name: 'Not with what you own' })).toBeVisible()
 })
