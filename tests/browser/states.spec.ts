@@ -116,7 +116,7 @@ const STATES: readonly State[] = [
     }
   },
   {
-    what: 'a day that cannot be read',
+    what: 'a sum that cannot be read',
     path: '/ledger',
     act: async (page) => {
       await page.getByLabel('Amount').first().fill('x')
