@@ -1,10 +1,10 @@
 import type { Day } from '../calendar'
 import { TIERS, tierRank, type Tier } from '../catalogue'
 import type { Minor } from '../money'
-import { findOffer, type Offer } from '../prices'
+import { findOffer } from '../prices'
 import type { Plan, PlannedPurchase, World } from '../workspace'
-import { comesTo, type Comes } from '../plan'
-import { Planner, problemOf, type Problem } from '../search'
+import { brieflyOf, type Briefly } from '../plan'
+import { Planner, Variations, problemOf, withMoneyOf, type Problem } from '../search'
 
 /** How another plan differs from the one at hand. */
 export interface Difference {
@@ -29,17 +29,13 @@ export interface Answers {
   readonly down: { readonly tier: Tier; readonly difference: Difference } | undefined
 }
 
-/** Plans tried for an answer, from the plan at hand on. */
-const EVALUATIONS = 4000
-const SEED = 7
-
 /**
  * Share of a plan's worth by which plans made again for an answer differ without any reason: measured over the demos and generated
  * workspaces with two seeds.
  */
 const NOISE = 0.002
 
-export function differenceOf(before: Comes, after: Comes): Difference {
+export function differenceOf(before: Briefly, after: Briefly): Difference {
   const was = new Map(before.builds.map(({ build, done }) => [build, done]))
   const is = new Map(after.builds.map(({ build, done }) => [build, done]))
   const both = [...was].flatMap(([build, from]) => {
@@ -63,39 +59,36 @@ export function differenceOf(before: Comes, after: Comes): Difference {
   }
 }
 
-/** A problem planned again, starting from the plan at hand. */
-function again(world: World, plan: Plan, problem: Problem): Comes {
-  const planner = new Planner(world, SEED, plan, problem)
-  planner.advance(EVALUATIONS)
-  return comesTo(world, planner.best().plan)
+/** Plans near one at hand, with what the plan itself comes to by the same effort. */
+interface Near {
+  readonly key: string
+  readonly variations: Variations
+  readonly was: Briefly
 }
 
-/** The plan made again without some offers; others may come to be looked at instead. */
-const without = (world: World, plan: Plan, avoid: (offer: Offer) => boolean): Comes =>
-  again(world, plan, problemOf(world, { avoid }))
+const briefly = ({ plan, report }: ReturnType<Variations['asItIs']>): Briefly =>
+  brieflyOf(plan, report)
 
-const asIs = new WeakMap<World, { readonly key: string; readonly comes: Comes }>()
-/** The plan at hand given the same effort, so that a difference is one of the question and not of a longer search; once for all questions. */
-function before(world: World, plan: Plan): Comes {
+const known = new WeakMap<World, Near>()
+/** Plans near one at hand; once for all questions about it. @param problem what is compiled of the world */
+function nearTo(world: World, plan: Plan, problem = (): Problem => problemOf(world)): Near {
   const key = JSON.stringify([plan.purchases, plan.builds])
-  const known = asIs.get(world)
-  if (known?.key === key) return known.comes
-  const comes = again(world, plan, problemOf(world))
-  asIs.set(world, { key, comes })
-  return comes
+  const present = known.get(world)
+  if (present?.key === key) return present
+  const variations = new Variations(problem(), plan)
+  const near = { key, variations, was: briefly(variations.asItIs()) }
+  known.set(world, near)
+  return near
 }
 
-/** The world in which a purchase may be moved; the same where it is not pinned. */
-const unpinned = (world: World, offer: string): World =>
-  world.workspace.pins.some((pin) => pin.offer === offer)
-    ? {
-        ...world,
-        workspace: {
-          ...world.workspace,
-          pins: world.workspace.pins.filter((pin) => pin.offer !== offer)
-        }
-      }
-    : world
+/** Plans near one at hand in which a purchase may be moved: its pin is taken off. */
+function freed(world: World, plan: Plan, offer: string): Near {
+  const { workspace } = world
+  if (!workspace.pins.some((pin) => pin.offer === offer)) return nearTo(world, plan)
+  const pins = workspace.pins.filter((pin) => pin.offer !== offer)
+  const free = { ...world, workspace: { ...workspace, pins } }
+  return nearTo(free, plan, () => withMoneyOf(problemOf(world), free))
+}
 
 /**
  * What is lost if a purchase is dropped, and what one tier up or down would mean. Other offers of the same tool are dropped with it.
@@ -106,52 +99,44 @@ export function* answering(
   plan: Plan,
   purchase: PlannedPurchase
 ): Generator<Answers, void> {
-  const free = unpinned(world, purchase.offer)
+  const { variations, was } = freed(world, plan, purchase.offer)
   const offer = findOffer(world.pricing, purchase.offer)
-  const was = before(free, plan)
-  const dropped = without(
-    free,
-    plan,
-    (one) => one.id === purchase.offer || one.tool === offer?.tool
+  const offered = new Set(
+    variations.problem.choices.flatMap(({ entries: [one, ...more] }) =>
+      one && more.length === 0 && one.tool.id === offer?.tool ? [one.tier] : []
+    )
   )
-  const at = (step: 1 | -1): Answers['up'] => {
-    const tier = offer && TIERS[tierRank(offer.tier) + step]
-    if (!offer || tier === undefined) return undefined
-    // The tier below what is usually bought has to be offered at all.
-    const lower: World = {
-      ...free,
-      workspace: {
-        ...free.workspace,
-        preferences: {
-          ...free.workspace.preferences,
-          tier: TIERS[Math.min(tierRank(tier), tierRank(free.workspace.preferences.tier))] ?? tier
-        }
-      }
-    }
-    return {
-      tier,
-      difference: differenceOf(
-        was,
-        without(lower, plan, (one) =>
-          one.tool === offer.tool
-            ? one.tier !== tier
-            : tierRank(one.tier) < tierRank(world.workspace.preferences.tier)
+  const without = (out: (tier: Tier) => boolean): Difference =>
+    differenceOf(
+      was,
+      briefly(
+        variations.without(
+          ({ id, entries: [one, ...more] }) =>
+            id === purchase.offer ||
+            (more.length === 0 && one?.tool.id === offer?.tool && out(one?.tier ?? 'get-by'))
         )
       )
-    }
+    )
+  // A tier that is not on offer, or no better than a dearer one at its price, has no answer.
+  const at = (step: 1 | -1): Answers['up'] => {
+    const tier = offer && TIERS[tierRank(offer.tier) + step]
+    return tier !== undefined && offered.has(tier)
+      ? { tier, difference: without((one) => one !== tier) }
+      : undefined
   }
-  let known: Answers = { dropped: differenceOf(was, dropped), up: undefined, down: undefined }
-  yield known
-  known = { ...known, up: at(1) }
-  yield known
-  yield { ...known, down: at(-1) }
+  let answer: Answers = { dropped: without(() => true), up: undefined, down: undefined }
+  yield answer
+  answer = { ...answer, up: at(1) }
+  yield answer
+  yield { ...answer, down: at(-1) }
 }
 
 /** What some more money today would change: the next spare 50, say. */
 export function withMore(world: World, plan: Plan, more: Minor): Difference {
+  const { variations, was } = nearTo(world, plan)
   return differenceOf(
-    before(world, plan),
-    before({ ...world, balance: world.balance + more }, plan)
+    was,
+    briefly(variations.withMoneyOf({ ...world, balance: world.balance + more }))
   )
 }
 
@@ -165,10 +150,14 @@ export interface CurvePoint {
   readonly spent: Minor
 }
 
+/** Plans tried for each point of the curve, from the plan at hand on. */
+const EVALUATIONS = 4000
+const SEED = 7
+
 /** Budgets looked at for the curve of money against builds ready. */
 export const CURVE_FACTORS = [0.25, 0.4, 0.55, 0.7, 0.85, 1, 1.2, 1.5, 2] as const
 
-/** One point of the curve: the same plan with all receipts and the purse above the reserve made smaller or larger. */
+/** One point of the curve: the same plan with all receipts and the purse above the reserve made smaller or larger, and nothing pinned. */
 export function curvePoint(world: World, factor: number, from?: Plan): CurvePoint {
   const { reserve } = world.workspace.money
   const balance = Math.round(reserve + (world.balance - reserve) * factor)
@@ -182,9 +171,10 @@ export function curvePoint(world: World, factor: number, from?: Plan): CurvePoin
     receipts,
     workspace: { ...world.workspace, pins: [] }
   }
-  const planner = new Planner(changed, SEED, from)
+  const planner = new Planner(changed, SEED, from, withMoneyOf(problemOf(world), changed))
   planner.advance(EVALUATIONS)
-  const comes = comesTo(changed, planner.best().plan)
+  const { plan, report } = planner.best()
+  const comes = brieflyOf(plan, report)
   return {
     factor,
     money: balance - reserve + receipts.reduce((sum, { amount }) => sum + amount, 0),

@@ -3,7 +3,7 @@ import { fitContext, floorOf, isUse, useMethod } from '../fit'
 import { sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { plannedBuild, type Plan, type World } from '../workspace'
-import { evaluate } from './evaluate'
+import { evaluate, type Report } from './evaluate'
 import { kitAfter } from './possible'
 
 /** What a plan comes to, in the figures by which plans are compared. */
@@ -29,6 +29,33 @@ export interface Comes {
   readonly lowest: Minor
 }
 
+/** The figures that the evaluator's report and the plan say at once. */
+export type Briefly = Pick<Comes, 'value' | 'spent' | 'builds' | 'purchases' | 'minutes'>
+
+/** What a plan comes to, by its report. */
+export function brieflyOf(plan: Plan, report: Report): Briefly {
+  const done = new Map<string, Day>()
+  for (const one of plan.builds)
+    if (one.done > (done.get(one.build) ?? '')) done.set(one.build, one.done)
+  return {
+    value: report.value.total,
+    spent: report.spent,
+    builds: [...done]
+      .map(([build, day]) => ({ build, done: day }))
+      .sort((a, b) => (a.done < b.done ? -1 : 1)),
+    purchases: plan.purchases.map(({ offer, count, date, price }) => ({
+      offer,
+      count,
+      date,
+      price
+    })),
+    minutes: sumOf(
+      plan.builds.flatMap(({ work }) => work),
+      ({ minutes }) => minutes
+    )
+  }
+}
+
 export function comesTo(world: World, plan: Plan): Comes {
   const report = evaluate(world, plan)
   const kit = kitAfter(world, plan)
@@ -42,26 +69,9 @@ export function comesTo(world: World, plan: Plan): Comes {
       return use && isUse(use) ? [use] : []
     })
   })
-  const done = new Map<string, Day>()
-  for (const one of plan.builds)
-    if (one.done > (done.get(one.build) ?? '')) done.set(one.build, one.done)
   return {
-    value: report.value.total,
-    spent: report.spent,
+    ...brieflyOf(plan, report),
     spentOnTools: sumOf(plan.purchases, ({ price }) => price),
-    builds: [...done]
-      .map(([build, day]) => ({ build, done: day }))
-      .sort((a, b) => (a.done < b.done ? -1 : 1)),
-    purchases: plan.purchases.map(({ offer, count, date, price }) => ({
-      offer,
-      count,
-      date,
-      price
-    })),
-    minutes: sumOf(
-      plan.builds.flatMap(({ work }) => work),
-      ({ minutes }) => minutes
-    ),
     loudMinutes: sumOf(uses, ({ loudMinutes }) => loudMinutes),
     riskMinutes: sumOf(uses, ({ riskMinutes }) => riskMinutes),
     floorM2: floorOf(kit),

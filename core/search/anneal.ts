@@ -1,44 +1,29 @@
-import { seededRandom, sumOf } from '../kernel'
+import { seededRandom } from '../kernel'
+import { annealed, scaleOf, type Chain } from './chain'
 import { decode, decodingOf, type Decoding } from './decode'
 import {
-  MOST_ENTRIES,
-  change,
   neighbourhoodOf,
+  sizeFor,
   startOrder,
   type Neighbourhood
 } from './neighbourhood'
 import { copyOrder, insert, orderOf, type Order } from './order'
 import { polish } from './polish'
 import { prune } from './prune'
-import { Beside } from './prefix'
 import type { Problem } from './problem'
 import { seeds } from './seed'
 import { supplyFor } from './supply'
 
-/** Temperatures at the start and the end of a chain, as shares of the mean worth of an activity. From trials on instances of the bench's kind. */
-const HOT = 0.12
-const COLD = 0.00024
 /** A reheated chain begins at this share of its way down. */
 const REHEAT = 0.2
 /** Evaluations of the first round's chains; each round is twice as long. */
 const FIRST_ROUND = 1500
-/** After so many evaluations control goes back to whoever runs the search. */
-const SLICE = 200
 /** Evaluations after which the first order is good enough to begin with. */
 const CONSTRUCTING = 400
-/** How often a second move follows the first. */
-const SECOND_MOVE = 0.2
 /** A worth that is better by no more than this is the same worth, minor units. */
 const SAME_WORTH = 1e-9
 /** An activity pays for its tools when it brings more than this, minor units. */
 const PAYS = 1e-6
-
-interface Chain {
-  readonly order: Order
-  readonly best: Order
-  value: number
-  bestValue: number
-}
 
 /**
  * Simulated annealing in racing rounds: each round starts one chain from the best so far and three from random orders, a quarter of the
@@ -50,11 +35,11 @@ export class Search {
   readonly best: Order
   bestValue = -Infinity
   rounds = 0
-  private readonly random: () => number
-  private readonly around: Neighbourhood
-  private readonly trial: Order
+  readonly random: () => number
+  readonly around: Neighbourhood
+  readonly trial: Order
   private readonly size: number
-  private readonly scale: number
+  readonly scale: number
   private readonly running: Iterator<void>
 
   constructor(
@@ -62,20 +47,13 @@ export class Search {
     seed: number,
     warm?: Order
   ) {
-    const { activities, choices, wanted } = problem
     this.decoding = decodingOf(problem)
     this.random = seededRandom(seed)
     this.around = neighbourhoodOf(problem, this.random)
-    this.size = Math.min(
-      MOST_ENTRIES + activities.length,
-      activities.length * 2 + choices.length + 50
-    )
+    this.size = sizeFor(problem)
     this.best = orderOf(this.size)
     this.trial = orderOf(this.size)
-    const worths = wanted
-      .map((activity) => activities[activity]?.worth ?? 0)
-      .filter((worth) => worth > 0)
-    this.scale = worths.length > 0 ? sumOf(worths, (one) => one) / worths.length : 1
+    this.scale = scaleOf(problem)
     this.keep(this.best, this.decode(this.best))
     if (warm) {
       const from = orderOf(this.size)
@@ -111,7 +89,7 @@ export class Search {
     copyOrder(order, this.best)
   }
 
-  private keep(order: Order, value: number): void {
+  keep(order: Order, value: number): void {
     if (value <= this.bestValue + SAME_WORTH) return
     this.bestValue = value
     copyOrder(order, this.best)
@@ -169,35 +147,6 @@ export class Search {
     return { order, best, value, bestValue: value }
   }
 
-  private *anneal(chain: Chain, steps: number, fromShare: number): Generator<void> {
-    const { trial, around } = this
-    const ratio = Math.log(COLD / HOT)
-    const beside = new Beside(this.decoding, chain.order)
-    for (let step = 0; step < steps; step++) {
-      const share = fromShare + ((1 - fromShare) * step) / steps
-      const heat = this.scale * HOT * Math.exp(ratio * share)
-      copyOrder(chain.order, trial)
-      change(around, trial)
-      if (this.random() < SECOND_MOVE) change(around, trial)
-      const value = beside.decode(trial)
-      if (value >= chain.value || this.random() < Math.exp((value - chain.value) / heat)) {
-        prune(trial, this.decoding.state)
-        beside.changesTo(trial)
-        copyOrder(trial, chain.order)
-        chain.value = value
-        if (value > chain.bestValue) {
-          chain.bestValue = value
-          copyOrder(trial, chain.best)
-          this.keep(trial, value)
-        }
-      }
-      if (step % SLICE === SLICE - 1) yield
-    }
-    // On from the best that was met.
-    copyOrder(chain.best, chain.order)
-    chain.value = chain.bestValue
-  }
-
   /** Begins from the kits the ladder climbs to as well. */
   private fromKits(): void {
     const { decoding, random, trial } = this
@@ -207,7 +156,7 @@ export class Search {
   private *run(warm: boolean): Generator<void, void> {
     this.fromKits()
     yield
-    if (warm) yield* this.anneal(this.chain(this.best, 0), FIRST_ROUND, 0.7)
+    if (warm) yield* annealed(this, this.chain(this.best, 0), FIRST_ROUND, 0.7)
     for (let length = FIRST_ROUND; ; length *= 2) {
       this.rounds++
       const chains = [
@@ -217,11 +166,11 @@ export class Search {
         this.chain(undefined, 1.5)
       ]
       for (const [i, chain] of chains.entries())
-        yield* this.anneal(chain, length / 4, i === 0 ? 0.25 : 0)
+        yield* annealed(this, chain, length / 4, i === 0 ? 0.25 : 0)
       chains.sort((a, b) => b.bestValue - a.bestValue)
-      for (const chain of chains.slice(0, 2)) yield* this.anneal(chain, length, REHEAT)
-      yield* this.anneal(this.chain(this.best, 0), 2 * length, 0.3)
-      yield* this.anneal(this.chain(this.best, 0), length, 0.6)
+      for (const chain of chains.slice(0, 2)) yield* annealed(this, chain, length, REHEAT)
+      yield* annealed(this, this.chain(this.best, 0), 2 * length, 0.3)
+      yield* annealed(this, this.chain(this.best, 0), length, 0.6)
     }
   }
 }

@@ -9,13 +9,14 @@ export {
   type Outcome,
   type PlanOptions
 } from './planner'
-export { problemOf, type Problem } from './problem'
+export { problemOf, withMoneyOf, type Problem } from './problem'
 export type { Activity, ActivityStep, Slot, Way } from './problem'
 export type { Choice } from './choices'
 export type { Mode } from './mode'
 export type { Requirement } from './requirements'
 export type { EventTimes } from './event-times'
 export type { ProblemOptions } from './problem'
+export { Variations } from './variations'
 export { countedWorthOf, modelOf, type Model } from './model'
 export { supplyOf, type Supply } from './supply'
 export { serviceOf } from './requirements'

@@ -21,7 +21,7 @@ import { change, neighbourhoodOf, startOrder } from './neighbourhood'
 import { prune } from './prune'
 import { copyOrder, eventOf, hasteOf, insert, isAhead, orderOf, remove, type Order } from './order'
 import { problemOf } from './problem'
-import { orderFrom } from './planner'
+import { orderFrom } from './order-from'
 
 const medium = worldOf(generateWorkspace(library, 'medium', 11), library, GENERATED_TODAY)
 const problem = problemOf(medium)

@@ -3,7 +3,7 @@ import { TOLERANCE, issue, type Issue } from '../kernel'
 import type { Pin, Plan, World } from '../workspace'
 import { evaluate, type Report, emptyPlan, pinClash } from '../plan'
 import { Search } from './anneal'
-import { insert, orderOf, type Order } from './order'
+import { orderFrom } from './order-from'
 import { problemOf, type Problem } from './problem'
 import { settle, type Settled } from './settle'
 import { leftOut, type Unopened } from './left-out'
@@ -36,32 +36,6 @@ export type Outcome =
     }
   | { readonly kind: 'no-builds'; readonly plan: Plan; readonly report: Report }
   | { readonly kind: 'clash'; readonly pins: readonly Pin[]; readonly broken: readonly Issue[] }
-
-/** An earlier plan as an order to begin from: purchases before the first build that could have used them. */
-export function orderFrom(problem: Problem, plan: Plan): Order {
-  const order = orderOf(plan.purchases.length + plan.builds.length * 2 + 1)
-  const choiceOf = new Map(problem.choices.map(({ id }, choice) => [id, choice]))
-  const put = (code: number): void => insert(order, order.length, code)
-  const bought = new Set<string>()
-  const used = new Set<number>()
-  for (const planned of [...plan.builds].sort((a, b) => (a.begin < b.begin ? -1 : 1))) {
-    for (const { id, offer, date } of plan.purchases) {
-      const choice = choiceOf.get(offer)
-      if (date > planned.begin || bought.has(id) || choice === undefined) continue
-      bought.add(id)
-      put(-1 - choice)
-    }
-    const jig = choiceOf.get(planned.build)
-    if (jig !== undefined && problem.activities[problem.maker[jig] ?? -1]?.derived) put(-1 - jig)
-    const activity = problem.wanted.find(
-      (one) => !used.has(one) && problem.activities[one]?.build.id === planned.build
-    )
-    if (activity === undefined) continue
-    used.add(activity)
-    put(activity)
-  }
-  return order
-}
 
 /** Plans a workspace step by step: better plans as they are found, the same for the same seed and number of evaluations. */
 export class Planner {

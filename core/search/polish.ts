@@ -2,6 +2,7 @@ import { decode, type Decoding } from './decode'
 import type { Neighbourhood } from './neighbourhood'
 import { prune } from './prune'
 import { copyOrder, insert, moveEntries, orderOf, remove, type Order } from './order'
+import type { State } from './state'
 import { supplyFor, supplyWay } from './supply'
 
 /** A worth that is better by no more than this is the same worth, minor units. */
@@ -33,28 +34,38 @@ function taken(polishing: Polishing, margin: number): boolean {
   return true
 }
 
-/** Activities an order named and its last decoding passed over are supplied anew, each where it stands. */
-function resupplied({ decoding, around, trial }: Polishing): void {
-  const { state } = decoding
+/** Activities that an order names and its last decoding passed over. */
+function passedOver(order: Order, { scheduled }: State): number[] {
   const lost: number[] = []
-  for (let i = 0; i < trial.length; i++) {
-    const code = trial.codes[i] as number
-    if (code >= 0 && state.scheduled[code] === 0) lost.push(code)
+  for (let i = 0; i < order.length; i++) {
+    const code = order.codes[i] as number
+    if (code >= 0 && scheduled[code] === 0) lost.push(code)
   }
+  return lost
+}
+
+/** Activities an order named and its last decoding passed over are supplied anew, each where it stands. @param noise on prices @returns whether there were any */
+export function resupply(
+  { decoding, around }: Pick<Polishing, 'decoding' | 'around'>,
+  order: Order,
+  noise = 0
+): boolean {
+  const lost = passedOver(order, decoding.state)
   for (const activity of lost) {
-    const at = trial.codes.subarray(0, trial.length).indexOf(activity)
+    const at = order.codes.subarray(0, order.length).indexOf(activity)
     if (at < 0) continue
-    const gene = trial.genes[at] as number
-    remove(trial, at)
-    insert(trial, supplyFor(around.supply, trial, activity, at, 0), activity, gene)
+    const gene = order.genes[at] as number
+    remove(order, at)
+    insert(order, supplyFor(around.supply, order, activity, at, noise), activity, gene)
   }
+  return lost.length > 0
 }
 
 /** Offers of a requirement that are tried in place of another tool, the cheapest. */
 const CHEAPEST = 2
 
 /** For each choice, what serves other ways of the steps it serves. */
-function insteadOf({ supply }: Neighbourhood): (choice: number) => readonly number[] {
+export function insteadOf({ supply }: Neighbourhood): (choice: number) => readonly number[] {
   const { modes, activities, requirements } = supply.problem
   const known = new Map<number, readonly number[]>()
   const steps = activities.flatMap((one) =>
@@ -94,7 +105,7 @@ function without(polishing: Polishing, at: number, instead: number): boolean {
   const usual = price[choice] as number
   price[choice] = Infinity
   decode(decoding, trial)
-  resupplied(polishing)
+  resupply(polishing, trial)
   price[choice] = usual
   return taken(polishing, instead < 0 ? -FOR_NOTHING : SAME_WORTH)
 }
@@ -210,7 +221,8 @@ export function polish(
   decoding: Decoding,
   around: Neighbourhood,
   order: Order,
-  most: number
+  most: number,
+  instead = insteadOf(around)
 ): number {
   const polishing: Polishing = {
     decoding,
@@ -218,7 +230,7 @@ export function polish(
     best: order,
     trial: orderOf(order.codes.length),
     until: decoding.state.evaluations + most,
-    instead: insteadOf(around),
+    instead,
     value: decode(decoding, order)
   }
   const moves = [otherWays, earlierEach, withoutEach, otherEach, withEach, addEach]

@@ -185,14 +185,11 @@ function buildsOf(problem: Problem, state: State): PlannedBuild[] {
   return builds.sort((a, b) => compareDays(a.begin, b.begin))
 }
 
-/**
- * The plan an order stands for, exact to the day and the minute, as the evaluator wants it. What does not work out with the tools
- * really there is left out; purchases nothing needs go too.
- */
-export function settle(problem: Problem, decoding: Decoding, order: Order): Settled {
+/** The plan an order stands for as it was decoded, exact to the minute, with what the evaluator says of it. */
+function asDecoded(problem: Problem, decoding: Decoding, order: Order): Settled {
   const { world, events } = problem
   const { state } = decoding
-  decode(decoding, easyFirst(decoding, order), true)
+  decode(decoding, order, true)
   state.bought = bettered(problem, state.bought)
   const resales = state.sold.map(({ item, amount, event }) => ({
     item,
@@ -205,8 +202,23 @@ export function settle(problem: Problem, decoding: Decoding, order: Order): Sett
     builds: buildsOf(problem, state),
     ...(resales.length > 0 ? { resales } : {})
   })
-  return mended(problem, { plan, report: evaluate(world, plan) })
+  return { plan, report: evaluate(world, plan) }
 }
+
+/**
+ * The plan an order stands for, exact to the day and the minute, as the evaluator wants it. What does not work out with the tools
+ * really there is left out; purchases nothing needs go too.
+ */
+export const settle = (problem: Problem, decoding: Decoding, order: Order): Settled =>
+  finished(problem, mended(problem, asDecoded(problem, decoding, easyFirst(decoding, order))))
+
+/** The same for comparing plans: allowed, but not gone over purchase by purchase. */
+export const settleRoughly = (problem: Problem, decoding: Decoding, order: Order): Settled =>
+  mended(problem, asDecoded(problem, decoding, order))
+
+/** A plan without what nothing needs, with nothing put off for the sake of the money alone, and with what is worth having by itself. */
+const finished = (problem: Problem, settled: Settled): Settled =>
+  withComforts(problem, broughtForward(problem.world, pruned(problem.world, settled)))
 
 /** Rounds of leaving out what breaks a rule before the plan is given up for one that only keeps the pins. */
 const MENDINGS = 6
@@ -227,7 +239,7 @@ function mended(problem: Problem, first: Settled): Settled {
     plan = withSavings(world, { ...plan, builds: plan.builds.filter((_, i) => !out.has(i)) })
     report = evaluate(world, plan)
   }
-  return withComforts(problem, broughtForward(world, pruned(world, { plan, report })))
+  return { plan, report }
 }
 
 /** Leaves out purchases that no build of the plan needs. */
