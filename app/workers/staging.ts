@@ -1,9 +1,11 @@
 import { answering, curvePoint, withMore, CURVE_FACTORS, type Answers } from '../../core/explain'
 import { riskOf, type Risk } from '../../core/risk'
 import { scenarioOutcome } from '../../core/scenarios'
-import { Planner, settledBefore } from '../../core/search'
+import { Planner, laneHere, laneWithSpare, race, settledBefore, type Lane } from '../../core/search'
+import type { Plan } from '../../core/workspace'
 import { library, schools } from '../../data'
-import type { Answerers } from './serve'
+import { LANE_SEED, laneElsewhere, type LaneWorker } from './lane'
+import type { About, Answerers } from './serve'
 
 /** Plans tried on the page for one plan. More find little more; the button to go on is there for those who want it. */
 const EVALUATIONS = 24_000
@@ -16,28 +18,48 @@ let newest = 0
 
 const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0))
 
+/** Makes a worker for a second search; undefined where there is no core to spare for one. */
+let makeLane: (() => LaneWorker) | undefined
+/** Says how a worker for a second search is made. */
+export function raceIn(make: (() => LaneWorker) | undefined): void {
+  makeLane = make
+}
+
+/** A second search of the same question: in a worker of its own, or here where there is none. */
+function secondSearch(
+  { world, workspace, today }: About,
+  from: Plan | undefined
+): { readonly lane: Lane; readonly end: () => void } {
+  const here = (): Lane => laneHere(() => new Planner(world, LANE_SEED, from), SLICE, pause)
+  if (!makeLane) return { lane: here(), end: () => undefined }
+  const { lane, end } = laneElsewhere(makeLane, { workspace, today }, from)
+  return { lane: laneWithSpare(lane, here), end }
+}
+
 /** Questions that are answered by planning again, or by following many courses of things. */
 export const staging = {
-  async plan({ world, request }, { from }, send) {
+  async plan(about, { from }, send) {
+    const { world, request } = about
     newest = request
     const before = settledBefore(world)
     if (before) return send({ kind: 'done', outcome: before })
     const planner = new Planner(world, 1, from)
     let shown = -Infinity
-    for (let last = -1; ;) {
+    const look = async (): Promise<boolean> => {
       const { plan, report } = planner.best()
       const { evaluations } = planner.effort
       if (report.broken.length === 0 && report.value.total > shown) {
         shown = report.value.total
         send({ kind: 'so-far', plan, value: shown, evaluations, of: EVALUATIONS }, false)
       }
-      if (evaluations >= EVALUATIONS || evaluations === last) break
-      last = evaluations
-      planner.advance(Math.min(EVALUATIONS, evaluations + SLICE))
       await pause()
-      if (newest !== request) return
+      return newest === request
     }
-    send({ kind: 'done', outcome: planner.outcome() })
+    await look()
+    const { lane, end } = secondSearch(about, from)
+    const run = await race(planner, lane, { evaluations: EVALUATIONS, slice: SLICE, look })
+    end()
+    if (run) send({ kind: 'done', outcome: planner.outcome() })
   },
   async answers({ world }, { plan, purchase: id }, send) {
     const purchase = plan.purchases.find((one) => one.id === id)

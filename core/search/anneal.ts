@@ -1,13 +1,8 @@
 import { seededRandom } from '../kernel'
 import { annealed, scaleOf, type Chain } from './chain'
 import { decode, decodingOf, type Decoding } from './decode'
-import {
-  neighbourhoodOf,
-  sizeFor,
-  startOrder,
-  type Neighbourhood
-} from './neighbourhood'
-import { copyOrder, insert, orderOf, type Order } from './order'
+import { neighbourhoodOf, startOrder, type Neighbourhood } from './neighbourhood'
+import { copyOrder, insert, orderOf, sizeFor, type Order } from './order'
 import { polish } from './polish'
 import { prune } from './prune'
 import type { Problem } from './problem'

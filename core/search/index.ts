@@ -7,9 +7,12 @@ export {
   settledBefore,
   type Effort,
   type Outcome,
-  type PlanOptions
+  type PlanOptions,
+  type Told
 } from './planner'
-export { problemOf, withMoneyOf, type Problem } from './problem'
+export { laneHere, laneWithSpare, race, type Lane } from './race'
+export { problemOf, type Problem } from './problem'
+export { withMoneyOf } from './with-money'
 export type { Activity, ActivityStep, Slot, Way } from './problem'
 export type { Choice } from './choices'
 export type { Mode } from './mode'

@@ -19,15 +19,6 @@ import { pick, supplyFor, supplyOf, supplyWay, type Supply } from './supply'
 
 const { floor, max, min } = Math
 
-/** Entries an order may have at most, beyond one for each activity. */
-const MOST_ENTRIES = 400
-
-/** Entries an order of a problem may have. */
-export const sizeFor = ({
-  activities,
-  choices
-}: Pick<Problem, 'activities' | 'choices'>): number =>
-  min(MOST_ENTRIES + activities.length, activities.length * 2 + choices.length + 50)
 /** Choices of one requirement that are taken for one another. */
 const SHARERS = 14
 /** Looks for an entry of the wanted kind before a move gives up. */

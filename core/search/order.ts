@@ -28,6 +28,12 @@ export const geneOf = (event: number, haste = 0, ahead = false): number =>
 /** A gene with another event time. */
 export const withEvent = (gene: number, event: number): number => (gene & ~EVENT_MASK) | event
 
+/** Entries an order may have at most, beyond one for each activity. */
+const MOST_ENTRIES = 400
+
+/** Entries an order of a problem may have. */
+export const sizeFor = ({ activities, choices }: Pick<Problem, 'activities' | 'choices'>): number =>
+  min(MOST_ENTRIES + activities.length, activities.length * 2 + choices.length + 50)
 /** A new order with room for `size` entries. */
 export const orderOf = (size: number): Order => ({
   codes: new Int32Array(size),

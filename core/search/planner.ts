@@ -14,6 +14,14 @@ export interface Effort {
   readonly rounds: number
 }
 
+/** The best order a search has met, as it is told to another search of the same problem. */
+export interface Told {
+  readonly codes: Int32Array
+  readonly genes: Int32Array
+  /** As decoded, minor units at today's worth. */
+  readonly value: number
+}
+
 /** What planning came to. `clash` keeps no plan: the named pins cannot hold together. */
 export type Outcome =
   | {
@@ -67,6 +75,18 @@ export class Planner {
   /** Goes on until so many evaluations have been made altogether. */
   advance(evaluations: number): void {
     this.search.advance(evaluations)
+  }
+
+  /** The best order met so far, for another search. */
+  told(): Told {
+    const { best, bestValue: value } = this.search
+    const { codes, genes, length } = best
+    return { codes: codes.slice(0, length), genes: genes.slice(0, length), value }
+  }
+
+  /** Goes on from what another search has met, where that is better. */
+  hear({ codes, genes, value }: Told): void {
+    this.search.keep({ codes, genes, length: codes.length }, value)
   }
 
   /** Polishes the best plan so far. */

@@ -248,20 +248,6 @@ export function problemOf(world: World, options?: ProblemOptions): Problem {
   return problem
 }
 
-/** A compiled problem with other money, with nothing compiled anew. @param world the same but for the amounts of its money, and its pins */
-export function withMoneyOf(problem: Problem, world: World): Problem {
-  const pinned = new Set(world.workspace.pins.map(({ offer }) => offer))
-  const { pins } = problem.world.workspace
-  // What is unpinned leaves its day as one on which something may be bought.
-  const events = eventTimesOf({ ...world, workspace: { ...world.workspace, pins } })
-  return {
-    ...problem,
-    world,
-    events,
-    pins: problem.pins.filter(({ choice }) => pinned.has(problem.choices[choice]?.id ?? ''))
-  }
-}
-
 function compile(world: World, options: ProblemOptions): Problem {
   const events = eventTimesOf(world)
   const open = canonical(world.workspace.builds.filter((build) => !isDone(build)))

@@ -4,15 +4,16 @@ import { annealed, scaleOf, type Chain } from './chain'
 import type { Choice } from './choices'
 import { decode, type Decoding } from './decode'
 import { modelOf, type Model } from './model'
-import { neighbourhoodOf, sizeFor, type Neighbourhood } from './neighbourhood'
-import { copyOrder, orderOf, type Order } from './order'
+import { neighbourhoodOf, type Neighbourhood } from './neighbourhood'
+import { copyOrder, orderOf, sizeFor, type Order } from './order'
 import { orderFrom } from './order-from'
 import { insteadOf, polish, resupply } from './polish'
-import { withMoneyOf, type Problem } from './problem'
+import type { Problem } from './problem'
 import { prune } from './prune'
 import { cheapestFor, pricesOf } from './purchase-prices'
 import { settleRoughly, type Settled } from './settle'
 import { stateOf } from './state'
+import { withMoneyOf } from './with-money'
 
 /** Orders tried by annealing for a variation, and by polishing at most. */
 const ANNEALED = 200
@@ -24,10 +25,7 @@ const SEED = 7
 const NOISES = [0, 0, 0.4, 0.8] as const
 
 /** Choices as if some could not be had. */
-const barredFrom = (
-  choices: readonly Choice[],
-  barred: ReadonlySet<number>
-): readonly Choice[] =>
+const barredFrom = (choices: readonly Choice[], barred: ReadonlySet<number>): readonly Choice[] =>
   choices.map((one, choice) => {
     if (!barred.has(choice)) return one
     const never = new Float64Array(one.cash.length)
@@ -40,7 +38,11 @@ const barredFrom = (
   })
 
 /** A model as if some choices could not be had: what is bought along only where something serves that is not barred. */
-function modelWithout(model: Model, choices: readonly Choice[], barred: ReadonlySet<number>): Model {
+function modelWithout(
+  model: Model,
+  choices: readonly Choice[],
+  barred: ReadonlySet<number>
+): Model {
   const problem = { ...model.problem, choices }
   const along = model.along.map((one, requirement) =>
     one === 1 && (model.feeders[requirement] ?? []).every((choice) => barred.has(choice)) ? 0 : one
@@ -99,7 +101,12 @@ export class Variations {
       price,
       cheapest: cheapestFor(its.problem, price)
     }
-    return this.found(its.problem, { model: its, state: stateOf(its) }, { ...around, supply }, barred)
+    return this.found(
+      its.problem,
+      { model: its, state: stateOf(its) },
+      { ...around, supply },
+      barred
+    )
   }
 
   /** The best order met near the plan at hand. @param barred what cannot be had */
