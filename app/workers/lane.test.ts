@@ -1,9 +1,9 @@
 import { afterEach, expect, test } from '@jest/globals'
 import { demo } from '../../tests/helpers/workspaces'
 import { library } from '../../data'
-import { Planner, type Told } from '../../core/search'
+import { beside, type Planner, type Told } from '../../core/search'
 import { worldOf } from '../../core/workspace'
-import { laneElsewhere, LANE_SEED, type FromLane, type LaneWorker, type ToLane } from './lane'
+import { laneElsewhere, type FromLane, type LaneWorker, type ToLane } from './lane'
 import type { Planned } from './protocol'
 import { answering } from './serve'
 import { raceIn, staging } from './staging'
@@ -20,7 +20,7 @@ function standIn(killedAt = Infinity) {
     postMessage(message: ToLane) {
       if (message.kind === 'begin') {
         const { workspace, today } = message.ground
-        planner = new Planner(worldOf(workspace, library, today), LANE_SEED, message.from)
+        planner = beside(worldOf(workspace, library, today), message.from)
         return
       }
       if (++asked >= killedAt) return void setTimeout(() => listeners.get('error')?.({}), 1)

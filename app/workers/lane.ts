@@ -2,9 +2,6 @@ import type { Lane, Told } from '../../core/search'
 import type { Plan } from '../../core/workspace'
 import type { Ground } from './protocol'
 
-/** The second search draws other numbers than the first. */
-export const LANE_SEED = 2
-
 /** To a second search: what is searched, or how far to go on. */
 export type ToLane =
   | { readonly kind: 'begin'; readonly ground: Ground; readonly from: Plan | undefined }

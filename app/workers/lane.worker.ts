@@ -1,7 +1,7 @@
-import { Planner } from '../../core/search'
+import { beside, type Planner } from '../../core/search'
 import { worldOf } from '../../core/workspace'
 import { library } from '../../data'
-import { LANE_SEED, type FromLane, type ToLane } from './lane'
+import { type FromLane, type ToLane } from './lane'
 
 /** A second search beside the one that plans: it is told what to search, then how far to go on. */
 let planner: Planner | undefined
@@ -9,7 +9,7 @@ let planner: Planner | undefined
 self.addEventListener('message', ({ data }: MessageEvent<ToLane>) => {
   if (data.kind === 'begin') {
     const { ground, from } = data
-    planner = new Planner(worldOf(ground.workspace, library, ground.today), LANE_SEED, from)
+    planner = beside(worldOf(ground.workspace, library, ground.today), from)
     return
   }
   if (!planner) return

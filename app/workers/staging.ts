@@ -1,10 +1,18 @@
 import { answering, curvePoint, withMore, CURVE_FACTORS, type Answers } from '../../core/explain'
 import { riskOf, type Risk } from '../../core/risk'
 import { scenarioOutcome } from '../../core/scenarios'
-import { Planner, laneHere, laneWithSpare, race, settledBefore, type Lane } from '../../core/search'
+import {
+  Planner,
+  beside,
+  laneHere,
+  laneWithSpare,
+  race,
+  settledBefore,
+  type Lane
+} from '../../core/search'
 import type { Plan } from '../../core/workspace'
 import { library, schools } from '../../data'
-import { LANE_SEED, laneElsewhere, type LaneWorker } from './lane'
+import { laneElsewhere, type LaneWorker } from './lane'
 import type { About, Answerers } from './serve'
 
 /** Plans tried on the page for one plan. More find little more; the button to go on is there for those who want it. */
@@ -30,7 +38,7 @@ function secondSearch(
   { world, workspace, today }: About,
   from: Plan | undefined
 ): { readonly lane: Lane; readonly end: () => void } {
-  const here = (): Lane => laneHere(() => new Planner(world, LANE_SEED, from), SLICE, pause)
+  const here = (): Lane => laneHere(() => beside(world, from), SLICE, pause)
   if (!makeLane) return { lane: here(), end: () => undefined }
   const { lane, end } = laneElsewhere(makeLane, { workspace, today }, from)
   return { lane: laneWithSpare(lane, here), end }

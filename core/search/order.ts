@@ -32,8 +32,14 @@ export const withEvent = (gene: number, event: number): number => (gene & ~EVENT
 const MOST_ENTRIES = 400
 
 /** Entries an order of a problem may have. */
-export const sizeFor = ({ activities, choices }: Pick<Problem, 'activities' | 'choices'>): number =>
-  min(MOST_ENTRIES + activities.length, activities.length * 2 + choices.length + 50)
+export const sizeFor = ({
+  activities,
+  choices
+}: {
+  readonly activities: readonly unknown[]
+  readonly choices: readonly unknown[]
+}): number =>
+  Math.min(MOST_ENTRIES + activities.length, activities.length * 2 + choices.length + 50)
 /** A new order with room for `size` entries. */
 export const orderOf = (size: number): Order => ({
   codes: new Int32Array(size),

@@ -52,14 +52,18 @@ export class Planner {
   private polishedFor: number | undefined
   private settled: Settled | undefined
 
-  /** @param from an earlier plan to begin from */
+  /**
+   * @param from an earlier plan to begin from
+   * @param firstRound evaluations of the first round's chains
+   */
   constructor(
     readonly world: World,
     seed = 1,
     from?: Plan,
-    readonly problem: Problem = problemOf(world)
+    readonly problem: Problem = problemOf(world),
+    firstRound?: number
   ) {
-    this.search = new Search(problem, seed, from && orderFrom(problem, from))
+    this.search = new Search(problem, seed, from && orderFrom(problem, from), firstRound)
     this.best()
   }
 

@@ -4,14 +4,14 @@ import { library } from '../../data'
 import { worldOf } from '../workspace'
 import { Planner } from './planner'
 import { problemOf } from './problem'
-import { laneHere, laneWithSpare, race, type Lane } from './race'
+import { beside, laneHere, laneWithSpare, race, type Lane } from './race'
 
 const world = worldOf(generateWorkspace(library, 'medium', 3), library, GENERATED_TODAY)
 const problem = problemOf(world)
 const EVALUATIONS = 18_000
 const atOnce = (): Promise<void> => Promise.resolve()
 const later = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 2))
-const second = (): Planner => new Planner(world, 2, undefined, problem)
+const second = (): Planner => beside(world, undefined, problem)
 
 /** The value found, with how often the race was looked at. */
 async function run(lane: Lane, slice: number, stopAfter = Infinity) {

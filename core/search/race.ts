@@ -1,4 +1,6 @@
-import type { Planner, Told } from './planner'
+import type { Plan, World } from '../workspace'
+import { Planner, type Told } from './planner'
+import type { Problem } from './problem'
 
 /** A second search of the same problem with another seed, wherever it runs. */
 export interface Lane {
@@ -24,6 +26,11 @@ export interface RaceOptions {
 const EXCHANGE = 8000
 /** The first search is so far before the second one begins: a question that is overtaken at once asks for no second one. */
 const HEAD_START = 2000
+
+/** The search beside the first one draws other numbers, and its rounds are longer: what traps the one need not trap the other. */
+export const beside = (world: World, from?: Plan, problem?: Problem): Planner =>
+  new Planner(world, BESIDE.seed, from, problem, BESIDE.firstRound)
+const BESIDE = { seed: 2, firstRound: 3000 } as const
 
 /** A lane that runs here, a slice at a time. @param pause lets others have their turn */
 export function laneHere(make: () => Planner, slice: number, pause: () => Promise<void>): Lane {
