@@ -1,13 +1,13 @@
 import { writePlan } from '../core/formats'
 import { Planner, outcomeIssues, settledBefore, type Outcome } from '../core/search'
-import { boundModel } from '../core/bound'
+import { boundModel, isProven } from '../core/bound'
 import { worldOf, type World } from '../core/workspace'
 import { library } from '../data'
 import { EXIT, complain, loadWorkspace, today, wholeOption } from './io'
-import { upperBound } from './solver'
+import { closestBound, upperBound } from './solver'
 
 const USAGE =
-  'npm run --silent plan -- file.json [--seconds 3 | --evaluations 100000] [--seed 7] [--no-bound]'
+  'npm run --silent plan -- file.json [--seconds 3 | --evaluations 100000] [--seed 7] [--no-bound | --prove]'
 /** Evaluations between two looks at the clock. */
 const SLICE = 500
 const SECONDS = 3
@@ -47,7 +47,7 @@ function effortText(
     `value          ${value.toFixed(2)} minor units at today's worth`,
     `upper bound    ${bound === undefined ? 'not worked out' : bound.toFixed(2)}`,
     `possible gain  ${gain === undefined ? 'not known' : `at most ${gain.toFixed(2)}${share}; most of it measures the bound, not the plan`}`,
-    `proven best    ${gain !== undefined && gain <= 0.5 ? 'yes' : 'no'}`,
+    `proven best    ${bound !== undefined && isProven(value, bound) ? 'yes, to a thousandth of its value' : 'no'}`,
     `evaluations    ${evaluations}`,
     `time           ${Math.round(ms)} ms`,
     ''
@@ -83,10 +83,13 @@ async function main(args: readonly string[]): Promise<number> {
   if (outcome.kind === 'clash') return EXIT.broken
   process.stdout.write(writePlan(outcome.plan))
   if ('effort' in outcome) {
-    const bound = args.includes('--no-bound') ? undefined : await upperBound(boundModel(world))
-    process.stderr.write(
-      effortText(outcome.report.value.total, bound, outcome.effort.evaluations, ms)
-    )
+    const value = outcome.report.value.total
+    const bound = args.includes('--prove')
+      ? await closestBound(world, value)
+      : args.includes('--no-bound')
+        ? undefined
+        : await upperBound(boundModel(world))
+    process.stderr.write(effortText(value, bound, outcome.effort.evaluations, ms))
   }
   return outcome.report.broken.length === 0 ? EXIT.fine : EXIT.broken
 }

@@ -28,6 +28,8 @@ export const useStaging = defineStore('staging', () => {
   const proving = ref(false)
   /** No limit came out in the time there was. */
   const unbounded = ref(false)
+  /** The plan asked about is proven best, to a thousandth of what it is worth. */
+  const proven = ref(false)
   const failure = shallowRef<Issue>()
 
   const planKey = ({ workspace: { hash }, purchases, builds }: Plan): string =>
@@ -49,6 +51,7 @@ export const useStaging = defineStore('staging', () => {
   watch(ground, () => {
     bound.value = undefined
     unbounded.value = false
+    proven.value = false
     outcomes.value = []
     stopProving()
     halt()
@@ -117,13 +120,14 @@ export const useStaging = defineStore('staging', () => {
       risk.value = found
     })
   }
-  /** Works out how much better a plan could be at most. */
-  function prove(): void {
+  /** Works out how much better a plan could be at most. @param value what it is worth, minor units */
+  function prove(value: number): void {
     proving.value = true
-    prover.ask('bound', {}, aboutTable(), {
+    prover.ask('bound', { value }, aboutTable(), {
       answer: (found, last) => {
-        bound.value = found
-        unbounded.value = last && found === undefined
+        bound.value = found.bound
+        proven.value = found.proven
+        unbounded.value = last && found.bound === undefined
         if (last) proving.value = false
       },
       failed: (trouble) => {
@@ -144,6 +148,7 @@ export const useStaging = defineStore('staging', () => {
     risk,
     bound,
     unbounded,
+    proven,
     thinking,
     proving,
     failure,

@@ -22,7 +22,7 @@ export const worthWords = said('worthWords', {
   proving: 'Working out an upper limit …',
   gain: (share: string, amount: string) =>
     `No plan can be more than ${share} (${amount}) better. Most of that measures the limit, which is drawn generously, not the plan.`,
-  gainNone: 'It is proven: no plan is better.',
+  gainNone: 'It is proven: no plan is better by more than a thousandth.',
   gainUnknown: 'No limit could be worked out in a minute.',
   askTitle: 'And if not?',
   ask: 'Plan again without it, and one tier up and down',

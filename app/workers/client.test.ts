@@ -251,6 +251,6 @@ test('questions about a plan that take long end with one answer; what nobody ans
     },
     (message) => found.push(message)
   )
-  await handle({ kind: 'ask', call: 'bound', request: 4, asks: {} })
+  await handle({ kind: 'ask', call: 'bound', request: 4, asks: { value: 0 } })
   expect(found).toMatchObject([{ kind: 'failed', request: 4 }])
 })

@@ -97,7 +97,11 @@ export interface Calls {
   curve: { in: { readonly plan: Plan }; out: CurvePoint }
   scenarios: { in: { readonly scenarios: readonly (Scenario | null)[] }; out: ScenarioOutcome }
   risk: { in: { readonly plan: Plan }; out: Risk }
-  bound: { in: object; out: number | undefined }
+  /** What no plan can exceed, closer and closer. `value` is what the plan at hand is worth: where it is proven best, no more is asked. */
+  bound: {
+    in: { readonly value: number }
+    out: { readonly bound: number | undefined; readonly proven: boolean }
+  }
   /** The ladder as the user works, or as somebody of a school would; one answer for each. */
   ladder: {
     in: { readonly schools: readonly (School | null)[] }

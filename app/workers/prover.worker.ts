@@ -1,6 +1,6 @@
 import highsLoader from 'highs'
 import wasm from 'highs/runtime?url'
-import { BOUND_ROUNDS, boundBy, boundModel, type Solver } from '../../core/bound'
+import { bounds, isProven, type Solver } from '../../core/bound'
 import { worldOf } from '../../core/workspace'
 import { library } from '../../data'
 import { serve } from './serve'
@@ -8,7 +8,7 @@ import { serve } from './serve'
 /** A worker of its own for the upper bound: the solver is large, slow to load, and used only when someone asks. */
 serve(
   {
-    async bound({ world }, _asks, send) {
+    async bound({ world }, { value }, send) {
       const load = highsLoader as unknown as (options: object) => Promise<Solver>
       const printed: string[] = []
       const solver = await load({
@@ -16,11 +16,12 @@ serve(
         print: (line: string) => printed.push(line)
       })
       let bound: number | undefined
-      for (const [i, round] of BOUND_ROUNDS.entries()) {
-        const found = boundBy(solver, printed, boundModel(world, round), round.seconds)
-        if (found !== undefined) bound = Math.min(bound ?? Infinity, found)
-        send(bound, i === BOUND_ROUNDS.length - 1)
-      }
+      const found = (): { bound: number | undefined; proven: boolean } => ({
+        bound,
+        proven: bound !== undefined && isProven(value, bound)
+      })
+      for (bound of bounds(solver, printed, world, value)) send(found(), false)
+      send(found())
     }
   },
   ({ workspace, today }) => worldOf(workspace, library, today)

@@ -2,6 +2,7 @@ import { sumOfMost } from '../kernel'
 import { problemOf, type Problem } from '../search'
 import type { World } from '../workspace'
 import { bucketsOf } from './buckets'
+import { mostOf } from './most'
 import { emptyProgram, addRow, programText, type Term } from './program'
 import { writeAfter } from './after-rows'
 import { writeSold } from './sold-rows'
@@ -52,6 +53,7 @@ export function boundModel(
     program: emptyProgram(),
     problem,
     buckets,
+    most: mostOf(problem),
     cash: lists(),
     spent: lists(),
     minutes: lists(),
@@ -106,22 +108,6 @@ export interface Solved {
   readonly Status: string
   readonly ObjectiveValue: number
 }
-
-/** How closely the limit is looked for. */
-export interface BoundRound extends BoundOptions {
-  /** Seconds after which the solver is stopped. */
-  readonly seconds: number
-}
-
-/**
- * The limit in rounds, each slower and as a rule closer: divided builds in few stretches of time, in more of them, and whole builds and
- * purchases in one stretch in which builds wait for one another.
- */
-export const BOUND_ROUNDS: readonly BoundRound[] = [
-  { buckets: 3, seconds: 60 },
-  { buckets: 9, seconds: 60 },
-  { buckets: 1, whole: true, seconds: 20 }
-]
 
 /** Below this share of the value the solver need not tell two plans apart. */
 const CLOSE_ENOUGH = 1e-4

@@ -5,9 +5,6 @@ import { addBounds, addGain, addRow, type Program, type Term } from './program'
 import type { Waited } from './waiting'
 import { slotsOf, writeWays } from './ways'
 
-/** More of one offer than this no plan buys. */
-const MOST_OF_ONE = 50
-
 /** Names of the columns: activity done, purchase made, mode taken, item sold, each in a stretch of time. */
 const done = (activity: number, k: number): string => `x${activity}_${k}`
 export const bought = (choice: number, k: number): string => `p${choice}_${k}`
@@ -19,6 +16,8 @@ export interface Writing {
   readonly program: Program
   readonly problem: Problem
   readonly buckets: readonly Bucket[]
+  /** Per choice: no plan buys more of it. */
+  readonly most: readonly number[]
   /** Per stretch of time: money that must be there, money that counts against the cap, minutes, and money from sales that can be there by its end. */
   readonly cash: Term[][]
   readonly spent: Term[][]
@@ -224,7 +223,7 @@ export function writePurchase(writing: Writing, choice: number, k: number): void
   const range = Array.from({ length: lastEvent - firstEvent + 1 }, (_, i) => firstEvent + i)
   const open = range.filter((m) => (one.cash[m] ?? Infinity) < Infinity)
   const possible = one.makes ? problem.maker[choice] !== -1 : open.length > 0
-  addBounds(program, name, possible ? (one.single ? 1 : MOST_OF_ONE) : 0)
+  addBounds(program, name, possible ? writing.most[choice]! : 0)
   if (!possible || one.makes) return
   const worth = (m: number): number =>
     (one.atEnd[m] ?? 0) - (one.burden[m] ?? 0) + keptMoneyWorth * (one.offByDeals[m] ?? 0)
@@ -250,7 +249,7 @@ export function writeTies(writing: Writing, choice: number, k: number): void {
   for (const requirement of problem.guards[choice] ?? []) {
     const gear = [...(problem.requirements[requirement]?.from.keys() ?? [])]
     if (gear.length === 0) continue
-    const share = one.single ? 1 : 1 / MOST_OF_ONE
+    const share = 1 / writing.most[choice]!
     addRow(
       program,
       [

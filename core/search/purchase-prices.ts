@@ -1,6 +1,7 @@
 import { sumOf } from '../kernel'
 import { payTimes } from '../worth'
 import type { ActivityStep, Problem, Slot } from './problem'
+import type { Requirement } from './requirements'
 
 const { ceil, max, min } = Math
 
@@ -62,17 +63,19 @@ export function pricesOf(problem: Problem, dearer: number): Float64Array {
 }
 
 /** Per requirement the choices that meet it for least, cheapest first. */
-export function cheapestFor({ requirements }: Problem, price: Float64Array): number[][] {
-  return requirements.map(({ from, need, owned }) => {
-    const costs = new Map(
-      [...from].map(([choice, units]) => [
-        choice,
-        (price[choice] ?? Infinity) * ceil((need - owned) / units)
-      ])
-    )
-    return [...from.keys()]
-      .filter((choice) => (costs.get(choice) ?? Infinity) < Infinity)
-      .sort((a, b) => (costs.get(a) ?? 0) - (costs.get(b) ?? 0))
-      .slice(0, CHEAPEST)
-  })
+export const cheapestFor = ({ requirements }: Problem, price: Float64Array): number[][] =>
+  requirements.map((one) => cheapestOf(one, price))
+
+/** The choices that meet one requirement for least, cheapest first. */
+export function cheapestOf({ from, need, owned }: Requirement, price: Float64Array): number[] {
+  const costs = new Map(
+    [...from].map(([choice, units]) => [
+      choice,
+      (price[choice] ?? Infinity) * ceil((need - owned) / units)
+    ])
+  )
+  return [...from.keys()]
+    .filter((choice) => (costs.get(choice) ?? Infinity) < Infinity)
+    .sort((a, b) => (costs.get(a) ?? 0) - (costs.get(b) ?? 0))
+    .slice(0, CHEAPEST)
 }

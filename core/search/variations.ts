@@ -10,7 +10,7 @@ import { orderFrom } from './order-from'
 import { insteadOf, polish, resupply } from './polish'
 import type { Problem } from './problem'
 import { prune } from './prune'
-import { cheapestFor, pricesOf } from './purchase-prices'
+import { cheapestOf } from './purchase-prices'
 import { settleRoughly, type Settled } from './settle'
 import { stateOf } from './state'
 import { withMoneyOf } from './with-money'
@@ -21,6 +21,8 @@ const POLISHED = 200
 /** Annealing begins at this share of its way down: near the plan at hand. */
 const NEAR = 0.7
 const SEED = 7
+/** Of what could be bought in place of something barred so many are tried: what serves for the same, then what serves for another way. */
+const TRIED = 48
 /** How much prices are blurred when what is missing is bought otherwise, one try after another. */
 const NOISES = [0, 0, 0.4, 0.8] as const
 
@@ -94,13 +96,13 @@ export class Variations {
     const barred = new Set(problem.choices.flatMap((one, i) => (out(one) ? [i] : [])))
     const choices = barredFrom(problem.choices, barred)
     const its = modelWithout(model, choices, barred)
-    const price = pricesOf(its.problem, 0)
-    const supply = {
-      ...around.supply,
-      problem: its.problem,
-      price,
-      cheapest: cheapestFor(its.problem, price)
-    }
+    const price = around.supply.price.map((one, choice) => (barred.has(choice) ? Infinity : one))
+    const cheapest = around.supply.cheapest.map((list, requirement) =>
+      list.some((choice) => barred.has(choice))
+        ? cheapestOf(problem.requirements[requirement]!, price)
+        : list
+    )
+    const supply = { ...around.supply, problem: its.problem, price, cheapest }
     return this.found(
       its.problem,
       { model: its, state: stateOf(its) },
@@ -156,8 +158,14 @@ export class Variations {
     for (let at = 0; at < order.length; at++) {
       const choice = -1 - (order.codes[at] as number)
       if (!barred.has(choice)) continue
-      for (const other of distinct([...(around.sharing[choice] ?? []), ...instead(choice)])) {
-        if (barred.has(other)) continue
+      const { price } = around.supply
+      const cheapFirst = (list: readonly number[]): number[] =>
+        list
+          .filter((other) => !barred.has(other))
+          .sort((a, b) => (price[a] as number) - (price[b] as number))
+      const alike = cheapFirst(around.sharing[choice] ?? [])
+      const others = distinct([...alike, ...cheapFirst(instead(choice))])
+      for (const other of others.slice(0, TRIED)) {
         copyOrder(order, trial)
         trial.codes[at] = -1 - other
         tried()

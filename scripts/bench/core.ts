@@ -1,13 +1,24 @@
 import { readFileSync } from 'node:fs'
 import { evaluate, movePurchase, purchaseDays } from '../../core/plan'
-import { makePlan } from '../../core/search'
+import { answering } from '../../core/explain'
+import { makePlan, problemOf } from '../../core/search'
 import { ladderOf } from '../../core/ladder'
 import { rank } from '../../core/weigh'
-import { worldOf, type Plan, type Workspace } from '../../core/workspace'
+import { worldOf, type Plan, type Workspace, type World } from '../../core/workspace'
 import { library } from '../../data'
 import { median, timed, under, type Figure } from './figures'
 
 const RUNS = 9
+/** Answers that are wanted within a second. */
+const ANSWERS = 15
+
+/** Milliseconds until it is known what each of a plan's purchases brings; the workspace is compiled, as it is once there is a plan. */
+function answersOf(world: World, plan: Plan): number {
+  problemOf(world)
+  return timed(() => {
+    for (const purchase of plan.purchases.slice(0, ANSWERS)) answering(world, plan, purchase).next()
+  }).ms
+}
 
 /** Figures of the core, in Node, medians after a first run for warming up. */
 export function coreFigures(): Figure[] {
@@ -50,6 +61,12 @@ export function coreFigures(): Figure[] {
       median(Array.from({ length: 5 }, () => timed(() => ladderOf(fresh())).ms)),
       'ms',
       150
+    ),
+    under(
+      `answers about ${Math.min(ANSWERS, plan?.purchases.length ?? 0)} purchases of its plan (Node)`,
+      median(Array.from({ length: 3 }, () => (plan ? answersOf(fresh(), plan) : Number.NaN))),
+      'ms',
+      1000
     ),
     under(
       'ranking of the default demo (Node)',

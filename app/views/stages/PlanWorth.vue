@@ -52,7 +52,7 @@ const gain = computed(() => {
   if (staging.unbounded) return worthWords.gainUnknown
   if (staging.bound === undefined || !store.say) return undefined
   const more = Math.max(0, staging.bound - value.value)
-  return more < 1
+  return staging.proven
     ? worthWords.gainNone
     : worthWords.gain(
         value.value > 0 ? store.say.percent(more / value.value) : '–',
@@ -92,7 +92,7 @@ const gain = computed(() => {
         v-else-if="gain === undefined"
         type="button"
         class="link small"
-        @click="staging.prove()"
+        @click="staging.prove(value)"
       >
         {{ worthWords.prove }}
       </button>

@@ -22,7 +22,7 @@ export const worthWords: Said<typeof english> = {
   proving: 'Eine obere Grenze wird ausgerechnet …',
   gain: (share, amount) =>
     `Kein Plan kann mehr als ${share} (${amount}) besser sein. Das meiste davon misst die Grenze, die großzügig gezogen ist, nicht den Plan.`,
-  gainNone: 'Es ist bewiesen: kein Plan ist besser.',
+  gainNone: 'Es ist bewiesen: kein Plan ist um mehr als ein Tausendstel besser.',
   gainUnknown: 'In einer Minute war keine Grenze auszurechnen.',
   askTitle: 'Und wenn nicht?',
   ask: 'Ohne es neu planen, und eine Stufe höher und tiefer',
