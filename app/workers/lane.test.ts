@@ -1,9 +1,9 @@
 import { afterEach, expect, test } from '@jest/globals'
 import { demo } from '../../tests/helpers/workspaces'
 import { library } from '../../data'
-import { beside, type Planner, type Told } from '../../core/search'
+import type { Told } from '../../core/search'
 import { worldOf } from '../../core/workspace'
-import { laneElsewhere, type FromLane, type LaneWorker, type ToLane } from './lane'
+import { laneElsewhere, playing, type FromLane, type LaneWorker, type ToLane } from './lane'
 import type { Planned } from './protocol'
 import { answering } from './serve'
 import { raceIn, staging } from './staging'
@@ -13,25 +13,17 @@ const ground = { workspace: demo('half-a-garage'), today: '2026-05-04' }
 /** A worker that does what the real one does, until it is killed with so many stretches asked of it. */
 function standIn(killedAt = Infinity) {
   const listeners = new Map<string, (event: { data?: FromLane }) => void>()
-  let planner: Planner | undefined
+  const play = playing(
+    ({ workspace, today }) => worldOf(workspace, library, today),
+    (data) => void setTimeout(() => listeners.get('message')?.({ data }), 1)
+  )
   let asked = 0
   let ended = 0
   const worker: LaneWorker = {
     postMessage(message: ToLane) {
-      if (message.kind === 'begin') {
-        const { workspace, today } = message.ground
-        planner = beside(worldOf(workspace, library, today), message.from)
-        return
-      }
-      if (++asked >= killedAt) return void setTimeout(() => listeners.get('error')?.({}), 1)
-      if (message.heard) planner?.hear(message.heard)
-      planner?.advance(message.to)
-      const told = planner?.told()
-      if (told)
-        setTimeout(
-          () => listeners.get('message')?.({ data: { stretch: message.stretch, told } }),
-          1
-        )
+      if (message.kind === 'go-on' && ++asked >= killedAt)
+        return void setTimeout(() => listeners.get('error')?.({}), 1)
+      play(message)
     },
     addEventListener: (type, next) => void listeners.set(type, next),
     terminate: () => void ended++

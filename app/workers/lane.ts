@@ -1,5 +1,5 @@
-import type { Lane, Told } from '../../core/search'
-import type { Plan } from '../../core/workspace'
+import { beside, type Lane, type Planner, type Told } from '../../core/search'
+import type { Plan, World } from '../../core/workspace'
 import type { Ground } from './protocol'
 
 /** To a second search: what is searched, or how far to go on. */
@@ -27,6 +27,28 @@ export interface LaneWorker {
   ): void
   terminate(): void
 }
+
+/** Does what a second search is told to: what it searches first, then how far it goes on. */
+export function playing(
+  worldOf: (ground: Ground) => World,
+  post: (message: FromLane) => void
+): (message: ToLane) => void {
+  let planner: Planner | undefined
+  return (message) => {
+    if (message.kind === 'begin') {
+      planner = beside(worldOf(message.ground), message.from)
+      return
+    }
+    if (!planner) return
+    if (message.heard) planner.hear(message.heard)
+    planner.advance(message.to)
+    post({ stretch: message.stretch, told: planner.told() })
+  }
+}
+
+/** Whether a message is one to a second search. */
+export const isForLane = (message: { readonly kind: string }): message is ToLane =>
+  message.kind === 'begin' || message.kind === 'go-on'
 
 /** Stretches are numbered through all races, so that a late answer to an earlier race is no answer to this one. */
 let stretches = 0

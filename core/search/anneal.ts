@@ -11,10 +11,14 @@ import { supplyFor } from './supply'
 
 /** A reheated chain begins at this share of its way down. */
 const REHEAT = 0.2
-/** Evaluations of the first round's chains; each round is twice as long. */
-const FIRST_ROUND = 1500
-/** Of so many drawn orders the best one begins a chain (greedy randomised starts: Feo and Resende 1995). */
-const STARTS = 4
+/** How a search goes about it. */
+export interface Manner {
+  /** Evaluations of the first round's chains; each round is twice as long. */
+  readonly firstRound: number
+  /** The best of so many drawn orders begins a chain (greedy randomised starts: Feo and Resende 1995). */
+  readonly starts: number
+}
+const USUAL: Manner = { firstRound: 1500, starts: 1 }
 /** Evaluations after which the first order is good enough to begin with. */
 const CONSTRUCTING = 400
 /** A worth that is better by no more than this is the same worth, minor units. */
@@ -43,7 +47,7 @@ export class Search {
     readonly problem: Problem,
     seed: number,
     warm?: Order,
-    private readonly firstRound = FIRST_ROUND
+    private readonly manner: Manner = USUAL
   ) {
     this.decoding = decodingOf(problem)
     this.random = seededRandom(seed)
@@ -133,10 +137,11 @@ export class Search {
     }
   }
 
-  /** The best of some drawn orders. */
+  /** A drawn order, or the best of some. */
   private startOf(order: Order, noise: number): void {
+    if (this.manner.starts === 1) return startOrder(this.around, order, noise)
     let best = -Infinity
-    for (let k = 0; k < STARTS; k++) {
+    for (let k = 0; k < this.manner.starts; k++) {
       startOrder(this.around, this.trial, noise)
       let value = this.decode(this.trial)
       prune(this.trial, this.decoding.state)
@@ -168,8 +173,8 @@ export class Search {
   private *run(warm: boolean): Generator<void, void> {
     this.fromKits()
     yield
-    if (warm) yield* annealed(this, this.chain(this.best, 0), this.firstRound, 0.7)
-    for (let length = this.firstRound; ; length *= 2) {
+    if (warm) yield* annealed(this, this.chain(this.best, 0), this.manner.firstRound, 0.7)
+    for (let length = this.manner.firstRound; ; length *= 2) {
       this.rounds++
       const chains = [
         this.chain(this.best, 0),

@@ -10,7 +10,7 @@ export {
   type PlanOptions,
   type Told
 } from './planner'
-export { beside, laneHere, laneWithSpare, race, type Lane } from './race'
+export { BESIDE, beside, laneHere, laneWithSpare, race, type Lane } from './race'
 export { problemOf, type Problem } from './problem'
 export { withMoneyOf } from './with-money'
 export type { Activity, ActivityStep, Slot, Way } from './problem'

@@ -2,7 +2,7 @@ import { isDone } from '../builds'
 import { TOLERANCE, issue, type Issue } from '../kernel'
 import type { Pin, Plan, World } from '../workspace'
 import { evaluate, type Report, emptyPlan, pinClash } from '../plan'
-import { Search } from './anneal'
+import { Search, type Manner } from './anneal'
 import { orderFrom } from './order-from'
 import { problemOf, type Problem } from './problem'
 import { settle, type Settled } from './settle'
@@ -54,16 +54,16 @@ export class Planner {
 
   /**
    * @param from an earlier plan to begin from
-   * @param firstRound evaluations of the first round's chains
+   * @param manner how the search goes about it
    */
   constructor(
     readonly world: World,
     seed = 1,
     from?: Plan,
     readonly problem: Problem = problemOf(world),
-    firstRound?: number
+    manner?: Manner
   ) {
-    this.search = new Search(problem, seed, from && orderFrom(problem, from), firstRound)
+    this.search = new Search(problem, seed, from && orderFrom(problem, from), manner)
     this.best()
   }
 

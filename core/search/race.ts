@@ -1,4 +1,5 @@
 import type { Plan, World } from '../workspace'
+import type { Manner } from './anneal'
 import { Planner, type Told } from './planner'
 import type { Problem } from './problem'
 
@@ -27,10 +28,12 @@ const EXCHANGE = 8000
 /** The first search is so far before the second one begins: a question that is overtaken at once asks for no second one. */
 const HEAD_START = 2000
 
-/** The search beside the first one draws other numbers, and its rounds are longer: what traps the one need not trap the other. */
+/** The search beside the first one draws other numbers, and its rounds are longer and begin better: what traps the one need not trap the other. */
 export const beside = (world: World, from?: Plan, problem?: Problem): Planner =>
-  new Planner(world, BESIDE.seed, from, problem, BESIDE.firstRound)
-const BESIDE = { seed: 2, firstRound: 3000 } as const
+  new Planner(world, BESIDE_SEED, from, problem, BESIDE)
+const BESIDE_SEED = 2
+/** Longer rounds, and better beginnings, than the usual search. */
+export const BESIDE: Manner = { firstRound: 3000, starts: 4 }
 
 /** A lane that runs here, a slice at a time. @param pause lets others have their turn */
 export function laneHere(make: () => Planner, slice: number, pause: () => Promise<void>): Lane {

@@ -1,6 +1,6 @@
 import highsLoader from 'highs'
 import { GENERATED_TODAY, generateWorkspace, type Size } from './generate'
-import { Planner, Search, problemOf } from '../../core/search'
+import { BESIDE, Planner, Search, problemOf } from '../../core/search'
 import { boundModel } from '../../core/bound'
 import { worldOf, type World } from '../../core/workspace'
 import { library } from '../../data'
@@ -137,7 +137,7 @@ function quality({ size, seeds, at, long }: Plan_): Figure[] {
     firsts.push(ms)
     const racers = [
       { search, ms },
-      { search: new Search(problem, 2, undefined, 3000), ms }
+      { search: new Search(problem, 2, undefined, BESIDE), ms }
     ] as const
     const values = raced(
       racers,
