@@ -54,7 +54,7 @@ test('one worker, two, or two of which one is killed in mid-race come to the sam
   const two = standIn()
   raceIn(() => two.worker)
   expect(await planned()).toBe(alone)
-  expect(two.asked()).toBe(3)
+  expect(two.asked()).toBe(2)
   expect(two.ended()).toBe(1)
   const mortal = standIn(2)
   raceIn(() => mortal.worker)

@@ -15,8 +15,8 @@ import { library, schools } from '../../data'
 import { laneElsewhere, type LaneWorker } from './lane'
 import type { About, Answerers } from './serve'
 
-/** Plans tried on the page for one plan. More find little more; the button to go on is there for those who want it. */
-const EVALUATIONS = 24_000
+/** Plans tried on the page for one plan, by each of two searches. More find little more; the button to go on is there for those who want it. */
+const EVALUATIONS = 16_000
 /** Evaluations between two looks, so that the worker hears when it is to stop. */
 const SLICE = 1000
 const SAMPLES = 1000
