@@ -120,8 +120,11 @@ export function* answering(
   // A tier that is not on offer, or no better than a dearer one at its price, has no answer.
   const at = (step: 1 | -1): Answers['up'] => {
     const tier = offer && TIERS[tierRank(offer.tier) + step]
-    return tier !== undefined && offered.has(tier)
-      ? { tier, difference: without((one) => one !== tier) }
+    if (tier === undefined || !offered.has(tier)) return undefined
+    const difference = without((one) => one !== tier)
+    // Where the plan would rather do without it than have it in that tier, “without it” has said so.
+    return difference.bought.some((id) => findOffer(world.pricing, id)?.tool === offer?.tool)
+      ? { tier, difference }
       : undefined
   }
   let answer: Answers = { dropped: without(() => true), up: undefined, down: undefined }

@@ -129,8 +129,7 @@ function ban(): void {
           <p>
             <NamedText
               :text="words.advised(store.say.offer(one.offer), store.say.money(one.price))"
-            />
-            <span class="soft"><NamedText :text="toldText(one.why)" /></span>
+            />{{ ' ' }}<span class="soft"><NamedText :text="toldText(one.why)" /></span>
           </p>
           <Button
             v-if="one.date !== undefined"
