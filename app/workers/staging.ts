@@ -65,9 +65,12 @@ export const staging = {
     }
     await look()
     const { lane, end } = secondSearch(about, from)
-    const run = await race(planner, lane, { evaluations: EVALUATIONS, slice: SLICE, look })
-    end()
-    if (run) send({ kind: 'done', outcome: planner.outcome() })
+    try {
+      const run = await race(planner, lane, { evaluations: EVALUATIONS, slice: SLICE, look })
+      if (run) send({ kind: 'done', outcome: planner.outcome() })
+    } finally {
+      end()
+    }
   },
   async answers({ world }, { plan, purchase: id }, send) {
     const purchase = plan.purchases.find((one) => one.id === id)

@@ -7,4 +7,4 @@ export {
   type Solved,
   type Solver
 } from './bound'
-export { PROVEN, bounds, isProven } from './rounds'
+export { bounds, isProven } from './rounds'

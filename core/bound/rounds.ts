@@ -28,7 +28,7 @@ const ROUNDS: readonly BoundRound[] = [
 ]
 
 /** A plan is proven best where no plan can be better by more than this share of what it is worth. */
-export const PROVEN = 0.001
+const PROVEN = 0.001
 
 /** Whether a limit proves a plan best, to a thousandth of what it is worth. */
 export const isProven = (value: number, bound: number): boolean =>
