@@ -90,6 +90,15 @@ function find(): void {
   finding.value = true
 }
 useKeys({ find, keys: () => (showingKeys.value = true) })
+/** What was opened over a page goes with it, also where it was still on its way when the page was left. */
+watch(
+  () => route.fullPath,
+  () => {
+    cards.close()
+    finding.value = false
+    showingKeys.value = false
+  }
+)
 
 const onPhone = useMediaQuery('(max-width: 700px)')
 

@@ -31,6 +31,41 @@ test('a name opens its card by press and by key, leads on to others, and comes b
   expect(errors).toEqual([])
 })
 
+test('a card that was on its way when its page was left does not open over the next one', async ({
+  page
+}) => {
+  const errors = watch(page)
+  let letCome = (): void => undefined
+  const mayCome = new Promise<void>((resolve) => {
+    letCome = resolve
+  })
+  let asked = 0
+  await page.route(/CardDialog.*\.js/, async (route) => {
+    asked++
+    await mayCome
+    await route.continue()
+  })
+  await openDemo(page, '/')
+  await page.getByRole('button', { name: 'What is this: Drill driver' }).click()
+  await expect.poll(() => asked).toBe(1)
+  await page.goto('/#/ledger')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/in the purse/)
+  letCome()
+  await page.waitForLoadState('networkidle')
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await page.locator('#entry-text').click()
+  // Asked for there, the next one opens.
+  await page.goto('/#/')
+  await page.getByRole('button', { name: 'What is this: Drill driver' }).click()
+  const card = page.getByRole('dialog', { name: 'Drill driver' })
+  await expect(card).toBeVisible()
+  // And an open one goes with its page.
+  await page.goto('/#/ledger')
+  await expect(card).toHaveCount(0)
+  await page.locator('#entry-text').click()
+  expect(errors).toEqual([])
+})
+
 test('a card stands as a page of its own for paper and phone; work, ways and materials have theirs', async ({
   page
 }) => {
