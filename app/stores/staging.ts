@@ -109,7 +109,7 @@ export const useStaging = defineStore('staging', () => {
   }
   function compare(scenarios: readonly (Scenario | null)[]): void {
     outcomes.value = []
-    think('scenarios', { scenarios }, (outcome) => {
+    think('scenarios', { scenarios, plan: table.plan }, (outcome) => {
       outcomes.value = [...outcomes.value, outcome]
     })
   }

@@ -173,7 +173,7 @@ export const useWeighing = defineStore('weighing', () => {
     if (schools.length === 0) return
     outcomes.value = []
     comparing.value = true
-    ask(patient, 'schools', { schools }, (outcome, last) => {
+    ask(patient, 'schools', { schools, plan: table.plan }, (outcome, last) => {
       outcomes.value = [...outcomes.value, outcome]
       comparing.value = !last
     })

@@ -95,7 +95,11 @@ export interface Calls {
   answers: { in: { readonly plan: Plan; readonly purchase: string }; out: Answers | undefined }
   more: { in: { readonly plan: Plan; readonly amount: Minor }; out: Difference }
   curve: { in: { readonly plan: Plan }; out: CurvePoint }
-  scenarios: { in: { readonly scenarios: readonly (Scenario | null)[] }; out: ScenarioOutcome }
+  /** `plan` is the one at hand: scenarios are planned from it on. */
+  scenarios: {
+    in: { readonly scenarios: readonly (Scenario | null)[]; readonly plan: Plan | undefined }
+    out: ScenarioOutcome
+  }
   risk: { in: { readonly plan: Plan }; out: Risk }
   /** What no plan can exceed, closer and closer. `value` is what the plan at hand is worth: where it is proven best, no more is asked. */
   bound: {
@@ -128,7 +132,10 @@ export interface Calls {
     out: SplitView
   }
   batteries: { in: { readonly tools?: readonly string[] | undefined }; out: BatteriesView }
-  schools: { in: { readonly schools: readonly (School | null)[] }; out: SchoolOutcome }
+  schools: {
+    in: { readonly schools: readonly (School | null)[]; readonly plan: Plan | undefined }
+    out: SchoolOutcome
+  }
   'read-file': { in: { readonly bytes: Uint8Array }; out: Result<FileRead> }
   nest: { in: { readonly parts: readonly NestPart[]; readonly sheet: SheetSize }; out: Layout }
   ways: {

@@ -91,11 +91,10 @@ export const staging = {
       await pause()
     }
   },
-  async scenarios({ world, today }, { scenarios }, send) {
+  async scenarios({ world, today }, { scenarios, plan }, send) {
+    const standing = { world, base: { ...world, library }, schools, today, plan }
     for (const [at, scenario] of scenarios.entries()) {
-      const base = { ...world, library }
-      const outcome = scenarioOutcome(world, scenario ?? undefined, schools, today, base)
-      send(outcome, at === scenarios.length - 1)
+      send(scenarioOutcome(standing, scenario ?? undefined), at === scenarios.length - 1)
       await pause()
     }
   },

@@ -286,9 +286,9 @@ export const weighing = {
     const { packWh, pack } = prices
     send({ tools, plans, packWh, pack, owned: owned.map(({ name }) => name) })
   },
-  schools({ world }, { schools }, send) {
+  schools({ world }, { schools, plan }, send) {
     schools.forEach((school, at) =>
-      send(schoolOutcome(world, school ?? undefined), at === schools.length - 1)
+      send(schoolOutcome(world, school ?? undefined, plan), at === schools.length - 1)
     )
   }
 } satisfies Answerers

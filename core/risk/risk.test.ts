@@ -11,7 +11,7 @@ import {
   demoPlan
 } from '../../tests/helpers/workspaces'
 import { library, schools } from '../../data'
-import { tillOf, worldOf, type Plan, type World } from '../workspace'
+import { tillOf, type Plan, type World } from '../workspace'
 import { CURVE_FACTORS, answering, curvePoint, withMore } from '../explain'
 import { FAN, NO_RISK, USUAL_RISK, quantile, riskOf } from '.'
 import { applyScenario, scenarioOutcome } from '../scenarios'
@@ -200,29 +200,38 @@ describe('scenarios', () => {
       changes: [{ ...other, minutesPerWeek: 0 }]
     })
   })
+  test.each(['third-floor', 'half-a-garage'])(
+    '%s: from the plan at hand on, more money or hours leave nothing worse than it',
+    (name) => {
+      const there = demoWorld(name)
+      const kept = demoPlan(name)
+      const standing = {
+        world: there,
+        base: { ...there, library },
+        schools,
+        today: there.asOf,
+        plan: kept
+      }
+      const { total } = evaluate(there, kept).value
+      for (const change of [{}, { incomeTimes: 1.5 }, { hoursTimes: 1.5 }]) {
+        const { comes } = scenarioOutcome(standing, { id: 'm', name: 'more', change })
+        // What a plan loses when it is read as an order and settled anew.
+        expect(comes?.value ?? 0).toBeGreaterThan(total * 0.9995)
+      }
+    }
+  )
   test('is planned by its own money; pins that cannot hold leave it without figures', () => {
-    const poor = scenarioOutcome(
-      world,
-      { id: 'p', name: 'p', change: { incomeTimes: 0 } },
-      schools,
-      world.asOf,
-      { ...world, library }
-    )
+    const standing = { world, base: { ...world, library }, schools, today: world.asOf }
+    const poor = scenarioOutcome(standing, { id: 'p', name: 'p', change: { incomeTimes: 0 } })
     // Without any income no more is spent than lies in the purse.
     expect(poor.comes?.spent ?? 0).toBeLessThanOrEqual(world.balance)
-    const clash = scenarioOutcome(
-      worldOf({ ...workspace }, library, world.asOf),
-      {
-        id: 'c',
-        name: 'c',
-        change: {
-          pins: [{ offer: 'table-saw/lifetime/new/buy/corded', count: 3, date: world.asOf }]
-        }
-      },
-      schools,
-      world.asOf,
-      { ...world, library }
-    )
+    const clash = scenarioOutcome(standing, {
+      id: 'c',
+      name: 'c',
+      change: {
+        pins: [{ offer: 'table-saw/lifetime/new/buy/corded', count: 3, date: world.asOf }]
+      }
+    })
     expect(clash.comes).toBeUndefined()
   })
 })

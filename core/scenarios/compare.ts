@@ -2,7 +2,7 @@ import type { Day } from '../calendar'
 import type { School } from '../catalogue'
 import type { Minor } from '../money'
 import { ladderOf } from '../ladder'
-import { adoptSchool, worldOf, type World } from '../workspace'
+import { adoptSchool, worldOf, type Plan, type World } from '../workspace'
 import { comesTo } from '../plan'
 import { makePlan } from '../search'
 
@@ -58,14 +58,19 @@ export const asSchool = ({ workspace, library, pricing, asOf }: World, school: S
 /**
  * Ranks and plans the same builds with the same money as a follower of the school would.
  * @param school left out: as the workspace stands
+ * @param from a plan to begin from: what of it serves a follower as well need not be found again
  */
-export function schoolOutcome(world: World, school: School | undefined): SchoolOutcome {
+export function schoolOutcome(
+  world: World,
+  school: School | undefined,
+  from?: Plan
+): SchoolOutcome {
   const { workspace, library, asOf } = world
   const its = school
     ? asSchool(world, school)
     : worldOf({ ...workspace, asOf, pins: [] }, library, asOf)
   const { rungs } = ladderOf(its)
-  const outcome = makePlan(its)
+  const outcome = makePlan(its, { from })
   const plan = outcome.kind === 'clash' ? undefined : outcome.plan
   const order = rungs.slice(0, FIRST).map(({ lead, along, cost }) => ({
     tool: lead.tool,

@@ -1,7 +1,14 @@
 import type { Day, ShopTime } from '../calendar'
 import type { School } from '../catalogue'
 import type { Minor } from '../money'
-import { adoptSchool, worldOf, type Scenario, type Workspace, type World } from '../workspace'
+import {
+  adoptSchool,
+  worldOf,
+  type Plan,
+  type Scenario,
+  type Workspace,
+  type World
+} from '../workspace'
 import { comesTo, type Comes } from '../plan'
 import { makePlan } from '../search'
 
@@ -64,25 +71,44 @@ export function applyScenario(
   }
 }
 
+/** What scenarios are held against. */
+export interface Standing {
+  readonly world: World
+  /** The world with the library as it is shipped. */
+  readonly base: World
+  readonly schools: readonly School[]
+  readonly today: Day
+  /** The plan at hand; without one each scenario is planned from the beginning. */
+  readonly plan?: Plan | undefined
+}
+
 export interface ScenarioOutcome {
   readonly scenario: string
   /** Undefined where its pins cannot hold together. */
   readonly comes: Comes | undefined
 }
 
-/** Plans a scenario with the same effort as any other. @param scenario left out: the workspace as it stands */
+/** Plans tried for a scenario, from the plan at hand on. */
+const EVALUATIONS = 6000
+
+/**
+ * Plans a scenario with the same effort as any other, from the plan at hand on: where that holds in the scenario as well, what comes of it
+ * is no worse.
+ * @param scenario left out: the workspace as it stands
+ */
 export function scenarioOutcome(
-  world: World,
-  scenario: Scenario | undefined,
-  schools: readonly School[],
-  today: Day,
-  base: World
+  { world, base, schools, today, plan }: Standing,
+  scenario: Scenario | undefined
 ): ScenarioOutcome {
   const workspace = scenario
     ? applyScenario(world.workspace, base, scenario, schools)
     : world.workspace
   const its = worldOf({ ...workspace, asOf: world.asOf }, base.library, today)
-  const outcome = makePlan(its, { seed: 1 })
+  const outcome = makePlan(its, {
+    seed: 1,
+    from: plan,
+    ...(plan ? { evaluations: EVALUATIONS } : {})
+  })
   return {
     scenario: scenario?.id ?? '',
     comes: outcome.kind === 'clash' ? undefined : comesTo(its, outcome.plan)
