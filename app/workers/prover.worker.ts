@@ -10,17 +10,13 @@ serve(
   {
     async bound({ world }, { value }, send) {
       const load = highsLoader as unknown as (options: object) => Promise<Solver>
-      const printed: string[] = []
-      const solver = await load({
-        locateFile: () => wasm,
-        print: (line: string) => printed.push(line)
-      })
+      const solver = await load({ locateFile: () => wasm })
       let bound: number | undefined
       const found = (): { bound: number | undefined; proven: boolean } => ({
         bound,
         proven: bound !== undefined && isProven(value, bound)
       })
-      for (bound of bounds(solver, printed, world, value)) send(found(), false)
+      for (bound of bounds(solver, world, value)) send(found(), false)
       send(found())
     }
   },

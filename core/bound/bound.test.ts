@@ -2,12 +2,12 @@ import { readFileSync, readdirSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import { library } from '../../data'
 import { GENERATED_TODAY, generateWorkspace } from '../../scripts/bench/generate'
-import { upperBound } from '../../cli/solver'
+import { limitsOf, upperBound } from '../../cli/solver'
 import { readPlan, readWorkspace } from '../formats'
 import { evaluate } from '../plan'
 import { makePlan } from '../search'
 import { worldOf } from '../workspace'
-import { boundFrom, boundModel } from '.'
+import { boundFrom, boundModel, isProven } from '.'
 
 const FOLDER = new URL('../../tests/fixtures/planner/', import.meta.url)
 const names = readdirSync(FOLDER)
@@ -31,7 +31,7 @@ describe('small workspaces with plans found by exhaustive search, apart from thi
       expect(broken).toEqual([])
       const found = makePlan(world, { evaluations: 4000 })
       const bound = await upperBound(boundModel(world))
-      const closer = await upperBound(boundModel(world, { buckets: 1, whole: true }), 4)
+      const closer = await upperBound(boundModel(world, { buckets: 8, days: 3 }), 10)
       expect(bound).toBeGreaterThanOrEqual(value.total - ROUNDING)
       expect(closer ?? Infinity).toBeGreaterThanOrEqual(value.total - ROUNDING)
       if (found.kind === 'planned') {
@@ -62,37 +62,25 @@ test.each([1, 2, 5])(
 )
 
 test.each([11, 12, 13])(
-  'whole builds that wait for one another bring the bound of a generated workspace closer, and not too close (seed %i)',
+  'builds with the days they are done on bring the bound of a generated workspace closer, each branch no less, and not too close (seed %i)',
   async (seed) => {
     const world = worldOf(generateWorkspace(library, 'small', seed), library, GENERATED_TODAY)
     const plan = makePlan(world, { evaluations: 8000 })
     if (plan.kind === 'clash') throw new Error(plan.kind)
+    const { total } = plan.report.value
     const divided = (await upperBound(boundModel(world))) ?? Infinity
-    const whole = (await upperBound(boundModel(world, { buckets: 1, whole: true }), 30)) ?? Infinity
-    expect(whole).toBeLessThan(divided)
-    expect(whole).toBeGreaterThanOrEqual(plan.report.value.total)
+    const limits: number[] = []
+    for await (const bound of limitsOf(world, total)) {
+      limits.push(bound)
+      expect(bound).toBeGreaterThanOrEqual(total)
+      if (limits.length === 20) break
+    }
+    expect(limits).toEqual([...limits].sort((a, b) => b - a))
+    expect(limits.at(-1)).toBeLessThan(divided)
+    // A plan held to be worth more than the limit is not called proven.
+    expect(isProven(total, limits.at(-1)!)).toBe((limits.at(-1)! - total) / total <= 0.001)
   }
 )
-
-test('with whole numbers the bound is what the solver proves, not what it has found, also when it was stopped', () => {
-  const model = { text: '', constant: 250, columns: 3, rows: 0 }
-  const printed = [
-    'Solving report',
-    '  Primal bound      757070.5',
-    '  Dual bound        761874.25'
-  ]
-  expect(boundFrom(model, { Status: 'Optimal', ObjectiveValue: 757_070.5 }, printed)).toBe(
-    762_124.25
-  )
-  expect(
-    boundFrom(model, { Status: 'Time limit reached', ObjectiveValue: 757_070.5 }, printed)
-  ).toBe(762_124.25)
-  expect(
-    boundFrom(model, { Status: 'Time limit reached', ObjectiveValue: 5 }, [
-      '  Dual bound        inf'
-    ])
-  ).toBeUndefined()
-})
 
 test('a program without anything to gain is an answer, and one that was not solved is none', () => {
   const model = { text: '', constant: 250, columns: 3, rows: 0 }

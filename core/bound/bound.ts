@@ -2,11 +2,12 @@ import { sumOfMost } from '../kernel'
 import { problemOf, type Problem } from '../search'
 import type { World } from '../workspace'
 import { bucketsOf } from './buckets'
+import type { Divided, LinearModel } from './branching'
+import { beginnings, endings, spansOf } from './dated-rows'
 import { mostOf } from './most'
 import { emptyProgram, addRow, programText, type Term } from './program'
 import { writeAfter } from './after-rows'
 import { writeSold } from './sold-rows'
-import { writeWaiting } from './waiting'
 import {
   type Writing,
   writeActivity,
@@ -29,13 +30,17 @@ export interface BoundModel {
   readonly constant: number
   readonly columns: number
   readonly rows: number
+  /** What has to be whole, where builds have the day they are done on. */
+  readonly divided?: Divided | undefined
 }
 
 export interface BoundOptions {
   /** Stretches of time; more of them give a closer bound and a larger program. */
   readonly buckets?: number
-  /** Asks for whole builds and purchases: much closer, much slower. */
+  /** Asks the solver for whole builds and purchases: an optimum to hold a plan against, where the program is tiny. */
   readonly whole?: boolean
+  /** Each event time a stretch, and builds with the stretch they are begun in and the days, so many as one, they are done in. */
+  readonly days?: number
 }
 
 /** Stretches of time the horizon is divided into, by default. */
@@ -47,7 +52,12 @@ export function boundModel(
   options: BoundOptions = {},
   problem: Problem = problemOf(world, { wholeMarket: true })
 ): BoundModel {
-  const buckets = bucketsOf(problem.events, options.buckets ?? BUCKETS)
+  const { events } = problem
+  const spans = options.days === undefined ? undefined : spansOf(events.horizon, options.days)
+  const buckets = bucketsOf(
+    events,
+    Math.min(spans ? events.count : Infinity, options.buckets ?? BUCKETS)
+  )
   const lists = (): Term[][] => buckets.map(() => [])
   const writing: Writing = {
     program: emptyProgram(),
@@ -59,7 +69,8 @@ export function boundModel(
     minutes: lists(),
     sales: lists(),
     used: new Set(),
-    waited: buckets.length === 1 ? [] : undefined
+    spans,
+    hours: buckets.map(() => (spans ?? []).map(() => []))
   }
   const { program, used } = writing
   const after = new Set(problem.after)
@@ -67,7 +78,6 @@ export function boundModel(
     if (!after.has(j)) writeActivity(writing, j)
   })
   for (const j of problem.after) writeAfter(writing, j)
-  if (writing.waited) writeWaiting(program, problem, writing.waited)
   writeSold(writing)
   completeUsed(writing)
   for (const choice of used) {
@@ -86,7 +96,21 @@ export function boundModel(
     text: programText(program, options.whole ?? false),
     constant: problem.constant + comfortsAtMost(problem),
     columns: program.columns.size,
-    rows: program.rows.length
+    rows: program.rows.length,
+    divided: spans && dividedOf(writing, spans.length)
+  }
+}
+
+/** When builds begin, when they end, then what is bought: whole, in this order. */
+function dividedOf({ problem, program, buckets }: Writing, spans: number): Divided {
+  const after = new Set(problem.after)
+  const activities = [...problem.activities.keys()].filter((j) => !after.has(j))
+  return {
+    lists: [
+      ...activities.map((j) => beginnings(j, buckets.length).map((name) => [name])),
+      ...activities.map((j) => endings(j, buckets.length, spans))
+    ],
+    whole: new Map([...program.whole].filter(([name]) => program.columns.has(name)))
   }
 }
 
@@ -98,9 +122,11 @@ const comfortsAtMost = ({ comforts, choices }: Problem): number =>
     ({ choice, worth }) => worth + Math.max(...choices[choice]!.value)
   )
 
-/** A solver of linear programs with whole numbers; HiGHS is one. It prints what it does, a line at a time. */
+/** A solver of linear programs; HiGHS is one. */
 export interface Solver {
   solve(text: string, options: Readonly<Record<string, unknown>>): Solved
+  /** Loads a program that stays loaded. */
+  createModel(source: { readonly format: 'lp'; readonly data: string }): LinearModel
 }
 
 /** What a solver says of a program. */
@@ -109,40 +135,15 @@ export interface Solved {
   readonly ObjectiveValue: number
 }
 
-/** Below this share of the value the solver need not tell two plans apart. */
-const CLOSE_ENOUGH = 1e-4
+/** Asks a solver for the bound of a model, minor units; undefined where it found none in its time. */
+export const boundBy = (solver: Solver, model: BoundModel, seconds: number): number | undefined =>
+  boundFrom(model, solver.solve(model.text, { time_limit: seconds }))
 
-/** Asks a solver for the bound of a model, minor units; undefined where it found none in its time. @param printed what the solver has printed; emptied before */
-export function boundBy(
-  solver: Solver,
-  printed: string[],
-  model: BoundModel,
-  seconds: number
-): number | undefined {
-  printed.length = 0
-  const solved = solver.solve(model.text, {
-    time_limit: seconds,
-    mip_rel_gap: CLOSE_ENOUGH,
-    output_flag: true,
-    log_to_console: true
-  })
-  return boundFrom(model, solved, printed)
-}
-
-/** What no plan exceeds by a search with whole numbers, stopped or not. */
-const DUAL_BOUND = /^ *Dual bound +(\S+)/m
-
-/**
- * The bound a solved program gives, minor units; undefined where there is none. A program without columns has nothing to gain. With whole
- * numbers the optimum found is not the bound: that is the dual bound the solver prints, also when it was stopped.
- */
+/** The bound a solved program gives, minor units; undefined where there is none. A program without columns has nothing to gain. */
 export function boundFrom(
   model: BoundModel,
-  { Status, ObjectiveValue }: Solved,
-  printed: readonly string[] = []
+  { Status, ObjectiveValue }: Solved
 ): number | undefined {
   if (Status === 'Empty' || model.columns === 0) return model.constant
-  const dual = Number(DUAL_BOUND.exec(printed.join('\n'))?.[1] ?? Number.NaN)
-  if (Number.isFinite(dual)) return dual + model.constant
   return Status === 'Optimal' ? ObjectiveValue + model.constant : undefined
 }

@@ -8,8 +8,8 @@ export interface Program {
   readonly rows: string[]
   readonly bounds: string[]
   readonly columns: Set<string>
-  /** Columns that stand for whole things. */
-  readonly whole: string[]
+  /** Columns that stand for whole things, and how many there may be. */
+  readonly whole: Map<string, number>
 }
 
 export const emptyProgram = (): Program => ({
@@ -17,7 +17,7 @@ export const emptyProgram = (): Program => ({
   rows: [],
   bounds: [],
   columns: new Set(),
-  whole: []
+  whole: new Map()
 })
 
 /** Digits that a coefficient is written with. */
@@ -52,7 +52,7 @@ export function addGain(program: Program, coefficient: number, name: string): vo
 
 /** How much of a column there may be. */
 export function addBounds(program: Program, name: string, most: number): void {
-  program.whole.push(name)
+  program.whole.set(name, most)
   program.bounds.push(` 0 <= ${name} <= ${most}`)
 }
 
@@ -66,7 +66,9 @@ export function programText(program: Program, whole: boolean): string {
       text + (i > 0 && i % PER_LINE === 0 ? '\n ' : ' ') + termText([gain, name]),
     ''
   )
-  const integers = whole ? program.whole.filter((name) => program.columns.has(name)) : []
+  const integers = whole
+    ? [...program.whole.keys()].filter((name) => program.columns.has(name))
+    : []
   return [
     'Maximize',
     ` value:${objective}`,

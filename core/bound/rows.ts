@@ -2,14 +2,19 @@ import { sumOf } from '../kernel'
 import { type Activity, type Problem } from '../search'
 import { type Bucket } from './buckets'
 import { addBounds, addGain, addRow, type Program, type Term } from './program'
-import type { Waited } from './waiting'
+import { coversOf } from './covers'
+import { doneBy, writeDated, writeWindows, type Span } from './dated-rows'
 import { slotsOf, writeWays } from './ways'
 
 /** Names of the columns: activity done, purchase made, mode taken, item sold, each in a stretch of time. */
-const done = (activity: number, k: number): string => `x${activity}_${k}`
+export const begun = (activity: number, k: number): string => `x${activity}_${k}`
+const done = begun
 export const bought = (choice: number, k: number): string => `p${choice}_${k}`
-const taken = (activity: number, slot: string, mode: number, k: number): string =>
+export const modeColumn = (activity: number, slot: string, mode: number, k: number): string =>
   `z${activity}_${slot}_${mode}_${k}`
+const taken = modeColumn
+export const wayColumn = (activity: number, way: string, k: number): string =>
+  `y${activity}_${way}_${k}`
 
 /** A program for a problem while it is being written. */
 export interface Writing {
@@ -25,12 +30,14 @@ export interface Writing {
   readonly sales: Term[][]
   /** Choices that matter. */
   readonly used: Set<number>
-  /** Builds that wait for one another, where the whole plan is one stretch of time; undefined where the stretches say when each is done. */
-  readonly waited: Waited[] | undefined
+  /** Where builds have the day they are done on: those days, else undefined. */
+  readonly spans: readonly Span[] | undefined
+  /** Minutes by the stretch a build is begun in and the days it is done in, where there are such. */
+  readonly hours: Term[][][]
 }
 
 /** What counts of something on a day. */
-const worthOn = ({ problem: { events } }: Writing, day: number): number =>
+export const worthOn = ({ problem: { events } }: Writing, day: number): number =>
   events.discount[Math.max(0, Math.min(events.horizon, day))] ?? 1
 
 /** Columns of several things, from the first stretch of time to the k-th. */
@@ -67,7 +74,7 @@ function earliestDay({ problem: { events } }: Writing, least: number): number {
 const SALE_ROUNDING = 1
 
 /** What is left on a day of what an activity that is kept is worth, before it is discounted. */
-function worthLeft(writing: Writing, activity: Activity, day: number): number {
+export function worthLeft(writing: Writing, activity: Activity, day: number): number {
   const { latenessPerDay } = writing.problem.world.workspace.money
   const late = Math.max(0, day - activity.wished)
   return Math.max(0, activity.worth * (1 - late * latenessPerDay))
@@ -86,22 +93,6 @@ function bestWorth(writing: Writing, activity: Activity, day: number): number {
   return worthOn(writing, day) * worthLeft(writing, activity, day)
 }
 
-/** What an activity brings when it is done on a day at the earliest; where builds wait for one another, together with the others. */
-function writeWorth(
-  writing: Writing,
-  activity: Activity,
-  { name, day, least }: { readonly name: string; readonly day: number; readonly least: number }
-): void {
-  if (writing.waited === undefined || activity.sold || activity.worth <= 0)
-    return addGain(writing.program, bestWorth(writing, activity, day), name)
-  writing.waited.push({
-    done: name,
-    worth: worthLeft(writing, activity, day),
-    minutes: least,
-    atBest: worthOn(writing, day)
-  })
-}
-
 /** An activity done in a stretch of time: its worth, its dues, its minutes, what its sale brings. */
 function writeDone(writing: Writing, j: number, k: number, least: number): void {
   const { program, problem, buckets, cash, spent, minutes, sales } = writing
@@ -112,7 +103,7 @@ function writeDone(writing: Writing, j: number, k: number, least: number): void 
   const day = Math.max(firstDay, earliest)
   const dues = activity.begun ? 0 : activity.material
   const paid = activity.fromPurse ? dues : 0
-  writeWorth(writing, activity, { name, day, least })
+  addGain(program, bestWorth(writing, activity, day), name)
   addGain(program, -paymentCounts(writing, activity, lastDay) * dues, name)
   addBounds(program, name, earliest <= lastDay ? 1 : 0)
   cash[k]?.push([paid, name])
@@ -144,7 +135,7 @@ function writeModes(writing: Writing, j: number, k: number): void {
   const { lastDay } = buckets[k]!
   const last = worthOn(writing, lastDay)
   const paying = paymentCounts(writing, activity, lastDay)
-  const name = (way: string): string => `y${j}_${way}_${k}`
+  const name = (way: string): string => wayColumn(j, way, k)
   writeWays(program, activity, { whole: done(j, k), name, counts: last })
   activity.steps.forEach(({ ways }, s) =>
     ways.forEach((way, w) =>
@@ -172,22 +163,14 @@ function writeModes(writing: Writing, j: number, k: number): void {
 function writeRequirements(writing: Writing, j: number): void {
   const { program, problem, buckets, used } = writing
   for (const { id, slot } of slotsOf(problem.activities[j]!)) {
-    const needs = new Map<number, number[]>()
-    for (let m = slot.first; m < slot.last; m++)
-      for (const requirement of problem.modes[m]!.requires)
-        needs.set(requirement, [...(needs.get(requirement) ?? []), m])
-    for (const [requirement, modes] of needs) {
-      const { from, need, owned } = problem.requirements[requirement]!
-      const lacking = Math.max(1, need - owned)
+    for (const { modes, from } of coversOf(problem, slot)) {
       for (const choice of from.keys()) used.add(choice)
       buckets.forEach((_, k) =>
         addRow(
           program,
           [
             ...modes.flatMap((m) => upTo(k, (i) => taken(j, id, m, i))),
-            ...[...from].flatMap(([choice, units]) =>
-              upTo(k, (i) => bought(choice, i), -Math.min(1, units / lacking))
-            )
+            ...[...from].flatMap(([choice, share]) => upTo(k, (i) => bought(choice, i), -share))
           ],
           '<=',
           0
@@ -198,7 +181,11 @@ function writeRequirements(writing: Writing, j: number): void {
 }
 
 export function writeActivity(writing: Writing, j: number): void {
-  const { program, problem, buckets } = writing
+  const { program, problem, buckets, spans } = writing
+  if (spans) {
+    writeDated(writing, j, spans)
+    return writeRequirements(writing, j)
+  }
   const least = leastMinutes(writing, problem.activities[j]!)
   addRow(
     program,
@@ -242,7 +229,12 @@ export function writeTies(writing: Writing, choice: number, k: number): void {
   if (one.makes && maker >= 0)
     addRow(
       program,
-      [...upTo(k, (i) => bought(choice, i)), ...upTo(k, (i) => done(maker, i), -1)],
+      [
+        ...upTo(k, (i) => bought(choice, i)),
+        ...(writing.spans
+          ? doneBy(writing, maker, k, writing.spans).map(([, name]): Term => [-1, name])
+          : upTo(k, (i) => done(maker, i), -1))
+      ],
       '<=',
       0
     )
@@ -281,8 +273,9 @@ export function writeLimits(writing: Writing): void {
   buckets.forEach(({ lastEvent, lastDay }, k) => {
     const free = Math.max(0, events.free[lastEvent] ?? 0)
     addRow(program, [...cash.slice(0, k + 1).flat(), ...(sales[k] ?? [])], '<=', free)
-    addRow(program, minutes.slice(0, k + 1).flat(), '<=', through(lastDay))
+    if (!writing.spans) addRow(program, minutes.slice(0, k + 1).flat(), '<=', through(lastDay))
   })
+  if (writing.spans) writeWindows(writing, writing.spans)
   const { cap } = world.workspace.money
   if (cap !== undefined) addRow(program, spent.flat(), '<=', cap)
 }
