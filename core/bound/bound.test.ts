@@ -6,7 +6,7 @@ import { limitsOf, upperBound } from '../../cli/solver'
 import { readPlan, readWorkspace } from '../formats'
 import { evaluate } from '../plan'
 import { makePlan } from '../search'
-import { worldOf } from '../workspace'
+import { worldOf, type World } from '../workspace'
 import { boundFrom, boundModel, isProven } from '.'
 
 const FOLDER = new URL('../../tests/fixtures/planner/', import.meta.url)
@@ -15,6 +15,16 @@ const names = readdirSync(FOLDER)
   .map((name) => name.replace('.ref.json', ''))
 const text = (name: string): string => readFileSync(new URL(name, FOLDER), 'utf8')
 
+/** Limits that are waited for: of two programs, then of each branch. Of the large references the first only: the second takes half a minute. */
+const LIMITS = 8
+async function someLimits(world: World, value: number, most: number): Promise<number[]> {
+  const limits: number[] = []
+  for await (const bound of limitsOf(world, value)) {
+    limits.push(bound)
+    if (limits.length === most) break
+  }
+  return limits
+}
 /** Bounds and plans are sums of rounded amounts. */
 const ROUNDING = 1
 
@@ -30,14 +40,13 @@ describe('small workspaces with plans found by exhaustive search, apart from thi
       const { broken, value } = evaluate(world, plan.value)
       expect(broken).toEqual([])
       const found = makePlan(world, { evaluations: 4000 })
-      const bound = await upperBound(boundModel(world))
-      const closer = await upperBound(boundModel(world, { buckets: 8, days: 3 }), 10)
-      expect(bound).toBeGreaterThanOrEqual(value.total - ROUNDING)
-      expect(closer ?? Infinity).toBeGreaterThanOrEqual(value.total - ROUNDING)
+      const limits = await someLimits(world, value.total, name.startsWith('mini') ? LIMITS : 1)
+      const lowest = Math.min(...limits)
+      expect(limits.length).toBeGreaterThan(0)
+      expect(lowest).toBeGreaterThanOrEqual(value.total - ROUNDING)
       if (found.kind === 'planned') {
         expect(found.report.broken).toEqual([])
-        expect(bound).toBeGreaterThanOrEqual(found.report.value.total - ROUNDING)
-        expect(closer ?? Infinity).toBeGreaterThanOrEqual(found.report.value.total - ROUNDING)
+        expect(lowest).toBeGreaterThanOrEqual(found.report.value.total - ROUNDING)
         // Finds bought before they are gone, deals, floor that is freed, hires in turn: within three thousandths of the best by hand.
         expect(found.report.value.total).toBeGreaterThanOrEqual(
           value.total - Math.max(ROUNDING, 0.003 * Math.abs(value.total))
@@ -69,12 +78,8 @@ test.each([11, 12, 13])(
     if (plan.kind === 'clash') throw new Error(plan.kind)
     const { total } = plan.report.value
     const divided = (await upperBound(boundModel(world))) ?? Infinity
-    const limits: number[] = []
-    for await (const bound of limitsOf(world, total)) {
-      limits.push(bound)
-      expect(bound).toBeGreaterThanOrEqual(total)
-      if (limits.length === 20) break
-    }
+    const limits = await someLimits(world, total, LIMITS)
+    expect(Math.min(...limits)).toBeGreaterThanOrEqual(total)
     expect(limits).toEqual([...limits].sort((a, b) => b - a))
     expect(limits.at(-1)).toBeLessThan(divided)
     // A plan held to be worth more than the limit is not called proven.
