@@ -1,6 +1,6 @@
 import { coversOf } from './covers'
 import { addBounds, addGain, addRow, type Term } from './program'
-import { bought, upTo, type Writing } from './rows'
+import { bought, upTo, type Writing } from './writing'
 import { slotsOf, writeWays } from './ways'
 
 /** A piece of a kind that goes on being made: what it brings with what is owned for good, in whatever ways are open by the end. */

@@ -1,23 +1,15 @@
 import { sumOfMost } from '../kernel'
 import { problemOf, type Problem } from '../search'
 import type { World } from '../workspace'
-import { bucketsOf } from './buckets'
-import type { Divided, LinearModel } from './branching'
-import { beginnings, endings, spansOf } from './dated-rows'
+import { bucketsOf, spansOf } from './buckets'
+import { beginnings, endings } from './dated-rows'
 import { mostOf } from './most'
-import { emptyProgram, addRow, programText, type Term } from './program'
+import { addRow, emptyProgram, programText, type Divided, type Term } from './program'
 import { writeAfter } from './after-rows'
 import { writeSold } from './sold-rows'
-import {
-  type Writing,
-  writeActivity,
-  completeUsed,
-  writePurchase,
-  upTo,
-  bought,
-  writeTies,
-  writeLimits
-} from './rows'
+import { completeUsed, writeActivity, writeLimits, writePurchase, writeTies } from './rows'
+import type { Solved, Solver } from './solver'
+import { bought, upTo, type Writing } from './writing'
 
 /**
  * An upper bound on what any plan of a workspace can be worth: a linear program in which builds, purchases and ways may be divided and
@@ -121,19 +113,6 @@ const comfortsAtMost = ({ comforts, choices }: Problem): number =>
     ({ group }) => group,
     ({ choice, worth }) => worth + Math.max(...choices[choice]!.value)
   )
-
-/** A solver of linear programs; HiGHS is one. */
-export interface Solver {
-  solve(text: string, options: Readonly<Record<string, unknown>>): Solved
-  /** Loads a program that stays loaded. */
-  createModel(source: { readonly format: 'lp'; readonly data: string }): LinearModel
-}
-
-/** What a solver says of a program. */
-export interface Solved {
-  readonly Status: string
-  readonly ObjectiveValue: number
-}
 
 /** Asks a solver for the bound of a model, minor units; undefined where it found none in its time. */
 export const boundBy = (solver: Solver, model: BoundModel, seconds: number): number | undefined =>

@@ -1,24 +1,6 @@
-import type { BoundModel, Solver } from './bound'
-
-/** A linear program that stays loaded: solved again after a change of its bounds, it goes on from where it was. */
-export interface LinearModel {
-  run(): unknown
-  getModelStatus(): number
-  getColByName(name: string): number
-  changeColBounds(column: number, least: number, most: number): unknown
-  getSolution(): { readonly colValue: ArrayLike<number> }
-  readonly info: { get(name: 'objective_function_value'): unknown }
-  readonly options: { set(name: string, value: unknown): unknown }
-  dispose(): void
-}
-
-/** Columns of a program of which some are divided where they should be whole. */
-export interface Divided {
-  /** Lists of places in their order; all that stands in a list lies in one place. The first that is divided is decided first. */
-  readonly lists: readonly (readonly (readonly string[])[])[]
-  /** Columns that stand for whole numbers, and how many there may be; the first of those farthest from whole is decided. */
-  readonly whole: ReadonlyMap<string, number>
-}
+import type { BoundModel } from './bound'
+import type { Divided } from './program'
+import type { LinearModel, Solver } from './solver'
 
 /** What of a program's limits a branch has narrowed, by column. */
 type Limits = ReadonlyMap<number, readonly [least: number, most: number]>

@@ -43,3 +43,16 @@ export function bucketsOf(events: EventTimes, most: number): Bucket[] {
   }
   return buckets
 }
+
+/** Days that count as one: what is done in them is done on the first, with the hours of all of them. */
+export interface Span {
+  readonly firstDay: number
+  readonly lastDay: number
+}
+
+export function spansOf(horizon: number, size: number): Span[] {
+  const spans: Span[] = []
+  for (let day = 0; day < horizon; day += size)
+    spans.push({ firstDay: day, lastDay: Math.min(horizon, day + size) - 1 })
+  return spans
+}

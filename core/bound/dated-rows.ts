@@ -1,26 +1,13 @@
-import type { Activity } from '../search'
+import type { Span } from './buckets'
 import { rangesOf, type Range } from './ranges'
 import { addBounds, addGain, addRow, type Term } from './program'
-import { begun, modeColumn, upTo, wayColumn, worthLeft, worthOn, type Writing } from './rows'
 import { slotsOf, writeWays } from './ways'
+import { begun, modeColumn, upTo, wayColumn, worthDone, worthOn, type Writing } from './writing'
 
 /**
  * Builds begun in a stretch of time and done on a day: what a build takes is there when it begins, its own hours and those of all that is
  * begun no earlier and done no later fit between the two days, and what it brings counts from the day it is done on.
  */
-
-/** Days that count as one: what is done in them is done on the first, with the hours of all of them. */
-export interface Span {
-  readonly firstDay: number
-  readonly lastDay: number
-}
-
-export function spansOf(horizon: number, size: number): Span[] {
-  const spans: Span[] = []
-  for (let day = 0; day < horizon; day += size)
-    spans.push({ firstDay: day, lastDay: Math.min(horizon, day + size) - 1 })
-  return spans
-}
 
 const doneOn = (j: number, k: number, s: number): string => `d${j}_${k}_${s}`
 const hoursOn = (j: number, k: number, s: number): string => `h${j}_${k}_${s}`
@@ -30,17 +17,6 @@ const through = (k: number, s: number): string => `t${k}_${s}`
 /** Minutes there are from a day to another, both counted. */
 const minutesBetween = ({ problem: { events } }: Writing, from: number, to: number): number =>
   events.minutes.subarray(from, to + 1).reduce((sum, one) => sum + one, 0)
-
-/** What a build counts when it is done on a day, before what it costs in effort. */
-function worthDone(writing: Writing, activity: Activity, day: number): number {
-  const { world, events } = writing.problem
-  if (!activity.sold) return worthOn(writing, day) * worthLeft(writing, activity, day)
-  const { afterDays, flowsBack } = activity.sold
-  const sale = day + afterDays
-  const counts =
-    world.workspace.money.keptMoneyWorth * flowsBack + worthOn(writing, sale) * (1 - flowsBack)
-  return sale < events.horizon ? counts * activity.worth + 1 : 0
-}
 
 /** What an activity costs and takes in the stretch it is begun in: terms that count when it is done, and minutes. */
 interface Takes {

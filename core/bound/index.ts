@@ -1,10 +1,3 @@
-export {
-  boundBy,
-  boundFrom,
-  boundModel,
-  type BoundModel,
-  type BoundOptions,
-  type Solved,
-  type Solver
-} from './bound'
+export { boundBy, boundFrom, boundModel, type BoundModel } from './bound'
+export type { Solved, Solver } from './solver'
 export { bounds, isProven } from './rounds'

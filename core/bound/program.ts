@@ -12,6 +12,14 @@ export interface Program {
   readonly whole: Map<string, number>
 }
 
+/** Columns of a program of which some are divided where they should be whole. */
+export interface Divided {
+  /** Lists of places in their order; all that stands in a list lies in one place. The first that is divided is decided first. */
+  readonly lists: readonly (readonly (readonly string[])[])[]
+  /** Columns that stand for whole numbers, and how many there may be; the first of those farthest from whole is decided. */
+  readonly whole: ReadonlyMap<string, number>
+}
+
 export const emptyProgram = (): Program => ({
   objective: new Map(),
   rows: [],

@@ -1,7 +1,8 @@
 import { problemOf } from '../search'
 import type { World } from '../workspace'
-import { boundBy, boundModel, type Solver } from './bound'
+import { boundBy, boundModel } from './bound'
 import { branched } from './branching'
+import type { Solver } from './solver'
 
 /** Stretches of time in which builds may be divided, one program after another. */
 const STRETCHES = [3, 9] as const

@@ -1,64 +1,19 @@
-import { sumOf } from '../kernel'
-import { type Activity, type Problem } from '../search'
-import { type Bucket } from './buckets'
-import { addBounds, addGain, addRow, type Program, type Term } from './program'
+import type { Activity } from '../search'
+import { addBounds, addGain, addRow, type Term } from './program'
+import { rangesOf } from './ranges'
 import { coversOf } from './covers'
-import { doneBy, writeDated, writeWindows, type Span } from './dated-rows'
+import { doneBy, writeDated, writeWindows } from './dated-rows'
 import { slotsOf, writeWays } from './ways'
-
-/** Names of the columns: activity done, purchase made, mode taken, item sold, each in a stretch of time. */
-export const begun = (activity: number, k: number): string => `x${activity}_${k}`
-const done = begun
-export const bought = (choice: number, k: number): string => `p${choice}_${k}`
-export const modeColumn = (activity: number, slot: string, mode: number, k: number): string =>
-  `z${activity}_${slot}_${mode}_${k}`
-const taken = modeColumn
-export const wayColumn = (activity: number, way: string, k: number): string =>
-  `y${activity}_${way}_${k}`
-
-/** A program for a problem while it is being written. */
-export interface Writing {
-  readonly program: Program
-  readonly problem: Problem
-  readonly buckets: readonly Bucket[]
-  /** Per choice: no plan buys more of it. */
-  readonly most: readonly number[]
-  /** Per stretch of time: money that must be there, money that counts against the cap, minutes, and money from sales that can be there by its end. */
-  readonly cash: Term[][]
-  readonly spent: Term[][]
-  readonly minutes: Term[][]
-  readonly sales: Term[][]
-  /** Choices that matter. */
-  readonly used: Set<number>
-  /** Where builds have the day they are done on: those days, else undefined. */
-  readonly spans: readonly Span[] | undefined
-  /** Minutes by the stretch a build is begun in and the days it is done in, where there are such. */
-  readonly hours: Term[][][]
-}
-
-/** What counts of something on a day. */
-export const worthOn = ({ problem: { events } }: Writing, day: number): number =>
-  events.discount[Math.max(0, Math.min(events.horizon, day))] ?? 1
-
-/** Columns of several things, from the first stretch of time to the k-th. */
-export const upTo = (k: number, name: (k: number) => string, coefficient = 1): Term[] =>
-  Array.from({ length: k + 1 }, (_, i): Term => [coefficient, name(i)])
-
-/** The least minutes an activity still takes. */
-function leastMinutes({ problem: { modes } }: Writing, activity: Activity): number {
-  const quickest = sumOf(activity.steps, ({ ways }) =>
-    Math.min(
-      ...ways.map(
-        ({ slots, minutes }) =>
-          minutes +
-          sumOf(slots, ({ first, last }) =>
-            Math.min(...modes.slice(first, last).map(({ minutes }) => minutes))
-          )
-      )
-    )
-  )
-  return Math.max(0, quickest - activity.spentMinutes)
-}
+import {
+  begun as done,
+  bought,
+  modeColumn as taken,
+  upTo,
+  wayColumn,
+  worthDone,
+  worthOn,
+  type Writing
+} from './writing'
 
 /** The first day by which the hours can have sufficed for so many minutes. */
 function earliestDay({ problem: { events } }: Writing, least: number): number {
@@ -68,29 +23,6 @@ function earliestDay({ problem: { events } }: Writing, least: number): number {
     earliest = day
   }
   return earliest
-}
-
-/** Rounding of what flows back to whole minor units counts no more than this. */
-const SALE_ROUNDING = 1
-
-/** What is left on a day of what an activity that is kept is worth, before it is discounted. */
-export function worthLeft(writing: Writing, activity: Activity, day: number): number {
-  const { latenessPerDay } = writing.problem.world.workspace.money
-  const late = Math.max(0, day - activity.wished)
-  return Math.max(0, activity.worth * (1 - late * latenessPerDay))
-}
-
-/** What an activity is worth when it is done on a day, at the best. */
-function bestWorth(writing: Writing, activity: Activity, day: number): number {
-  const { world, events } = writing.problem
-  const { keptMoneyWorth } = world.workspace.money
-  if (activity.sold) {
-    const { afterDays, flowsBack } = activity.sold
-    const sale = day + afterDays
-    const counts = keptMoneyWorth * flowsBack + worthOn(writing, sale) * (1 - flowsBack)
-    return sale < events.horizon ? counts * activity.worth + SALE_ROUNDING : 0
-  }
-  return worthOn(writing, day) * worthLeft(writing, activity, day)
 }
 
 /** An activity done in a stretch of time: its worth, its dues, its minutes, what its sale brings. */
@@ -103,7 +35,7 @@ function writeDone(writing: Writing, j: number, k: number, least: number): void 
   const day = Math.max(firstDay, earliest)
   const dues = activity.begun ? 0 : activity.material
   const paid = activity.fromPurse ? dues : 0
-  addGain(program, bestWorth(writing, activity, day), name)
+  addGain(program, worthDone(writing, activity, day), name)
   addGain(program, -paymentCounts(writing, activity, lastDay) * dues, name)
   addBounds(program, name, earliest <= lastDay ? 1 : 0)
   cash[k]?.push([paid, name])
@@ -186,7 +118,7 @@ export function writeActivity(writing: Writing, j: number): void {
     writeDated(writing, j, spans)
     return writeRequirements(writing, j)
   }
-  const least = leastMinutes(writing, problem.activities[j]!)
+  const least = rangesOf(problem, problem.activities[j]!).minutes.least
   addRow(
     program,
     buckets.map((_, k): Term => [1, done(j, k)]),

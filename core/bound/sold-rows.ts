@@ -1,7 +1,7 @@
 import { kitTool, servesFor } from '../fit'
 import { endOfService, resaleOf } from '../plan'
 import { addBounds, addGain, addRow } from './program'
-import { bought, upTo, type Writing } from './rows'
+import { bought, upTo, type Writing } from './writing'
 
 /** The column of an owned item sold in a stretch of time. */
 const sold = (item: number, k: number): string => `s${item}_${k}`
