@@ -2,6 +2,7 @@ import { inventoryOf } from '../../core/care'
 import type { PocketLine } from '../../core/shopping'
 import { useJudging } from '../stores/judging'
 import type { useWorkspace } from '../stores/workspace'
+import { calendar, calendarWords } from '../words/calendar'
 import { pocketMarkdown } from '../words/pocket'
 
 export type FormatId =
@@ -35,6 +36,7 @@ export async function openFormat(
   const { currency } = workspace.money
   const formats = await import('../../core/formats')
   const { plan } = store
+  const { files } = calendar
   const file = (name: string, type: string, text: string): TextFile => ({
     name: `${workspace.name}${name}`,
     type,
@@ -43,21 +45,21 @@ export async function openFormat(
   const csv = (name: string, text: string): TextFile => file(` ${name}.csv`, 'text/csv', text)
   /** Each format written when it is asked for. */
   const written: Readonly<Record<FormatId, () => TextFile | undefined | Promise<TextFile>>> = {
-    'tools-csv': () => csv('tools', formats.writeItems(workspace.items, currency)),
+    'tools-csv': () => csv(files.tools, formats.writeItems(workspace.items, currency)),
     'prices-csv': () =>
-      csv('prices', formats.writeQuotes(workspace.quotes, world.library, currency)),
-    'ledger-csv': () => csv('ledger', formats.writeLedgerCsv(workspace.ledger, currency)),
-    'plan-csv': () => csv('plan', plan ? formats.planCsv(world, plan) : ''),
+      csv(files.prices, formats.writeQuotes(workspace.quotes, world.library, currency)),
+    'ledger-csv': () => csv(files.ledger, formats.writeLedgerCsv(workspace.ledger, currency)),
+    'plan-csv': () => csv(files.plan, plan ? formats.planCsv(world, plan) : ''),
     'inventory-csv': () =>
-      csv('inventory', formats.writeInventory(inventoryOf(world), world.library, currency)),
+      csv(files.inventory, formats.writeInventory(inventoryOf(world), world.library, currency)),
     journal: () => file('.journal', 'text/plain', formats.writeJournal(workspace)),
     calendar: () => {
-      const text = plan && formats.planCalendar(world, plan)
-      return text === undefined ? undefined : file(' plan.ics', 'text/calendar', text)
+      const text = plan && formats.planCalendar(world, plan, calendarWords(say))
+      return text === undefined ? undefined : file(` ${files.plan}.ics`, 'text/calendar', text)
     },
     pocket: async () =>
       file(
-        ' pocket list.md',
+        ` ${files.pocket}.md`,
         'text/markdown',
         pocketMarkdown(say, workspace, await pocketHere(), world.asOf, plan?.savings)
       ),

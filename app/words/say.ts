@@ -137,7 +137,7 @@ export function sayFor(world: World): Say {
     operation: (id) => library.operations.get(id)?.name ?? id,
     offer: (id) => {
       const offer = findOffer(world.pricing, id)
-      if (!offer) return tool(id)
+      if (!offer) return world.workspace.bundles?.find((one) => one.id === id)?.name ?? tool(id)
       const { tier, condition } = offer
       return [
         tool(offer.tool),

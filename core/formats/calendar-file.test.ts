@@ -1,15 +1,24 @@
 import { expect, test } from '@jest/globals'
 import ICAL from 'ical.js'
 import { DEMO_FILES, demoWorld, demoPlan } from '../../tests/helpers/workspaces'
-import { planCalendar } from '.'
+import { findBuild, type World } from '../workspace'
+import { planCalendar, type CalendarWords } from '.'
 import { foldedByOctets } from './calendar-file'
+
+const wordsFor = (world: World): CalendarWords => ({
+  buy: (offer, count) => `Buy ${count} of ${offer}`,
+  price: (price, build) => `${price} for ${build ?? 'all'}`,
+  build: (build) => `Build ${findBuild(world, build)?.name ?? build}`,
+  hours: (minutes) => `${minutes} minutes`,
+  kinds: { purchase: 'Einkauf', build: 'Werk' }
+})
 
 test.each(DEMO_FILES)(
   '%s: a second, independent reader finds each purchase and build on its days',
   (name) => {
     const world = demoWorld(name)
     const plan = demoPlan(name)
-    const text = planCalendar(world, plan) ?? ''
+    const text = planCalendar(world, plan, wordsFor(world)) ?? ''
     // RFC 5545: lines end with CRLF and are folded at 75 octets.
     expect(text.split('\r\n').every((line) => new TextEncoder().encode(line).length <= 75)).toBe(
       true
@@ -19,6 +28,10 @@ test.each(DEMO_FILES)(
       .map((one) => new ICAL.Event(one))
     expect(events).toHaveLength(plan.purchases.length + plan.builds.length)
     expect(new Set(events.map(({ uid }) => uid)).size).toBe(events.length)
+    const [first] = plan.purchases
+    expect(events[0]?.summary).toBe(`Buy ${first?.count} of ${first?.offer}`)
+    expect(text).toContain('CATEGORIES:Einkauf')
+    expect(text).toContain('CATEGORIES:Werk')
     const starts = events.map(({ startDate }) => startDate.toString()).sort()
     expect(starts).toEqual(
       [...plan.purchases.map(({ date }) => date), ...plan.builds.map(({ begin }) => begin)].sort()
@@ -49,7 +62,7 @@ test('names with commas, semicolons and line breaks come through unharmed', () =
       )
     }
   }
-  const events = new ICAL.Component(ICAL.parse(planCalendar(there, plan) ?? ''))
+  const events = new ICAL.Component(ICAL.parse(planCalendar(there, plan, wordsFor(there)) ?? ''))
     .getAllSubcomponents('vevent')
     .map((one) => new ICAL.Event(one))
   expect(events.filter(({ summary }) => summary.startsWith(`Build ${odd}`)).length).toBeGreaterThan(

@@ -1,7 +1,7 @@
 import { createEvents, type EventAttributes } from 'ics'
-import { findOffer } from '../prices'
-import { findBuild, type Plan, type World } from '../workspace'
-import { decimal } from './write'
+import { sumOf } from '../kernel'
+import type { Minor } from '../money'
+import type { Plan, World } from '../workspace'
 
 const parts = (day: string): [number, number, number] => [
   Number(day.slice(0, 4)),
@@ -11,47 +11,49 @@ const parts = (day: string): [number, number, number] => [
 const dayAfter = (day: string): string =>
   new Date(Date.parse(day) + 86_400_000).toISOString().slice(0, 10)
 
+/** The words of a calendar, in whatever language it is read. */
+export interface CalendarWords {
+  /** @param offer what is bought, by its id */
+  readonly buy: (offer: string, count: number) => string
+  /** @param price minor units @param build what it is bought for, by its id */
+  readonly price: (price: Minor, build: string | undefined) => string
+  /** @param build by its id @param copies of a batch */
+  readonly build: (build: string, copies: number | undefined) => string
+  readonly hours: (minutes: number) => string
+  readonly kinds: { readonly purchase: string; readonly build: string }
+}
+
 /**
  * The plan as a calendar file (RFC 5545): an all-day event for each purchase and for each build from its begin to its last day.
  * Undefined where the calendar cannot be written.
  */
-export function planCalendar(world: World, plan: Plan): string | undefined {
-  const { currency } = world.workspace.money
+export function planCalendar(world: World, plan: Plan, words: CalendarWords): string | undefined {
   const shared = {
     timestamp: Date.parse(world.asOf),
     calName: world.workspace.name,
     productId: 'frugal-ledger'
   }
-  const buildName = (id: string): string => findBuild(world, id)?.name ?? id
-  const bundleName = (id: string): string | undefined =>
-    world.workspace.bundles?.find((bundle) => bundle.id === id)?.name
   const purchases = plan.purchases.map(
-    ({ id, offer, count, date, price, forBuild }): EventAttributes => {
-      const name =
-        world.library.tools.get(findOffer(world.pricing, offer)?.tool ?? '')?.name ??
-        bundleName(offer) ??
-        offer
-      return {
-        ...shared,
-        uid: `${world.workspace.id}-buy-${id}`,
-        start: parts(date),
-        end: parts(dayAfter(date)),
-        title: `Buy ${name}${count > 1 ? ` × ${count}` : ''}`,
-        description: `Planned at ${decimal(price, currency)} ${currency}${forBuild === undefined ? '' : `, for ${buildName(forBuild)}`}.`,
-        categories: ['Purchase'],
-        transp: 'TRANSPARENT',
-        busyStatus: 'FREE'
-      }
-    }
+    ({ id, offer, count, date, price, forBuild }): EventAttributes => ({
+      ...shared,
+      uid: `${world.workspace.id}-buy-${id}`,
+      start: parts(date),
+      end: parts(dayAfter(date)),
+      title: words.buy(offer, count),
+      description: words.price(price, forBuild),
+      categories: [words.kinds.purchase],
+      transp: 'TRANSPARENT',
+      busyStatus: 'FREE'
+    })
   )
   const builds = plan.builds.map(({ build, begin, done, work, copies }, i): EventAttributes => ({
     ...shared,
     uid: `${world.workspace.id}-build-${build}-${i}`,
     start: parts(begin),
     end: parts(dayAfter(done)),
-    title: `${build.startsWith('make/') ? 'Make' : 'Build'} ${buildName(build)}${copies === undefined ? '' : ` (${copies})`}`,
-    description: `${Math.round(work.reduce((sum, { minutes }) => sum + minutes, 0) / 6) / 10} hours of work.`,
-    categories: ['Build'],
+    title: words.build(build, copies),
+    description: words.hours(sumOf(work, ({ minutes }) => minutes)),
+    categories: [words.kinds.build],
     transp: 'TRANSPARENT',
     busyStatus: 'FREE'
   }))

@@ -1,3 +1,4 @@
+import type { calendar as englishCalendar } from '../calendar'
 import type { dates as englishDates } from '../dates'
 import type { firstTime as englishFirstTime } from '../first-time'
 import type { hazards as englishHazards } from '../hazards'
@@ -183,4 +184,22 @@ export const scenarioWords: Said<typeof englishScenarios> = {
   curveX: (currency) => `Geld des Plans, ${currency}`,
   curveY: 'fertige Vorhaben',
   asTable: 'Als Tabelle'
+}
+
+export const calendar: Said<typeof englishCalendar> = {
+  buy: (what, count) => `Kaufen: ${count > 1 ? `${count} × ` : ''}${what}`,
+  price: (amount, build) => `Geplant mit ${amount}${build === undefined ? '' : `, für ${build}`}.`,
+  build: (name, copies) => `Bauen: ${name}${copies === undefined ? '' : ` (${copies})`}`,
+  make: (name) => `Selbst machen: ${name}`,
+  work: (hours) => `${hours} Arbeit.`,
+  purchase: 'Kauf',
+  builds: 'Bau',
+  files: {
+    tools: 'Werkzeug',
+    prices: 'Preise',
+    ledger: 'Kassenbuch',
+    plan: 'Plan',
+    inventory: 'Inventar',
+    pocket: 'Merkzettel'
+  }
 }

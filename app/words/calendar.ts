@@ -1,0 +1,37 @@
+import type { CalendarWords } from '../../core/formats'
+import { said } from './language'
+import type { Say } from './say'
+
+/** What stands in the plan's calendar, and how files in open formats are called. */
+export const calendar = said('calendar', {
+  buy: (what: string, count: number) => `Buy ${what}${count > 1 ? ` × ${count}` : ''}`,
+  price: (amount: string, build: string | undefined) =>
+    `Planned at ${amount}${build === undefined ? '' : `, for ${build}`}.`,
+  build: (name: string, copies: number | undefined) =>
+    `Build ${name}${copies === undefined ? '' : ` (${copies})`}`,
+  make: (name: string) => `Make ${name}`,
+  work: (hours: string) => `${hours} of work.`,
+  purchase: 'Purchase',
+  builds: 'Build',
+  files: {
+    tools: 'tools',
+    prices: 'prices',
+    ledger: 'ledger',
+    plan: 'plan',
+    inventory: 'inventory',
+    pocket: 'pocket list'
+  }
+})
+
+/** The words of the calendar with names and money as they are said. */
+export const calendarWords = (say: Say): CalendarWords => ({
+  buy: (offer, count) => calendar.buy(say.offer(offer), count),
+  price: (price, build) =>
+    calendar.price(say.money(price), build === undefined ? undefined : say.build(build)),
+  build: (build, copies) =>
+    build.startsWith('make/')
+      ? calendar.make(say.build(build))
+      : calendar.build(say.build(build), copies),
+  hours: (minutes) => calendar.work(say.duration(minutes)),
+  kinds: { purchase: calendar.purchase, build: calendar.builds }
+})
