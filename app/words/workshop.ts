@@ -3,6 +3,11 @@ import { said } from './language'
 /** The Workshop: the limits the planner reads, each with what holds when nothing is said and why. */
 export const workshop = said('workshop', {
   title: 'Workshop',
+  /** The limits at a glance. */
+  answer: (hours: string, floor: { used: string; most: string | undefined }, power: string) =>
+    `${hours} a week, ${floor.most === undefined ? `${floor.used} m² of tools` : `${floor.used} of ${floor.most} m² taken`}, ${power}`,
+  current: (amps: string, volts: number) => `up to ${amps} A at ${volts} V`,
+  mains: (volts: number) => `${volts} V`,
   subtitle: 'What fits, what runs, how long and how loud: the limits every plan keeps.',
   caption:
     'Each figure says what holds when it is left empty, and why. A change makes the plan anew.',

@@ -22,6 +22,24 @@ const shop = computed(() => store.workspace?.workshop)
 const used = computed(() =>
   store.world ? floorOf(kitOf(store.world.library, store.world.workspace.items)) : 0
 )
+/** The limits at a glance, as the head of the page. */
+const title = computed(() => {
+  const { workspace, say } = store
+  if (!workspace || !say || !shop.value) return words.title
+  const { floorM2, circuitAmps, volts } = shop.value
+  const power =
+    circuitAmps === undefined
+      ? words.mains(volts)
+      : words.current(say.number(circuitAmps, 1), volts)
+  return words.answer(
+    say.duration(workspace.time.minutesPerWeek),
+    {
+      used: say.number(used.value, 1),
+      most: floorM2 === undefined ? undefined : say.number(floorM2, 1)
+    },
+    power
+  )
+})
 const suggested = computed(() => (shop.value?.room ? floorFor(shop.value.room) : undefined))
 const levels = settings.comfortLevels.map((name, id) => ({ id: id as HazardLevel, name }))
 const mains = [
@@ -72,7 +90,7 @@ function cap(value: number | undefined): void {
 </script>
 
 <template>
-  <PlaceHead :title="words.title" :subtitle="words.subtitle" />
+  <PlaceHead :title="title" :subtitle="words.subtitle" />
   <p class="caption">{{ words.caption }}</p>
   <div v-if="store.workspace && store.say && shop" class="columns">
     <section class="stack">

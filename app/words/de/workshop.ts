@@ -5,6 +5,10 @@ import type { workshop as english } from '../workshop'
 
 export const workshop: Said<typeof english> = {
   title: 'Werkstatt',
+  answer: (hours, floor, power) =>
+    `${hours} in der Woche, ${floor.most === undefined ? `${floor.used} m² Werkzeug` : `${floor.used} von ${floor.most} m² belegt`}, ${power}`,
+  current: (amps, volts) => `bis ${amps} A an ${volts} V`,
+  mains: (volts) => `${volts} V`,
   subtitle: 'Was passt, was läuft, wie lange und wie laut: die Grenzen, die jeder Plan einhält.',
   caption:
     'Jede Zahl sagt, was gilt, wenn sie leer bleibt, und warum. Eine Änderung macht den Plan neu.',
