@@ -5,6 +5,7 @@ export const scenarioWords = said('scenarioWords', {
   scenariosTitle: 'Other ways it could go',
   scenariosSubtitle: 'Keep a few, and lay up to four side by side. Nothing here changes your plan.',
   asItStands: 'As it stands',
+  draftTitle: 'Think up another one',
   add: 'Keep this one',
   name: 'Name',
   income: 'Set aside, against now',

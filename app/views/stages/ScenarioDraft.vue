@@ -109,6 +109,7 @@ function text(change: Scenario['change']): string {
 
 <template>
   <section v-if="store.say" class="stack draft">
+    <h2>{{ scenarioWords.draftTitle }}</h2>
     <TextField
       :label="scenarioWords.name"
       :value="draft.name"

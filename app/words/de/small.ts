@@ -147,6 +147,7 @@ export const scenarioWords: Said<typeof englishScenarios> = {
   scenariosSubtitle:
     'Behalte einige und leg bis zu vier nebeneinander. Nichts hier ändert deinen Plan.',
   asItStands: 'Wie es steht',
+  draftTitle: 'Einen anderen Weg ausdenken',
   add: 'Dieses behalten',
   name: 'Name',
   income: 'Zurückgelegt, gegenüber jetzt',
