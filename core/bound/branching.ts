@@ -2,10 +2,10 @@ import type { BoundModel } from './bound'
 import type { Divided } from './program'
 import type { LinearModel, Solver } from './solver'
 
-/** What of a program's limits a branch has narrowed, by column. */
-type Limits = ReadonlyMap<number, readonly [least: number, most: number]>
+/** What of a program's columns a branch has narrowed, by column. */
+type Ranges = ReadonlyMap<number, readonly [least: number, most: number]>
 interface Branch {
-  readonly limits: Limits
+  readonly ranges: Ranges
   /** What nothing in it exceeds. */
   readonly bound: number
 }
@@ -17,12 +17,12 @@ const STATUS = { optimal: 7, infeasible: 8, infeasibleOrUnbounded: 9 } as const
 /** Rounding of the solver, as a share of what it found. */
 const ROUNDING = 1e-7
 
-/** Columns by their numbers in the loaded program, with their usual limits; one that the program does not have is left out. */
+/** Columns by their numbers in the loaded program, with their usual ranges; one that the program does not have is left out. */
 class Columns {
   readonly lists: readonly (readonly (readonly number[])[])[]
   readonly whole: readonly number[]
   private readonly most = new Map<number, number>()
-  private narrowed: Limits = new Map()
+  private narrowed: Ranges = new Map()
 
   constructor(
     private readonly model: LinearModel,
@@ -36,23 +36,23 @@ class Columns {
     )
   }
 
-  limitsOf(column: number, limits: Limits): readonly [number, number] {
-    return limits.get(column) ?? [0, this.most.get(column)!]
+  rangeOf(column: number, ranges: Ranges): readonly [number, number] {
+    return ranges.get(column) ?? [0, this.most.get(column)!]
   }
 
-  /** Brings the loaded program to the limits of a branch. */
-  narrowTo(limits: Limits): void {
+  /** Brings the loaded program to the ranges of a branch. */
+  narrowTo(ranges: Ranges): void {
     for (const column of this.narrowed.keys())
-      if (!limits.has(column))
-        this.model.changeColBounds(column, ...this.limitsOf(column, new Map()))
-    for (const [column, [least, most]] of limits) this.model.changeColBounds(column, least, most)
-    this.narrowed = limits
+      if (!ranges.has(column))
+        this.model.changeColBounds(column, ...this.rangeOf(column, new Map()))
+    for (const [column, [least, most]] of ranges) this.model.changeColBounds(column, least, most)
+    this.narrowed = ranges
   }
 }
 
 /** A branch without what stands in some places. */
-function without(limits: Limits, places: readonly (readonly number[])[]): Limits {
-  const narrowed = new Map(limits)
+function without(ranges: Ranges, places: readonly (readonly number[])[]): Ranges {
+  const narrowed = new Map(ranges)
   for (const column of places.flat()) narrowed.set(column, [0, 0])
   return narrowed
 }
@@ -61,8 +61,8 @@ function without(limits: Limits, places: readonly (readonly number[])[]): Limits
 function splitList(
   list: readonly (readonly number[])[],
   values: ArrayLike<number>,
-  limits: Limits
-): Limits[] | undefined {
+  ranges: Ranges
+): Ranges[] | undefined {
   const masses = list.map((columns) =>
     columns.reduce((sum, column) => sum + (values[column] ?? 0), 0)
   )
@@ -72,13 +72,13 @@ function splitList(
   const whole = masses.reduce((sum, mass) => sum + mass, 0)
   const mean = masses.reduce((sum, mass, at) => sum + mass * at, 0) / whole
   const at = Math.max(first, Math.min(last - 1, Math.floor(mean)))
-  return [without(limits, list.slice(at + 1)), without(limits, list.slice(0, at + 1))]
+  return [without(ranges, list.slice(at + 1)), without(ranges, list.slice(0, at + 1))]
 }
 
 /** Divides a branch at the first list that lies in several places, else at the column that is farthest from whole; undefined where all is whole. */
-function split(columns: Columns, values: ArrayLike<number>, limits: Limits): Limits[] | undefined {
+function split(columns: Columns, values: ArrayLike<number>, ranges: Ranges): Ranges[] | undefined {
   for (const list of columns.lists) {
-    const parts = splitList(list, values, limits)
+    const parts = splitList(list, values, ranges)
     if (parts) return parts
   }
   let [widest, farthest] = [-1, NONE]
@@ -88,11 +88,11 @@ function split(columns: Columns, values: ArrayLike<number>, limits: Limits): Lim
     if (off > farthest) [widest, farthest] = [column, off]
   }
   if (widest < 0) return undefined
-  const [least, most] = columns.limitsOf(widest, limits)
+  const [least, most] = columns.rangeOf(widest, ranges)
   const value = Math.floor(values[widest] ?? 0)
   return [
-    new Map(limits).set(widest, [least, value]),
-    new Map(limits).set(widest, [value + 1, most])
+    new Map(ranges).set(widest, [least, value]),
+    new Map(ranges).set(widest, [value + 1, most])
   ]
 }
 
@@ -100,10 +100,10 @@ function split(columns: Columns, values: ArrayLike<number>, limits: Limits): Lim
 function enter(
   model: LinearModel,
   columns: Columns,
-  { limits, bound }: Branch,
+  { ranges, bound }: Branch,
   constant: number
-): { readonly bound: number; readonly parts: readonly Limits[] } {
-  columns.narrowTo(limits)
+): { readonly bound: number; readonly parts: readonly Ranges[] } {
+  columns.narrowTo(ranges)
   model.run()
   const status = model.getModelStatus()
   if (status === STATUS.infeasible || status === STATUS.infeasibleOrUnbounded)
@@ -111,7 +111,7 @@ function enter(
   if (status !== STATUS.optimal) return { bound, parts: [] }
   const found = Number(model.info.get('objective_function_value'))
   const own = Math.min(bound, found + Math.abs(found) * ROUNDING + constant)
-  return { bound: own, parts: split(columns, model.getSolution().colValue, limits) ?? [] }
+  return { bound: own, parts: split(columns, model.getSolution().colValue, ranges) ?? [] }
 }
 
 /**
@@ -128,14 +128,14 @@ export function* branched(
   try {
     loaded.options.set('output_flag', false)
     const columns = new Columns(loaded, model.divided)
-    const open: Branch[] = [{ limits: new Map(), bound: Infinity }]
+    const open: Branch[] = [{ ranges: new Map(), bound: Infinity }]
     let closed = -Infinity
     for (;;) {
       const next = open.pop()
       if (next === undefined || next.bound <= target) return
       const { bound, parts } = enter(loaded, columns, next, model.constant)
       if (bound <= target || parts.length === 0) closed = Math.max(closed, bound)
-      else open.push(...parts.map((limits) => ({ limits, bound })))
+      else open.push(...parts.map((ranges) => ({ ranges, bound })))
       open.sort((a, b) => a.bound - b.bound)
       yield Math.max(closed, open.at(-1)?.bound ?? -Infinity)
     }
