@@ -1,8 +1,8 @@
 import type { Span } from './buckets'
 import { rangesOf, type Range } from './ranges'
 import { addBounds, addGain, addRow, type Term } from './program'
-import { slotsOf, writeWays } from './ways'
-import { begun, modeColumn, upTo, wayColumn, worthDone, worthOn, type Writing } from './writing'
+import { writeModes } from './mode-rows'
+import { begun, upTo, worthDone, worthOn, type Writing } from './writing'
 
 /**
  * Builds begun in a stretch of time and done on a day: what a build takes is there when it begins, its own hours and those of all that is
@@ -17,47 +17,6 @@ const through = (k: number, s: number): string => `t${k}_${s}`
 /** Minutes there are from a day to another, both counted. */
 const minutesBetween = ({ problem: { events } }: Writing, from: number, to: number): number =>
   events.minutes.subarray(from, to + 1).reduce((sum, one) => sum + one, 0)
-
-/** What an activity costs and takes in the stretch it is begun in: terms that count when it is done, and minutes. */
-interface Takes {
-  readonly cost: Term[]
-  readonly minutes: Term[]
-}
-
-/** The modes of an activity begun in a stretch. What is paid from the purse is paid then; the rest counts on the day it is done. */
-function writeModes(writing: Writing, j: number, k: number): Takes {
-  const { program, problem, cash, spent } = writing
-  const activity = problem.activities[j]!
-  const { keptMoneyWorth } = problem.world.workspace.money
-  const whole = begun(j, k)
-  const name = (way: string): string => wayColumn(j, way, k)
-  writeWays(program, activity, { whole, name, counts: 0 })
-  const [cost, minutes]: [Term[], Term[]] = [[], []]
-  activity.steps.forEach(({ ways }, s) =>
-    ways.forEach((way, w) => {
-      const column = ways.length === 1 ? whole : name(`${s}_${w}`)
-      cost.push([way.extra, column])
-      minutes.push([way.minutes, column])
-    })
-  )
-  for (const { id, way, slot } of slotsOf(activity)) {
-    const row: Term[] = [[-1, way === undefined ? whole : name(way)]]
-    for (let m = slot.first; m < slot.last; m++) {
-      const mode = problem.modes[m]!
-      const column = modeColumn(j, id, m, k)
-      const takes = activity.begun ? 0 : mode.pay
-      const paid = activity.fromPurse ? takes : 0
-      row.push([1, column])
-      addGain(program, -keptMoneyWorth * paid, column)
-      cost.push([mode.effort + takes - paid, column])
-      minutes.push([mode.minutes, column])
-      cash[k]?.push([paid, column])
-      spent[k]?.push([paid, column])
-    }
-    addRow(program, row, '=', 0)
-  }
-  return { cost, minutes }
-}
 
 /** The spans an activity begun in a stretch can be done in, by its own hours. */
 interface Open {

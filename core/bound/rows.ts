@@ -3,13 +3,13 @@ import { addBounds, addGain, addRow, type Term } from './program'
 import { rangesOf } from './ranges'
 import { coversOf } from './covers'
 import { doneBy, writeDated, writeWindows } from './dated-rows'
-import { slotsOf, writeWays } from './ways'
+import { writeModes } from './mode-rows'
+import { slotsOf } from './ways'
 import {
   begun as done,
   bought,
   modeColumn as taken,
   upTo,
-  wayColumn,
   worthDone,
   worthOn,
   type Writing
@@ -60,35 +60,13 @@ const paymentCounts = (writing: Writing, activity: Activity, lastDay: number): n
     ? writing.problem.world.workspace.money.keptMoneyWorth
     : worthOn(writing, lastDay)
 
-/** The modes of an activity done in a stretch of time: one for each slot of the ways taken. */
-function writeModes(writing: Writing, j: number, k: number): void {
-  const { program, problem, buckets, cash, spent, minutes } = writing
-  const activity = problem.activities[j]!
-  const { lastDay } = buckets[k]!
-  const last = worthOn(writing, lastDay)
-  const paying = paymentCounts(writing, activity, lastDay)
-  const name = (way: string): string => wayColumn(j, way, k)
-  writeWays(program, activity, { whole: done(j, k), name, counts: last })
-  activity.steps.forEach(({ ways }, s) =>
-    ways.forEach((way, w) =>
-      minutes[k]?.push([way.minutes, ways.length === 1 ? done(j, k) : name(`${s}_${w}`)])
-    )
-  )
-  for (const { id, way, slot } of slotsOf(activity)) {
-    const row: Term[] = [[-1, way === undefined ? done(j, k) : name(way)]]
-    for (let m = slot.first; m < slot.last; m++) {
-      const mode = problem.modes[m]!
-      const column = taken(j, id, m, k)
-      const takes = activity.begun ? 0 : mode.pay
-      const paid = activity.fromPurse ? takes : 0
-      row.push([1, column])
-      addGain(program, -last * mode.effort - paying * takes, column)
-      minutes[k]?.push([mode.minutes, column])
-      cash[k]?.push([paid, column])
-      spent[k]?.push([paid, column])
-    }
-    addRow(program, row, '=', 0)
-  }
+/** What an activity done in a stretch of time costs and takes, at what costs count on its last day. */
+function writeTakes(writing: Writing, j: number, k: number): void {
+  const { program, buckets, minutes } = writing
+  const takes = writeModes(writing, j, k)
+  const last = worthOn(writing, buckets[k]!.lastDay)
+  for (const [cost, column] of takes.cost) addGain(program, -last * cost, column)
+  minutes[k]?.push(...takes.minutes)
 }
 
 /** What the modes of an activity require is bought by then. */
@@ -127,7 +105,7 @@ export function writeActivity(writing: Writing, j: number): void {
   )
   buckets.forEach((_, k) => {
     writeDone(writing, j, k, least)
-    writeModes(writing, j, k)
+    writeTakes(writing, j, k)
   })
   writeRequirements(writing, j)
 }
