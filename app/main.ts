@@ -5,13 +5,13 @@ import './theme/tokens.css'
 import './theme/base.css'
 import { createPinia } from 'pinia'
 import PrimeVue from 'primevue/config'
-import { createApp } from 'vue'
+import { createApp, markRaw } from 'vue'
 import App from './App.vue'
 import { router } from './router'
 import { keepOffline } from './shell/offline'
 import { speakAsAsked } from './shell/speaking'
 import { preset } from './theme/preset'
-import { calendarNames, lists } from './words/lists'
+import { lists } from './words/lists'
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce
 
@@ -22,11 +22,15 @@ function begin(): void {
     .use(createPinia())
     .use(router)
     .use(PrimeVue, {
-      theme: { preset, options: { darkModeSelector: '[data-theme="dark"]', cssLayer: false } },
+      // Never changed once it stands, so that nobody need watch each of its colours.
+      theme: markRaw({
+        preset,
+        options: { darkModeSelector: '[data-theme="dark"]', cssLayer: false }
+      }),
       ...(nonce ? { csp: { nonce } } : {})
     })
   const { locale } = app.config.globalProperties.$primevue.config
-  if (locale) Object.assign(locale, lists, calendarNames(), { aria: { ...locale.aria, ...lists } })
+  if (locale) Object.assign(locale, lists, { aria: { ...locale.aria, ...lists } })
   app.mount('#app')
 }
 // Waited for here and not at the head of the module: parts that are fetched later share this file, which is then loaded in one.

@@ -36,7 +36,7 @@ const compareWays = async (page: Page): Promise<void> => {
 }
 const climbed = async (page: Page): Promise<void> => page.locator('.rung').first().waitFor()
 const weighRisk = async (page: Page): Promise<void> => {
-  await page.getByRole('button', { name: 'Work it out' }).click()
+  await page.getByRole('row').nth(1).waitFor()
   await page.waitForTimeout(4000)
 }
 

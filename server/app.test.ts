@@ -1,6 +1,7 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { gzipSync } from 'node:zlib'
 import { afterAll, beforeAll, expect, test } from '@jest/globals'
 import type { Express } from 'express'
 import request from 'supertest'
@@ -13,6 +14,8 @@ beforeAll(() => {
   mkdirSync(join(folder, 'assets'))
   writeFileSync(join(folder, 'index.html'), '<script nonce="__CSP_NONCE__"></script>')
   writeFileSync(join(folder, 'assets', 'a.js'), 'export {}')
+  writeFileSync(join(folder, 'assets', 'b.js'), 'export const whole = 1')
+  writeFileSync(join(folder, 'assets', 'b.js.gz'), gzipSync('export const packed = 1'))
   writeFileSync(join(folder, 'sw.js'), '// worker')
   app = createApp(folder)
 })
@@ -36,6 +39,22 @@ test('assets are kept for long; what is not there is said in a sentence; nothing
     'There is nothing at this address. The application is at the start page.'
   ])
   expect((await request(app).get('/..%2f..%2fpackage.json')).status).toBeGreaterThanOrEqual(400)
+})
+
+test('a file that was packed at the build is sent packed to whoever reads packed files, and whole to all others', async () => {
+  const get = (encoding: string): request.Test =>
+    request(app).get('/assets/b.js').set('Accept-Encoding', encoding)
+  const [packed, whole] = [await get('gzip'), await get('identity')]
+  expect([packed.headers['content-encoding'], packed.text]).toEqual([
+    'gzip',
+    'export const packed = 1'
+  ])
+  expect(packed.headers['content-type']).toContain('javascript')
+  expect(packed.headers['cache-control']).toContain('immutable')
+  expect([whole.headers['content-encoding'], whole.text]).toEqual([
+    undefined,
+    'export const whole = 1'
+  ])
 })
 
 test('the worker that keeps everything offline is never itself kept for long, and comes with the same policy', async () => {
@@ -73,7 +92,7 @@ test('the policy names no foreign host, allows no inline script, and lets pictur
 test('what cannot be answered is said in a sentence, never with the program’s insides', async () => {
   for (const [path, range, status] of [
     ['/sw.js', 'bytes=900-999', 416],
-    ['/%E0%A4%A', '', 404]
+    ['/%E0%A4%A', '', 400]
   ] as const) {
     const answer = await request(app).get(path).set('Range', range)
     expect(answer.status).toBe(status)

@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import compression from 'compression'
 import express, { type Express, type NextFunction, type Request, type Response } from 'express'
+import packed from 'express-static-gzip'
 import helmet from 'helmet'
 
 const PLACEHOLDER = '__CSP_NONCE__'
@@ -44,6 +45,9 @@ const POLICY = {
     objectSrc: ["'none'"]
   }
 }
+
+/** Files that were packed when the application was built are sent as they lie there. */
+const PACKED = { enableBrotli: true, orderPreference: ['br', 'gz'], index: false }
 
 /** Says what cannot be answered. Four parameters tell Express that this one hears of errors. */
 function sayError(
@@ -97,13 +101,12 @@ export function createApp(dist: string): Express {
   })
   app.use(
     '/assets',
-    express.static(join(dist, 'assets'), {
-      index: false,
-      immutable: true,
-      maxAge: YEAR_SECONDS * 1000
+    packed(join(dist, 'assets'), {
+      ...PACKED,
+      serveStatic: { immutable: true, maxAge: YEAR_SECONDS * 1000 }
     })
   )
-  app.use(express.static(dist, { index: false }))
+  app.use(packed(dist, PACKED))
   app.use((_request, response) => {
     response
       .status(404)

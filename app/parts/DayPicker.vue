@@ -4,6 +4,7 @@ import DatePicker from 'primevue/datepicker'
 import { computed } from 'vue'
 import { dayFromNumber, MS_PER_DAY, type Day } from '../../core/calendar'
 import { useWorkspace } from '../stores/workspace'
+import { calendarNames } from '../words/lists'
 import { weekStart } from './week-start'
 
 /** A month to pick a day from. */
@@ -11,7 +12,8 @@ const props = defineProps<{ value: Date | undefined; label: string }>()
 const emit = defineEmits<{ pick: [day: Day]; close: [] }>()
 const store = useWorkspace()
 const { locale } = usePrimeVue().config
-if (locale) locale.firstDayOfWeek = weekStart(navigator.language)
+if (locale)
+  Object.assign(locale, calendarNames(), { firstDayOfWeek: weekStart(navigator.language) })
 /** The picker counts by the machine's own clock. */
 const local = computed(() => {
   const at = props.value ?? (store.world ? new Date(`${store.world.asOf}T00:00:00Z`) : new Date())

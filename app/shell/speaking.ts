@@ -11,11 +11,15 @@ interface LanguageFile {
 const files = import.meta.glob<LanguageFile>('../languages/*.ts')
 const codeOf = (path: string): string => path.replace(/^.*\/(.+)\.ts$/, '$1')
 
-/** The languages there are, English first, each with its own name for itself. */
-export const languages = ['en', ...Object.keys(files).map(codeOf)].map((id) => ({
-  id,
-  name: new Intl.DisplayNames([id], { type: 'language' }).of(id) ?? id
-}))
+/** Codes of the languages there are, English first. */
+const codes: readonly string[] = ['en', ...Object.keys(files).map(codeOf)]
+
+/** The languages there are, each with its own name for itself; made when they are asked for, since a browser's names are slow to load. */
+export const languagesToChoose = (): readonly { readonly id: string; readonly name: string }[] =>
+  codes.map((id) => ({
+    id,
+    name: new Intl.DisplayNames([id], { type: 'language' }).of(id) ?? id
+  }))
 
 const KEY = 'language'
 /** The language that was chosen here; undefined where the browser’s holds. */
@@ -55,11 +59,7 @@ export function spokenIn(
 
 /** Speaks from the first word on what was chosen, or what the browser asks for; English where neither is there. */
 export async function speakAsAsked(): Promise<void> {
-  const { language, locale } = spokenIn(
-    chosenLanguage(),
-    navigator.languages,
-    languages.map(({ id }) => id)
-  )
+  const { language, locale } = spokenIn(chosenLanguage(), navigator.languages, codes)
   const load = files[`../languages/${language}.ts`]
   if (!load) return
   const { catalogue, telling, capitals } = await load()

@@ -16,6 +16,8 @@ export interface Loaded extends Joined {
   readonly savedAt: number
   /** The plan that was kept beside it, as it stands in the store. */
   readonly plan: unknown
+  /** This very program wrote the workspace and the plan, as they stand, after checking them. */
+  readonly sealed: boolean
 }
 
 /** What the browser keeps. Every answer comes when the data is on the disk, not before; nothing throws. */
@@ -24,8 +26,8 @@ export interface Storage {
   saveSettings(settings: Settings): Promise<Result<void>>
   list(): Promise<Result<readonly { id: string; name: string; savedAt: number }[]>>
   load(id: string): Promise<Result<Loaded | undefined>>
-  /** Writes a workspace if the stored revision is still `base`; answers with the new revision. Code `storage.elsewhere` when it is not. */
-  save(workspace: Workspace, base: number): Promise<Result<number>>
+  /** Writes a workspace if the stored revision is still `base`; answers with the new revision. Code `storage.elsewhere` when it is not. @param checked a reader would take it as it is */
+  save(workspace: Workspace, base: number, checked?: boolean): Promise<Result<number>>
   /** Keeps the plan of a workspace beside it, or none. */
   savePlan(id: string, plan: Plan | undefined): Promise<Result<void>>
   remove(id: string): Promise<Result<void>>

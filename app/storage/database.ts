@@ -15,6 +15,8 @@ export interface StoredHead {
   readonly print: string
   /** How many entries the ledger has, over all its chunks. */
   readonly entries: number
+  /** Set by the program that wrote it where all of it had passed the check that a reader makes; see `sealOf`. */
+  readonly seal?: string | undefined
 }
 
 /** Version 1 kept a workspace in one record. */
@@ -30,6 +32,8 @@ interface StoredV1 {
 export interface StoredPlan {
   readonly workspace: string
   readonly plan: unknown
+  /** See `sealOf`; plans come from the planner, which makes none that cannot be read. */
+  readonly seal?: string | undefined
 }
 
 export interface Settings {

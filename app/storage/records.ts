@@ -19,6 +19,13 @@ export const CHUNK = 256
 
 export const printOf = (data: unknown): string => textPrint(JSON.stringify(data))
 
+/**
+ * What a program sets on a record it has checked: by this it knows the record again, and that it is as it was written, so that it need not
+ * be checked once more at the next start. None where the program does not know which build it is; another build checks for itself.
+ */
+export const sealOf = (print: string, build: string | undefined): string | undefined =>
+  build && textPrint(`${build} ${print}`)
+
 export const chunkOf = (
   workspace: string,
   ledger: readonly LedgerEntry[],

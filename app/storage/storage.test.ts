@@ -3,8 +3,9 @@ import fc from 'fast-check'
 import { IDBFactory } from 'fake-indexeddb'
 import { beforeEach, describe, expect, test } from '@jest/globals'
 import type { LedgerEntry } from '../../core/ledger'
-import type { Workspace } from '../../core/workspace'
-import { CHUNK } from './records'
+import { openDB } from 'idb'
+import type { Plan, Workspace } from '../../core/workspace'
+import { CHUNK, printOf } from './records'
 import { openStorage } from '.'
 import { workspace } from '../../tests/helpers/stored-workspace'
 
@@ -37,6 +38,50 @@ test('two tabs cannot overwrite one another: the later one is told', async () =>
   const late = await one.save({ ...workspace, name: 'First' }, 1)
   expect(late.ok ? '' : late.issues[0]?.code).toBe('storage.elsewhere')
   expect(await one.load(workspace.id)).toMatchObject({ value: { data: { name: 'Second' } } })
+})
+
+describe('what this very program has written after a check is known again', () => {
+  const inBuild = (build: string | undefined): ReturnType<typeof openStorage> =>
+    openStorage(() => 1, undefined, undefined, undefined, build)
+  const isSealed = async (build: string | undefined): Promise<boolean | undefined> => {
+    const loaded = await inBuild(build).load(workspace.id)
+    return loaded.ok ? loaded.value?.sealed : undefined
+  }
+  const plan = { version: 1 } as unknown as Plan
+  const altered = async (store: 'workspaces' | 'plans', change: object): Promise<void> => {
+    const db = await openDB('frugal-ledger')
+    await db.put(store, { ...(await db.get(store, workspace.id)), ...change })
+    db.close()
+  }
+  beforeEach(async () => {
+    await inBuild('build-1').save(workspace, 0, true)
+    await inBuild('build-1').savePlan(workspace.id, plan)
+  })
+
+  test('by the same build alone; a build that does not know itself knows nothing again', async () => {
+    expect(await isSealed('build-1')).toBe(true)
+    expect(await isSealed('build-2')).toBe(false)
+    expect(await isSealed(undefined)).toBe(false)
+  })
+  test('not where it was kept unchecked', async () => {
+    await inBuild('build-1').save({ ...workspace, name: 'x'.repeat(999) }, 1)
+    expect(await isSealed('build-1')).toBe(false)
+  })
+  test('not where somebody altered it since, with a print that fits or without', async () => {
+    const head = { ...workspace, name: 'Altered', ledger: undefined }
+    await altered('workspaces', { head })
+    expect(await isSealed('build-1')).toBe(false)
+    await altered('workspaces', { head, print: printOf(head) })
+    expect(await isSealed('build-1')).toBe(false)
+  })
+  test('not where the plan beside it was altered, or kept by another build', async () => {
+    await altered('plans', { plan: { version: 2 } })
+    expect(await isSealed('build-1')).toBe(false)
+    await inBuild('build-2').savePlan(workspace.id, plan)
+    expect(await isSealed('build-1')).toBe(false)
+    await inBuild('build-1').savePlan(workspace.id, undefined)
+    expect(await isSealed('build-1')).toBe(true)
+  })
 })
 
 test('settings and removal', async () => {

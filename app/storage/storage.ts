@@ -8,7 +8,7 @@ import {
   type StoredPhoto
 } from './database'
 import { openMirror, secondFactory, type PhotoKey } from './mirror'
-import { chunkCount, chunkOf, joinRecord, splitRecord } from './records'
+import { chunkCount, chunkOf, joinRecord, printOf, sealOf, splitRecord } from './records'
 import { expired, makeSnapshot, newestFirst, snapshotText } from './snapshots'
 import { restore, SETTINGS_KEY, type Known, rangeOf, write, recordsOf } from './writing'
 import type { Storage } from './contract'
@@ -17,12 +17,13 @@ import type { Storage } from './contract'
 const PHOTO_STAYS = 30 * MS_PER_DAY
 const FOLDER_KEY = 'backups'
 
-/** @param now the clock, ms since the epoch  @param newKey makes a key nobody else has  @param tell hears what the connection has to say */
+/** @param now the clock, ms since the epoch  @param newKey makes a key nobody else has  @param tell hears what the connection has to say  @param build which program this is, where it knows */
 export function openStorage(
   now: () => number,
   newKey: () => string = () => `${now()}`,
   tell: (news: ConnectionNews | 'restored') => void = () => undefined,
-  second: () => Promise<IDBFactory | undefined> = secondFactory
+  second: () => Promise<IDBFactory | undefined> = secondFactory,
+  build?: string
 ): Storage {
   const mirror = openMirror(second)
   /** What this page last read or kept of the settings, for a store that loses them. */
@@ -66,13 +67,22 @@ export function openStorage(
         if (joined.damaged.length === 0)
           known.set(id, { revision: stored.revision, ledger: joined.readable })
         const { revision, savedAt } = stored
-        return { ...joined, revision, savedAt, plan: beside?.plan }
+        const sealed =
+          joined.damaged.length === 0 &&
+          stored.seal !== undefined &&
+          stored.seal === sealOf(stored.print, build) &&
+          (beside === undefined ||
+            (beside.seal !== undefined && beside.seal === sealOf(printOf(beside.plan), build)))
+        return { ...joined, revision, savedAt, plan: beside?.plan, sealed }
       }),
-    save: async (workspace, base) => {
+    save: async (workspace, base, checked = false) => {
       const written = await attempt(async (db) => {
         if (base > 0 && (await db.getKey('workspaces', workspace.id)) === undefined)
           await bringBack(db, workspace.id)
-        return write(db, workspace, base, known.get(workspace.id), now())
+        return write(db, workspace, base, known.get(workspace.id), {
+          now: now(),
+          build: checked ? build : undefined
+        })
       })
       if (!written.ok) return written
       const records = written.value
@@ -86,7 +96,8 @@ export function openStorage(
     },
     savePlan: (id, plan) =>
       attempt(async (db) => {
-        if (plan) await db.put('plans', { workspace: id, plan })
+        const seal = plan && sealOf(printOf(plan), build)
+        if (plan) await db.put('plans', { workspace: id, plan, ...(seal ? { seal } : {}) })
         else await db.delete('plans', id)
       }),
     remove: async (id) => {

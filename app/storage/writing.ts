@@ -3,7 +3,7 @@ import { commonStart, type LedgerEntry } from '../../core/ledger'
 import type { Workspace } from '../../core/workspace'
 import { type Database } from './database'
 import { type Mirror, type Records } from './mirror'
-import { CHUNK, chunkCount, chunkOf, splitRecord } from './records'
+import { CHUNK, chunkCount, chunkOf, sealOf, splitRecord } from './records'
 
 export const SETTINGS_KEY = 'settings'
 export const rangeOf = (id: string): IDBKeyRange =>
@@ -30,9 +30,10 @@ export async function write(
   workspace: Workspace,
   base: number,
   known: Known | undefined,
-  now: number
+  { now, build }: { readonly now: number; readonly build: string | undefined }
 ): Promise<Records | undefined> {
   const { head, print } = splitRecord({ ...workspace, ledger: [] })
+  const seal = sealOf(print, build)
   const { ledger, id } = workspace
   const transaction = db.transaction(['workspaces', 'ledger'], 'readwrite', {
     durability: 'strict'
@@ -60,7 +61,8 @@ export async function write(
       savedAt: now,
       head,
       print,
-      entries: ledger.length
+      entries: ledger.length,
+      ...(seal ? { seal } : {})
     },
     from,
     chunks: Array.from({ length: Math.max(0, chunkCount(ledger.length) - from) }, (_, i) =>

@@ -1,7 +1,13 @@
 import { defineStore } from 'pinia'
 import type { SetAside } from '../../core/formats'
 import type { Issue } from '../../core/kernel'
-import { freshWorkspace, splitPlan, type Workspace, type WorkspaceFile } from '../../core/workspace'
+import {
+  freshWorkspace,
+  splitPlan,
+  type Plan,
+  type Workspace,
+  type WorkspaceFile
+} from '../../core/workspace'
 import { library } from '../../data'
 import type { Loaded } from '../storage'
 import { newId } from './clock'
@@ -80,6 +86,12 @@ export const useLoading = defineStore('loading', () => {
       return 'failed'
     }
     if (!loaded.value) return 'absent'
+    const { sealed, data, plan, revision } = loaded.value
+    const asChecked = sealed ? (data as Workspace) : undefined
+    if (asChecked?.libraryVersion === library.version) {
+      show({ workspace: asChecked, plan: plan as Plan | undefined }, revision)
+      return 'shown'
+    }
     const read = await (
       await recovery()
     ).readStored(id, loaded.value, storage, library, table.today)
@@ -116,8 +128,6 @@ export const useLoading = defineStore('loading', () => {
     const issues = await settings.load()
     if (issues.length > 0) return showInstead(issues)
     const { current } = settings.settings
-    // What reads the store is fetched while the record is; a first visit has none, and its demo needs no reader.
-    if (current !== undefined) void recovery()
     const opened = current === undefined ? 'absent' : await open(current)
     if (opened === 'shown' || opened === 'failed') return
     const unreadable = notices.trouble

@@ -103,7 +103,7 @@ export const useSaving = defineStore('saving', () => {
       kept.value = known.has(id) ? 'kept' : 'not-kept'
       return
     }
-    const saved = await storage.save(state, known.get(id)?.revision ?? 0)
+    const saved = await storage.save(state, known.get(id)?.revision ?? 0, hasPassed(state))
     if (saved.ok) {
       failures = 0
       know(state, saved.value)

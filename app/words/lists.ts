@@ -38,22 +38,19 @@ export function calendarNames(): {
   readonly monthNames: string[]
   readonly monthNamesShort: string[]
 } {
-  const day = (weekday: 'long' | 'short'): string[] =>
-    Array.from({ length: DAYS }, (_, i) =>
-      new Intl.DateTimeFormat(localeNow(), { weekday, timeZone: 'UTC' }).format(
-        SUNDAY + i * MS_PER_DAY
-      )
-    )
-  const month = (form: 'long' | 'short'): string[] =>
-    Array.from({ length: MONTHS }, (_, i) =>
-      new Intl.DateTimeFormat(localeNow(), { month: form, timeZone: 'UTC' }).format(
-        new Date(JANUARY).setUTCMonth(i)
-      )
-    )
+  const day = (weekday: 'long' | 'short'): string[] => {
+    const names = new Intl.DateTimeFormat(localeNow(), { weekday, timeZone: 'UTC' })
+    return Array.from({ length: DAYS }, (_, i) => names.format(SUNDAY + i * MS_PER_DAY))
+  }
+  const month = (form: 'long' | 'short'): string[] => {
+    const names = new Intl.DateTimeFormat(localeNow(), { month: form, timeZone: 'UTC' })
+    return Array.from({ length: MONTHS }, (_, i) => names.format(new Date(JANUARY).setUTCMonth(i)))
+  }
+  const short = day('short')
   return {
     dayNames: day('long'),
-    dayNamesShort: day('short'),
-    dayNamesMin: day('short').map((name) => name.slice(0, 2)),
+    dayNamesShort: short,
+    dayNamesMin: short.map((name) => name.slice(0, 2)),
     monthNames: month('long'),
     monthNamesShort: month('short')
   }

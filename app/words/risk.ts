@@ -3,6 +3,10 @@ import { said } from './language'
 /** How sure a plan is. */
 export const riskWords = said('riskWords', {
   riskTitle: 'How sure is it?',
+  riskAnswer: (likely: number, all: number) =>
+    likely > 0 && likely < all
+      ? `${likely} of ${all} builds are more likely than not on time`
+      : `${likely > 0 ? 'More likely than not on time' : 'More likely late than on time'}: ${all === 1 ? 'the build' : `all ${all} builds`}`,
   riskSubtitle:
     'The plan followed through a thousand made-up courses of things: prices, missed paydays, lost weeks, slower work, time to sell. What cannot be paid on its day waits for the next.',
   riskRun: 'Work it out',

@@ -92,8 +92,8 @@ test('two ways are laid side by side, and one is kept and taken out again', asyn
 
 test('how sure: chances for each build, a fan and its table', async ({ page }) => {
   await openDemo(page, '/stages/risk')
-  await page.getByRole('button', { name: 'Work it out' }).click()
   await expect(page.getByRole('row', { name: /Bird boxes/ })).toContainText('%')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/more likely/i)
   await expect(page.getByText(/^The purse falls below what you keep back in/)).toBeVisible()
   await page.getByRole('button', { name: 'As a table' }).click()
   await expect(page.getByRole('columnheader', { name: '95 %' })).toBeVisible()

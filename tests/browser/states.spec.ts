@@ -128,7 +128,7 @@ const STATES: readonly State[] = [
     slow: true,
     path: '/stages/risk',
     act: async (page) => {
-      await press('Work it out')(page)
+      await page.getByRole('row').nth(1).waitFor()
       await page.waitForTimeout(5000)
     }
   },

@@ -15,9 +15,10 @@ import { bench } from '../../words/bench'
 import { firsts } from '../../words/firsts'
 import BenchAhead from './BenchAhead.vue'
 import BenchBasket from './BenchBasket.vue'
-import BenchBuilds from './BenchBuilds.vue'
 import BenchPurse from './BenchPurse.vue'
 
+// Last on the page, and it reckons what fits: the rest of the page need not wait for it.
+const BenchBuilds = defineAsyncComponent(() => import('./BenchBuilds.vue'))
 const RecordBasket = defineAsyncComponent(() => import('../../parts/RecordBasket.vue'))
 const RecordPurchase = defineAsyncComponent(() => import('../../parts/RecordPurchase.vue'))
 const BuildLog = defineAsyncComponent(() => import('../../parts/BuildLog.vue'))

@@ -11,7 +11,7 @@ import type { Preferences } from '../../../core/workspace'
 import NeverBuy from './NeverBuy.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import TextField from '../../parts/TextField.vue'
-import { chooseLanguage, chosenLanguage, languages } from '../../shell/speaking'
+import { chooseLanguage, chosenLanguage, languagesToChoose } from '../../shell/speaking'
 import { useSave } from '../../shell/use-save'
 import { readName } from '../../../core/units'
 import { DEMOS } from '../../stores/demos'
@@ -158,7 +158,7 @@ const where = (one: Issue): string =>
       <div class="field">
         <span id="language-label" class="label">{{ words.language }}</span><Select
           :model-value="chosenLanguage() ?? BROWSER"
-          :options="[{ id: BROWSER, name: words.languages.browser }, ...languages]"
+          :options="[{ id: BROWSER, name: words.languages.browser }, ...languagesToChoose()]"
           option-label="name"
           option-value="id"
           aria-labelledby="language-label"

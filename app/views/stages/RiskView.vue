@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import WideBox from '../../parts/WideBox.vue'
 import TroubleLine from '../../parts/TroubleLine.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
@@ -17,6 +17,19 @@ const store = useWorkspace()
 const planning = usePlanning()
 const staging = useStaging()
 const table = ref(false)
+/** Whoever opens this place asks; a plan that changes is followed again. */
+watch(
+  () => planning.plan,
+  (plan) => {
+    if (plan && plan.builds.length > 0) staging.weighRisk()
+  },
+  { immediate: true }
+)
+const title = computed(() => {
+  const builds = staging.risk?.builds ?? []
+  const likely = builds.filter(({ chance }) => chance >= 0.5).length
+  return builds.length > 0 ? riskWords.riskAnswer(likely, builds.length) : riskWords.riskTitle
+})
 const days = computed(
   () => staging.risk?.fan.map(({ date }) => store.say?.shortDay(date) ?? date) ?? []
 )
@@ -25,17 +38,17 @@ const bar = (chance: number): string => `${Math.round(chance * 90)}%`
 </script>
 
 <template>
-  <PlaceHead :title="riskWords.riskTitle" :subtitle="riskWords.riskSubtitle">
-    <Button
-      :label="riskWords.riskRun"
-      :disabled="!planning.plan || staging.thinking === 'risk'"
-      @click="staging.weighRisk()"
-    />
+  <PlaceHead :title="title" :subtitle="riskWords.riskSubtitle">
     <Button
       v-if="staging.thinking === 'risk'"
       severity="secondary"
       :label="words.stop"
       @click="staging.halt()"
+    />
+    <Button
+      v-else-if="planning.plan && !staging.risk"
+      :label="riskWords.riskRun"
+      @click="staging.weighRisk()"
     />
   </PlaceHead>
   <StagesTabs />

@@ -127,6 +127,10 @@ export const firstTime: Said<typeof englishFirstTime> = {
 }
 export const riskWords: Said<typeof englishRisk> = {
   riskTitle: 'Wie sicher ist es?',
+  riskAnswer: (likely, all) =>
+    likely > 0 && likely < all
+      ? `${likely} von ${all} Stücken werden eher pünktlich fertig als nicht`
+      : `${likely > 0 ? 'Eher pünktlich als nicht' : 'Eher zu spät als pünktlich'}: ${all === 1 ? 'das Stück' : `alle ${all} Stücke`}`,
   riskSubtitle:
     'Der Plan durch tausend ausgedachte Verläufe verfolgt: Preise, ausgefallene Zahltage, verlorene Wochen, langsamere Arbeit, Zeit bis zum Verkauf. Was am Tag nicht bezahlt werden kann, wartet auf den nächsten.',
   riskRun: 'Ausrechnen',
