@@ -70,7 +70,7 @@ function lackingBeside(kit: Kit): Due[] {
 /** Prices of things still wanted that were seen long ago, the newest of each. */
 function staleQuotes({ workspace, pricing, asOf }: World, kit: Kit): Due[] {
   const newest = new Map<string, Quote>()
-  for (const quote of workspace.quotes) {
+  for (const quote of pricing.quotes) {
     const best = newest.get(quote.offer)
     if (!best || quote.date > best.date) newest.set(quote.offer, quote)
   }

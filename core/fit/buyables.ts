@@ -153,15 +153,15 @@ interface KnownOffers {
   readonly quoted: ReadonlyMap<string, readonly Offer[]>
   readonly quotes: ReadonlyMap<string, World['pricing']['quotes']>
 }
-const knownOffers = ({ workspace, library }: World): KnownOffers => ({
+const knownOffers = ({ workspace, pricing, library }: World): KnownOffers => ({
   own: groupBy(workspace.offers, ({ tool }) => tool),
   quoted: groupBy(
-    distinct(workspace.quotes.map(({ offer }) => offer)).flatMap(
+    distinct(pricing.quotes.map(({ offer }) => offer)).flatMap(
       (id) => typicalOffer(library, id) ?? []
     ),
     ({ tool }) => tool
   ),
-  quotes: groupBy(workspace.quotes, ({ offer }) => offer)
+  quotes: groupBy(pricing.quotes, ({ offer }) => offer)
 })
 
 function waysToGet(world: World, tool: Tool, { own, quoted, quotes }: KnownOffers): Buyable[] {

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { SELLER_TYPES } from '../prices'
+import { QUOTE_SOURCES, SELLER_TYPES } from '../prices'
 import * as part from './schema-parts'
 import { id, tier, condition, power, name, day, price, count, share } from './schema-parts'
 
@@ -29,7 +29,9 @@ export const quote = z.strictObject({
   price,
   seller: z.enum(SELLER_TYPES),
   until: day.optional(),
-  before: offeredDays.optional()
+  before: offeredDays.optional(),
+  source: z.enum(QUOTE_SOURCES).optional(),
+  aside: z.boolean().optional()
 })
 export const materialPrice = z.strictObject({ material: id, price })
 export const needTest = z.strictObject({ tool: id, build: id, asked: day, until: day })
@@ -56,5 +58,6 @@ export const saleWindow = z.strictObject({
   until: day,
   off: share,
   chance: share,
-  tools: z.array(id).max(500)
+  tools: z.array(id).max(500),
+  yearly: z.boolean().optional()
 })

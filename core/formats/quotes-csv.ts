@@ -11,7 +11,15 @@ import {
 import { checkDay, type Day } from '../calendar'
 import { issueNamed, ok, refused, type Code, type Result } from '../kernel'
 import { foreignCurrency, parseAmount, type Minor } from '../money'
-import { SELLER_TYPES, offerId, typicalOffer, type Quote, type SellerType } from '../prices'
+import {
+  QUOTE_SOURCES,
+  SELLER_TYPES,
+  offerId,
+  typicalOffer,
+  type Quote,
+  type QuoteSource,
+  type SellerType
+} from '../prices'
 import { MOST } from './limits'
 import {
   plainHeading as plain,
@@ -44,6 +52,8 @@ const COLUMNS = [
   'until',
   'currency',
   'offer',
+  'source',
+  'aside',
   'id'
 ] as const
 type Column = (typeof COLUMNS)[number]
@@ -58,6 +68,8 @@ const HEADINGS: Readonly<Record<Column, readonly string[]>> = {
   until: ['until', 'valid until', 'ends', 'expires'],
   currency: ['currency', 'cur'],
   offer: ['offer'],
+  source: ['source'],
+  aside: ['aside', 'set aside'],
   id: ['id']
 }
 const SHEET: SheetKind<Column> = {
@@ -174,12 +186,15 @@ function rowOf(
   if (!price.ok) return price
   const days = daysOf(cell, wrong, defaults.today)
   if (!days.ok) return days
+  const source: QuoteSource | undefined = oneOf(QUOTE_SOURCES, cell('source'))
   return ok({
     id: idIn(cell('id')) ?? defaults.newId(),
     offer: offer.value,
     price: price.value,
     seller,
-    ...days.value
+    ...days.value,
+    ...(source ? { source } : {}),
+    ...(plain(cell('aside')) === 'yes' ? { aside: true } : {})
   })
 }
 
@@ -187,7 +202,7 @@ function rowOf(
 export const writeQuotes = (quotes: readonly Quote[], library: Library, currency: string): string =>
   writeSheet(
     COLUMNS,
-    quotes.map(({ id, offer, date, price, seller, until }) => {
+    quotes.map(({ id, offer, date, price, seller, until, source, aside }) => {
       const typical = typicalOffer(library, offer)
       return {
         tool: typical?.tool ?? '',
@@ -200,6 +215,8 @@ export const writeQuotes = (quotes: readonly Quote[], library: Library, currency
         until: until ?? '',
         currency,
         offer: typical ? '' : offer,
+        source: source ?? '',
+        aside: aside ? 'yes' : '',
         id
       }
     })

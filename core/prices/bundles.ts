@@ -45,6 +45,8 @@ export interface SaleWindow {
   readonly chance: number
   /** Tools it holds for; all of them when empty. */
   readonly tools: readonly string[]
+  /** It comes round every year; the days are those of one of them. */
+  readonly yearly?: boolean | undefined
 }
 
 /** A bundle with its price on some day. */

@@ -3,6 +3,8 @@ export {
   type OfferedDays,
   SELLER_TYPES,
   type SellerType,
+  QUOTE_SOURCES,
+  type QuoteSource,
   type Quote,
   offerId,
   typicalOffer,
@@ -40,3 +42,19 @@ export {
 export type { DatedPrice } from './dated'
 export { checkLink } from './link'
 export { bestDeals, type DealSaving, type DealtPiece } from './deals'
+export { salesWithin, shifted } from './yearly'
+export {
+  USUAL_SPREAD,
+  countedQuotes,
+  kindKey,
+  kindsSeen,
+  levelOf,
+  seenPrices,
+  standingOf,
+  typicalOf,
+  type PriceKind,
+  type PriceLevel,
+  type SeenPrice,
+  type Standing
+} from './seen'
+export { saleEstimate, type SaleEstimate } from './sale-estimates'

@@ -54,6 +54,10 @@ export const SELLER_TYPES = [
 ] as const
 export type SellerType = (typeof SELLER_TYPES)[number]
 
+/** Where a price was met with, when it was not simply seen. */
+export const QUOTE_SOURCES = ['list', 'find', 'board'] as const
+export type QuoteSource = (typeof QUOTE_SOURCES)[number]
+
 /** A dated price of an offer. */
 export interface Quote {
   readonly id: string
@@ -64,6 +68,10 @@ export interface Quote {
   readonly until?: Day | undefined
   /** Of a bundle that was bought: the days its price held before. */
   readonly before?: OfferedDays | undefined
+  /** Left out where it was simply seen. */
+  readonly source?: QuoteSource | undefined
+  /** Doubtful: kept, and counted nowhere. */
+  readonly aside?: boolean | undefined
 }
 
 export const offerId = (

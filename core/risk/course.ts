@@ -4,7 +4,7 @@ import { TOLERANCE, groupBy, sumOf } from '../kernel'
 import { timesRatio, type Minor } from '../money'
 import { fromPurse } from '../plan'
 import { basketOn, salesFor, unitOn } from '../prices'
-import { plannedBuild, tillOf, type Plan, type PlannedPurchase, type World } from '../workspace'
+import { plannedBuild, salesOf, tillOf, type Plan, type PlannedPurchase, type World } from '../workspace'
 import type { RiskSettings } from './settings'
 
 /** A price may overrun a balance by no more than rounding leaves behind, minor units. */
@@ -77,7 +77,7 @@ function pricedOf(world: World, settings: RiskSettings, purchase: PlannedPurchas
     .at(-1)
   const age = quoted === undefined ? 0 : Math.max(0, daysBetween(quoted, date)) / DAYS_PER_YEAR
   const hoped = unit?.offer !== undefined && unit.expected < unit.payment
-  const windows = hoped ? salesFor(world.workspace.saleWindows ?? [], unit.what, date) : []
+  const windows = hoped ? salesFor(salesOf(world), unit.what, date) : []
   return {
     price,
     kept: (unit?.repair ?? 0) * count,

@@ -134,9 +134,9 @@ const openOn = (world: World, { tool, from, until }: Offer, date: Day): boolean 
 }
 
 /** Whether an offer's price is the same on every day. */
-const steadyPrice = ({ workspace }: World, id: string): boolean =>
+const steadyPrice = ({ workspace, pricing }: World, id: string): boolean =>
   (workspace.saleWindows ?? []).length === 0 &&
-  !workspace.quotes.some(({ offer, until }) => offer === id && until !== undefined)
+  !pricing.quotes.some(({ offer, until }) => offer === id && until !== undefined)
 
 export function offerChoice(
   world: World,

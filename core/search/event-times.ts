@@ -1,7 +1,7 @@
 import { DAYS_PER_YEAR, addDays, dayNumber, minutesPerDay, type Day } from '../calendar'
 import { isDone } from '../builds'
 import { distinct } from '../kernel'
-import type { World } from '../workspace'
+import { salesOf, type World } from '../workspace'
 
 /** The days on which something may be bought, with the balance that holds until the next of them. */
 export interface EventTimes {
@@ -43,8 +43,8 @@ export function eventTimesOf(world: World): EventTimes {
     asOf,
     ...receipts.map(({ date }) => date),
     ...stages.map((stage) => stage.start),
-    ...(workspace.saleWindows ?? []).flatMap(({ from, until: last }) => [from, addDays(last, 1)]),
-    ...workspace.quotes.flatMap((quote) =>
+    ...salesOf(world).flatMap(({ from, until: last }) => [from, addDays(last, 1)]),
+    ...world.pricing.quotes.flatMap((quote) =>
       quote.until === undefined ? [] : [addDays(quote.until, 1)]
     ),
     ...workspace.offers.flatMap(({ from }) => from ?? []),

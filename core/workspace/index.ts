@@ -33,6 +33,7 @@ export {
   expectedReceipts,
   worldOf,
   tillOf,
+  salesOf,
   findBuild,
   buildMaterial,
   buildWorth,

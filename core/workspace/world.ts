@@ -24,7 +24,15 @@ import {
 import { fingerprint, must } from '../kernel'
 import { answeredBy, balanceOn, type LedgerEntry } from '../ledger'
 import { timesRatio, type Minor } from '../money'
-import { calibratedLevel, typicalOffer, type Pricing, type Till } from '../prices'
+import {
+  calibratedLevel,
+  countedQuotes,
+  salesWithin,
+  typicalOffer,
+  type Pricing,
+  type SaleWindow,
+  type Till
+} from '../prices'
 import { usualLevel } from './fresh'
 import { NO_TRAIL } from './trail'
 import type { PlannedBuild } from './plan-types'
@@ -58,7 +66,8 @@ export interface World {
 export function priceLevel(workspace: Workspace, library: Library): number {
   const { minorPer100Points, currency } = workspace.money
   return (
-    minorPer100Points ?? calibratedLevel(library, workspace.quotes, usualLevel(library, currency))
+    minorPer100Points ??
+    calibratedLevel(library, countedQuotes(workspace.quotes), usualLevel(library, currency))
   )
 }
 
@@ -68,8 +77,8 @@ export function levelBasis(
   library: Library
 ): { readonly kind: 'own-level' | 'calibrated' | 'usual'; readonly quotes: number } {
   const quotes = workspace.quotes.filter(
-    ({ offer, until, price }) =>
-      until === undefined && price > 0 && typicalOffer(library, offer) !== undefined
+    ({ offer, until, price, aside }) =>
+      !aside && until === undefined && price > 0 && typicalOffer(library, offer) !== undefined
   ).length
   return {
     kind:
@@ -146,16 +155,25 @@ export function worldOf(workspace: Workspace, baseLibrary: Library, today: Day):
       taxBasisPoints: workspace.money.taxBasisPoints,
       deliveryEach: workspace.money.deliveryEach,
       offers: workspace.offers,
-      quotes: workspace.quotes,
+      quotes: countedQuotes(workspace.quotes),
       own: workspace.materialPrices
     }
   }
 }
 
+/** The sales a plan of this world may meet, each year's by itself. */
+export const salesOf = ({
+  workspace,
+  asOf,
+  until
+}: Pick<World, 'workspace' | 'asOf' | 'until'>): readonly SaleWindow[] =>
+  salesWithin(workspace.saleWindows ?? NO_SALES, asOf, until)
+const NO_SALES: readonly SaleWindow[] = []
+
 /** Everything that says what things cost at the till. */
-export const tillOf = ({ pricing, workspace }: World): Till => ({
+export const tillOf = ({ pricing, workspace, asOf, until }: World): Till => ({
   pricing,
-  windows: workspace.saleWindows ?? [],
+  windows: salesOf({ workspace, asOf, until }),
   bundles: workspace.bundles ?? [],
   deals: workspace.deals ?? []
 })

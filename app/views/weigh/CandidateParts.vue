@@ -3,7 +3,7 @@ import type { Because } from '../../../core/weigh'
 import { computed } from 'vue'
 import type { Minor } from '../../../core/money'
 import { salesFor } from '../../../core/prices'
-import { change, levelBasis } from '../../../core/workspace'
+import { change, levelBasis, salesOf } from '../../../core/workspace'
 import { library, toldText } from '../../../data'
 import MoneyField from '../../parts/MoneyField.vue'
 import { newId } from '../../stores/clock'
@@ -35,11 +35,7 @@ const parts = computed(
 const basis = computed(() => (store.workspace ? levelBasis(store.workspace, library) : undefined))
 const sales = computed(() =>
   store.world
-    ? salesFor(
-        store.workspace?.saleWindows ?? [],
-        props.candidate.lead.tool,
-        store.world.asOf
-      ).slice(0, 2)
+    ? salesFor(salesOf(store.world), props.candidate.lead.tool, store.world.asOf).slice(0, 2)
     : []
 )
 function usePrice(part: LineView, price: Minor | undefined): void {
@@ -55,7 +51,7 @@ function usePrice(part: LineView, price: Minor | undefined): void {
   )
 }
 const quoted = (part: LineView): Minor | undefined =>
-  store.workspace?.quotes.filter(({ offer }) => offer === part.id).at(-1)?.price
+  store.world?.pricing.quotes.filter(({ offer }) => offer === part.id).at(-1)?.price
 /** A reason of the library in the language that is spoken. */
 const told = (because: Because): Because =>
   because.kind === 'companion' ? { ...because, why: toldText(because.why) } : because

@@ -139,7 +139,7 @@ export const riskWords: Said<typeof englishRisk> = {
   riskBy: (day, wished) => (wished ? `bis zum Wunschtag, ${day}` : `bis zum geplanten Tag, ${day}`),
   riskHalf: (day) => `halbe Chance bis ${day}`,
   riskHalfNever: 'in der Hälfte nicht innerhalb des Plans',
-  riskTable: { build: 'Vorhaben', chance: 'Chance', by: 'Fertig', half: 'Hälfte der Verläufe' },
+  riskTable: { build: 'Vorhaben', chance: 'Aussicht', by: 'Fertig', half: 'Hälfte der Verläufe' },
   fanTitle: 'Was in der Kasse ist',
   fanCaption:
     'Die Linie ist der mittlere Verlauf; die Hälfte aller liegt im dunklen Band, neun von zehn im hellen. Gestrichelt ist deine Rücklage.',

@@ -1,0 +1,16 @@
+export {
+  certainly,
+  eitherOr,
+  lognormalChances,
+  normalBelow,
+  reduced,
+  type PriceChances
+} from './chances'
+export {
+  followed,
+  reservationPrice,
+  waitingRule,
+  type Look,
+  type Waited,
+  type WaitingRule
+} from './reservation'
