@@ -58,9 +58,10 @@ function modelWithout(
  * by the question.
  */
 export class Variations {
-  private readonly model: Model
-  private readonly around: Neighbourhood
-  private readonly order: Order
+  readonly model: Model
+  readonly around: Neighbourhood
+  /** The plan at hand as an order. */
+  readonly order: Order
   private readonly trial: Order
   private readonly instead: (choice: number) => readonly number[]
   private random = seededRandom(SEED)

@@ -14,3 +14,4 @@ export {
   type Waited,
   type WaitingRule
 } from './reservation'
+export { waitOrBuy, type LookAhead, type WaitOrBuy } from './wait-or-buy'

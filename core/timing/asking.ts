@@ -1,0 +1,158 @@
+import { addDays, byDate, compareDays, daysBetween, type Day } from '../calendar'
+import { distinct } from '../kernel'
+import type { Minor } from '../money'
+import { evaluate } from '../plan'
+import {
+  findOffer,
+  saleEstimate,
+  salesFor,
+  salesWithin,
+  seenPrices,
+  type Offer,
+  type PriceLevel,
+  type SaleEstimate,
+  type SaleWindow,
+  type SeenPrice
+} from '../prices'
+import { Variations, problemOf, worthOfMoney } from '../search'
+import type { Plan, World } from '../workspace'
+import { eitherOr, lognormalChances, reduced, type PriceChances } from './chances'
+
+/** Weeks from today on in which prices are looked at once a week; later on where something changes. */
+const WEEKLY = 4
+const MOST_LOOKS = 26
+/** What more money is worth is tried out with this share of what is in the purse, and this much at the least, minor units. */
+const MORE = { share: 0.1, least: 1000 } as const
+
+/** Days on which one would look again: each week at first, then whenever money comes, a stage begins or a sale does. */
+function lookDays({ asOf, until, stages, receipts }: World, sales: readonly SaleWindow[]): Day[] {
+  const soon = Array.from({ length: WEEKLY }, (_, i) => addDays(asOf, 7 * (i + 1)))
+  const starts = sales.map(({ from }) => from)
+  const rest = [
+    ...receipts.filter(({ amount }) => amount > 0).map(({ date }) => date),
+    ...stages.map(({ start }) => start)
+  ]
+  const later = distinct([...soon, ...starts, ...rest])
+    .filter((date) => date > asOf && date <= until)
+    .sort(compareDays)
+  // Where there are too many, sales and the first weeks stay.
+  const keep = new Set([...soon, ...starts])
+  const apart = Math.max(1, Math.ceil(later.length / (MOST_LOOKS - keep.size)))
+  return [asOf, ...later.filter((date, i) => keep.has(date) || i % apart === 0)].slice(
+    0,
+    MOST_LOOKS
+  )
+}
+
+/** What may be bought on a day without touching the reserve on that day or before the plan itself pays for it. */
+export function firstAffordable(
+  world: World,
+  balances: readonly { readonly date: Day; readonly balance: Minor }[],
+  planned: Day,
+  payment: Minor
+): Day {
+  const { reserve } = world.workspace.money
+  const before = [...balances].sort(byDate).filter(({ date }) => date < planned)
+  let first = planned
+  for (const { date, balance } of before.reverse()) {
+    if (balance - payment < reserve) break
+    first = date
+  }
+  return first
+}
+
+/** Everything the answers for one plan share. */
+export interface Asking {
+  readonly world: World
+  readonly near: Variations
+  readonly seen: readonly SeenPrice[]
+  readonly sales: readonly SaleWindow[]
+  readonly days: readonly Day[]
+  readonly balances: readonly { readonly date: Day; readonly balance: Minor }[]
+  /** What a unit of money is worth. */
+  readonly perMoney: number
+  readonly estimates: ReadonlyMap<string, SaleEstimate>
+}
+
+/** What the price may be on a day: the level, its trend, and the sales that may hold. New things bought only are in sales. */
+export function chancesOn(
+  asking: Asking,
+  offer: Offer,
+  level: PriceLevel,
+  date: Day
+): {
+  readonly chances: PriceChances
+  readonly sale: SaleWindow | undefined
+} {
+  const years = daysBetween(asking.world.asOf, date) / 365
+  const drift = (1 + (level.trend ?? 0)) ** Math.min(1, years)
+  const plain = lognormalChances(level.middle * drift, level.spread)
+  if (offer.condition !== 'new') return { chances: plain, sale: undefined }
+  const open = salesFor(asking.sales, offer.tool, date).filter(({ from }) => from <= date)
+  const deepest = open.reduce<SaleWindow | undefined>(
+    (best, one) => (!best || one.off * one.chance > best.off * best.chance ? one : best),
+    undefined
+  )
+  if (!deepest) return { chances: plain, sale: undefined }
+  const { off, chance } = asking.estimates.get(deepest.id) ?? deepest
+  return { chances: eitherOr(chance, reduced(plain, off), plain), sale: deepest }
+}
+
+/** What is asked about: a planned purchase, or a wish. */
+export interface Asked {
+  readonly offer: Offer
+  readonly count: number
+  readonly planned: Day | undefined
+}
+
+/** What is planned to be bought new or used at usual prices, the next first, and then what is wished for; each tool once. */
+export function asksOf(world: World, plan: Plan): Asked[] {
+  const planned = [...plan.purchases]
+    .sort(byDate)
+    .flatMap(({ offer: id, count, date }): Asked[] => {
+      const offer = findOffer(world.pricing, id)
+      return offer?.acquisition === 'buy' && !offer.single ? [{ offer, count, planned: date }] : []
+    })
+  const known = new Set(planned.map(({ offer }) => offer.tool))
+  const { tier } = world.workspace.preferences
+  const wishes = world.workspace.wishes.flatMap((tool): Asked[] => {
+    const power = world.library.tools.get(tool)?.forms[0]?.power
+    const offer =
+      power && !known.has(tool)
+        ? findOffer(world.pricing, [tool, tier, 'new', 'buy', power].join('/'))
+        : undefined
+    return offer ? [{ offer, count: 1, planned: undefined }] : []
+  })
+  const once = new Set<string>()
+  return [...planned, ...wishes].filter(({ offer }) => {
+    const is = once.has(offer.tool)
+    once.add(offer.tool)
+    return !is
+  })
+}
+
+/** What all answers for a plan share. */
+export function askingOf(world: World, plan: Plan): Asking {
+  const { workspace, asOf, until } = world
+  const seen = seenPrices(world.pricing, workspace.quotes, workspace.ledger)
+  const windows = workspace.saleWindows ?? []
+  const sales = salesWithin(windows, asOf, until)
+  const estimates = new Map<string, SaleEstimate>()
+  for (const sale of windows) {
+    const estimate = saleEstimate(seen, sale, asOf)
+    for (const { id } of sales)
+      if (id === sale.id || id.startsWith(`${sale.id}/`)) estimates.set(id, estimate)
+  }
+  const near = new Variations(problemOf(world), plan)
+  const more = Math.max(MORE.least, Math.round(world.balance * MORE.share))
+  return {
+    world,
+    near,
+    seen,
+    sales,
+    days: lookDays(world, sales),
+    balances: evaluate(world, plan).balances,
+    perMoney: Math.max(workspace.money.keptMoneyWorth, worthOfMoney(near, world, more)),
+    estimates
+  }
+}
