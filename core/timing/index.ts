@@ -15,3 +15,4 @@ export {
   type WaitingRule
 } from './reservation'
 export { waitOrBuy, type LookAhead, type WaitOrBuy } from './wait-or-buy'
+export { worthUpTo, type Offered, type WorthUpTo } from './worth-up-to'
