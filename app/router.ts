@@ -75,7 +75,22 @@ export const router = createRouter({
     },
     {
       path: '/prices',
-      component: () => import('./views/prices/PricesView.vue'),
+      component: () => import('./views/prices/NowView.vue'),
+      meta: { place: 'prices' }
+    },
+    {
+      path: '/prices/seen',
+      component: () => import('./views/prices/SeenView.vue'),
+      meta: { place: 'prices' }
+    },
+    {
+      path: '/prices/sales',
+      component: () => import('./views/prices/SalesView.vue'),
+      meta: { place: 'prices' }
+    },
+    {
+      path: '/prices/find',
+      component: () => import('./views/prices/FindView.vue'),
       meta: { place: 'prices' }
     },
     {

@@ -91,7 +91,7 @@ function entered({ workspace, pricing }: World, say: Say): Findable[] {
       kind: 'quote',
       label: toolOf(offer),
       more: `${say.money(price)}, ${say.shortDay(date)}`,
-      path: '/prices',
+      path: '/prices/seen',
       words: `${toolOf(offer)} ${say.money(price)}`
     })),
     ...[
@@ -102,7 +102,7 @@ function entered({ workspace, pricing }: World, say: Say): Findable[] {
       kind: 'find',
       label: name,
       more: '',
-      path: '/prices',
+      path: '/prices/find',
       words: name
     })),
     ...(workspace.scenarios ?? []).map(({ id, name }): Findable => ({

@@ -107,7 +107,7 @@ export const prices = said('prices', {
   saleHint:
     'Around shopping days, father’s day, the year’s end. The Weigh-up says so beside the purchase.',
   name: 'Name',
-  lists: 'Bundles, deals, sales',
+  lists: 'Bundles and deals',
   noLists: 'None kept yet.',
   needTool: 'Choose a tool first.',
   needPrice: 'A price is needed. A gift is 0.',

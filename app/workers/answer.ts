@@ -7,6 +7,7 @@ import { judging } from './judging'
 import type { Answerers } from './serve'
 import { reading } from './reading'
 import { staging } from './staging'
+import { timing } from './timing'
 import { weighing } from './weighing'
 
 /** What a circular or table saw takes away, mm; common practice. */
@@ -36,6 +37,7 @@ export const answers: Answerers = {
   ...staging,
   ...weighing,
   ...reading,
+  ...timing,
   nest(_about, { parts, sheet }, send) {
     send(nest(parts, sheet, { kerfMm: KERF_MM }))
   },

@@ -19,6 +19,7 @@ import type { Risk } from '../../core/risk'
 import type { ScenarioOutcome, SchoolOutcome } from '../../core/scenarios'
 import type { Outcome } from '../../core/search'
 import type { NextDay, PocketLine } from '../../core/shopping'
+import type { Offered, WaitOrBuy, WorthUpTo } from '../../core/timing'
 import type { Sway } from '../../core/weigh'
 import type { Pin, Plan, Scenario, WeightName, Weights, Workspace } from '../../core/workspace'
 import type {
@@ -138,6 +139,8 @@ export interface Calls {
   }
   'read-file': { in: { readonly bytes: Uint8Array }; out: Result<FileRead> }
   nest: { in: { readonly parts: readonly NestPart[]; readonly sheet: SheetSize }; out: Layout }
+  'wait-or-buy': { in: { readonly plan: Plan }; out: WaitOrBuy | undefined }
+  'worth-up-to': { in: { readonly plan: Plan; readonly offered: Offered }; out: WorthUpTo }
   ways: {
     in: { readonly build: string | Build; readonly step?: string | undefined }
     out: readonly WayView[]

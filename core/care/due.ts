@@ -68,7 +68,7 @@ function lackingBeside(kit: Kit): Due[] {
 }
 
 /** Prices of things still wanted that were seen long ago, the newest of each. */
-function staleQuotes({ workspace, pricing, asOf }: World, kit: Kit): Due[] {
+function staleQuotes({ pricing, asOf }: World, kit: Kit): Due[] {
   const newest = new Map<string, Quote>()
   for (const quote of pricing.quotes) {
     const best = newest.get(quote.offer)

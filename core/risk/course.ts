@@ -4,7 +4,14 @@ import { TOLERANCE, groupBy, sumOf } from '../kernel'
 import { timesRatio, type Minor } from '../money'
 import { fromPurse } from '../plan'
 import { basketOn, salesFor, unitOn } from '../prices'
-import { plannedBuild, salesOf, tillOf, type Plan, type PlannedPurchase, type World } from '../workspace'
+import {
+  plannedBuild,
+  salesOf,
+  tillOf,
+  type Plan,
+  type PlannedPurchase,
+  type World
+} from '../workspace'
 import type { RiskSettings } from './settings'
 
 /** A price may overrun a balance by no more than rounding leaves behind, minor units. */

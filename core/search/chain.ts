@@ -1,7 +1,7 @@
 import { sumOf } from '../kernel'
 import type { Decoding } from './decode'
 import { change, type Neighbourhood } from './neighbourhood'
-import { copyOrder, type Order } from './order'
+import { copyOrder, orderOf, type Order } from './order'
 import { Beside } from './prefix'
 import type { Problem } from './problem'
 import { prune } from './prune'
@@ -78,4 +78,12 @@ export function* annealed(
   }
   copyOrder(chain.best, chain.order)
   chain.value = chain.bestValue
+}
+
+/** A chain that begins with an order. */
+export function chainFrom(order: Order, value: number): Chain {
+  const [here, best] = [orderOf(order.codes.length), orderOf(order.codes.length)]
+  copyOrder(order, here)
+  copyOrder(order, best)
+  return { order: here, best, value, bestValue: value }
 }

@@ -1,8 +1,10 @@
 import { dayFromNumber, dayNumber, type Day } from '../calendar'
 import type { World } from '../workspace'
+import { annealed, chainFrom, scaleOf } from './chain'
 import type { Choice } from './choices'
+import type { Problem } from './problem'
 import { decode, type Decoding } from './decode'
-import { copyOrder, orderOf, type Order } from './order'
+import { copyOrder, moveEntries, orderOf, type Order } from './order'
 import { resupply } from './polish'
 import { stateOf } from './state'
 import type { Variations } from './variations'
@@ -38,24 +40,48 @@ export interface HeldPlan {
 /** How much prices are blurred when what is missing is bought otherwise, one try after another. */
 const NOISES = [0, 0.5] as const
 
+/** Neighbours tried for each of the first days asked about, for a later one, and for going without. */
+const TRIED_SOON = 300
+const SOON = 2
+const TRIED = 15
+const TRIED_WITHOUT = 100
+/** Other things tried in the place of what is done without. */
+const REPLACEMENTS = 16
+/** Annealing begins at this share of its way down: near the order it goes on from. */
+const NEAR = 0.8
+
+/** A problem whose pins are set anew for each question. */
+type Pinning = { -readonly [K in keyof Problem]: Problem[K] }
+
 /**
- * The plan at hand with something held back until a day, its price held still: what waiting costs, apart from what the price does. The
- * order of the plan is read again with what it lacks bought otherwise; no search is made, so that many days of many purchases are answered
- * in a second. What it comes to is therefore a bound from below, and never rises with the day.
+ * The plan at hand with a purchase on another day, its price held still: what waiting for it costs, apart from what the price does. Until
+ * then its builds wait or are done another way. From day to day the search goes on from the best orders met so far, by a few dozen
+ * neighbours each, so that many days of many purchases are answered in a second; what it comes to is a bound from below.
  */
 export class HeldBack {
   private readonly decoding: Decoding
+  private readonly problem: Pinning
+  /** The purchase, and all other ways to have the same tool. */
+  private readonly choice: number
   private readonly held: readonly Held[]
   private readonly regular: readonly (Regular | undefined)[]
+  private readonly barred: ReadonlySet<number>
   private readonly trial: Order
   private readonly best: Order
+  private readonly scale: number
+  /** Days asked about so far. */
+  private asked = 0
 
-  /** @param out what is held back */
+  /** @param offer what is bought @param count so many of it */
   constructor(
     private readonly near: Variations,
-    out: (choice: Choice) => boolean
+    private readonly offer: string,
+    private readonly count: number
   ) {
     const { model, problem, order } = near
+    this.choice = problem.choices.findIndex(({ id }) => id === offer)
+    const tool = problem.choices[this.choice]?.entries[0]?.tool.id
+    const out = ({ entries }: Choice): boolean => entries.some((one) => one.tool.id === tool)
     const choices = problem.choices.map((one): Choice | Held =>
       out(one)
         ? {
@@ -68,64 +94,121 @@ export class HeldBack {
           }
         : one
     )
-    this.held = choices.filter((_, i) => out(problem.choices[i]!)) as Held[]
+    this.barred = new Set(problem.choices.flatMap((one, i) => (out(one) ? [i] : [])))
+    this.held = choices.filter((_, i) => this.barred.has(i)) as Held[]
     this.regular = problem.choices.filter(out).map(regular)
-    const its = { ...model, problem: { ...problem, choices } }
+    this.problem = { ...problem, choices }
+    const its = { ...model, problem: this.problem }
     this.decoding = { model: its, state: stateOf(its) }
+    this.scale = scaleOf(problem)
     this.trial = orderOf(order.codes.length)
     this.best = orderOf(order.codes.length)
+    copyOrder(order, this.best)
+    near.reseed()
   }
 
-  /** From that event time on it can be had at its regular price; Infinity: never. */
-  private hold(from: number): void {
+  /** It is bought at that event time at its regular price, and the same tool at no other; at none where none is given. */
+  private pin(event: number | undefined): void {
+    const { near, offer, choice, count } = this
+    const asked = near.problem.choices[choice]
     this.held.forEach((one, i) => {
       const usual = this.regular[i]
+      const mine = one.id === asked?.id && event !== undefined && usual !== undefined
       for (let k = 0; k < one.cash.length; k++) {
-        const there = usual !== undefined && k >= from
+        const there = mine && k === event
         one.cash[k] = there ? usual.cash : Infinity
         one.value[k] = there ? usual.value : -Infinity
         one.payment[k] = usual?.payment ?? 0
         one.burden[k] = usual?.burden ?? 0
       }
     })
+    const others = near.problem.pins.filter((pin) => near.problem.choices[pin.choice]?.id !== offer)
+    this.problem.pins =
+      event === undefined
+        ? others
+        : [...others, { choice, event, count }].sort((a, b) => a.event - b.event)
   }
 
-  private tried(): number {
-    const { near, decoding, trial, best } = this
+  /** The best order met from some orders on; it stays in `best`. @param replaced whether other things are tried in its place as well */
+  private goOn(from: readonly Order[], steps: number, replaced = false): number {
+    const { near, decoding, trial, best, scale } = this
+    const { around } = near
+    const start = orderOf(trial.codes.length)
     let value = -Infinity
-    const keep = (met: number): void => {
-      if (met <= value) return
-      value = met
-      copyOrder(trial, best)
+    const keep = (met: Order, its: number): void => {
+      if (its <= value) return
+      value = its
+      copyOrder(met, start)
     }
-    for (const noise of NOISES) {
-      copyOrder(near.order, trial)
-      keep(decode(decoding, trial))
-      if (!resupply({ decoding, around: near.around }, trial, noise)) break
-      keep(decode(decoding, trial))
+    const tried = (noise: number): boolean => {
+      keep(trial, decode(decoding, trial))
+      if (!resupply({ decoding, around }, trial, noise)) return false
+      keep(trial, decode(decoding, trial))
+      return true
     }
+    for (const order of from)
+      for (const noise of NOISES) {
+        copyOrder(order, trial)
+        if (!tried(noise)) break
+      }
+    this.eachFirst(() => tried(0), start)
+    if (replaced) near.replaced(this.barred, () => void tried(0), trial, REPLACEMENTS)
+    const chain = chainFrom(start, value)
+    const annealing = { decoding, around, random: () => near.chance(), scale, trial, keep }
+    for (const _ of annealed(annealing, chain, steps, NEAR));
+    copyOrder(start, best)
     return value
   }
 
-  /** Held back until a day; never bought where none is given. */
-  until(day: Day | undefined): HeldPlan {
-    const { events, world } = this.near.problem
-    const from = day === undefined ? Infinity : events.dates.findIndex((date) => date >= day)
-    this.hold(from < 0 ? Infinity : from)
-    const value = this.tried()
-    const { state } = this.decoding
-    decode(this.decoding, this.best, true)
+  /** Each build with its purchases before all others, on no day in particular: what need not wait goes first. */
+  private eachFirst(tried: () => boolean, start: Order): void {
+    const { trial } = this
+    const entries = orderOf(start.codes.length)
+    copyOrder(start, entries)
+    for (let at = 0; at < entries.length; at++) {
+      if ((entries.codes[at] as number) < 0) continue
+      let first = at
+      while (first > 0 && (entries.codes[first - 1] as number) < 0) first--
+      copyOrder(entries, trial)
+      moveEntries(trial, first, at - first + 1, () => 0)
+      trial.genes.fill(0, 0, trial.length)
+      tried()
+    }
+  }
+
+  private planned(value: number): HeldPlan {
+    const { near, decoding, best } = this
+    const { activities, world } = near.problem
+    decode(decoding, best, true)
     const start = dayNumber(world.asOf)
-    const { activities } = this.near.problem
     return {
       value,
       done: new Map(
-        state.done.map(({ activity, done }) => [
+        decoding.state.done.map(({ activity, done }) => [
           activities[activity]!.build.id,
           dayFromNumber(start + done)
         ])
       )
     }
+  }
+
+  /** Bought on a day, or on the first after it on which anything may change; undefined where the plan has no such day. */
+  on(day: Day): HeldPlan | undefined {
+    const event = this.near.problem.events.dates.findIndex((date) => date >= day)
+    if (event < 0 || this.choice < 0) return undefined
+    this.pin(event)
+    const last = orderOf(this.best.codes.length)
+    copyOrder(this.best, last)
+    const steps = this.asked++ < SOON ? TRIED_SOON : TRIED
+    return this.planned(this.goOn([this.near.order, last], steps))
+  }
+
+  /** Never bought: whatever serves instead is. */
+  never(): HeldPlan {
+    this.pin(undefined)
+    const made = this.planned(this.goOn([this.near.order], TRIED_WITHOUT, true))
+    copyOrder(this.near.order, this.best)
+    return made
   }
 }
 

@@ -1,6 +1,6 @@
 import { distinct, seededRandom } from '../kernel'
 import type { Plan, World } from '../workspace'
-import { annealed, scaleOf, type Chain } from './chain'
+import { annealed, chainFrom, scaleOf } from './chain'
 import type { Choice } from './choices'
 import { decode, type Decoding } from './decode'
 import { modelOf, type Model } from './model'
@@ -79,6 +79,15 @@ export class Variations {
     copyOrder(orderFrom(problem, plan), this.order)
   }
 
+  /** Chance begins anew, so that equal questions have equal answers. */
+  reseed(): void {
+    this.random = seededRandom(SEED)
+  }
+  /** A number from 0 up to 1. */
+  chance(): number {
+    return this.random()
+  }
+
   /** The plan at hand, gone on with as long as any variation. */
   asItIs(): Settled {
     return this.found(this.problem, { model: this.model, state: stateOf(this.model) }, this.around)
@@ -119,7 +128,7 @@ export class Variations {
     around: Neighbourhood,
     barred: ReadonlySet<number> = new Set()
   ): Settled {
-    this.random = seededRandom(SEED)
+    this.reseed()
     const { trial } = this
     const best = orderOf(trial.codes.length)
     let bestValue = -Infinity
@@ -153,9 +162,17 @@ export class Variations {
     return settleRoughly(problem, decoding, best)
   }
 
-  /** Puts in the place of each barred purchase, one after another, whatever serves for the same, or for another way to do it. */
-  private replaced(barred: ReadonlySet<number>, tried: () => void): void {
-    const { order, trial, around, instead } = this
+  /**
+   * Puts in the place of each barred purchase, one after another, whatever serves for the same, or for another way to do it.
+   * @param most replacements tried for each
+   */
+  replaced(
+    barred: ReadonlySet<number>,
+    tried: () => void,
+    trial: Order = this.trial,
+    most = TRIED
+  ): void {
+    const { order, around, instead } = this
     for (let at = 0; at < order.length; at++) {
       const choice = -1 - (order.codes[at] as number)
       if (!barred.has(choice)) continue
@@ -166,19 +183,11 @@ export class Variations {
           .sort((a, b) => (price[a] as number) - (price[b] as number))
       const alike = cheapFirst(around.sharing[choice] ?? [])
       const others = distinct([...alike, ...cheapFirst(instead(choice))])
-      for (const other of others.slice(0, TRIED)) {
+      for (const other of others.slice(0, most)) {
         copyOrder(order, trial)
         trial.codes[at] = -1 - other
         tried()
       }
     }
   }
-}
-
-/** A chain that begins with an order. */
-function chainFrom(order: Order, value: number): Chain {
-  const [here, best] = [orderOf(order.codes.length), orderOf(order.codes.length)]
-  copyOrder(order, here)
-  copyOrder(order, best)
-  return { order: here, best, value, bestValue: value }
 }

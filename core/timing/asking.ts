@@ -4,18 +4,15 @@ import type { Minor } from '../money'
 import { evaluate } from '../plan'
 import {
   findOffer,
-  saleEstimate,
   salesFor,
-  salesWithin,
   seenPrices,
   type Offer,
   type PriceLevel,
-  type SaleEstimate,
   type SaleWindow,
   type SeenPrice
 } from '../prices'
 import { Variations, problemOf, worthOfMoney } from '../search'
-import type { Plan, World } from '../workspace'
+import { salesOf, type Plan, type World } from '../workspace'
 import { eitherOr, lognormalChances, reduced, type PriceChances } from './chances'
 
 /** Weeks from today on in which prices are looked at once a week; later on where something changes. */
@@ -71,7 +68,6 @@ export interface Asking {
   readonly balances: readonly { readonly date: Day; readonly balance: Minor }[]
   /** What a unit of money is worth. */
   readonly perMoney: number
-  readonly estimates: ReadonlyMap<string, SaleEstimate>
 }
 
 /** What the price may be on a day: the level, its trend, and the sales that may hold. New things bought only are in sales. */
@@ -94,7 +90,7 @@ export function chancesOn(
     undefined
   )
   if (!deepest) return { chances: plain, sale: undefined }
-  const { off, chance } = asking.estimates.get(deepest.id) ?? deepest
+  const { off, chance } = deepest
   return { chances: eitherOr(chance, reduced(plain, off), plain), sale: deepest }
 }
 
@@ -133,16 +129,9 @@ export function asksOf(world: World, plan: Plan): Asked[] {
 
 /** What all answers for a plan share. */
 export function askingOf(world: World, plan: Plan): Asking {
-  const { workspace, asOf, until } = world
+  const { workspace } = world
   const seen = seenPrices(world.pricing, workspace.quotes, workspace.ledger)
-  const windows = workspace.saleWindows ?? []
-  const sales = salesWithin(windows, asOf, until)
-  const estimates = new Map<string, SaleEstimate>()
-  for (const sale of windows) {
-    const estimate = saleEstimate(seen, sale, asOf)
-    for (const { id } of sales)
-      if (id === sale.id || id.startsWith(`${sale.id}/`)) estimates.set(id, estimate)
-  }
+  const sales = salesOf(world)
   const near = new Variations(problemOf(world), plan)
   const more = Math.max(MORE.least, Math.round(world.balance * MORE.share))
   return {
@@ -152,7 +141,6 @@ export function askingOf(world: World, plan: Plan): Asking {
     sales,
     days: lookDays(world, sales),
     balances: evaluate(world, plan).balances,
-    perMoney: Math.max(workspace.money.keptMoneyWorth, worthOfMoney(near, world, more)),
-    estimates
+    perMoney: Math.max(workspace.money.keptMoneyWorth, worthOfMoney(near, world, more))
   }
 }

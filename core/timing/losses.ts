@@ -13,6 +13,9 @@ export interface Losses {
   readonly base: ReadonlyMap<string, Day> | undefined
 }
 
+/** Days a purchase is held back until to find out what that costs: the soonest, and some of the later ones. */
+const [SOON, MOST_DAYS] = [4, 10]
+
 /** Values known on some days, in between by proportion of the days. */
 function between(
   days: readonly Day[],
@@ -28,34 +31,39 @@ function between(
   })
 }
 
-/** By planning again with it held back: nothing is lost by waiting with a mere wish. */
+/** By planning again with it bought on a later day: nothing is lost by waiting with a mere wish. */
 export function lossesOf(
   { near, days, world, perMoney }: Asking,
   { offer, count, planned }: Asked
 ): Losses {
-  if (planned === undefined)
-    return { until: days.map(() => 0), without: 0, doneOn: undefined, base: undefined }
-  const held = new HeldBack(near, ({ entries }) =>
-    entries.some(({ tool }) => tool.id === offer.tool)
-  )
-  const { events } = near.problem
-  const base = held.until(world.asOf)
-  const never = held.until(undefined)
-  const most = Math.max(0, base.value - never.value)
+  const nothing = { until: days.map(() => 0), without: 0, doneOn: undefined, base: undefined }
+  if (planned === undefined) return nothing
+  const held = new HeldBack(near, offer.id, count)
+  const base = held.on(planned)
+  if (!base) return nothing
+  const most = Math.max(0, base.value - held.never().value)
   const last = days.at(-1) ?? world.asOf
-  const known = events.dates
-    .filter((date, i) => date <= last || (events.dates[i - 1] ?? last) < last)
-    .map((date) => ({ date, value: base.value - held.until(date).value }))
-  // Not before a later day is also not before an earlier one: what a later day comes to is the most an earlier one can lose.
-  for (let i = known.length - 1; i >= 0; i--) {
-    const after = known[i + 1]?.value ?? most
-    known[i] = { ...known[i]!, value: Math.min(Math.max(0, known[i]!.value), after, most) }
+  const { dates } = near.problem.events
+  const within = dates.filter(
+    (date, i) => date > planned && (date <= last || (dates[i - 1] ?? last) < last)
+  )
+  const apart = Math.max(1, Math.ceil((within.length - SOON) / (MOST_DAYS - SOON)))
+  const known = [
+    { date: planned, value: 0 },
+    ...within
+      .filter((_, i) => i < SOON || (within.length - 1 - i) % apart === 0)
+      .map((date) => ({ date, value: base.value - (held.on(date)?.value ?? base.value) }))
+  ]
+  // What is bought later could as well have been bought sooner and left lying: no day loses more than a later one.
+  for (let i = known.length - 2; i >= 0; i--) {
+    const after = known[i + 1]?.value ?? 0
+    known[i] = { ...known[i]!, value: Math.max(0, Math.min(known[i]!.value, after)) }
   }
-  const inMoney = (value: number): number => value / perMoney / count
+  const inMoney = (value: number): number => Math.max(0, value) / perMoney / count
   return {
     until: between(days, known).map(inMoney),
     without: inMoney(most),
-    doneOn: (date: Day) => held.until(date).done,
+    doneOn: (date: Day) => held.on(date)?.done ?? new Map<string, Day>(),
     base: base.done
   }
 }

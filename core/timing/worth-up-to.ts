@@ -23,7 +23,7 @@ export type Offered = PriceKind & Pick<Offer, 'specs' | 'platform'> & { readonly
 /** It stands in the plan under this id, beside all that can be had anyway. */
 const ASKED = 'worth/asked'
 /** Plans tried to find out what it could do, had for nothing. */
-const EVALUATIONS = 3000
+const EVALUATIONS = 2000
 const SEED = 1
 /** The price is found to this share of itself, and to this much, minor units. */
 const NEAR = { share: 0.01, least: 50 } as const
@@ -132,14 +132,19 @@ export function worthUpTo(world: World, plan: Plan, offered: Offered): WorthUpTo
   const out = [plan, gift.plan]
     .map((from) => new Variations(problem, from).without(({ id }) => id === ASKED))
     .reduce(better)
-  const starts = [gift.plan, swapped(world, out.plan, offered.tool)]
+  let starts = [gift.plan, swapped(world, out.plan, offered.tool)]
   let best: Settled = gift
   const tried = (price: Minor): Tried => {
     const its = repriced(problem, offeredAt(world, offered, price), ASKED)
-    const found = starts
-      .map((from) => new Variations(its, from).asItIs())
-      .filter(takes)
-      .reduce<Settled | undefined>((a, b) => (a ? better(a, b) : b), undefined)
+    const all = starts.map((from) => ({ from, met: new Variations(its, from).asItIs() }))
+    const taking = all.filter(({ met }) => takes(met))
+    const lead = taking.reduce<(typeof all)[number] | undefined>(
+      (a, b) => (a && valueOf(a.met) >= valueOf(b.met) ? a : b),
+      undefined
+    )
+    // The better of the two beginnings goes on alone.
+    if (lead && starts.length > 1) starts = starts.filter((from) => from === lead.from)
+    const found = lead?.met
     const gap = found && valueOf(found) - valueOf(out)
     if (found && gap !== undefined && gap > 0) best = found
     return { price, gap }

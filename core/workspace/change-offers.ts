@@ -21,6 +21,16 @@ export const removeQuote = (workspace: Workspace, id: string): Workspace => ({
   quotes: workspace.quotes.filter((quote) => quote.id !== id)
 })
 
+/** Sets a doubtful price aside, or counts it again. */
+export const setQuoteAside = (workspace: Workspace, id: string, aside: boolean): Workspace => ({
+  ...workspace,
+  quotes: workspace.quotes.map((quote) => {
+    if (quote.id !== id) return quote
+    const { aside: _aside, ...rest } = quote
+    return aside ? { ...rest, aside } : rest
+  })
+})
+
 /** A find with its first price; without one it cannot be weighed. */
 export const addOffer = (workspace: Workspace, offer: Offer, quote: Quote): Workspace =>
   addQuotes({ ...workspace, offers: [...workspace.offers, offer] }, [quote])
@@ -51,6 +61,10 @@ export const removeDeal = (workspace: Workspace, id: string): Workspace => ({
 export const addSaleWindow = (workspace: Workspace, sale: SaleWindow): Workspace => ({
   ...workspace,
   saleWindows: [...(workspace.saleWindows ?? []), sale]
+})
+export const addSaleWindows = (workspace: Workspace, sales: readonly SaleWindow[]): Workspace => ({
+  ...workspace,
+  saleWindows: [...(workspace.saleWindows ?? []), ...sales]
 })
 export const removeSaleWindow = (workspace: Workspace, id: string): Workspace => ({
   ...workspace,

@@ -33,7 +33,6 @@ export {
   expectedReceipts,
   worldOf,
   tillOf,
-  salesOf,
   findBuild,
   buildMaterial,
   buildWorth,
@@ -41,6 +40,7 @@ export {
   workspaceHash,
   forPlanning
 } from './world'
+export { salesOf } from './sales'
 export * as change from './change'
 export { freshWorkspace, regionOf, usualHourValue, usualLevel } from './fresh'
 export { stillOnOffer } from './bought'

@@ -24,16 +24,9 @@ import {
 import { fingerprint, must } from '../kernel'
 import { answeredBy, balanceOn, type LedgerEntry } from '../ledger'
 import { timesRatio, type Minor } from '../money'
-import {
-  calibratedLevel,
-  countedQuotes,
-  salesWithin,
-  typicalOffer,
-  type Pricing,
-  type SaleWindow,
-  type Till
-} from '../prices'
+import { calibratedLevel, countedQuotes, typicalOffer, type Pricing, type Till } from '../prices'
 import { usualLevel } from './fresh'
+import { salesOf } from './sales'
 import { NO_TRAIL } from './trail'
 import type { PlannedBuild } from './plan-types'
 import type { Workspace } from './types'
@@ -161,19 +154,10 @@ export function worldOf(workspace: Workspace, baseLibrary: Library, today: Day):
   }
 }
 
-/** The sales a plan of this world may meet, each year's by itself. */
-export const salesOf = ({
-  workspace,
-  asOf,
-  until
-}: Pick<World, 'workspace' | 'asOf' | 'until'>): readonly SaleWindow[] =>
-  salesWithin(workspace.saleWindows ?? NO_SALES, asOf, until)
-const NO_SALES: readonly SaleWindow[] = []
-
 /** Everything that says what things cost at the till. */
 export const tillOf = ({ pricing, workspace, asOf, until }: World): Till => ({
   pricing,
-  windows: salesOf({ workspace, asOf, until }),
+  windows: salesOf({ workspace, pricing, asOf, until }),
   bundles: workspace.bundles ?? [],
   deals: workspace.deals ?? []
 })

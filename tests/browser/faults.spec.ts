@@ -31,7 +31,7 @@ test('names and texts with markup are text on every screen, and only links of th
   await page.getByRole('combobox', { name: 'What are you looking for' }).fill('onerror')
   await expect(page.getByRole('option').first()).toContainText('<img src=x')
   await page.keyboard.press('Escape')
-  await page.goto('/#/prices')
+  await page.goto('/#/prices/find')
   const find = page.locator('form').filter({ hasText: 'Keep this find' })
   await find.getByRole('combobox').first().click()
   await page.getByRole('option', { name: 'Jigsaw', exact: true }).click()

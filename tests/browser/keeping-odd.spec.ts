@@ -34,7 +34,7 @@ test('deals, sales and scenarios over chosen tools are kept and planned with; wh
   page
 }) => {
   const errors = watch(page)
-  await openDemo(page, '/prices')
+  await openDemo(page, '/prices/sales')
   await page.getByText('Buy several, get one free', { exact: true }).click()
   await page.getByText('A sale that is expected').click()
   const name = page.locator('#deal-name')
@@ -60,9 +60,9 @@ test('deals, sales and scenarios over chosen tools are kept and planned with; wh
   await page.getByRole('button', { name: 'Keep this one' }).click()
   await kept(page)
   await page.reload()
-  await page.goto('/#/prices')
+  await page.goto('/#/prices/sales')
   await expect(page.getByText('Two for one')).toBeVisible()
-  await expect(page.getByText('May sale')).toBeVisible()
+  await expect(page.getByText('May sale', { exact: true })).toBeVisible()
   await page.goto('/#/stages')
   await expect(page.getByRole('button', { name: 'Plan the rest again' })).toBeEnabled()
   expect(errors).toEqual([])

@@ -13,10 +13,9 @@ test('one letter per place, find, help, and letters can be switched off', async 
     ['b', 'Bench']
   ] as const) {
     await page.keyboard.press(letter)
-    await expect(page.getByRole('navigation').getByRole('link', { name: place })).toHaveAttribute(
-      'aria-current',
-      'page'
-    )
+    await expect(
+      page.getByRole('navigation').getByRole('link', { name: place, exact: true })
+    ).toHaveAttribute('aria-current', 'page')
   }
   await page.keyboard.press('/')
   await page.keyboard.type('blanket')
@@ -144,7 +143,7 @@ test('an address that is asked for before the first page is shown is gone to', a
   })
   letGo()
   await expect(page).toHaveTitle('Prices · Frugal Ledger')
-  await expect(page.getByText('A sale that is expected')).toBeVisible()
+  await expect(page.getByRole('link', { name: 'Sales and deals' })).toBeVisible()
 })
 
 test('settled plans survive a reload without planning again', async ({ page }) => {

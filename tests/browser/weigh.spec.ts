@@ -147,7 +147,7 @@ test('prices: a list is read row by row, faults named, the good ones taken in an
   page
 }) => {
   const errors = watch(page)
-  await openDemo(page, '/prices')
+  await openDemo(page, '/prices/seen')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('4 prices of your own')
   await page
     .getByLabel('The rows, with their headings')
@@ -167,9 +167,9 @@ test('prices: a list is read row by row, faults named, the good ones taken in an
 test('a bundle is judged by the pieces that are wanted anyway, a sale is said beside the purchase', async ({
   page
 }) => {
-  await openDemo(page, '/prices')
+  await openDemo(page, '/prices/sales')
   await page.getByText('A bundle', { exact: true }).click()
-  await page.getByLabel('Name').first().fill('Starter box')
+  await page.locator('#bundle-name').fill('Starter box')
   await page
     .locator('form')
     .filter({ hasText: 'Keep this bundle' })
@@ -206,7 +206,10 @@ test('without anything to weigh every part says so and no figure is missing', as
     '/weigh/quality',
     '/weigh/power',
     '/weigh/schools',
-    '/prices'
+    '/prices',
+    '/prices/seen',
+    '/prices/sales',
+    '/prices/find'
   ]) {
     await page.goto(`/#${path}`)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()

@@ -18,6 +18,7 @@ import type { Day } from '../../../core/calendar'
 import type { Minor } from '../../../core/money'
 import { issue, type Issue } from '../../../core/kernel'
 import { SELLER_TYPES, checkLink, offerId, type SellerType } from '../../../core/prices'
+import type { Offered } from '../../../core/timing'
 import { parseLengths } from '../../../core/units'
 import { change } from '../../../core/workspace'
 import DayField from '../../parts/DayField.vue'
@@ -32,9 +33,11 @@ import { prices as words } from '../../words/prices'
 import { quality } from '../../words/quality'
 import { steps } from '../../words/steps'
 import { terms } from '../../words/terms'
+import { timing } from '../../words/timing'
 
 /** One price: of a usual offer, or of a single find with measures of its own. */
-const props = defineProps<{ find: boolean }>()
+const props = defineProps<{ find?: boolean }>()
+const emit = defineEmits<{ weigh: [offered: Offered, asked: Minor | undefined] }>()
 const store = useWorkspace()
 const tool = ref<string>()
 const tier = ref<Tier>(store.workspace?.preferences.tier ?? 'weekend')
@@ -77,6 +80,24 @@ function readSizes(): Specs | undefined {
   if (read.ok) return read.value
   problem.value = read.issues[0] && store.say ? sentence(read.issues[0], store.say) : ''
   return undefined
+}
+/** Asks what it is worth, kept or not. */
+function weigh(): void {
+  problem.value = ''
+  if (!entry.value) return void (problem.value = words.needTool)
+  const specs = readSizes()
+  if (!specs) return
+  emit(
+    'weigh',
+    {
+      tool: entry.value.id,
+      tier: tier.value,
+      condition: condition.value,
+      power: power.value,
+      ...(Object.keys(specs).length > 0 ? { specs } : {})
+    },
+    price.value
+  )
 }
 function put(): void {
   problem.value = ''
@@ -222,7 +243,14 @@ function put(): void {
       <p class="caption">{{ words.findHint }}</p>
     </template>
     <p v-if="problem" class="attention" role="alert">{{ problem }}</p>
-    <p><Button type="submit" size="small" :label="find ? words.putFind : words.put" /></p>
+    <p class="row">
+      <Button v-if="find" type="button" size="small" :label="timing.ask" @click="weigh" /><Button
+        type="submit"
+        size="small"
+        :severity="find ? 'secondary' : undefined"
+        :label="find ? words.putFind : words.put"
+      />
+    </p>
   </form>
 </template>
 

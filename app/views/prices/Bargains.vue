@@ -5,12 +5,10 @@ import { change, stillOnOffer } from '../../../core/workspace'
 import { useWorkspace } from '../../stores/workspace'
 import { prices as words } from '../../words/prices'
 import { steps } from '../../words/steps'
-import { firsts } from '../../words/firsts'
 import BundleForm from './BundleForm.vue'
 import DealForm from './DealForm.vue'
-import SaleForm from './SaleForm.vue'
 
-/** Bundles with their verdict, buy-several-get-one deals, and sales that are expected. */
+/** Bundles with their verdict, and buy-several-get-one deals. */
 const store = useWorkspace()
 const bundles = computed(() => {
   const { world, workspace } = store
@@ -22,13 +20,7 @@ const bundles = computed(() => {
       }))
     : []
 })
-const empty = computed(
-  () =>
-    bundles.value.length +
-      (store.workspace?.deals?.length ?? 0) +
-      (store.workspace?.saleWindows?.length ?? 0) ===
-    0
-)
+const empty = computed(() => bundles.value.length + (store.workspace?.deals?.length ?? 0) === 0)
 </script>
 
 <template>
@@ -64,24 +56,9 @@ const empty = computed(
           {{ words.remove }}
         </button>
       </li>
-      <li v-for="sale in store.workspace?.saleWindows ?? []" :key="sale.id">
-        {{ firsts.sale(store.say, sale) }}
-        <button
-          type="button"
-          class="link"
-          @click="
-            store.run(steps.unoffered(sale.name), (state) =>
-              change.removeSaleWindow(state, sale.id)
-            )
-          "
-        >
-          {{ words.remove }}
-        </button>
-      </li>
     </ul>
     <BundleForm />
     <DealForm />
-    <SaleForm />
   </div>
 </template>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import Checkbox from 'primevue/checkbox'
 import InputText from 'primevue/inputtext'
 import { ref } from 'vue'
 import { addDays, type Day } from '../../../core/calendar'
@@ -10,6 +11,7 @@ import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
 import { prices as words } from '../../words/prices'
 import { steps } from '../../words/steps'
+import { timing } from '../../words/timing'
 import { inForm } from '../../words/where'
 import ToolsField from './ToolsField.vue'
 
@@ -23,6 +25,7 @@ const saleFrom = ref<Day>(today)
 const saleUntil = ref<Day>(addDays(today, A_WEEK))
 const saleOff = ref(20)
 const saleChance = ref(70)
+const yearly = ref(true)
 const problem = ref('')
 const say = (text: string): void => {
   problem.value = text
@@ -41,7 +44,8 @@ function putSale(): void {
       until: saleUntil.value,
       off: saleOff.value / 100,
       chance: saleChance.value / 100,
-      tools: [...saleTools.value]
+      tools: [...saleTools.value],
+      ...(yearly.value ? { yearly: true } : {})
     })
   )
   if (refused[0]) return say(inForm(refused[0], store.say))
@@ -76,6 +80,11 @@ function putSale(): void {
         @change="saleChance = $event ?? saleChance"
       />
       <ToolsField v-model="saleTools" :label="words.saleTools" />
+      <div class="check">
+        <Checkbox v-model="yearly" input-id="sale-yearly" binary /><label for="sale-yearly">{{
+          timing.yearly
+        }}</label>
+      </div>
       <Button type="submit" size="small" :label="words.putSale" />
       <p v-if="problem" class="attention" role="alert">{{ problem }}</p>
     </form>
@@ -84,6 +93,12 @@ function putSale(): void {
 </template>
 
 <style scoped>
+.check {
+  display: flex;
+  gap: 0.5rem;
+  align-items: center;
+  min-height: 2.2rem;
+}
 .fields {
   align-items: end;
   gap: 0.6rem 1rem;

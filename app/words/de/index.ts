@@ -14,6 +14,7 @@ import * as settings from './settings'
 import * as frame from './frame'
 import * as small from './small'
 import * as stages from './stages'
+import * as timing from './timing'
 import * as weigh from './weigh'
 import * as workshop from './workshop'
 import * as worth from './worth'
@@ -35,6 +36,7 @@ export const words: Catalogue = {
   ...frame,
   ...small,
   ...stages,
+  ...timing,
   ...weigh,
   ...workshop,
   ...worth

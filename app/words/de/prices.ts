@@ -156,7 +156,7 @@ export const prices: Said<typeof english> = {
   putSale: 'Diese Aktion behalten',
   saleHint: 'Um Einkaufstage, Vatertag, Jahresende. Beim Abwägen steht es neben der Anschaffung.',
   name: 'Name',
-  lists: 'Pakete, Angebote, Aktionen',
+  lists: 'Pakete und Angebote',
   noLists: 'Noch keine behalten.',
   needTool: 'Wähle zuerst ein Werkzeug.',
   needPrice: 'Ein Preis fehlt. Ein Geschenk ist 0.',

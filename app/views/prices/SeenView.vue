@@ -1,33 +1,43 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { STALE_AFTER_DAYS } from '../../../core/care'
-import { daysBetween } from '../../../core/calendar'
-import { findOffer, offerId, priceOf } from '../../../core/prices'
-import { change, levelBasis, stillOnOffer } from '../../../core/workspace'
+import { compareDays, daysBetween } from '../../../core/calendar'
+import { findOffer, offerId, priceOf, type Quote } from '../../../core/prices'
+import { change, levelBasis } from '../../../core/workspace'
 import WideBox from '../../parts/WideBox.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
-import WebLink from '../../parts/WebLink.vue'
 import { library } from '../../../data'
 import { useWorkspace } from '../../stores/workspace'
 import { prices as words } from '../../words/prices'
 import { steps } from '../../words/steps'
+import { timing } from '../../words/timing'
 import { weigh } from '../../words/weigh'
 import { terms } from '../../words/terms'
 import AddQuote from './AddQuote.vue'
-import Bargains from './Bargains.vue'
+import KindPrices from './KindPrices.vue'
 import PasteQuotes from './PasteQuotes.vue'
+import PricesTabs from './PricesTabs.vue'
 
 /** Prices of one's own: put in, pasted, with their age, against what is typical here. */
 const store = useWorkspace()
 const basis = computed(() => (store.workspace ? levelBasis(store.workspace, library) : undefined))
 const bundleName = (id: string): string | undefined =>
   store.workspace?.bundles?.find((bundle) => bundle.id === id)?.name
+/** One row for each thing that has a price, with its newest one; the rest stand behind it. */
 const rows = computed(() => {
   const { world, workspace } = store
   if (!world || !workspace) return []
-  return [...workspace.quotes]
-    .sort((a, b) => (a.date < b.date ? 1 : -1))
-    .map((quote) => {
+  const newest = new Map<string, { quote: Quote; count: number }>()
+  for (const quote of workspace.quotes) {
+    const known = newest.get(quote.offer)
+    newest.set(quote.offer, {
+      quote: known && known.quote.date > quote.date ? known.quote : quote,
+      count: (known?.count ?? 0) + 1
+    })
+  }
+  return [...newest.values()]
+    .sort((a, b) => compareDays(b.quote.date, a.quote.date))
+    .map(({ quote, count }) => {
       const offer = findOffer(world.pricing, quote.offer)
       const typical =
         offer &&
@@ -35,6 +45,7 @@ const rows = computed(() => {
       const days = daysBetween(quote.date, world.asOf)
       return {
         quote,
+        count,
         offer,
         typical,
         days,
@@ -43,21 +54,17 @@ const rows = computed(() => {
       }
     })
 })
-const finds = computed(() => {
-  const { world, workspace } = store
-  return world && workspace
-    ? workspace.offers.map((find) => ({
-        find,
-        isOver: !stillOnOffer(workspace, find.id, world.asOf)
-      }))
-    : []
-})
+const MOST_ROWS = 12
+const whole = ref(false)
+const open = computed(() => (whole.value ? rows.value : rows.value.slice(0, MOST_ROWS)))
+const chosen = ref<string>()
+const shown = computed(() => rows.value.find(({ quote }) => quote.offer === chosen.value))
 </script>
 
 <template>
   <PlaceHead
     v-if="store.say && basis && store.world"
-    :title="words.title(rows.length)"
+    :title="words.title(store.workspace?.quotes.length ?? 0)"
     :subtitle="
       words.subtitle(
         basis.kind,
@@ -66,10 +73,11 @@ const finds = computed(() => {
       )
     "
   />
+  <PricesTabs />
   <template v-if="store.say && store.world">
     <section class="stack">
       <h2>{{ words.add }}</h2>
-      <AddQuote :find="false" />
+      <AddQuote />
     </section>
     <div class="two">
       <section class="stack">
@@ -89,13 +97,22 @@ const finds = computed(() => {
             </thead>
             <tbody>
               <tr
-                v-for="{ quote, offer, typical, days, stale, ended } in rows"
+                v-for="{ quote, count, offer, typical, days, stale, ended } in open"
                 :key="quote.id"
                 :class="{ old: stale || ended }"
               >
                 <td>
-                  {{ bundleName(quote.offer) ?? store.say.shortTool(offer?.tool ?? quote.offer)
-                  }}<br /><span v-if="offer" class="soft">{{
+                  <button
+                    v-if="offer"
+                    type="button"
+                    class="link"
+                    :aria-expanded="chosen === quote.offer"
+                    @click="chosen = chosen === quote.offer ? undefined : quote.offer"
+                  >
+                    {{ store.say.shortTool(offer.tool) }}</button><template v-else>{{
+                    bundleName(quote.offer) ?? quote.offer
+                  }}</template
+                  ><br /><span v-if="offer" class="soft">{{
                     weigh.tierLine(
                       terms.tierName[offer.tier] ?? '',
                       terms.conditionName[offer.condition] ?? '',
@@ -105,8 +122,11 @@ const finds = computed(() => {
                 </td>
                 <td class="figure strong">{{ store.say.money(quote.price) }}</td>
                 <td>
-                  <span class="one-line">{{ store.say.day(quote.date) }}</span><br /><span
-                    class="soft"
+                  <span class="one-line">{{ store.say.day(quote.date) }}</span><template
+                    v-if="count > 1"
+                  >
+                    · {{ timing.more(count - 1) }}</template
+                  ><br /><span class="soft"
                     ><span class="narrow">{{ words.sellerName[quote.seller] }}, </span
                     >{{ words.age(days)
                     }}<template v-if="ended">
@@ -139,35 +159,21 @@ const finds = computed(() => {
             </tbody>
           </table>
         </WideBox>
+        <p v-if="rows.length > MOST_ROWS">
+          <button type="button" class="link" :aria-expanded="whole" @click="whole = !whole">
+            {{ whole ? timing.fewer : timing.all(rows.length) }}
+          </button>
+        </p>
       </section>
       <section class="stack">
+        <template v-if="shown?.offer">
+          <h2>{{ timing.chart(store.say.shortTool(shown.offer.tool)) }}</h2>
+          <KindPrices :kind="shown.offer" :price="shown.quote.price" :looks="[]" />
+        </template>
         <h2>{{ words.paste }}</h2>
-        <PasteQuotes /><Bargains />
+        <PasteQuotes />
       </section>
     </div>
-    <section class="stack">
-      <h2>{{ words.find }}</h2>
-      <ul v-if="finds.length > 0" class="plain-list small">
-        <li v-for="{ find, isOver } in finds" :key="find.id">
-          {{ store.say.tool(find.tool) }}, {{ terms.conditionName[find.condition] }} ({{
-            find.id.replace('my/', '')
-          }})<template v-if="find.link">, <WebLink :link="find.link" /></template
-          ><template v-if="isOver">{{ words.noLonger }}</template>
-          <button
-            type="button"
-            class="link"
-            @click="
-              store.run(steps.unoffered(store.say.shortTool(find.tool)), (state) =>
-                change.removeOffer(state, find.id)
-              )
-            "
-          >
-            {{ words.remove }}
-          </button>
-        </li>
-      </ul>
-      <AddQuote find />
-    </section>
   </template>
 </template>
 

@@ -1,0 +1,98 @@
+import { expect, test } from '@playwright/test'
+import { openDemo, watch } from './helpers'
+import { kept } from './keeping-parts'
+
+test('what is bought now and what waits for a sale is said with its figures, and follows the sales of the year', async ({
+  page
+}) => {
+  const errors = watch(page)
+  await openDemo(page, '/prices')
+  const title = page.getByRole('heading', { level: 1 })
+  await expect(page.getByRole('heading', { name: 'Buy now' })).toBeVisible({ timeout: 60_000 })
+  await expect(page.getByRole('button', { name: /^Drill driver/ })).toContainText('€109')
+  await page.goto('/#/prices/sales')
+  await expect(title).toHaveText('No sale is expected')
+  await page.getByRole('button', { name: 'Start from the usual sales of the year' }).click()
+  await expect(title).toHaveText(/^The next sale: Father’s day/)
+  await expect(page.getByText(/off with a chance of 60 %, as said/).first()).toBeVisible()
+  await page.goto('/#/prices')
+  await expect(page.getByRole('heading', { name: 'Wait', exact: true })).toBeVisible({
+    timeout: 90_000
+  })
+  await expect(page.getByText(/^Buy now up to .* else wait for Father’s day/).first()).toBeVisible()
+  await page.getByRole('button', { name: 'As a table' }).click()
+  await expect(page.getByRole('columnheader', { name: 'Pay up to' })).toBeVisible()
+  await expect(page.getByRole('cell', { name: 'Father’s day' }).first()).toBeVisible()
+  await page.getByRole('button', { name: /^Undo the usual sales/ }).click()
+  await page.goto('/#/prices/sales')
+  await expect(title).toHaveText('No sale is expected')
+  expect(errors).toEqual([])
+})
+
+test('a doubtful price is set aside, counts nowhere, and is counted again', async ({ page }) => {
+  const errors = watch(page)
+  await openDemo(page, '/prices/seen')
+  const title = page.getByRole('heading', { level: 1 })
+  const level = page.getByText(/from 4 prices that are no sale/)
+  await expect(level).toBeVisible()
+  await page.getByRole('button', { name: 'Drill driver', exact: true }).click()
+  await expect(page.getByText(/^Cheaper than about/)).toBeVisible()
+  await page.getByRole('button', { name: 'As a table' }).click()
+  await page.getByRole('button', { name: 'Set aside' }).click()
+  await expect(page.getByText(/from 3 prices that are no sale/)).toBeVisible()
+  await expect(title).toHaveText('4 prices of your own')
+  await kept(page)
+  await page.reload()
+  await expect(page.getByText(/from 3 prices that are no sale/)).toBeVisible()
+  await page.getByRole('button', { name: 'Drill driver', exact: true }).click()
+  await page.getByRole('button', { name: 'As a table' }).click()
+  await page.getByRole('button', { name: 'Count it again' }).click()
+  await expect(level).toBeVisible()
+  expect(errors).toEqual([])
+})
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' })
+  test('a find is judged at the seller’s door without a network: worth up to, against what is asked, and kept', async ({
+    page,
+    context
+  }) => {
+    const errors = watch(page)
+    await openDemo(page, '/prices/find')
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('What is it worth to you?')
+    await page.waitForFunction(
+      async () =>
+        (await navigator.serviceWorker.ready).active?.state === 'activated' &&
+        navigator.serviceWorker.controller !== null
+    )
+    await context.setOffline(true)
+    const form = page.locator('form')
+    await form.getByRole('combobox').first().click()
+    await page.keyboard.type('random')
+    await page
+      .getByRole('option', { name: /^Random-orbital sander/ })
+      .first()
+      .click()
+    await form.getByLabel('Price').fill('20')
+    await form.getByLabel('Price').blur()
+    await page.getByRole('button', { name: 'What is it worth to me?' }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Worth up to €\d+ to you$/, {
+      timeout: 60_000
+    })
+    await expect(page.getByText(/^At €20 take it: €\d+ below what it is worth/)).toBeVisible()
+    await expect(page.getByText(/Test it running before you pay/)).toBeVisible()
+    await form.getByRole('button', { name: 'Keep this find' }).click()
+    await expect(page.getByRole('heading', { name: 'Finds you keep' })).toBeVisible()
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth)
+    expect(wide).toBeLessThanOrEqual(390)
+    expect(errors).toEqual([])
+  })
+  test('what is chosen opens where it stands', async ({ page }) => {
+    await openDemo(page, '/prices')
+    const row = page.getByRole('button', { name: /^Drill driver/ })
+    await row.click({ timeout: 60_000 })
+    await expect(page.getByText(/^Eight of ten prices lie between/)).toBeVisible()
+    await row.click()
+    await expect(page.getByText(/^Eight of ten prices lie between/)).toHaveCount(0)
+  })
+})
