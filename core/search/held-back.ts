@@ -45,6 +45,8 @@ const TRIED_SOON = 300
 const SOON = 2
 const TRIED = 15
 const TRIED_WITHOUT = 100
+/** So many builds are tried with that effort; of more each has as much less. */
+const FEW_BUILDS = 10
 /** Other things tried in the place of what is done without. */
 const REPLACEMENTS = 16
 /** Annealing begins at this share of its way down: near the order it goes on from. */
@@ -69,6 +71,7 @@ export class HeldBack {
   private readonly trial: Order
   private readonly best: Order
   private readonly scale: number
+  private readonly effort: number
   /** Days asked about so far. */
   private asked = 0
 
@@ -101,6 +104,7 @@ export class HeldBack {
     const its = { ...model, problem: this.problem }
     this.decoding = { model: its, state: stateOf(its) }
     this.scale = scaleOf(problem)
+    this.effort = Math.min(1, FEW_BUILDS / Math.max(1, problem.wanted.length))
     this.trial = orderOf(order.codes.length)
     this.best = orderOf(order.codes.length)
     copyOrder(order, this.best)
@@ -165,8 +169,9 @@ export class HeldBack {
     const { trial } = this
     const entries = orderOf(start.codes.length)
     copyOrder(start, entries)
-    for (let at = 0; at < entries.length; at++) {
+    for (let at = 0, builds = 0; at < entries.length && builds < FEW_BUILDS; at++) {
       if ((entries.codes[at] as number) < 0) continue
+      builds++
       let first = at
       while (first > 0 && (entries.codes[first - 1] as number) < 0) first--
       copyOrder(entries, trial)
@@ -199,14 +204,14 @@ export class HeldBack {
     this.pin(event)
     const last = orderOf(this.best.codes.length)
     copyOrder(this.best, last)
-    const steps = this.asked++ < SOON ? TRIED_SOON : TRIED
+    const steps = (this.asked++ < SOON ? TRIED_SOON : TRIED) * this.effort
     return this.planned(this.goOn([this.near.order, last], steps))
   }
 
   /** Never bought: whatever serves instead is. */
   never(): HeldPlan {
     this.pin(undefined)
-    const made = this.planned(this.goOn([this.near.order], TRIED_WITHOUT, true))
+    const made = this.planned(this.goOn([this.near.order], TRIED_WITHOUT * this.effort, true))
     copyOrder(this.near.order, this.best)
     return made
   }

@@ -3,6 +3,7 @@ import { coreFigures } from './core'
 import { table, type Figure } from './figures'
 import { keepingFigures } from './keeping'
 import { libraryFigures } from './library'
+import { pricesFigures } from './prices'
 import { stagesFigures } from './stages'
 import { weighFigures } from './weigh'
 
@@ -11,6 +12,7 @@ const parts: Readonly<Record<string, () => Figure[] | Promise<Figure[]>>> = {
   core: coreFigures,
   library: libraryFigures,
   weigh: weighFigures,
+  prices: pricesFigures,
   stages: stagesFigures,
   keeping: keepingFigures,
   browser: browserFigures

@@ -80,7 +80,7 @@ test.describe('on a phone', () => {
       timeout: 60_000
     })
     await expect(page.getByText(/^At €20 take it: €\d+ below what it is worth/)).toBeVisible()
-    await expect(page.getByText(/Test it running before you pay/)).toBeVisible()
+    await expect(page.getByText(/walk away from a damaged guard/)).toBeVisible()
     await form.getByRole('button', { name: 'Keep this find' }).click()
     await expect(page.getByRole('heading', { name: 'Finds you keep' })).toBeVisible()
     const wide = await page.evaluate(() => document.documentElement.scrollWidth)
