@@ -11,6 +11,15 @@ export const joined = list
 export const lowerFirst = (text: string): string =>
   /^[A-Z][a-z]/.test(text) && !keepsCapitals() ? text.charAt(0).toLowerCase() + text.slice(1) : text
 
+/** Of what is watched. */
+const ofWatch = (
+  say: Say,
+  due: Extract<Due, { readonly kind: 'watch-met' | 'watch-look' }>
+): string =>
+  due.kind === 'watch-met'
+    ? `${say.shortTool(due.tool)} for ${say.money(due.price)}, seen on ${say.shortDay(due.date)}: you were waiting for ${say.money(due.upTo)}.`
+    : `Look again for ${lowerFirst(say.shortTool(due.tool))} up to ${say.money(due.upTo)}: the last look was ${due.days} days ago.`
+
 export const bench = said('bench', {
   andMore: (count: number) => `${count} more`,
   planning: 'Working out the plan …',
@@ -72,6 +81,8 @@ export const bench = said('bench', {
   wasPaid: 'It was paid',
   notPaid: 'It was not',
   removeQuote: 'Forget this price',
+  looked: 'Looked, nothing there',
+  unwatch: 'No longer watch',
   setAsideText: (month: string) => `Set aside for ${month}`,
   notSetAside: (day: string) => `Nothing set aside on ${day}`,
   notMoved: (text: string, day: string) => `${text}: nothing on ${day}`,
@@ -96,6 +107,8 @@ export const bench = said('bench', {
         return `The warranty of ${lowerFirst(say.tool(due.tool))} ends on ${say.day(due.until)}: try all of it once before then.`
       case 'below-reserve':
         return `There is ${say.money(due.balance)} in the purse and you keep back ${say.money(due.reserve)}: nothing is bought until money comes in.`
+      default:
+        return ofWatch(say, due)
     }
   }
 } as const)

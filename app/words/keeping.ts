@@ -46,6 +46,7 @@ const LISTS: Readonly<Record<string, string>> = said('keptLists', {
   bundles: 'Bundle',
   deals: 'Deal',
   saleWindows: 'Sale',
+  watches: 'Watched',
   scenarios: 'Scenario',
   photos: 'Photo',
   adopted: 'Plan kept'

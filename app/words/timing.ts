@@ -1,5 +1,6 @@
 import type { Standing, SaleEstimate } from '../../core/prices'
 import type { Difference } from '../../core/explain'
+import type { Watched } from '../../core/care'
 import type { WaitOrBuy } from '../../core/timing'
 import { said } from './language'
 import { plural } from './plural'
@@ -134,5 +135,17 @@ export const timing = said('timing', {
     minutes < 0 ? `It saves ${say.duration(-minutes)} of work.` : '',
   usedCaution:
     'Test it running before you pay. Look at cord, guard and play; walk away from a damaged guard or cord. The tool’s manual decides.',
-  finds: 'Finds you keep'
+  finds: 'Finds you keep',
+  watch: (upTo: string) => `Watch for it up to ${upTo}`,
+  watchPrice: 'Say when it costs at most',
+  watchStart: 'Watch for it',
+  watches: 'Watched',
+  watched: (say: Say, { watch: { upTo, until }, met, days, state }: Watched) =>
+    `up to ${say.money(upTo)}${until === undefined ? '' : `, until ${say.shortDay(until)}`}: ${
+      met
+        ? `seen for ${say.money(met.price)} on ${say.shortDay(met.date)}`
+        : state === 'over'
+          ? 'its last day has gone by'
+          : `none so low yet; last looked ${days === 0 ? 'today' : `${plural(days, 'day', 'days')} ago`}`
+    }`
 } as const)

@@ -9,6 +9,7 @@ const CALLED: Readonly<Record<string, string>> = said('called', {
   offers: 'finds',
   quotes: 'prices',
   saleWindows: 'sales',
+  watches: 'what is watched',
   needTests: 'purchases slept on',
   oneOffs: 'money that comes once',
   adopted: 'kept plans',

@@ -6,6 +6,7 @@ import { standing } from '../ledger'
 import type { Minor } from '../money'
 import { findOffer, type Quote } from '../prices'
 import type { Receipt, World } from '../workspace'
+import { watchedIn } from './watches'
 
 /** A quote older than this is stale. Prices move weekly; half a year is common practice for a plan. */
 export const STALE_AFTER_DAYS = 180
@@ -43,6 +44,22 @@ export type Due =
       readonly tool: string
       readonly until: Day
       readonly entry: string
+    }
+  /** A price is low enough for what is watched, or it is time to look again. */
+  | {
+      readonly kind: 'watch-met'
+      readonly watch: string
+      readonly tool: string
+      readonly upTo: Minor
+      readonly price: Minor
+      readonly date: Day
+    }
+  | {
+      readonly kind: 'watch-look'
+      readonly watch: string
+      readonly tool: string
+      readonly upTo: Minor
+      readonly days: number
     }
   | { readonly kind: 'below-reserve'; readonly balance: Minor; readonly reserve: Minor }
 
@@ -97,6 +114,16 @@ function endingWarranties({ workspace, asOf }: World): Due[] {
   })
 }
 
+/** What is watched and asks for something now. */
+const watchesDue = (world: World): Due[] =>
+  watchedIn(world).flatMap(({ watch: { id, tool, upTo }, met, days, state }): Due[] =>
+    state === 'met' && met
+      ? [{ kind: 'watch-met', watch: id, tool, upTo, price: met.price, date: met.date }]
+      : state === 'look'
+        ? [{ kind: 'watch-look', watch: id, tool, upTo, days }]
+        : []
+  )
+
 /** Everything due in a workspace, what concerns safety first. */
 export function dueIn(world: World): Due[] {
   const { workspace, library, asOf } = world
@@ -121,6 +148,7 @@ export function dueIn(world: World): Due[] {
     ...receipts,
     ...late,
     ...sleptOn,
+    ...watchesDue(world),
     ...endingWarranties(world),
     ...staleQuotes(world, kit)
   ]

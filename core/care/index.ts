@@ -1,3 +1,4 @@
 export { STALE_AFTER_DAYS, WARRANTY_WARNING_DAYS, type Due, dueIn } from './due'
+export { LOOK_AGAIN_DAYS, watchedIn, type Watched } from './watches'
 export { capacityGaps, type CapacityGap } from './gaps'
 export { inventoryOf, inventorySums, type InventoryLine } from './inventory'

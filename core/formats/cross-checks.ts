@@ -137,7 +137,7 @@ function wishReferences(refs: Referring): void {
 }
 function bargainReferences(refs: Referring): void {
   const { library, known } = refs
-  const { bundles = [], deals = [], saleWindows = [] } = refs.workspace
+  const { bundles = [], deals = [], saleWindows = [], watches = [] } = refs.workspace
   bundles.forEach(({ pieces }, i) =>
     pieces.forEach(({ tool }, k) =>
       known(library.tools.has(tool), tool, 'tool', 'bundles', i, 'pieces', k, 'tool')
@@ -145,6 +145,9 @@ function bargainReferences(refs: Referring): void {
   )
   deals.forEach(({ tools }, i) => knownTools(refs, tools, ['deals', i, 'tools']))
   saleWindows.forEach(({ tools }, i) => knownTools(refs, tools, ['saleWindows', i, 'tools']))
+  watches.forEach(({ tool }, i) =>
+    known(library.tools.has(tool), tool, 'tool', 'watches', i, 'tool')
+  )
 }
 function ownReferences(refs: Referring): void {
   const { workspace, library, known } = refs
@@ -182,8 +185,8 @@ function photoAndPlanReferences({ workspace, isBuild, isOffer, known }: Referrin
 /** Ids that stand twice in a list where each may stand once. */
 function allRepeated(workspace: WorkspaceFile, provenLedger: boolean): Issue[] {
   const { builds, items, offers, quotes, ledger, own, money } = workspace
-  const { bundles = [], deals = [], saleWindows = [], photos = [] } = workspace
-  const lists = { builds, items, offers, quotes, bundles, deals, saleWindows, photos }
+  const { bundles = [], deals = [], saleWindows = [], watches = [], photos = [] } = workspace
+  const lists = { builds, items, offers, quotes, bundles, deals, saleWindows, watches, photos }
   return [
     ...Object.entries({ ...lists, ...(provenLedger ? {} : { ledger }) }).flatMap(([key, list]) =>
       repeated(list, [key])

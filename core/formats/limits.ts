@@ -12,6 +12,7 @@ export const MOST = {
   bundles: 500,
   deals: 500,
   saleWindows: 500,
+  watches: 500,
   scenarios: 50,
   ledger: 200_000,
   adopted: 200,

@@ -51,6 +51,17 @@ export const deal = z.strictObject({
   tools: z.array(id).min(1, 'list.empty').max(500),
   until: day.optional()
 })
+export const watch = z.strictObject({
+  id,
+  tool: id,
+  tier,
+  condition,
+  power,
+  upTo: price,
+  from: day,
+  until: day.optional(),
+  looked: day.optional()
+})
 export const saleWindow = z.strictObject({
   id,
   name,

@@ -7,7 +7,16 @@ import { material } from './material-schema'
 import * as part from './schema-parts'
 import { planSchema } from './plan-schema'
 import { ban, comfort, preferences, quiet } from './preferences-schema'
-import { offer, quote, materialPrice, needTest, bundle, deal, saleWindow } from './market-schema'
+import {
+  offer,
+  quote,
+  materialPrice,
+  needTest,
+  bundle,
+  deal,
+  saleWindow,
+  watch
+} from './market-schema'
 import { photo, trail } from './photo-schema'
 
 /** The shape of the workspace file, version 3, and of the plan file, version 1. What ids refer to and what must be in order is checked in `cross-checks`. */
@@ -246,6 +255,7 @@ export const workspaceSchema = z.strictObject({
   bundles: z.array(bundle).max(MOST.bundles).optional(),
   deals: z.array(deal).max(MOST.deals).optional(),
   saleWindows: z.array(saleWindow).max(MOST.saleWindows).optional(),
+  watches: z.array(watch).max(MOST.watches).optional(),
   scenarios: z.array(scenario).max(MOST.scenarios).optional(),
   ledger: z.array(entry).max(MOST.ledger),
   plan: planSchema.optional(),
@@ -268,6 +278,7 @@ export const ENTRIES = {
   bundles: bundle,
   deals: deal,
   saleWindows: saleWindow,
+  watches: watch,
   scenarios: scenario,
   ledger: entry,
   adopted: planSchema,

@@ -1,7 +1,15 @@
 import type { Day } from '../calendar'
 import type { Minor } from '../money'
-import type { Bundle, Deal, Offer, Quote, SaleWindow, SellerType } from '../prices'
-import type { Workspace } from './types'
+import {
+  kindKey,
+  type Bundle,
+  type Deal,
+  type Offer,
+  type Quote,
+  type SaleWindow,
+  type SellerType
+} from '../prices'
+import type { Watch, Workspace } from './types'
 
 export const addQuote = (
   workspace: Workspace,
@@ -65,6 +73,20 @@ export const addSaleWindow = (workspace: Workspace, sale: SaleWindow): Workspace
 export const addSaleWindows = (workspace: Workspace, sales: readonly SaleWindow[]): Workspace => ({
   ...workspace,
   saleWindows: [...(workspace.saleWindows ?? []), ...sales]
+})
+/** Keeps an eye on a kind; what was said of the same kind before is replaced. */
+export const addWatch = (workspace: Workspace, watch: Watch): Workspace => ({
+  ...workspace,
+  watches: [...(workspace.watches ?? []).filter((one) => kindKey(one) !== kindKey(watch)), watch]
+})
+/** Says that prices were looked at for it, with nothing to put in. */
+export const lookedFor = (workspace: Workspace, id: string, looked: Day): Workspace => ({
+  ...workspace,
+  watches: (workspace.watches ?? []).map((one) => (one.id === id ? { ...one, looked } : one))
+})
+export const removeWatch = (workspace: Workspace, id: string): Workspace => ({
+  ...workspace,
+  watches: (workspace.watches ?? []).filter((one) => one.id !== id)
 })
 export const removeSaleWindow = (workspace: Workspace, id: string): Workspace => ({
   ...workspace,

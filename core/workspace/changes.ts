@@ -97,6 +97,7 @@ export function removeOwn(workspace: Workspace, id: string): Workspace | undefin
             .filter(({ tools }) => tools.length > 0)
         }
       : {}),
+    ...(workspace.watches ? { watches: workspace.watches.filter(({ tool }) => tool !== id) } : {}),
     ...(workspace.saleWindows
       ? {
           saleWindows: workspace.saleWindows

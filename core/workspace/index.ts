@@ -10,6 +10,7 @@ export {
   type NeedTest,
   type Pin,
   type Ban,
+  type Watch,
   type Scenario,
   type Photo,
   type Moment,

@@ -33,7 +33,7 @@ const idOf = ({ id }: { readonly id: string }): string => id
 
 /** Lists a workspace may lack stay away when they are empty. */
 const optional = <
-  K extends 'needTests' | 'bundles' | 'deals' | 'saleWindows' | 'scenarios' | 'photos'
+  K extends 'needTests' | 'bundles' | 'deals' | 'saleWindows' | 'watches' | 'scenarios' | 'photos'
 >(
   name: K,
   key: (one: NonNullable<Workspace[K]>[number]) => string
@@ -133,6 +133,7 @@ export const LISTS: readonly ListPart[] = [
   optional('bundles', idOf),
   optional('deals', idOf),
   optional('saleWindows', idOf),
+  optional('watches', idOf),
   optional('scenarios', idOf),
   optional('photos', idOf),
   list(

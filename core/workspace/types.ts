@@ -18,7 +18,7 @@ import type {
 import type { Day, Rhythm, ShopTime, StageLength } from '../calendar'
 import type { LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
-import type { Bundle, Deal, Offer, Quote, SaleWindow } from '../prices'
+import type { Bundle, Deal, Offer, PriceKind, Quote, SaleWindow } from '../prices'
 import type { UnitSystem } from '../units'
 import type { Workshop } from '../workshop'
 import type { Plan } from './plan-types'
@@ -170,6 +170,19 @@ export interface Pin {
   readonly date: Day
 }
 
+/** A tool one keeps an eye on, up to a price. */
+export interface Watch extends PriceKind {
+  readonly id: string
+  /** Tag price at or below which it is to be said. */
+  readonly upTo: Minor
+  /** The day it was begun: older prices do not meet it. */
+  readonly from: Day
+  /** The last day it is of interest. */
+  readonly until?: Day | undefined
+  /** The day prices were last looked at for it without any put in. */
+  readonly looked?: Day | undefined
+}
+
 /** Something that must not be in the plan. */
 export type Ban =
   { readonly kind: 'tool'; readonly id: string } | { readonly kind: 'method'; readonly id: string }
@@ -248,6 +261,7 @@ export interface Workspace {
   readonly bundles?: readonly Bundle[] | undefined
   readonly deals?: readonly Deal[] | undefined
   readonly saleWindows?: readonly SaleWindow[] | undefined
+  readonly watches?: readonly Watch[] | undefined
   readonly scenarios?: readonly Scenario[] | undefined
   readonly ledger: readonly LedgerEntry[]
   /** Plans kept, so that later one can see what was true. */

@@ -214,6 +214,7 @@ export function workspaceHash(workspace: Workspace): string {
     adopted: undefined,
     name: undefined,
     scenarios: undefined,
+    watches: undefined,
     photos: undefined,
     trail: undefined
   })

@@ -40,6 +40,18 @@ function answerReceipt(one: Extract<Due, { kind: 'receipt' }>, came: boolean): v
     })
   )
 }
+function lookedFor(watch: string, tool: string): void {
+  const { say, world } = store
+  if (say && world)
+    store.run(steps.looked(say.shortTool(tool)), (state) =>
+      change.lookedFor(state, watch, world.asOf)
+    )
+}
+function unwatch(watch: string, tool: string): void {
+  store.run(steps.unwatched(store.say?.shortTool(tool) ?? ''), (state) =>
+    change.removeWatch(state, watch)
+  )
+}
 function forget(quote: string, tool: string): void {
   store.run(steps.quoted(store.say?.tool(tool) ?? ''), (state) => ({
     ...state,
@@ -85,6 +97,20 @@ function forget(quote: string, tool: string): void {
             severity="secondary"
             :label="one.receipt.amount < 0 ? bench.notPaid : bench.didNot"
             @click="answerReceipt(one, false)"
+          />
+        </div>
+        <div v-if="one.kind === 'watch-look' || one.kind === 'watch-met'" class="row">
+          <Button
+            v-if="one.kind === 'watch-look'"
+            size="small"
+            :label="bench.looked"
+            @click="lookedFor(one.watch, one.tool)"
+          />
+          <Button
+            size="small"
+            severity="secondary"
+            :label="bench.unwatch"
+            @click="unwatch(one.watch, one.tool)"
           />
         </div>
         <Button

@@ -7,6 +7,7 @@ import { printPage } from '../../shell/save'
 import { useJudging } from '../../stores/judging'
 import { useWorkspace } from '../../stores/workspace'
 import { pocket as words } from '../../words/pocket'
+import WatchList from '../prices/WatchList.vue'
 
 const store = useWorkspace()
 const judging = useJudging()
@@ -56,6 +57,7 @@ const days = computed(() => pocketDays(lines.value, store.plan?.savings))
       </ul>
       <p class="small strong">{{ words.total(store.say, day) }}</p>
     </section>
+    <WatchList />
     <p class="caption">{{ words.footnote }}</p>
   </div>
 </template>

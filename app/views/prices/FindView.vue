@@ -18,6 +18,7 @@ import { timing as words } from '../../words/timing'
 import AddQuote from './AddQuote.vue'
 import KindPrices from './KindPrices.vue'
 import PricesTabs from './PricesTabs.vue'
+import WatchForm from './WatchForm.vue'
 
 /** Something offered: up to which price the plan would take it, and the finds that are kept. */
 const store = useWorkspace()
@@ -110,7 +111,10 @@ const reasons = computed(() => {
         <p v-for="text in reasons" :key="text"><NamedText :text="text" /></p>
         <p v-if="about.condition !== 'new'" class="caption">{{ words.usedCaution }}</p>
       </div>
-      <KindPrices :kind="about" :price="asked" :looks="[]" />
+      <div class="stack">
+        <KindPrices :kind="about" :price="asked" :looks="[]" />
+        <WatchForm :kind="about" :up-to="store.say.about(worth.upTo)" />
+      </div>
     </section>
     <h2>{{ prices.find }}</h2>
     <p v-if="!planning.plan" class="soft">{{ words.nothingHint }}</p>

@@ -14,6 +14,8 @@ import { timing as words } from '../../words/timing'
 import KindPrices from './KindPrices.vue'
 import PricesTabs from './PricesTabs.vue'
 import { waitSentence } from './wait-sentence'
+import WatchForm from './WatchForm.vue'
+import WatchList from './WatchList.vue'
 
 /** What to buy now and what to wait with, and why: what waiting costs the plan against what prices may do. */
 const store = useWorkspace()
@@ -57,6 +59,9 @@ const title = computed(() => {
         waits.map(({ tool }) => store.say?.shortTool(tool).toLowerCase() ?? tool)
       )
 })
+/** A price to wait for: what is to be taken today, and no more than is usual. */
+const worthTaking = (one: WaitOrBuy): number =>
+  store.say?.about(Math.min(one.upTo > 0 ? one.upTo : one.level.low, one.price)) ?? 0
 const sentence = (one: WaitOrBuy): string =>
   store.say && store.world ? waitSentence(store.say, store.world, one) : ''
 </script>
@@ -100,6 +105,11 @@ const sentence = (one: WaitOrBuy): string =>
               :price="one.price"
               :looks="one.looks"
             />
+            <WatchForm
+              v-if="narrow && offer && chosen === one.offer"
+              :kind="offer"
+              :up-to="worthTaking(one)"
+            />
           </li>
         </ul>
         <p v-if="along.length > 0" class="small soft">{{ words.along(names(along)) }}</p>
@@ -117,8 +127,10 @@ const sentence = (one: WaitOrBuy): string =>
         {{ words.today(store.say.money(shown.price), shown.typical) }}
       </p>
       <KindPrices :kind="offer" :price="shown.price" :looks="shown.looks" />
+      <WatchForm :kind="offer" :up-to="worthTaking(shown)" />
     </section>
   </div>
+  <WatchList />
 </template>
 
 <style scoped>

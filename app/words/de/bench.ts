@@ -1,9 +1,19 @@
+import type { Due } from '../../../core/care'
 import { joined, type bench as english } from '../bench'
 import type { firsts as englishFirsts } from '../firsts'
 import type { Said } from '../language'
 import type { paper as englishPaper } from '../paper'
 import { plural } from '../plural'
 import type { Say } from '../say'
+
+/** Of what is watched. */
+const ofWatch = (
+  say: Say,
+  due: Extract<Due, { readonly kind: 'watch-met' | 'watch-look' }>
+): string =>
+  due.kind === 'watch-met'
+    ? `${say.shortTool(due.tool)} für ${say.money(due.price)}, gesehen am ${say.shortDay(due.date)}: du hast auf ${say.money(due.upTo)} gewartet.`
+    : `Sieh wieder nach ${say.shortTool(due.tool)} bis ${say.money(due.upTo)}: der letzte Blick war vor ${due.days} Tagen.`
 
 export const bench: Said<typeof english> = {
   andMore: (count) => `${count} weitere`,
@@ -64,6 +74,8 @@ export const bench: Said<typeof english> = {
   wasPaid: 'Es wurde bezahlt',
   notPaid: 'Wurde es nicht',
   removeQuote: 'Diesen Preis vergessen',
+  looked: 'Nachgesehen, nichts da',
+  unwatch: 'Nicht mehr im Blick',
   setAsideText: (month) => `Zurückgelegt für ${month}`,
   notSetAside: (day) => `Am ${day} nichts zurückgelegt`,
   notMoved: (text, day) => `${text}: nichts am ${day}`,
@@ -90,6 +102,8 @@ export const bench: Said<typeof english> = {
         return `Die Garantie für ${say.tool(due.tool)} endet am ${say.day(due.until)}: probier bis dahin alles einmal aus.`
       case 'below-reserve':
         return `In der Kasse sind ${say.money(due.balance)}, und du hältst ${say.money(due.reserve)} zurück: gekauft wird erst wieder, wenn Geld kommt.`
+      default:
+        return ofWatch(say, due)
     }
   }
 }

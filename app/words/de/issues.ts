@@ -23,6 +23,7 @@ export const called: Readonly<Record<string, string>> = {
   offers: 'Funde',
   quotes: 'Preise',
   saleWindows: 'Aktionen',
+  watches: 'was im Blick ist',
   needTests: 'worüber geschlafen wird',
   oneOffs: 'Geld, das einmal kommt',
   adopted: 'behaltene Pläne',

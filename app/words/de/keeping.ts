@@ -29,6 +29,7 @@ export const keptLists: Readonly<Record<string, string>> = {
   bundles: 'Paket',
   deals: 'Mengenangebot',
   saleWindows: 'Aktion',
+  watches: 'Im Blick',
   scenarios: 'Szenario',
   photos: 'Foto',
   adopted: 'Behaltener Plan'

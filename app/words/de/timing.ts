@@ -118,5 +118,17 @@ export const timing: Said<typeof english> = {
   saved: (say, { minutes }) => (minutes < 0 ? `Es spart ${say.duration(-minutes)} Arbeit.` : ''),
   usedCaution:
     'Lass es laufen, bevor du zahlst. Sieh Kabel, Schutz und Spiel an; ist Schutz oder Kabel schadhaft, geh weiter. Es gilt die Anleitung des Werkzeugs.',
-  finds: 'Funde, die du behältst'
+  finds: 'Funde, die du behältst',
+  watch: (upTo) => `Im Blick behalten bis ${upTo}`,
+  watchPrice: 'Melden, wenn es höchstens kostet',
+  watchStart: 'Im Blick behalten',
+  watches: 'Im Blick',
+  watched: (say, { watch: { upTo, until }, met, days, state }) =>
+    `bis ${say.money(upTo)}${until === undefined ? '' : `, bis ${say.shortDay(until)}`}: ${
+      met
+        ? `am ${say.shortDay(met.date)} für ${say.money(met.price)} gesehen`
+        : state === 'over'
+          ? 'der letzte Tag ist vorbei'
+          : `noch keiner so niedrig; zuletzt nachgesehen ${days === 0 ? 'heute' : `vor ${plural(days, 'Tag', 'Tagen')}`}`
+    }`
 }
