@@ -99,6 +99,15 @@ export function createApp(dist: string): Express {
     response.set('Cache-Control', 'no-cache')
     next()
   })
+  // An address that cannot be read is answered here, in our own words.
+  app.use((request, _response, next) => {
+    try {
+      decodeURIComponent(request.path)
+      next()
+    } catch {
+      next({ status: 400 })
+    }
+  })
   app.use(
     '/assets',
     packed(join(dist, 'assets'), {
