@@ -20,6 +20,7 @@ import { regions } from './regions'
 import { templates } from './templates'
 import { tools } from './tools'
 
+export { sheetFor, sheets } from './inspection'
 export { usualSales, type UsualSale } from './sales'
 export { USUAL_ASKED, basics, firstPieces, usual } from './usual'
 

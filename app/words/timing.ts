@@ -1,6 +1,7 @@
 import type { Standing, SaleEstimate } from '../../core/prices'
 import type { Difference } from '../../core/explain'
 import type { Watched } from '../../core/care'
+import type { Inspected } from '../../core/inspection'
 import type { WaitOrBuy } from '../../core/timing'
 import { said } from './language'
 import { plural } from './plural'
@@ -136,6 +137,19 @@ export const timing = said('timing', {
   usedCaution:
     'Test it running before you pay. Look at cord, guard and play; walk away from a damaged guard or cord. The tool’s manual decides.',
   finds: 'Finds you keep',
+  sheetTitle: (tool: string) => `Looking at a used ${tool}`,
+  bring: (things: string) => `Bring: ${things}.`,
+  doing: { look: 'Look', run: 'Run', measure: 'Measure', ask: 'Ask' } as const,
+  finding: { fine: 'fine', doubtful: 'doubtful', bad: 'bad', unseen: 'could not see' } as const,
+  worthNow: (say: Say, { upTo, repair, unseen, open }: Inspected, sound: number) =>
+    `Worth up to ${say.money(say.about(upTo))} as it stands${
+      repair + unseen > 0
+        ? `: ${say.money(say.about(sound))} for a sound one${repair > 0 ? `, less ${say.money(say.about(repair))} to put it right` : ''}${unseen > 0 ? `, less ${say.money(say.about(unseen))} for what you could not see` : ''}`
+        : ''
+    }.${open > 0 ? ` ${plural(open, 'point', 'points')} to go.` : ''}`,
+  walkAway: (text: string) => `Walk away, at any price. Not so: ${text}.`,
+  inexact: (times: string) => `It may work ${times} times as inexactly as a sound one.`,
+  buyNew: 'Buy protection new: what it has been through cannot be seen.',
   watch: (upTo: string) => `Watch for it up to ${upTo}`,
   watchPrice: 'Say when it costs at most',
   watchStart: 'Watch for it',

@@ -1,6 +1,7 @@
 import { cards } from './cards'
 import { cautions } from './cautions'
 import { companions } from './companions'
+import { inspection } from './inspection'
 import { methods } from './methods'
 import { joiningMethods } from './methods-joining'
 import { operations } from './operations'
@@ -15,7 +16,7 @@ export const german = {
   methods: { ...methods, ...joiningMethods },
   operations,
   pieces: { ...tools, ...pieces },
-  texts: { ...reasons, ...cautions, ...companions },
+  texts: { ...reasons, ...cautions, ...companions, ...inspection },
   schools: schoolTexts,
   cards
 }

@@ -87,6 +87,41 @@ test.describe('on a phone', () => {
     expect(wide).toBeLessThanOrEqual(390)
     expect(errors).toEqual([])
   })
+  test('a used machine is looked at point by point, and what it is worth runs along', async ({
+    page
+  }) => {
+    const errors = watch(page)
+    await openDemo(page, '/prices/find')
+    const form = page.locator('form').first()
+    await form.getByRole('combobox').first().click()
+    await page.keyboard.type('random')
+    await page
+      .getByRole('option', { name: /^Random-orbital sander/ })
+      .first()
+      .click()
+    await page.getByRole('button', { name: 'What is it worth to me?' }).click()
+    const sheet = page.getByRole('region', { name: /^Looking at a used/ })
+    await expect(sheet.getByText(/as it stands\. \d+ points to go/)).toBeVisible({
+      timeout: 60_000
+    })
+    await sheet
+      .getByRole('group', { name: /Pad flat/ })
+      .getByLabel('bad')
+      .check()
+    await expect(sheet.getByText(/for a sound one, less €\d+ to put it right/)).toBeVisible()
+    await sheet
+      .getByRole('group', { name: /Cord, plug/ })
+      .getByLabel('bad')
+      .check()
+    await expect(sheet.getByText(/^Walk away, at any price/)).toBeVisible()
+    await sheet
+      .getByRole('group', { name: /Cord, plug/ })
+      .getByLabel('fine')
+      .check()
+    await expect(sheet.getByText(/^Walk away, at any price/)).toHaveCount(0)
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+    expect(errors).toEqual([])
+  })
   test('what is chosen opens where it stands', async ({ page }) => {
     await openDemo(page, '/prices')
     const row = page.getByRole('button', { name: /^Drill driver/ })

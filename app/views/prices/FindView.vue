@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { Minor } from '../../../core/money'
-import { findOffer, type Offer } from '../../../core/prices'
+import type { Answers } from '../../../core/inspection'
+import { findOffer, typicalOf, type Offer } from '../../../core/prices'
 import type { Offered } from '../../../core/timing'
 import { change, stillOnOffer } from '../../../core/workspace'
+import { sheetFor } from '../../../data'
 import NamedText from '../../parts/NamedText.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import TroubleLine from '../../parts/TroubleLine.vue'
@@ -16,6 +18,7 @@ import { steps } from '../../words/steps'
 import { terms } from '../../words/terms'
 import { timing as words } from '../../words/timing'
 import AddQuote from './AddQuote.vue'
+import InspectionSheet from './InspectionSheet.vue'
 import KindPrices from './KindPrices.vue'
 import PricesTabs from './PricesTabs.vue'
 import WatchForm from './WatchForm.vue'
@@ -39,6 +42,7 @@ const finds = computed(() => {
 })
 function weigh(offered: Offered, price: Minor | undefined): void {
   about.value = offered
+  answers.value = {}
   asked.value = price
   timing.weigh(offered)
 }
@@ -63,6 +67,22 @@ const answer = useTemplateRef<HTMLElement>('answerHere')
 watch(worth, (found) => {
   if (found) void nextTick(() => answer.value?.scrollIntoView({ block: 'nearest' }))
 })
+/** The sheet for what is asked about, where it is used; its answers are begun anew with each thing. */
+const answers = ref<Answers>({})
+const tool = computed(() => store.world?.library.tools.get(about.value?.tool ?? ''))
+const sheet = computed(() =>
+  about.value && tool.value && about.value.condition !== 'new'
+    ? sheetFor(tool.value, about.value.power)
+    : undefined
+)
+const isUsedProtection = computed(
+  () => tool.value?.kind === 'protection' && about.value?.condition === 'used'
+)
+const priceNew = computed(() =>
+  store.world && about.value
+    ? (typicalOf(store.world.pricing, { ...about.value, condition: 'new' }) ?? 0)
+    : 0
+)
 const title = computed(() => {
   const { say } = store
   if (!worth.value || !say) return words.findTitle
@@ -109,13 +129,23 @@ const reasons = computed(() => {
           {{ words.verdict(asked, store.say.about(worth.upTo), store.say) }}
         </p>
         <p v-for="text in reasons" :key="text"><NamedText :text="text" /></p>
-        <p v-if="about.condition !== 'new'" class="caption">{{ words.usedCaution }}</p>
+        <p v-if="about.condition !== 'new' && !sheet" class="caption">{{ words.usedCaution }}</p>
       </div>
       <div class="stack">
         <KindPrices :kind="about" :price="asked" :looks="[]" />
         <WatchForm :kind="about" :up-to="store.say.about(worth.upTo)" />
       </div>
     </section>
+    <InspectionSheet
+      v-if="sheet && worth && about"
+      :sheet="sheet"
+      :name="store.say.shortTool(about.tool).toLowerCase()"
+      :sound="worth.upTo"
+      :price-new="priceNew"
+      :answers="answers"
+      @answer="(point, finding) => (answers = { ...answers, [point]: finding })"
+    />
+    <p v-else-if="isUsedProtection" class="attention">{{ words.buyNew }}</p>
     <h2>{{ prices.find }}</h2>
     <p v-if="!planning.plan" class="soft">{{ words.nothingHint }}</p>
     <AddQuote find @weigh="weigh" />

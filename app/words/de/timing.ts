@@ -119,6 +119,19 @@ export const timing: Said<typeof english> = {
   usedCaution:
     'Lass es laufen, bevor du zahlst. Sieh Kabel, Schutz und Spiel an; ist Schutz oder Kabel schadhaft, geh weiter. Es gilt die Anleitung des Werkzeugs.',
   finds: 'Funde, die du behältst',
+  sheetTitle: (tool) => `Gebraucht ansehen: ${tool}`,
+  bring: (things) => `Mitbringen: ${things}.`,
+  doing: { look: 'Ansehen', run: 'Laufen lassen', measure: 'Messen', ask: 'Fragen' },
+  finding: { fine: 'gut', doubtful: 'zweifelhaft', bad: 'schlecht', unseen: 'nicht zu sehen' },
+  worthNow: (say, { upTo, repair, unseen, open }, sound) =>
+    `So, wie es dasteht, bis zu ${say.money(say.about(upTo))} wert${
+      repair + unseen > 0
+        ? `: ${say.money(say.about(sound))} für ein gutes${repair > 0 ? `, weniger ${say.money(say.about(repair))}, um es herzurichten` : ''}${unseen > 0 ? `, weniger ${say.money(say.about(unseen))} für das, was nicht zu sehen war` : ''}`
+        : ''
+    }.${open > 0 ? ` Noch ${plural(open, 'Punkt', 'Punkte')}.` : ''}`,
+  walkAway: (text) => `Geh weiter, zu jedem Preis. Nicht erfüllt: ${text}.`,
+  inexact: (times) => `Es arbeitet vielleicht ${times}-mal so ungenau wie ein gutes.`,
+  buyNew: 'Kauf Schutz neu: was er hinter sich hat, sieht man nicht.',
   watch: (upTo) => `Im Blick behalten bis ${upTo}`,
   watchPrice: 'Melden, wenn es höchstens kostet',
   watchStart: 'Im Blick behalten',

@@ -1,0 +1,10 @@
+export {
+  FINDINGS_OF_POINT,
+  type Answers,
+  type Doing,
+  type Effect,
+  type Point,
+  type PointFinding,
+  type Sheet
+} from './types'
+export { inspected, type Inspected } from './judge'
