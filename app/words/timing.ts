@@ -141,8 +141,8 @@ export const timing = said('timing', {
   bring: (things: string) => `Bring: ${things}.`,
   doing: { look: 'Look', run: 'Run', measure: 'Measure', ask: 'Ask' } as const,
   finding: { fine: 'fine', doubtful: 'doubtful', bad: 'bad', unseen: 'could not see' } as const,
-  worthNow: (say: Say, { upTo, repair, unseen, open }: Inspected, sound: number) =>
-    `Worth up to ${say.money(say.about(upTo))} as it stands${
+  worthNow: (say: Say, { repair, unseen, open }: Inspected, sound: number) =>
+    `Worth up to ${say.money(Math.max(0, say.about(sound) - say.about(repair) - say.about(unseen)))} as it stands${
       repair + unseen > 0
         ? `: ${say.money(say.about(sound))} for a sound one${repair > 0 ? `, less ${say.money(say.about(repair))} to put it right` : ''}${unseen > 0 ? `, less ${say.money(say.about(unseen))} for what you could not see` : ''}`
         : ''

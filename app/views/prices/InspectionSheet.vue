@@ -82,6 +82,8 @@ legend {
   padding-right: 0.75rem;
 }
 .choice input {
+  /* Never under the strip that stays in sight. */
+  scroll-margin-block: 8rem;
   width: 1.25rem;
   height: 1.25rem;
   accent-color: var(--planned);

@@ -123,8 +123,8 @@ export const timing: Said<typeof english> = {
   bring: (things) => `Mitbringen: ${things}.`,
   doing: { look: 'Ansehen', run: 'Laufen lassen', measure: 'Messen', ask: 'Fragen' },
   finding: { fine: 'gut', doubtful: 'zweifelhaft', bad: 'schlecht', unseen: 'nicht zu sehen' },
-  worthNow: (say, { upTo, repair, unseen, open }, sound) =>
-    `So, wie es dasteht, bis zu ${say.money(say.about(upTo))} wert${
+  worthNow: (say, { repair, unseen, open }, sound) =>
+    `So, wie es dasteht, bis zu ${say.money(Math.max(0, say.about(sound) - say.about(repair) - say.about(unseen)))} wert${
       repair + unseen > 0
         ? `: ${say.money(say.about(sound))} für ein gutes${repair > 0 ? `, weniger ${say.money(say.about(repair))}, um es herzurichten` : ''}${unseen > 0 ? `, weniger ${say.money(say.about(unseen))} für das, was nicht zu sehen war` : ''}`
         : ''
