@@ -13,6 +13,7 @@ import WebLink from '../../parts/WebLink.vue'
 import { usePlanning } from '../../stores/planning'
 import { useTiming } from '../../stores/timing'
 import { useWorkspace } from '../../stores/workspace'
+import { lowerFirst } from '../../words/bench'
 import { prices } from '../../words/prices'
 import { steps } from '../../words/steps'
 import { terms } from '../../words/terms'
@@ -139,7 +140,7 @@ const reasons = computed(() => {
     <InspectionSheet
       v-if="sheet && worth && about"
       :sheet="sheet"
-      :name="store.say.shortTool(about.tool).toLowerCase()"
+      :name="lowerFirst(store.say.shortTool(about.tool))"
       :sound="worth.upTo"
       :price-new="priceNew"
       :answers="answers"

@@ -10,6 +10,7 @@ import WhatIs from '../../parts/WhatIs.vue'
 import { usePlanning } from '../../stores/planning'
 import { useTiming } from '../../stores/timing'
 import { useWorkspace } from '../../stores/workspace'
+import { lowerFirst } from '../../words/bench'
 import { timing as words } from '../../words/timing'
 import KindPrices from './KindPrices.vue'
 import PricesTabs from './PricesTabs.vue'
@@ -44,19 +45,18 @@ const offer = computed(() =>
   shown.value && store.world ? findOffer(store.world.pricing, shown.value.offer) : undefined
 )
 const names = (list: readonly WaitOrBuy[]): string =>
-  list.map(({ tool }) => store.say?.shortTool(tool).toLowerCase() ?? tool).join(', ')
+  list.map(({ tool }) => lowerFirst(store.say?.shortTool(tool) ?? tool)).join(', ')
 const title = computed(() => {
-  if (timing.answers.length === 0)
-    return planning.plan && planning.plan.purchases.length === 0 && !planning.busy
-      ? words.nothing
-      : words.working
+  const isNothing = (planning.plan?.purchases.length ?? 0) === 0
+  if (planning.busy || timing.thinking) return words.working
+  if (timing.answers.length === 0) return isNothing ? words.nothing : words.working
   const waits = timing.answers.filter(({ answer }) => answer === 'wait')
   const now = timing.answers.filter(({ answer }) => answer === 'buy').length
   return waits.length === 0
     ? words.allNow
     : words.title(
         now,
-        waits.map(({ tool }) => store.say?.shortTool(tool).toLowerCase() ?? tool)
+        waits.map(({ tool }) => lowerFirst(store.say?.shortTool(tool) ?? tool))
       )
 })
 /** A price to wait for: what is to be taken today, and no more than is usual. */
