@@ -40,7 +40,10 @@ export const useTiming = defineStore('timing', () => {
     answers.value = []
     failure.value = undefined
     thinking.value = true
-    client.ask('wait-or-buy', { plan }, aboutTable(), {
+    const paid = (table.workspace?.ledger ?? []).filter(
+      ({ offer, reverses }) => offer !== undefined || reverses !== undefined
+    )
+    client.ask('wait-or-buy', { plan, paid }, aboutTable(), {
       answer: (answer, last) => {
         if (answer) answers.value = [...answers.value, answer]
         if (last) thinking.value = false

@@ -121,7 +121,6 @@ export const timing = said('timing', {
     'The plan is made again with it at one price after another: with what must come along, and all you could have in its place.',
   ask: 'What is it worth to me?',
   asking: 'The plan is being made again at one price after another …',
-  asked: 'Asked for it',
   verdict: (asked: number, upTo: number, say: Say) =>
     asked <= upTo
       ? `At ${say.money(asked)} take it: ${say.money(upTo - asked)} below what it is worth to you.`
@@ -150,7 +149,6 @@ export const timing = said('timing', {
   walkAway: (text: string) => `Walk away, at any price. Not so: ${text}.`,
   inexact: (times: string) => `It may work ${times} times as inexactly as a sound one.`,
   buyNew: 'Buy protection new: what it has been through cannot be seen.',
-  watch: (upTo: string) => `Watch for it up to ${upTo}`,
   watchPrice: 'Say when it costs at most',
   watchStart: 'Watch for it',
   watches: 'Watched',

@@ -19,6 +19,7 @@ import type { Risk } from '../../core/risk'
 import type { ScenarioOutcome, SchoolOutcome } from '../../core/scenarios'
 import type { Outcome } from '../../core/search'
 import type { NextDay, PocketLine } from '../../core/shopping'
+import type { PaidEntry } from '../../core/prices'
 import type { Offered, WaitOrBuy, WorthUpTo } from '../../core/timing'
 import type { Sway } from '../../core/weigh'
 import type { Pin, Plan, Scenario, WeightName, Weights, Workspace } from '../../core/workspace'
@@ -139,7 +140,11 @@ export interface Calls {
   }
   'read-file': { in: { readonly bytes: Uint8Array }; out: Result<FileRead> }
   nest: { in: { readonly parts: readonly NestPart[]; readonly sheet: SheetSize }; out: Layout }
-  'wait-or-buy': { in: { readonly plan: Plan }; out: WaitOrBuy | undefined }
+  /** `paid`: what the ledger says was paid for tools; the state a worker has knows only what is left. */
+  'wait-or-buy': {
+    in: { readonly plan: Plan; readonly paid: readonly PaidEntry[] }
+    out: WaitOrBuy | undefined
+  }
   'worth-up-to': { in: { readonly plan: Plan; readonly offered: Offered }; out: WorthUpTo }
   ways: {
     in: { readonly build: string | Build; readonly step?: string | undefined }

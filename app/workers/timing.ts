@@ -5,9 +5,9 @@ const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 
 
 /** When to buy, and up to which price: answered by planning again. */
 export const timing = {
-  async 'wait-or-buy'({ world }, { plan }, send) {
+  async 'wait-or-buy'({ world }, { plan, paid }, send) {
     let before: WaitOrBuy | undefined
-    for (const answer of waitOrBuy(world, plan)) {
+    for (const answer of waitOrBuy(world, plan, paid)) {
       if (before) send(before, false)
       before = answer
       await pause()

@@ -52,6 +52,7 @@ export {
   seenPrices,
   standingOf,
   typicalOf,
+  type PaidEntry,
   type PriceKind,
   type PriceLevel,
   type SeenPrice,

@@ -1,5 +1,5 @@
 import type { Day } from '../calendar'
-import { groupBy, sumOf } from '../kernel'
+import { FOUR_OF_FIVE, groupBy, sumOf } from '../kernel'
 import type { SaleWindow } from './bundles'
 import { USUAL_SPREAD, kindKey, type SeenPrice } from './seen'
 import { shifted } from './yearly'
@@ -28,8 +28,6 @@ const SAID_OFF = 0.08
 const YEAR_OFF = 0.06
 /** Years looked back. */
 const YEARS_BACK = 12
-/** Four of five values lie within so many standard deviations. */
-const FOUR_OF_FIVE = 1.2816
 const GRID = 2000
 
 /** Values of a Beta distribution below which given shares lie, by adding up its density on a grid. */

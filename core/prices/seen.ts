@@ -7,7 +7,7 @@ import {
   type Power,
   type Tier
 } from '../catalogue'
-import { TOLERANCE, sumOf } from '../kernel'
+import { FOUR_OF_FIVE, TOLERANCE, normalBelow, sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { findOffer, type Pricing, type Quote, type QuoteSource, type SellerType } from './offer'
 
@@ -142,9 +142,6 @@ export interface PriceLevel {
   readonly trend: number | undefined
 }
 
-/** Eight of ten values of a normal distribution lie within so many standard deviations. */
-const EIGHT_OF_TEN = 1.2816
-
 /** Weighted least squares of the logarithm over time; told only where it is clear of its own error twice over. */
 function trendOf(prices: readonly SeenPrice[], asOf: Day): number | undefined {
   const points = prices.map(({ date, price }) => ({
@@ -190,8 +187,8 @@ export function levelOf(
   const middle = Math.exp(mean)
   return {
     middle,
-    low: middle * Math.exp(-EIGHT_OF_TEN * spread),
-    high: middle * Math.exp(EIGHT_OF_TEN * spread),
+    low: middle * Math.exp(-FOUR_OF_FIVE * spread),
+    high: middle * Math.exp(FOUR_OF_FIVE * spread),
     spread,
     typical,
     prices: own.length,
@@ -226,7 +223,7 @@ export function standingOf(
   const own = counted.filter((one) => kindKey(one) === kindKey(kind))
   const among = own.length >= ENOUGH ? 'kind' : counted.length >= ENOUGH ? 'tool' : 'usual'
   if (among === 'usual')
-    return { among, of: own.length, cheaperThan: shareAbove(Math.log(ratio) / USUAL_SPREAD) }
+    return { among, of: own.length, cheaperThan: 1 - normalBelow(Math.log(ratio) / USUAL_SPREAD) }
   const list = (among === 'kind' ? own : counted).map((one) => ({
     w: weightOf(one.date, asOf),
     above: Math.abs(one.ratio - ratio) < TOLERANCE ? 0.5 : one.ratio > ratio ? 1 : 0
@@ -237,9 +234,6 @@ export function standingOf(
     cheaperThan: sumOf(list, ({ w, above }) => w * above) / sumOf(list, ({ w }) => w)
   }
 }
-/** Share of a normal distribution above so many standard deviations, by the logistic approximation (Bowling et al., 2009: within 0.0002). */
-const shareAbove = (z: number): number => 1 / (1 + Math.exp(0.07056 * z ** 3 + 1.5976 * z))
-
 /** Kinds of which prices were seen, the newest first. */
 export function kindsSeen(seen: readonly SeenPrice[], library: Library): readonly PriceKind[] {
   const kinds = new Map<string, PriceKind>()

@@ -7,6 +7,7 @@ import {
   salesFor,
   seenPrices,
   type Offer,
+  type PaidEntry,
   type PriceLevel,
   type SaleWindow,
   type SeenPrice
@@ -128,9 +129,9 @@ export function asksOf(world: World, plan: Plan): Asked[] {
 }
 
 /** What all answers for a plan share. */
-export function askingOf(world: World, plan: Plan): Asking {
+export function askingOf(world: World, plan: Plan, paid: readonly PaidEntry[]): Asking {
   const { workspace } = world
-  const seen = seenPrices(world.pricing, workspace.quotes, workspace.ledger)
+  const seen = seenPrices(world.pricing, workspace.quotes, paid)
   const sales = salesOf(world)
   const near = new Variations(problemOf(world), plan)
   const more = Math.max(MORE.least, Math.round(world.balance * MORE.share))

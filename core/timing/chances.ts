@@ -1,3 +1,5 @@
+import { normalBelow } from '../kernel'
+
 /** What a price may turn out to be: all that a decision about waiting asks of it. Amounts in minor units. */
 export interface PriceChances {
   /** Chance of a price at or below an amount, 0 to 1. */
@@ -5,19 +7,6 @@ export interface PriceChances {
   /** E[max(amount − X, 0)]: what a price below an amount saves against it, on average over all prices. Never falls with the amount. */
   saved(amount: number): number
   readonly mean: number
-}
-
-/**
- * The standard normal distribution function, to 1.5·10⁻⁷ (Abramowitz and Stegun, Handbook of Mathematical Functions, 7.1.26).
- */
-export function normalBelow(z: number): number {
-  const x = Math.abs(z) / Math.SQRT2
-  const t = 1 / (1 + 0.3275911 * x)
-  const tail =
-    t *
-    (0.254829592 + t * (-0.284496736 + t * (1.421413741 + t * (-1.453152027 + t * 1.061405429)))) *
-    Math.exp(-x * x)
-  return z >= 0 ? 1 - tail / 2 : tail / 2
 }
 
 /** A price whose logarithm is normal. @param middle its median @param spread standard deviation of its logarithm */

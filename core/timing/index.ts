@@ -1,11 +1,4 @@
-export {
-  certainly,
-  eitherOr,
-  lognormalChances,
-  normalBelow,
-  reduced,
-  type PriceChances
-} from './chances'
+export { certainly, eitherOr, lognormalChances, reduced, type PriceChances } from './chances'
 export {
   followed,
   reservationPrice,

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import jstat from 'jstat'
-import { seededRandom } from '../kernel'
-import { certainly, eitherOr, lognormalChances, normalBelow, reduced, type PriceChances } from '.'
+import { normalBelow, seededRandom } from '../kernel'
+import { certainly, eitherOr, lognormalChances, reduced, type PriceChances } from '.'
 import { followed, reservationPrice, waitingRule, type Look } from '.'
 
 /** A price that is one of a few, each as likely as the others. */

@@ -4,7 +4,7 @@ import { DEMO_FILES, TODAY, demo, demoPlan, demoWorld } from '../../tests/helper
 import { addDays, daysBetween } from '../calendar'
 import { findOffer, type Quote, type SaleWindow } from '../prices'
 import { HeldBack, Variations, makePlan, problemOf } from '../search'
-import { worldOf, type Plan, type Workspace, type World } from '../workspace'
+import { forPlanning, worldOf, type Plan, type Workspace, type World } from '../workspace'
 import { waitOrBuy, type WaitOrBuy } from '.'
 
 const answersFor = (world: World, plan: Plan): ReadonlyMap<string, WaitOrBuy> =>
@@ -151,6 +151,21 @@ describe('buy or wait', () => {
     expect([wish?.answer, wish?.upTo]).toEqual(['no-need', 0])
     const nothing = { ...plan, purchases: [], builds: [] }
     expect([...waitOrBuy(worldOf({ ...state, wishes: [] }, library, TODAY), nothing)]).toEqual([])
+  })
+
+  test('what was paid counts among the prices, also where the state knows only what is left of its ledger', () => {
+    const workspace = demo('third-floor')
+    const offer = 'pocket-jig/weekend/new/buy/hand'
+    const ledger = [
+      ...workspace.ledger,
+      { id: 'paid', date: TODAY, kind: 'tool' as const, amount: -3000, text: 'One', offer }
+    ]
+    const whole = { ...workspace, ledger }
+    const there = worldOf(forPlanning(whole, TODAY), library, TODAY)
+    const answers = new Map(
+      [...waitOrBuy(there, demoPlan('third-floor'), ledger)].map((one) => [one.tool, one])
+    )
+    expect(answers.get('pocket-jig')?.level.prices).toBe(1)
   })
 
   test('what cannot be paid for today says so, with the day', () => {

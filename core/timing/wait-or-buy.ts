@@ -1,6 +1,6 @@
 import type { Day } from '../calendar'
 import type { Minor } from '../money'
-import { levelOf, offerOn, type PriceLevel, type SaleWindow } from '../prices'
+import { levelOf, offerOn, type PaidEntry, type PriceLevel, type SaleWindow } from '../prices'
 import { tillOf, type Plan, type World } from '../workspace'
 import { askingOf, asksOf, chancesOn, firstAffordable, type Asked, type Asking } from './asking'
 import { lossesOf, type Losses } from './losses'
@@ -183,10 +183,14 @@ function chanceCheaper(
  * waiting costs comes from the plan itself, made again with the purchase held back; what prices may do comes from those seen and the
  * sales expected; the rule is backward induction over the days on which one would look.
  */
-export function* waitOrBuy(world: World, plan: Plan): Generator<WaitOrBuy, void> {
+export function* waitOrBuy(
+  world: World,
+  plan: Plan,
+  paid: readonly PaidEntry[] = world.workspace.ledger
+): Generator<WaitOrBuy, void> {
   const asks = asksOf(world, plan)
   if (asks.length === 0) return
-  const asking = askingOf(world, plan)
+  const asking = askingOf(world, plan, paid)
   for (const asked of asks) {
     const answer = answerFor(asking, asked)
     if (answer) yield answer

@@ -27,14 +27,15 @@ const NO_SALES: readonly SaleWindow[] = []
 
 /** The sales of the workspace with the chance and depth that prices seen in their days speak for. */
 function expectedSales({
-  workspace: { saleWindows = NO_SALES, quotes, ledger },
+  workspace: { saleWindows = NO_SALES, quotes },
   pricing,
   asOf
 }: Omit<SalesGround, 'until'>): readonly SaleWindow[] {
   if (!saleWindows.some(({ yearly }) => yearly)) return saleWindows
   const known = expected.get(saleWindows)
   if (known && known.quotes === quotes && known.asOf === asOf) return known.sales
-  const seen = seenPrices(pricing, quotes, ledger)
+  // Of quotes alone: whoever plans has a ledger without its purchases, and must come to the same.
+  const seen = seenPrices(pricing, quotes, [])
   const sales = saleWindows.map((sale) => {
     if (!sale.yearly) return sale
     const { off, chance } = saleEstimate(seen, sale, asOf)

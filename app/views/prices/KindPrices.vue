@@ -12,6 +12,7 @@ import type { LookAhead } from '../../../core/timing'
 import { change } from '../../../core/workspace'
 import WideBox from '../../parts/WideBox.vue'
 import { useWorkspace } from '../../stores/workspace'
+import { steps } from '../../words/steps'
 import { timing as words } from '../../words/timing'
 import { prices } from '../../words/prices'
 
@@ -48,7 +49,7 @@ function setAside(one: SeenPrice): void {
   )
 }
 function takeOut(one: SeenPrice): void {
-  store.run(`${prices.remove}: ${name.value}`, (state) => change.removeQuote(state, one.id))
+  store.run(steps.unquoted(name.value), (state) => change.removeQuote(state, one.id))
 }
 </script>
 

@@ -19,7 +19,7 @@ const store = useWorkspace()
 const sales = computed(() => {
   const { world } = store
   if (!world) return []
-  const seen = seenPrices(world.pricing, world.workspace.quotes, world.workspace.ledger)
+  const seen = seenPrices(world.pricing, world.workspace.quotes, [])
   return (world.workspace.saleWindows ?? []).map((sale) => ({
     sale,
     estimate: saleEstimate(seen, sale, world.asOf),

@@ -1,4 +1,4 @@
-import { daysBetween, type Day } from '../../../core/calendar'
+import type { Day } from '../../../core/calendar'
 import type { SeenPrice } from '../../../core/prices'
 
 /** Points of one day that are drawn at most; more lie on one another. */
@@ -12,8 +12,3 @@ export function drawnPrices(seen: readonly SeenPrice[]): readonly SeenPrice[] {
 
 /** Milliseconds of a day’s beginning, as charts count them. */
 export const at = (day: Day): number => Date.parse(`${day}T00:00:00Z`)
-
-/** Days before today that the drawing begins, so that what was seen has room beside what is ahead. */
-export function firstDay(seen: readonly SeenPrice[], asOf: Day, longest: number): Day | undefined {
-  return seen.find(({ date }) => daysBetween(date, asOf) <= longest)?.date
-}

@@ -104,7 +104,6 @@ export const timing: Said<typeof english> = {
     'Der Plan wird damit zu einem Preis nach dem anderen neu gemacht: mit dem, was mitkommen muss, und allem, was du an seiner Stelle haben könntest.',
   ask: 'Was ist es mir wert?',
   asking: 'Der Plan wird zu einem Preis nach dem anderen neu gemacht …',
-  asked: 'Verlangt wird',
   verdict: (asked, upTo, say) =>
     asked <= upTo
       ? `Für ${say.money(asked)} nimm es: ${say.money(upTo - asked)} weniger, als es dir wert ist.`
@@ -132,7 +131,6 @@ export const timing: Said<typeof english> = {
   walkAway: (text) => `Geh weiter, zu jedem Preis. Nicht erfüllt: ${text}.`,
   inexact: (times) => `Es arbeitet vielleicht ${times}-mal so ungenau wie ein gutes.`,
   buyNew: 'Kauf Schutz neu: was er hinter sich hat, sieht man nicht.',
-  watch: (upTo) => `Im Blick behalten bis ${upTo}`,
   watchPrice: 'Melden, wenn es höchstens kostet',
   watchStart: 'Im Blick behalten',
   watches: 'Im Blick',
