@@ -30,7 +30,8 @@ export const useTiming = defineStore('timing', () => {
     worth.value = undefined
     asked = undefined
   }
-  watch(() => table.plan, forget)
+  // At once: whoever asks about the new plan in the same turn must not be forgotten with the old one.
+  watch(() => table.plan, forget, { flush: 'sync' })
 
   /** Works the answers out for the plan as it stands, unless they are there or under way. */
   function look(): void {

@@ -29,6 +29,17 @@ test('what is bought now and what waits for a sale is said with its figures, and
   expect(errors).toEqual([])
 })
 
+test('a plan that is still being made when the page is opened is answered for once it stands', async ({
+  page
+}) => {
+  await openDemo(page, '/prices/sales')
+  await page.getByRole('button', { name: 'Start from the usual sales of the year' }).click()
+  await page.goto('/#/prices')
+  await expect(page.getByRole('heading', { name: 'Wait', exact: true })).toBeVisible({
+    timeout: 90_000
+  })
+})
+
 test('a doubtful price is set aside, counts nowhere, and is counted again', async ({ page }) => {
   const errors = watch(page)
   await openDemo(page, '/prices/seen')

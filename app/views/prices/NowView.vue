@@ -72,7 +72,7 @@ const sentence = (one: WaitOrBuy): string =>
   <p v-if="timing.thinking" role="status" class="small soft">
     {{ words.soFar(timing.answers.length) }}
   </p>
-  <p v-else-if="timing.answers.length === 0 && !planning.busy && !timing.failure" class="soft">
+  <p v-else-if="title === words.nothing" class="soft">
     {{ words.nothingHint }}
   </p>
   <TroubleLine :trouble="timing.failure" />
