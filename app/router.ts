@@ -94,6 +94,11 @@ export const router = createRouter({
       meta: { place: 'prices' }
     },
     {
+      path: '/prices/board',
+      component: () => import('./views/prices/BoardView.vue'),
+      meta: { place: 'prices' }
+    },
+    {
       path: '/stages',
       component: () => import('./views/stages/StagesView.vue'),
       meta: { place: 'stages' }

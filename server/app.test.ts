@@ -2,9 +2,12 @@ import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
-import { afterAll, beforeAll, expect, test } from '@jest/globals'
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals'
 import type { Express } from 'express'
 import request from 'supertest'
+import { board } from '../app/workers/board'
+import { readFeed } from '../core/formats'
+import { library } from '../data'
 import { createApp } from './app'
 
 let folder = ''
@@ -105,4 +108,37 @@ test('powers of the browser that nothing here needs are given away', async () =>
   expect((await request(app).get('/')).headers['permissions-policy']).toMatch(
     /camera=\(\).*geolocation=\(\).*microphone=\(\)/
   )
+})
+
+describe('the simulated board of prices', () => {
+  const get = (path: string): request.Test => request(app).get(path)
+  test('a day’s feed, as JSON and as CSV, that the reader of feeds takes without a fault', async () => {
+    const [json, csv] = [
+      await get('/board/feed.json?currency=EUR&date=2026-05-04').expect('Content-Type', /json/),
+      await get('/board/feed.csv?currency=EUR&date=2026-05-04').expect('Content-Type', /csv/)
+    ]
+    const read = [json, csv].map(({ text }) =>
+      readFeed(text, { library, currency: 'EUR', today: '2026-05-04' })
+    )
+    expect(read.map((one) => one.ok && one.value.problems)).toEqual([[], []])
+    expect(read[0]?.ok && read[0].value.feed).toEqual(read[1]?.ok && read[1].value.feed)
+    expect(json.headers['cache-control']).toBe('no-store')
+  })
+  test('the same as the static build makes in its worker', async () => {
+    const { text } = await get('/board/feed.json?currency=GBP&date=2026-11-24')
+    const said: (string | undefined)[] = []
+    board.board({} as never, { date: '2026-11-24', currency: 'GBP' }, (answer) => said.push(answer))
+    expect(said).toEqual([text])
+  })
+  test('without a day it is today’s; a day or a currency that is none is said in a sentence', async () => {
+    const today = (await get('/board/feed.json')).body as { date: string; currency: string }
+    expect([today.date, today.currency]).toEqual([
+      expect.stringMatching(/^\d{4}-\d\d-\d\d$/),
+      'EUR'
+    ])
+    for (const asked of ['date=2026-02-30', 'currency=XAF', 'currency=<b>']) {
+      const { status, text } = await get(`/board/feed.json?${asked}`)
+      expect([status, text]).toEqual([400, expect.stringMatching(/^[A-Z][^\n<]{10,120}\.$/)])
+    }
+  })
 })

@@ -5,6 +5,7 @@ import compression from 'compression'
 import express, { type Express, type NextFunction, type Request, type Response } from 'express'
 import packed from 'express-static-gzip'
 import helmet from 'helmet'
+import { sendBoard } from './board'
 
 const PLACEHOLDER = '__CSP_NONCE__'
 /** Powers of the browser that the application has no use for. */
@@ -99,6 +100,7 @@ export function createApp(dist: string): Express {
     response.set('Cache-Control', 'no-cache')
     next()
   })
+  app.get(['/board/feed.json', '/board/feed.csv'], sendBoard)
   // An address that cannot be read is answered here, in our own words.
   app.use((request, _response, next) => {
     try {

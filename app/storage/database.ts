@@ -40,6 +40,8 @@ export interface Settings {
   readonly current?: string | undefined
   readonly theme?: 'light' | 'dark' | 'system' | undefined
   readonly letters?: boolean | undefined
+  /** The board of prices is looked at once a day, when the application is opened. */
+  readonly boardDaily?: boolean | undefined
   /** Places one has been at: what to try there is no longer said. */
   readonly visited?: readonly string[] | undefined
 }

@@ -1,6 +1,7 @@
 import type { Findings, Issue } from '../../core/kernel'
 import { n, quoted, t, type Sentences } from './sentences'
 import { plural } from './plural'
+import { BOARD } from './issues-board'
 import { KEEPING } from './issues-keeping'
 import { DATES, FIGURES } from './issues-dates'
 import { STORAGE } from './issues-storage'
@@ -273,7 +274,8 @@ const ALL: Sentences = said('issues', {
   ...DATES,
   ...PLAN,
   ...STORAGE,
-  ...KEEPING
+  ...KEEPING,
+  ...BOARD
 })
 const words = said('issueUnknown', {
   unknown: (code: string): string => `Something is wrong here (${code}).`

@@ -42,6 +42,8 @@ export const steps = said('steps', {
   pricesIn: (count: number) => `taking in ${count} ${count === 1 ? 'price' : 'prices'}`,
   watched: (tool: string) => `watching ${tool}`,
   unwatched: (tool: string) => `no longer watching ${tool}`,
+  fromBoard: (count: number) =>
+    `taking ${count} ${count === 1 ? 'price' : 'prices'} over from the board`,
   looked: (tool: string) => `having looked for ${tool}`,
   unquoted: (tool: string) => `taking out a price for ${tool}`,
   offered: (name: string) => `the find “${name}”`,

@@ -20,7 +20,13 @@ export interface WaitFigures {
 
 /** Whether to buy now or to wait; where a price stands; what something offered is worth. */
 export const timing = said('timing', {
-  tabs: { now: 'Now or later', seen: 'Prices seen', sales: 'Sales and deals', find: 'A find' },
+  tabs: {
+    now: 'Now or later',
+    seen: 'Prices seen',
+    sales: 'Sales and deals',
+    find: 'A find',
+    board: 'The board'
+  },
   tabsLabel: 'Questions about prices',
   working: 'Working out what can wait',
   nothing: 'The plan buys nothing',
@@ -86,7 +92,7 @@ export const timing = said('timing', {
     seen: 'seen',
     list: 'a list',
     find: 'a find',
-    board: 'the board',
+    board: 'the board (simulated)',
     receipt: 'a receipt'
   } as Readonly<Record<string, string>>,
   putAside: 'Set aside',

@@ -2,6 +2,7 @@ import { nest } from '../../core/cutlist'
 import type { Build } from '../../core/builds'
 import { costOf, entriesOf, fitBuild, kitWith, makeFitter, type Fitter } from '../../core/fit'
 import type { WayView } from './protocol'
+import { board } from './board'
 import { setView } from './part-view'
 import { judging } from './judging'
 import type { Answerers } from './serve'
@@ -38,6 +39,7 @@ export const answers: Answerers = {
   ...weighing,
   ...reading,
   ...timing,
+  ...board,
   nest(_about, { parts, sheet }, send) {
     send(nest(parts, sheet, { kerfMm: KERF_MM }))
   },

@@ -146,6 +146,8 @@ export interface Calls {
     out: WaitOrBuy | undefined
   }
   'worth-up-to': { in: { readonly plan: Plan; readonly offered: Offered }; out: WorthUpTo }
+  /** The text of the simulated board's feed for a day; undefined in a currency it does not know. */
+  board: { in: { readonly date: Day; readonly currency: string }; out: string | undefined }
   ways: {
     in: { readonly build: string | Build; readonly step?: string | undefined }
     out: readonly WayView[]

@@ -14,7 +14,7 @@ export {
 export { LARGEST_FILE, textOf } from './json'
 export { decimal, planCsv, workspacePrint, writePlan, writeWorkspace } from './write'
 export { WORKSPACE_VERSION } from './workspace-schema'
-export { planJsonSchema, schemaText, workspaceJsonSchema } from './published-schema'
+export { feedJsonSchema, planJsonSchema, schemaText, workspaceJsonSchema } from './published-schema'
 export {
   isZip,
   pictureType,
@@ -32,6 +32,9 @@ export type { Migration } from './migrations'
 export { readCutList, writeCutList, type CutListReading } from './cut-list'
 export { findTool, readQuotes, writeQuotes, type QuoteDefaults } from './quotes-csv'
 export type { SheetReading } from './sheet'
+export { readFeed, writeFeed } from './feed'
+export { writeFeedCsv } from './feed-csv'
+export type { FeedReading, FeedWanted } from './feed-listings'
 export { planCalendar, type CalendarWords } from './calendar-file'
 export { crossCheck } from './cross-checks'
 export { checkChange } from './check-change'

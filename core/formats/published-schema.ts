@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { workspaceSchema } from './workspace-schema'
+import { feedSchema } from './feed-schema'
 import { planSchema } from './plan-schema'
 
 /**
@@ -13,6 +14,11 @@ export const workspaceJsonSchema = (): object => ({
 export const planJsonSchema = (): object => ({
   title: 'Frugal Ledger plan, version 1',
   ...z.toJSONSchema(planSchema, { io: 'input' })
+})
+
+export const feedJsonSchema = (): object => ({
+  title: 'Frugal Ledger price feed, version 1',
+  ...z.toJSONSchema(feedSchema, { io: 'input' })
 })
 
 export const schemaText = (schema: object): string => `${JSON.stringify(schema, null, 2)}\n`

@@ -1,14 +1,13 @@
-/** One figure of a finding: a number, a day, a name, a text that was read. */
-export type Figure = string | number
-/** No figures. */
-export type Nothing = Readonly<Record<string, never>>
+import type { BoardFindings, Figure, Nothing } from './findings-board'
+
+export type { Figure, Nothing } from './findings-board'
 
 /**
  * **Everything that can be found wrong, or worth saying**, by its code, with the figures that come along. `issue` takes no other ones,
  * and the words of the application are checked against this list: a sentence that is missing, or one that asks for a figure that is
  * not there, does not compile. Figures with a `?` come along where they are known.
  */
-export interface Findings {
+export interface Findings extends BoardFindings {
   'backup.folder': { reason: Figure }
   'build.done-before-begun': { begun: Figure; done: Figure }
   'change.refused': { name: Figure }

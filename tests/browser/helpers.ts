@@ -98,6 +98,7 @@ export const VIEWS = [
   '/prices/seen',
   '/prices/sales',
   '/prices/find',
+  '/prices/board',
   '/stages',
   '/stages/scenarios',
   '/stages/risk',

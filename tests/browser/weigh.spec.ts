@@ -209,7 +209,8 @@ test('without anything to weigh every part says so and no figure is missing', as
     '/prices',
     '/prices/seen',
     '/prices/sales',
-    '/prices/find'
+    '/prices/find',
+    '/prices/board'
   ]) {
     await page.goto(`/#${path}`)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()

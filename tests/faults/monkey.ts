@@ -28,6 +28,7 @@ const ROUTES = [
   '/prices/seen',
   '/prices/sales',
   '/prices/find',
+  '/prices/board',
   '/stages',
   '/stages/scenarios',
   '/workshop',

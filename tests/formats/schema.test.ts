@@ -3,6 +3,7 @@ import { describe, expect, test } from '@jest/globals'
 import { Ajv2020 } from 'ajv/dist/2020.js'
 import addFormats from 'ajv-formats'
 import {
+  feedJsonSchema,
   planJsonSchema,
   readWorkspace,
   schemaText,
@@ -24,7 +25,8 @@ const CASES = Number(process.env.MUTATED ?? 250)
 
 test.each([
   ['workspace', workspaceJsonSchema],
-  ['plan', planJsonSchema]
+  ['plan', planJsonSchema],
+  ['price-feed', feedJsonSchema]
 ] as const)(
   'the published schema of the %s is the one files are read by (npm run schema writes it)',
   (name, make) => {

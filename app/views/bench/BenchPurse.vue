@@ -1,15 +1,26 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { dueIn, type Due } from '../../../core/care'
 import { change } from '../../../core/workspace'
+import { useBoard } from '../../stores/board'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
 import { bench } from '../../words/bench'
+import { board as boardWords } from '../../words/board'
 import { steps } from '../../words/steps'
 
 /** The purse, the next money, and what waits for an answer. */
 const store = useWorkspace()
+const board = useBoard()
+// Where that is wished the board is looked at once a day; what is watched and cheap enough is said below.
+watch(
+  () => store.world?.asOf,
+  () => void board.lookDaily(),
+  { immediate: true }
+)
+const upTo = (tool: string): number =>
+  store.workspace?.watches?.find((one) => one.tool === tool)?.upTo ?? 0
 const due = computed<Due[]>(() => (store.world ? dueIn(store.world) : []))
 /** So many are open at first; the rest are one press away. */
 const AT_FIRST = 5
@@ -76,8 +87,20 @@ function forget(quote: string, tool: string): void {
     <p v-else class="soft">{{ bench.noMoney }}</p>
 
     <h2>{{ bench.dueTitle }}</h2>
-    <p v-if="due.length === 0" class="soft">{{ bench.dueNone }}</p>
+    <p v-if="due.length === 0 && board.met.length === 0" class="soft">{{ bench.dueNone }}</p>
     <ul class="plain-list due">
+      <li v-for="{ listing } in board.met" :key="listing.id">
+        <p>
+          {{
+            boardWords.onBench(
+              store.say.shortTool(listing.tool),
+              store.say.money(listing.price),
+              store.say.money(upTo(listing.tool))
+            )
+          }}
+          <RouterLink to="/prices/board">{{ boardWords.toBoard }}</RouterLink>
+        </p>
+      </li>
       <li
         v-for="(one, index) in shownDue"
         :key="index"

@@ -2,12 +2,13 @@
 import PlaceTabs from '../../parts/PlaceTabs.vue'
 import { timing as words } from '../../words/timing'
 
-/** The four questions of the Prices. */
+/** The questions of the Prices. */
 const tabs = [
   ['/prices', words.tabs.now],
   ['/prices/seen', words.tabs.seen],
   ['/prices/sales', words.tabs.sales],
-  ['/prices/find', words.tabs.find]
+  ['/prices/find', words.tabs.find],
+  ['/prices/board', words.tabs.board]
 ] as const
 </script>
 

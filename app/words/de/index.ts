@@ -1,5 +1,6 @@
 import type { Catalogue } from '../language'
 import * as bench from './bench'
+import * as boardWords from './board'
 import * as builds from './builds'
 import * as cards from './cards'
 import * as foundList from './found-list'
@@ -22,6 +23,7 @@ import * as worth from './worth'
 /** Everything in German, by the name each object is declared with in English. */
 export const words: Catalogue = {
   ...bench,
+  ...boardWords,
   ...builds,
   ...cards,
   ...foundList,

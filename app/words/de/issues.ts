@@ -1,3 +1,4 @@
+import { BOARD } from './issues-board'
 import { DATES, FIGURES, FILES } from './issues-files'
 import { KEEPING, STORAGE } from './issues-keeping'
 import { LISTS, PLAN } from './issues-plan'
@@ -11,7 +12,8 @@ export const issues: Sentences = {
   ...PLAN,
   ...LISTS,
   ...STORAGE,
-  ...KEEPING
+  ...KEEPING,
+  ...BOARD
 }
 export const issueUnknown = {
   unknown: (code: string): string => `Hier stimmt etwas nicht (${code}).`

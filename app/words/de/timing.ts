@@ -3,7 +3,13 @@ import { plural } from '../plural'
 import type { timing as english } from '../timing'
 
 export const timing: Said<typeof english> = {
-  tabs: { now: 'Jetzt oder später', seen: 'Gesehene Preise', sales: 'Aktionen', find: 'Ein Fund' },
+  tabs: {
+    now: 'Jetzt oder später',
+    seen: 'Gesehene Preise',
+    sales: 'Aktionen',
+    find: 'Ein Fund',
+    board: 'Die Tafel'
+  },
   tabsLabel: 'Fragen zu Preisen',
   working: 'Was warten kann, wird ausgerechnet',
   nothing: 'Der Plan kauft nichts',
@@ -68,7 +74,7 @@ export const timing: Said<typeof english> = {
     seen: 'gesehen',
     list: 'eine Liste',
     find: 'ein Fund',
-    board: 'die Tafel',
+    board: 'die Tafel (simuliert)',
     receipt: 'ein Beleg'
   },
   putAside: 'Beiseite legen',
