@@ -94,6 +94,12 @@ export const router = createRouter({
       meta: { place: 'prices' }
     },
     {
+      path: '/prices/sheet/:tool/:power',
+      component: () => import('./views/prices/SheetView.vue'),
+      props: true,
+      meta: { place: 'prices' }
+    },
+    {
       path: '/prices/board',
       component: () => import('./views/prices/BoardView.vue'),
       meta: { place: 'prices' }

@@ -11,14 +11,16 @@ export const joined = list
 export const lowerFirst = (text: string): string =>
   /^[A-Z][a-z]/.test(text) && !keepsCapitals() ? text.charAt(0).toLowerCase() + text.slice(1) : text
 
-/** Of what is watched. */
-const ofWatch = (
+/** Of what is watched, and of what was bought used. */
+const ofLooks = (
   say: Say,
-  due: Extract<Due, { readonly kind: 'watch-met' | 'watch-look' }>
+  due: Extract<Due, { readonly kind: 'watch-met' | 'watch-look' | 'checks' }>
 ): string =>
-  due.kind === 'watch-met'
-    ? `${say.shortTool(due.tool)} for ${say.money(due.price)}, seen on ${say.shortDay(due.date)}: you were waiting for ${say.money(due.upTo)}.`
-    : `Look again for ${lowerFirst(say.shortTool(due.tool))} up to ${say.money(due.upTo)}: the last look was ${due.days} days ago.`
+  due.kind === 'checks'
+    ? `${say.tool(due.tool)}, bought used: ${due.checks.length === 1 ? 'one thing' : `${due.checks.length} things`} to look at before you rely on it.`
+    : due.kind === 'watch-met'
+      ? `${say.shortTool(due.tool)} for ${say.money(due.price)}, seen on ${say.shortDay(due.date)}: you were waiting for ${say.money(due.upTo)}.`
+      : `Look again for ${lowerFirst(say.shortTool(due.tool))} up to ${say.money(due.upTo)}: the last look was ${due.days} days ago.`
 
 export const bench = said('bench', {
   andMore: (count: number) => `${count} more`,
@@ -57,6 +59,9 @@ export const bench = said('bench', {
   since: (day: string) => `since ${day}`,
   takes: (time: string) => `takes about ${time}`,
   dueTitle: 'Waiting for you',
+  setTrue: (time: string) =>
+    `Set it true before the first cut: about ${time}. Its manual says how.`,
+  checked: 'Looked at',
   dueNone: 'Nothing is due.',
   balanceTitle: 'In the purse',
   keepBack: (reserve: string) => `of which ${reserve} is kept back`,
@@ -108,7 +113,7 @@ export const bench = said('bench', {
       case 'below-reserve':
         return `There is ${say.money(due.balance)} in the purse and you keep back ${say.money(due.reserve)}: nothing is bought until money comes in.`
       default:
-        return ofWatch(say, due)
+        return ofLooks(say, due)
     }
   }
 } as const)

@@ -10,9 +10,11 @@ export const board = said('board', {
   metTitle: (tools: readonly string[]) =>
     `At your price on the board: ${tools.slice(0, 2).join(', ')}${tools.length > 2 ? ` and ${tools.length - 2} more` : ''}`,
   titleOf: (cheaper: number, all: number) =>
-    cheaper > 0
-      ? `${cheaper} of ${all} prices are lower than you knew`
-      : `${plural(all, 'price', 'prices')} for what you plan and watch`,
+    all === 0
+      ? 'Nothing you plan or watch is on the board today'
+      : cheaper > 0
+        ? `${cheaper} of ${all} prices are lower than you knew`
+        : `${plural(all, 'price', 'prices')} for what you plan and watch`,
   subtitleOf: ({ name, simulated }: Feed, day: string, count: number) =>
     `${name}${simulated ? ' (simulated)' : ''}, ${day}: ${plural(count, 'listing', 'listings')}.`,
   simulated:

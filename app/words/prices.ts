@@ -1,5 +1,7 @@
 import { plural } from './plural'
 import type { SellerType } from '../../core/prices'
+import type { DealWorth } from '../../core/weigh'
+import { lowerFirst } from './bench'
 import type { Say } from './say'
 import { said } from './language'
 
@@ -85,6 +87,7 @@ export const prices = said('prices', {
   deal: 'Buy several, get one free',
   dealBuy: 'Buy',
   dealFree: 'get free',
+  dealMost: 'times at the most',
   dealTools: 'Holds for',
   putDeal: 'Keep this deal',
   dealLine: (
@@ -95,9 +98,30 @@ export const prices = said('prices', {
       free: number
       tools: readonly string[]
       until?: string | undefined
+      most?: number | undefined
     }
   ) =>
-    `${deal.name}: buy ${deal.buy}, the cheapest ${deal.free === 1 ? 'one' : deal.free} of each ${deal.buy + deal.free} free, for ${deal.tools.map((id) => say.shortTool(id)).join(', ')}${deal.until === undefined ? '' : `, until ${say.shortDay(deal.until)}`}`,
+    `${deal.name}: buy ${deal.buy}, the cheapest ${deal.free === 1 ? 'one' : deal.free} of each ${deal.buy + deal.free} free, for ${deal.tools.map((id) => say.shortTool(id)).join(', ')}${deal.most === undefined ? '' : `, ${deal.most === 1 ? 'once' : `${deal.most} times`} at the most`}${deal.until === undefined ? '' : `, until ${say.shortDay(deal.until)}`}.`,
+  dealWorth: (
+    say: Say,
+    { until }: { readonly until?: string | undefined },
+    { wanted, gain, saved, more, planned }: DealWorth
+  ): string => {
+    if (wanted === 0) return 'You would buy nothing of it anyway, so it is no bargain for you.'
+    const worth =
+      saved === 0
+        ? `You would buy ${wanted} of it, and that takes nothing off.`
+        : `Worth it for ${gain === wanted ? (wanted === 1 ? 'the one' : `all ${wanted}`) : `${gain} of the ${wanted}`} you would buy: ${say.money(saved)} off, bought together${until === undefined ? '' : ` by ${say.shortDay(until)}`}.`
+    const asked = more && `${more.pieces} more ${lowerFirst(say.shortTool(more.tool))}`
+    const rest =
+      !more || asked === undefined
+        ? ''
+        : more.costs <= 0
+          ? ` ${asked} would come along for nothing, unasked.`
+          : ` To have more off, ${asked} would have to come along unasked, for ${say.money(say.about(more.costs))} in the end.`
+    const when = planned ? ` The plan buys them together on ${say.shortDay(planned.date)}.` : ''
+    return `${worth}${rest}${when}`
+  },
   sale: 'A sale that is expected',
   saleOff: 'Off, per cent',
   saleChance: 'Chance, per cent',

@@ -44,6 +44,7 @@ export const steps = said('steps', {
   unwatched: (tool: string) => `no longer watching ${tool}`,
   fromBoard: (count: number) =>
     `taking ${count} ${count === 1 ? 'price' : 'prices'} over from the board`,
+  checked: (tool: string) => `having looked at ${tool}`,
   looked: (tool: string) => `having looked for ${tool}`,
   unquoted: (tool: string) => `taking out a price for ${tool}`,
   offered: (name: string) => `the find “${name}”`,

@@ -152,6 +152,27 @@ export const timing = said('timing', {
         ? `: ${say.money(say.about(sound))} for a sound one${repair > 0 ? `, less ${say.money(say.about(repair))} to put it right` : ''}${unseen > 0 ? `, less ${say.money(say.about(unseen))} for what you could not see` : ''}`
         : ''
     }.${open > 0 ? ` ${plural(open, 'point', 'points')} to go.` : ''}`,
+  boughtIt: 'Bought it',
+  onPaper: 'The sheet on paper',
+  noSheet: 'There is no sheet for this: buy it new',
+  point: 'What to look at',
+  elseLeave: 'Else leave it.',
+  blanks: ['Asked for', 'Serial number, year', 'Seller, where', 'Measures'],
+  repairOf: (tool: string) => `Repair of the ${tool}`,
+  follows: (say: Say, repair: number, checks: number) =>
+    [
+      repair > 0
+        ? `${say.money(repair)} are kept back for its repair, among the money you expect.`
+        : '',
+      checks > 0
+        ? `${plural(checks, 'point is', 'points are')} left to look at before you rely on it; the Bench asks for ${checks === 1 ? 'it' : 'them'}.`
+        : ''
+    ]
+      .filter(Boolean)
+      .join(' '),
+  lookedStep: (tool: string) => `what you found on ${tool}`,
+  lookedSo: (open: number, of: number) =>
+    open === 0 ? 'looked at' : `${of - open} of ${plural(of, 'point', 'points')} looked at`,
   walkAway: (text: string) => `Walk away, at any price. Not so: ${text}.`,
   inexact: (times: string) => `It may work ${times} times as inexactly as a sound one.`,
   buyNew: 'Buy protection new: what it has been through cannot be seen.',

@@ -1,5 +1,5 @@
 import { isDone } from '../builds'
-import type { Protection } from '../catalogue'
+import type { Power, Protection } from '../catalogue'
 import { daysBetween, type Day } from '../calendar'
 import { countOf, hasCompanion, kitOf, type Kit } from '../fit'
 import { standing } from '../ledger'
@@ -44,6 +44,14 @@ export type Due =
       readonly tool: string
       readonly until: Day
       readonly entry: string
+    }
+  /** A used tool that was bought, with what is still to be looked at. */
+  | {
+      readonly kind: 'checks'
+      readonly item: string
+      readonly tool: string
+      readonly power: Power
+      readonly checks: readonly string[]
     }
   /** A price is low enough for what is watched, or it is time to look again. */
   | {
@@ -145,6 +153,9 @@ export function dueIn(world: World): Due[] {
   return [
     ...low,
     ...lackingBeside(kit),
+    ...workspace.items.flatMap(({ id, tool, power, checks = [] }): Due[] =>
+      checks.length > 0 ? [{ kind: 'checks', item: id, tool, power, checks }] : []
+    ),
     ...receipts,
     ...late,
     ...sleptOn,

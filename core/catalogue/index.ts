@@ -73,6 +73,7 @@ export {
   tierRank,
   timeFactor
 } from './tiers'
+export type { ExactBy } from './tiers'
 export { WALLS, type Wall } from './walls'
 export { withSizes } from './sizes'
 export { LOUD_DBA, protectionOf, withProtection } from './protection'

@@ -18,7 +18,7 @@ import { offerId, priceOf, typicalOffer, type Offer } from '../prices'
 import { circuitCarries } from '../workshop'
 import type { World } from '../workspace'
 import { botherOf } from './bother'
-import type { KitTool } from './kit'
+import { wornSpecs, type KitTool } from './kit'
 import { conditionsLeft, isPowerLeft, isRuledOut, tiersLeft } from './ruled-out'
 
 /** One way to come by a tool: an offer with its price, or the build of a shop-made one with its material. */
@@ -123,8 +123,9 @@ export const entryOfOffer = (tool: Tool, offer: Offer, count: number): KitTool =
   condition: offer.condition,
   power: offer.power,
   platform: offer.platform,
-  specs: { ...specsOf(tool, offer.tier), ...offer.specs },
-  count
+  specs: wornSpecs({ ...specsOf(tool, offer.tier), ...offer.specs }, offer.looked?.inexact),
+  count,
+  ...(offer.looked?.inexact === undefined ? {} : { inexact: offer.looked.inexact })
 })
 
 function offersOf(

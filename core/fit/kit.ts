@@ -20,7 +20,15 @@ export interface KitTool {
   readonly platform?: string | undefined
   readonly specs: Specs
   readonly count: number
+  /** So many times as inexact as others of its tier, 1 or more: worn, or set out of true. */
+  readonly inexact?: number | undefined
 }
+
+/** The measures of a worn tool: what it is exact to grows with its wear. */
+export const wornSpecs = (specs: Specs, inexact: number | undefined): Specs =>
+  inexact === undefined || specs.accuracyMm === undefined
+    ? specs
+    : { ...specs, accuracyMm: specs.accuracyMm * inexact }
 
 /** What the user owns together, arranged for look-ups. */
 export interface Kit {
@@ -83,7 +91,7 @@ export function kitWith(kit: Kit, extra: readonly KitTool[]): Kit {
 export function kitTool(library: Library, item: Item): KitTool | undefined {
   const tool = library.tools.get(item.tool)
   if (!tool) return undefined
-  const { tier, condition, power, platform, count } = item
+  const { tier, condition, power, platform, count, inexact } = item
   return {
     tool,
     tier,
@@ -91,7 +99,8 @@ export function kitTool(library: Library, item: Item): KitTool | undefined {
     power,
     platform,
     count,
-    specs: { ...specsOf(tool, tier), ...item.specs }
+    specs: wornSpecs({ ...specsOf(tool, tier), ...item.specs }, inexact),
+    ...(inexact === undefined ? {} : { inexact })
   }
 }
 

@@ -6,6 +6,13 @@ import { id, tier, condition, power, name, day, price, count, share } from './sc
 /** Days that were remembered when something was bought of which there was only one. */
 const offeredDays = z.strictObject({ from: day.optional(), until: day.optional() })
 
+const lookedAt = z.strictObject({
+  date: day,
+  answers: z.record(id, z.enum(['fine', 'doubtful', 'bad', 'unseen'])),
+  repair: price,
+  inexact: z.number().min(1, 'number.too-small').max(100, 'number.too-large').optional()
+})
+
 export const offer = z.strictObject({
   id: part.ownId,
   tool: id,
@@ -19,6 +26,7 @@ export const offer = z.strictObject({
   from: day.optional(),
   until: day.optional(),
   before: offeredDays.optional(),
+  looked: lookedAt.optional(),
   link: part.link.optional()
 })
 
@@ -49,7 +57,8 @@ export const deal = z.strictObject({
   buy: count,
   free: count,
   tools: z.array(id).min(1, 'list.empty').max(500),
-  until: day.optional()
+  until: day.optional(),
+  most: count.optional()
 })
 export const watch = z.strictObject({
   id,

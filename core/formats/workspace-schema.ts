@@ -161,7 +161,9 @@ const item = z.strictObject({
     .multipleOf(1, 'number.whole')
     .min(0, 'number.too-small')
     .max(1_000_000, 'number.too-large')
-    .optional()
+    .optional(),
+  inexact: z.number().min(1, 'number.too-small').max(100, 'number.too-large').optional(),
+  checks: z.array(id).max(50, 'list.too-long').optional()
 })
 
 const pin = z.strictObject({ offer: id, count, date: day })

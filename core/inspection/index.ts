@@ -7,4 +7,4 @@ export {
   type PointFinding,
   type Sheet
 } from './types'
-export { inspected, type Inspected } from './judge'
+export { ALIGN, arrivalChecks, inspected, type Inspected } from './judge'

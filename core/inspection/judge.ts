@@ -18,6 +18,19 @@ export interface Inspected {
   readonly upTo: Minor
 }
 
+/** The check that stands for setting a machine true before its first use. */
+export const ALIGN = 'align'
+
+/** What is to be looked at once it is at home: what could not be seen, was doubtful or not asked, and setting it true. */
+export const arrivalChecks = (
+  { points }: Sheet,
+  answers: Answers,
+  { alignMinutes }: { readonly alignMinutes?: number | undefined }
+): readonly string[] => [
+  ...points.filter(({ id }) => (answers[id] ?? 'unseen') !== 'fine').map(({ id }) => id),
+  ...(alignMinutes === undefined ? [] : [ALIGN])
+]
+
 /** What could not be seen is likelier fine than not, and may be bad: so much of what would follow counts. Common practice. */
 const UNSEEN = { doubtful: 0.3, bad: 0.2 } as const
 /** A point that lets one walk away counts as this share of the price where it could not be seen. */

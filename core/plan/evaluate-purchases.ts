@@ -41,7 +41,8 @@ function broughtBy(
     {
       entry: entryOfOffer(tool, offer, count),
       from: date,
-      until: offer.until,
+      // What is bought stays; its last day was the last day to buy it.
+      until: keeps ? undefined : offer.until,
       paid: keeps ? tag * count : 0
     }
   ]

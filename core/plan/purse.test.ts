@@ -73,6 +73,8 @@ describe('the purse day by day', () => {
       quotes: [{ ...QUOTE, seller: 'hire-depot' }]
     })
     expect(resale(there())).toBeGreaterThan(0)
+    // The last day to buy a find is not the last day it is there.
+    expect(resale(there({ offers: [{ ...FIND, until: '2026-05-31' }] }))).toBe(resale(there()))
     expect(resale(hired)).toBe(0)
   })
 })

@@ -31,6 +31,8 @@ export interface Deal {
   /** Tools it holds for, new ones only. */
   readonly tools: readonly string[]
   readonly until?: Day | undefined
+  /** So many times at the most, such as once a customer; as often as one likes when left out. */
+  readonly most?: number | undefined
 }
 
 /** Days on which prices are expected to be lower. */

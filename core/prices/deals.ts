@@ -17,12 +17,15 @@ export interface DealSaving {
 }
 
 /** The cheapest `free` of every `buy + free` units, dearest units first: what a deal takes off, and the best grouping there is. */
-function dealSaving({ buy, free }: Deal, units: readonly Minor[]): Minor {
+export function dealSaving(
+  { buy, free, most = Infinity }: Pick<Deal, 'buy' | 'free' | 'most'>,
+  units: readonly Minor[]
+): Minor {
   const sorted = [...units].sort((a, b) => b - a)
   return (
     sumOf(sorted, (price) => price) -
     sumOf(
-      sorted.filter((_, i) => i % (buy + free) < buy),
+      sorted.filter((_, i) => i % (buy + free) < buy || i >= most * (buy + free)),
       (price) => price
     )
   )
@@ -47,7 +50,7 @@ function worthWeighing(
   const seen = new Set<string>()
   const alone = deals.flatMap((deal) => {
     const mine = units.filter(({ tool }) => deal.tools.includes(tool))
-    const alike = `${deal.buy}/${deal.free}/${mine.map(({ tool }) => tool).join()}`
+    const alike = `${deal.buy}/${deal.free}/${deal.most ?? ''}/${mine.map(({ tool }) => tool).join()}`
     const saved = dealSaving(
       deal,
       mine.map(({ price }) => price)

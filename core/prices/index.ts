@@ -1,6 +1,7 @@
 export {
   type Offer,
   type OfferedDays,
+  type LookedAt,
   SELLER_TYPES,
   type SellerType,
   QUOTE_SOURCES,
@@ -41,7 +42,7 @@ export {
 } from './basket'
 export type { DatedPrice } from './dated'
 export { checkLink } from './link'
-export { bestDeals, type DealSaving, type DealtPiece } from './deals'
+export { bestDeals, dealSaving, type DealSaving, type DealtPiece } from './deals'
 export { salesWithin, shifted } from './yearly'
 export {
   USUAL_SPREAD,

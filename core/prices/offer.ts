@@ -11,7 +11,8 @@ import {
   type Library,
   type Power,
   type Specs,
-  type Tier
+  type Tier,
+  type Tool
 } from '../catalogue'
 import type { Day } from '../calendar'
 import { timesRatio, type Minor } from '../money'
@@ -33,8 +34,21 @@ export interface Offer {
   readonly until?: Day | undefined
   /** Of a find that was bought: the days it was to be had before. */
   readonly before?: OfferedDays | undefined
+  /** What a look at it found. */
+  readonly looked?: LookedAt | undefined
   /** Where it was seen: an address on the web, http or https. */
   readonly link?: string | undefined
+}
+
+/** What was found when a used tool was looked at. */
+export interface LookedAt {
+  readonly date: Day
+  /** What was said of each point of its sheet. */
+  readonly answers: Readonly<Record<string, 'fine' | 'doubtful' | 'bad' | 'unseen'>>
+  /** Kept back to put right what was found or could not be seen, besides the usual share; minor units. */
+  readonly repair: Minor
+  /** So many times as inexact as a sound one; left out where it is as exact. */
+  readonly inexact?: number | undefined
 }
 
 /** The first and the last day something is to be had, as far as they are known. */
@@ -171,6 +185,10 @@ export const findOffer = (
 ): Offer | undefined =>
   pricing.offers.find((offer) => offer.id === id) ?? typicalOffer(pricing.library, id)
 
+/** What is kept back for repairs: the usual share of a tool's price, and what a look at it found. */
+const repairOf = (tool: Tool, { condition, looked }: Offer, tag: Minor): Minor =>
+  timesRatio(tag, tool.kind === 'tool' ? repairReserve(condition) : 0) + (looked?.repair ?? 0)
+
 /**
  * What an offer costs on a day: the newest quote that still stands on that day, else the typical price (index points × tier ×
  * condition). Undefined for an own offer nobody has quoted.
@@ -198,7 +216,7 @@ export function priceOf(pricing: Pricing, offer: Offer, day: Day): Price | undef
     )
   const tax = timesRatio(tag, offer.condition === 'used' ? 0 : pricing.taxBasisPoints / 10_000)
   const delivery = tool.kind === 'tool' && offer.condition !== 'used' ? pricing.deliveryEach : 0
-  const repair = timesRatio(tag, tool.kind === 'tool' ? repairReserve(offer.condition) : 0)
+  const repair = repairOf(tool, offer, tag)
   const payment = tag + tax + delivery
   return {
     tag,

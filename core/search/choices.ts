@@ -180,10 +180,10 @@ export function offerChoice(
     storedM2: entry.tool.storedM2,
     single: offer.single ?? false,
     from: day(offer.from, 0),
-    until: day(offer.until, Infinity),
+    until: keeps ? Infinity : day(offer.until, Infinity),
     varies,
     makes: undefined,
-    replaces: offer.until === undefined ? replacedBy(world, kit, entry) : undefined
+    replaces: keeps ? replacedBy(world, kit, entry) : undefined
   }
 }
 

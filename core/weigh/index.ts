@@ -50,4 +50,5 @@ export {
   type PowerPlan
 } from './batteries'
 export { ownedPlatforms, packPrices, poweredTools, toolsInView } from './powered-tools'
+export { dealWorth, type DealWorth } from './deal-worth'
 export { bargainOf, wantedTools, type Bargain } from './bargain'

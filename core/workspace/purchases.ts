@@ -77,7 +77,7 @@ export function recordPurchase(
     count: purchase.count,
     since: date,
     cost: real.paid,
-    ...(offer.platform === undefined ? {} : { platform: offer.platform })
+    ...said({ platform: offer.platform, inexact: offer.looked?.inexact })
   }
   return addEntry(
     addItem(left, item),

@@ -37,6 +37,10 @@ export interface Item {
   readonly since: Day
   readonly cost: Minor
   readonly uses?: number | undefined
+  /** So many times as inexact as others of its tier, as a look at it found; 1 or more. */
+  readonly inexact?: number | undefined
+  /** What is still to be looked at now that it is here: points of its sheet, and `align` for setting it true. */
+  readonly checks?: readonly string[] | undefined
 }
 
 /** Money expected once; negative for an expense that is already known. */

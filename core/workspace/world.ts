@@ -204,6 +204,22 @@ function ledgerPrint(ledger: readonly LedgerEntry[]): string {
   return print
 }
 
+/** Tools and offers as far as planning knows of them: not what is still to be looked at, nor each answer of a look. */
+const plannedOf = ({ items, offers }: Workspace): Partial<Workspace> => ({
+  ...(items.some(({ checks }) => checks)
+    ? { items: items.map(({ checks: _checks, ...item }) => item) }
+    : {}),
+  ...(offers.some(({ looked }) => looked)
+    ? {
+        offers: offers.map(({ looked, ...offer }) =>
+          looked && (looked.repair > 0 || looked.inexact !== undefined)
+            ? { ...offer, looked: { ...looked, answers: {} } }
+            : offer
+        )
+      }
+    : {})
+})
+
 /** What a plan is made for: everything but the plans themselves, names, photos and when what was changed. */
 export function workspaceHash(workspace: Workspace): string {
   const known = hashes.get(workspace)
@@ -211,6 +227,7 @@ export function workspaceHash(workspace: Workspace): string {
   const hash = fingerprint({
     ...workspace,
     ledger: ledgerPrint(workspace.ledger),
+    ...plannedOf(workspace),
     adopted: undefined,
     name: undefined,
     scenarios: undefined,

@@ -115,21 +115,68 @@ test.describe('on a phone', () => {
     await expect(sheet.getByText(/as it stands\. \d+ points to go/)).toBeVisible({
       timeout: 60_000
     })
-    await sheet
-      .getByRole('group', { name: /Pad flat/ })
-      .getByLabel('bad')
-      .check()
+    const say = (point: RegExp, finding: string): Promise<void> =>
+      sheet.getByRole('group', { name: point }).getByLabel(finding).check()
+    await say(/Pad flat/, 'bad')
     await expect(sheet.getByText(/for a sound one, less €\d+ to put it right/)).toBeVisible()
-    await sheet
-      .getByRole('group', { name: /Cord, plug/ })
-      .getByLabel('bad')
-      .check()
+    await say(/Cord, plug/, 'bad')
     await expect(sheet.getByText(/^Walk away, at any price/)).toBeVisible()
-    await sheet
-      .getByRole('group', { name: /Cord, plug/ })
-      .getByLabel('fine')
-      .check()
+    await say(/Cord, plug/, 'fine')
     await expect(sheet.getByText(/^Walk away, at any price/)).toHaveCount(0)
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+    // What was found is there when one comes back to it.
+    await page.goto('/#/prices/seen')
+    await page.goto('/#/prices/find')
+    await expect(page.getByText(/2 of \d+ points looked at/)).toBeVisible()
+    expect(errors).toEqual([])
+  })
+  test('judged without a network, bought: in the kit as measured, its repair kept back, its checks due on the Bench', async ({
+    page,
+    context
+  }) => {
+    const errors = watch(page)
+    await openDemo(page, '/prices/find')
+    await page.waitForFunction(
+      async () =>
+        (await navigator.serviceWorker.ready).active?.state === 'activated' &&
+        navigator.serviceWorker.controller !== null
+    )
+    await context.setOffline(true)
+    const form = page.locator('form').first()
+    await form.getByRole('combobox').first().click()
+    await page.keyboard.type('circular')
+    await page
+      .getByRole('option', { name: /^Circular saw/ })
+      .first()
+      .click()
+    await form.getByLabel('Price').fill('25')
+    await form.getByLabel('Price').blur()
+    await page.getByRole('button', { name: 'What is it worth to me?' }).click()
+    const sheet = page.getByRole('region', { name: /^Looking at a used/ })
+    await expect(sheet.getByText(/as it stands\. \d+ points to go/)).toBeVisible({
+      timeout: 60_000
+    })
+    const groups = sheet.getByRole('group')
+    const points = await groups.count()
+    for (let i = 0; i < points; i++)
+      await groups
+        .nth(i)
+        .getByLabel(i === 2 ? 'could not see' : 'fine')
+        .check()
+    await page.getByRole('button', { name: 'Bought it' }).click()
+    const dialog = page.getByRole('dialog')
+    await dialog.getByLabel('Really paid, for all of it').fill('20')
+    await dialog.getByLabel('depth of cut').fill('62 mm')
+    await dialog.getByRole('button', { name: 'Put it in the ledger' }).click()
+    await expect(dialog).toHaveCount(0)
+    await page.goto('/#/')
+    const due = page.getByText(/^Circular saw, 185 mm, bought used: one thing to look at/)
+    await expect(due).toBeVisible()
+    await page.getByRole('button', { name: 'Looked at' }).click()
+    await expect(due).toHaveCount(0)
+    await page.goto('/#/ledger')
+    await expect(page.getByRole('row', { name: /Circular saw.*[-−]€20/ })).toBeVisible()
+    await expect(page.getByText(/Repair of the circular saw/)).toBeVisible()
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
     expect(errors).toEqual([])
   })

@@ -2,7 +2,9 @@
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import { dueIn, type Due } from '../../../core/care'
+import { ALIGN } from '../../../core/inspection'
 import { change } from '../../../core/workspace'
+import { sheetFor, toldText } from '../../../data'
 import { useBoard } from '../../stores/board'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
@@ -61,6 +63,28 @@ function lookedFor(watch: string, tool: string): void {
 function unwatch(watch: string, tool: string): void {
   store.run(steps.unwatched(store.say?.shortTool(tool) ?? ''), (state) =>
     change.removeWatch(state, watch)
+  )
+}
+/** What is still to be looked at on a used tool, in the words of its sheet. */
+function checksOf({
+  tool,
+  power,
+  checks
+}: Extract<Due, { kind: 'checks' }>): { id: string; text: string }[] {
+  const entry = store.world?.library.tools.get(tool)
+  const points = (entry && sheetFor(entry, power)?.points) ?? []
+  return checks.flatMap((id) => {
+    const point = points.find((one) => one.id === id)
+    const text =
+      id === ALIGN
+        ? bench.setTrue(store.say?.duration(entry?.alignMinutes ?? 0) ?? '')
+        : point && toldText(point.text)
+    return text === undefined ? [] : [{ id, text }]
+  })
+}
+function checked({ item, tool }: Extract<Due, { kind: 'checks' }>, check: string): void {
+  store.run(steps.checked(store.say?.shortTool(tool) ?? ''), (state) =>
+    change.itemChecked(state, item, check)
   )
 }
 function forget(quote: string, tool: string): void {
@@ -122,6 +146,14 @@ function forget(quote: string, tool: string): void {
             @click="answerReceipt(one, false)"
           />
         </div>
+        <ul v-if="one.kind === 'checks'" class="plain-list small">
+          <li v-for="check in checksOf(one)" :key="check.id" class="check">
+            {{ check.text }}
+            <button type="button" class="link" @click="checked(one, check.id)">
+              {{ bench.checked }}
+            </button>
+          </li>
+        </ul>
         <div v-if="one.kind === 'watch-look' || one.kind === 'watch-met'" class="row">
           <Button
             v-if="one.kind === 'watch-look'"
@@ -171,6 +203,12 @@ function forget(quote: string, tool: string): void {
   gap: 0.4rem;
   background-color: var(--paper-raised);
   justify-items: start;
+}
+.due .check {
+  border: 0;
+  padding: 0.2rem 0;
+  margin: 0;
+  display: block;
 }
 .due li.hatch {
   border-left-color: var(--hazard);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { bargainOf, wantedTools } from '../../../core/weigh'
+import { bargainOf, dealWorth, wantedTools } from '../../../core/weigh'
 import { change, stillOnOffer } from '../../../core/workspace'
 import { useWorkspace } from '../../stores/workspace'
 import { prices as words } from '../../words/prices'
@@ -17,6 +17,17 @@ const bundles = computed(() => {
         bundle,
         isOver: !stillOnOffer(workspace, bundle.id, world.asOf),
         bargain: bargainOf(world, bundle, wantedTools(world, store.plan))
+      }))
+    : []
+})
+/** Deals with what each is worth to the plan as it stands. */
+const deals = computed(() => {
+  const { world, workspace, plan } = store
+  return world && workspace
+    ? (workspace.deals ?? []).map((deal) => ({
+        deal,
+        isOver: deal.until !== undefined && deal.until < world.asOf,
+        worth: dealWorth(world, deal, plan)
       }))
     : []
 })
@@ -44,8 +55,9 @@ const empty = computed(() => bundles.value.length + (store.workspace?.deals?.len
           {{ words.remove }}
         </button>
       </li>
-      <li v-for="deal in store.workspace?.deals ?? []" :key="deal.id">
-        {{ words.dealLine(store.say, deal) }}
+      <li v-for="{ deal, isOver, worth } in deals" :key="deal.id" :class="{ soft: isOver }">
+        {{ words.dealLine(store.say, deal) }}<template v-if="isOver">{{ words.noLonger }}</template>
+        <template v-else>{{ words.dealWorth(store.say, deal, worth) }}</template>
         <button
           type="button"
           class="link"

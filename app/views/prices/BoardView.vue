@@ -119,7 +119,7 @@ async function open(event: Event): Promise<void> {
     <template v-if="board.feed">
       <p v-if="board.feed.simulated" class="mark">{{ words.simulated }}</p>
       <div class="row fields">
-        <div class="field">
+        <div class="field grow">
           <span id="board-tool-label" class="label">{{ words.tool }}</span><Select
             v-model="tool"
             aria-labelledby="board-tool-label"
@@ -161,6 +161,9 @@ async function open(event: Event): Promise<void> {
 }
 .fields {
   align-items: end;
+}
+.grow {
+  flex: 0 1 18rem;
 }
 .mark {
   border-left: 3px solid var(--line-strong);

@@ -20,6 +20,7 @@ const dealTools = ref<string[]>([])
 const dealBuy = ref(3)
 const dealFree = ref(1)
 const dealUntil = ref<Day>()
+const dealMost = ref<number>()
 const problem = ref('')
 const say = (text: string): void => {
   problem.value = text
@@ -37,7 +38,8 @@ function putDeal(): void {
       buy: dealBuy.value,
       free: dealFree.value,
       tools: dealTools.value,
-      ...(dealUntil.value === undefined ? {} : { until: dealUntil.value })
+      ...(dealUntil.value === undefined ? {} : { until: dealUntil.value }),
+      ...(dealMost.value === undefined ? {} : { most: dealMost.value })
     })
   )
   if (refused[0]) return say(inForm(refused[0], store.say))
@@ -70,6 +72,15 @@ function putDeal(): void {
         :most="20"
         whole
         @change="dealFree = $event ?? dealFree"
+      />
+      <NumberField
+        :label="words.dealMost"
+        :value="dealMost"
+        :least="1"
+        :most="100"
+        whole
+        optional
+        @change="dealMost = $event"
       />
       <ToolsField v-model="dealTools" :label="words.dealTools" />
       <DayField :label="words.until" :value="dealUntil" optional @change="dealUntil = $event" />

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
+import Button from 'primevue/button'
+import { computed, nextTick, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import type { Minor } from '../../../core/money'
-import type { Answers } from '../../../core/inspection'
-import { findOffer, typicalOf, type Offer } from '../../../core/prices'
-import type { Offered } from '../../../core/timing'
+import { findOffer, type Offer } from '../../../core/prices'
+import type { Offered, WorthUpTo } from '../../../core/timing'
 import { change, stillOnOffer } from '../../../core/workspace'
 import { sheetFor } from '../../../data'
 import NamedText from '../../parts/NamedText.vue'
@@ -19,6 +19,8 @@ import { steps } from '../../words/steps'
 import { terms } from '../../words/terms'
 import { timing as words } from '../../words/timing'
 import AddQuote from './AddQuote.vue'
+import BoughtFind from './BoughtFind.vue'
+import { useFound } from './found'
 import InspectionSheet from './InspectionSheet.vue'
 import KindPrices from './KindPrices.vue'
 import PricesTabs from './PricesTabs.vue'
@@ -43,7 +45,7 @@ const finds = computed(() => {
 })
 function weigh(offered: Offered, price: Minor | undefined): void {
   about.value = offered
-  answers.value = {}
+  judged.value = undefined
   asked.value = price
   timing.weigh(offered)
 }
@@ -62,27 +64,36 @@ const weighFind = (find: Offer, price: Minor | undefined): void => {
     price
   )
 }
-const worth = computed(() => (about.value ? timing.worth : undefined))
+/** The newest answer stays while what a look finds changes the plan under it. */
+const judged = shallowRef<WorthUpTo>()
+watch(
+  () => timing.worth,
+  (found) => {
+    if (found) judged.value = found
+  }
+)
+const worth = computed(() => (about.value ? judged.value : undefined))
 const answer = useTemplateRef<HTMLElement>('answerHere')
 // The button stands below, the answer above: whoever asked sees it come.
 watch(worth, (found) => {
   if (found) void nextTick(() => answer.value?.scrollIntoView({ block: 'nearest' }))
 })
-/** The sheet for what is asked about, where it is used; its answers are begun anew with each thing. */
-const answers = ref<Answers>({})
+const found = useFound(about, asked, () => worth.value?.upTo ?? 0)
+const { sheet } = found
 const tool = computed(() => store.world?.library.tools.get(about.value?.tool ?? ''))
-const sheet = computed(() =>
-  about.value && tool.value && about.value.condition !== 'new'
-    ? sheetFor(tool.value, about.value.power)
-    : undefined
-)
+const buying = ref(false)
+const bought = (): void => {
+  about.value = undefined
+}
+/** How far a look at a kept find has come. */
+function lookedSo(find: Offer): string {
+  const entry = store.world?.library.tools.get(find.tool)
+  const points = entry && find.looked ? (sheetFor(entry, find.power)?.points ?? []) : []
+  const open = points.filter(({ id }) => find.looked?.answers[id] === undefined).length
+  return points.length > 0 ? words.lookedSo(open, points.length) : ''
+}
 const isUsedProtection = computed(
   () => tool.value?.kind === 'protection' && about.value?.condition === 'used'
-)
-const priceNew = computed(() =>
-  store.world && about.value
-    ? (typicalOf(store.world.pricing, { ...about.value, condition: 'new' }) ?? 0)
-    : 0
 )
 const title = computed(() => {
   const { say } = store
@@ -137,15 +148,32 @@ const reasons = computed(() => {
         <WatchForm :kind="about" :up-to="store.say.about(worth.upTo)" />
       </div>
     </section>
-    <InspectionSheet
-      v-if="sheet && worth && about"
-      :sheet="sheet"
-      :name="lowerFirst(store.say.shortTool(about.tool))"
-      :sound="worth.upTo"
-      :price-new="priceNew"
-      :answers="answers"
-      @answer="(point, finding) => (answers = { ...answers, [point]: finding })"
-    />
+    <template v-if="sheet && worth && about">
+      <InspectionSheet
+        :sheet="sheet"
+        :name="lowerFirst(store.say.shortTool(about.tool))"
+        :sound="worth.upTo"
+        :price-new="found.priceNew.value"
+        :answers="found.answers.value"
+        @answer="found.answer"
+      />
+      <p class="row">
+        <Button size="small" :label="words.boughtIt" @click="buying = true" />
+        <RouterLink :to="`/prices/sheet/${about.tool}/${about.power}`">{{
+          words.onPaper
+        }}</RouterLink>
+      </p>
+      <BoughtFind
+        v-if="buying && found.find.value"
+        v-model:visible="buying"
+        :find="found.find.value"
+        :asked="asked"
+        :repair="found.repair.value"
+        :checks="found.checks.value"
+        :measures="found.measures.value"
+        @bought="bought"
+      />
+    </template>
     <p v-else-if="isUsedProtection" class="attention">{{ words.buyNew }}</p>
     <h2>{{ prices.find }}</h2>
     <p v-if="!planning.plan" class="soft">{{ words.nothingHint }}</p>
@@ -159,6 +187,7 @@ const reasons = computed(() => {
             v-if="price !== undefined"
             >, {{ store.say.money(price) }}</template
           ><template v-if="find.link">, <WebLink :link="find.link" /></template
+          ><template v-if="lookedSo(find)">, {{ lookedSo(find) }}</template
           ><template v-if="isOver">{{ prices.noLonger }}</template>
           <button v-if="!isOver" type="button" class="link" @click="weighFind(find, price)">
             {{ words.ask }}

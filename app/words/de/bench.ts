@@ -6,14 +6,16 @@ import type { paper as englishPaper } from '../paper'
 import { plural } from '../plural'
 import type { Say } from '../say'
 
-/** Of what is watched. */
-const ofWatch = (
+/** Of what is watched, and of what was bought used. */
+const ofLooks = (
   say: Say,
-  due: Extract<Due, { readonly kind: 'watch-met' | 'watch-look' }>
+  due: Extract<Due, { readonly kind: 'watch-met' | 'watch-look' | 'checks' }>
 ): string =>
-  due.kind === 'watch-met'
-    ? `${say.shortTool(due.tool)} für ${say.money(due.price)}, gesehen am ${say.shortDay(due.date)}: du hast auf ${say.money(due.upTo)} gewartet.`
-    : `Sieh wieder nach ${say.shortTool(due.tool)} bis ${say.money(due.upTo)}: der letzte Blick war vor ${due.days} Tagen.`
+  due.kind === 'checks'
+    ? `${say.tool(due.tool)}, gebraucht gekauft: ${due.checks.length === 1 ? 'eines ist' : `${due.checks.length} Punkte sind`} anzusehen, bevor du dich darauf verlässt.`
+    : due.kind === 'watch-met'
+      ? `${say.shortTool(due.tool)} für ${say.money(due.price)}, gesehen am ${say.shortDay(due.date)}: du hast auf ${say.money(due.upTo)} gewartet.`
+      : `Sieh wieder nach ${say.shortTool(due.tool)} bis ${say.money(due.upTo)}: der letzte Blick war vor ${due.days} Tagen.`
 
 export const bench: Said<typeof english> = {
   andMore: (count) => `${count} weitere`,
@@ -52,6 +54,9 @@ export const bench: Said<typeof english> = {
   since: (day) => `seit ${day}`,
   takes: (time) => `dauert etwa ${time}`,
   dueTitle: 'Wartet auf dich',
+  setTrue: (time: string) =>
+    `Vor dem ersten Schnitt einstellen: etwa ${time}. Wie, sagt die Anleitung.`,
+  checked: 'Angesehen',
   dueNone: 'Nichts steht an.',
   balanceTitle: 'In der Kasse',
   keepBack: (reserve) => `davon ${reserve} Rücklage`,
@@ -103,7 +108,7 @@ export const bench: Said<typeof english> = {
       case 'below-reserve':
         return `In der Kasse sind ${say.money(due.balance)}, und du hältst ${say.money(due.reserve)} zurück: gekauft wird erst wieder, wenn Geld kommt.`
       default:
-        return ofWatch(say, due)
+        return ofLooks(say, due)
     }
   }
 }

@@ -10,9 +10,11 @@ export const board: Said<typeof english> = {
   metTitle: (tools: readonly string[]) =>
     `Zu deinem Preis auf der Tafel: ${tools.slice(0, 2).join(', ')}${tools.length > 2 ? ` und ${tools.length - 2} weitere` : ''}`,
   titleOf: (cheaper: number, all: number) =>
-    cheaper > 0
-      ? `${cheaper} von ${all} Preisen sind niedriger, als du wusstest`
-      : `${plural(all, 'Preis', 'Preise')} für das, was du planst und im Blick hast`,
+    all === 0
+      ? 'Nichts, was du planst oder im Blick hast, ist heute auf der Tafel'
+      : cheaper > 0
+        ? `${cheaper} von ${all} Preisen sind niedriger, als du wusstest`
+        : `${plural(all, 'Preis', 'Preise')} für das, was du planst und im Blick hast`,
   subtitleOf: ({ name, simulated }: Feed, day: string, count: number) =>
     `${name}${simulated ? ' (simuliert)' : ''}, ${day}: ${plural(count, 'Angebot', 'Angebote')}.`,
   simulated:

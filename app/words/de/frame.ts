@@ -144,6 +144,7 @@ export const steps: Said<typeof englishSteps> = {
   watched: (tool) => `${tool} im Blick behalten`,
   unwatched: (tool) => `${tool} nicht mehr im Blick behalten`,
   fromBoard: (count) => `${count} ${count === 1 ? 'Preis' : 'Preise'} von der Tafel übernehmen`,
+  checked: (tool) => `${tool} angesehen haben`,
   looked: (tool) => `nach ${tool} gesehen haben`,
   unquoted: (tool) => `einen Preis für ${tool} herausnehmen`,
   offered: (name) => `der Fund „${name}“`,

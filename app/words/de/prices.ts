@@ -144,10 +144,27 @@ export const prices: Said<typeof english> = {
   deal: 'Mehrere kaufen, eines umsonst',
   dealBuy: 'Kauf',
   dealFree: 'umsonst',
+  dealMost: 'mal höchstens',
   dealTools: 'Gilt für',
   putDeal: 'Dieses Angebot behalten',
   dealLine: (say, deal) =>
-    `${deal.name}: ${deal.buy} kaufen, von je ${deal.buy + deal.free} ${deal.free === 1 ? 'das billigste' : `die ${deal.free} billigsten`} umsonst, für ${deal.tools.map((id) => say.shortTool(id)).join(', ')}${deal.until === undefined ? '' : `, bis ${say.shortDay(deal.until)}`}`,
+    `${deal.name}: ${deal.buy} kaufen, von je ${deal.buy + deal.free} ${deal.free === 1 ? 'das billigste' : `die ${deal.free} billigsten`} umsonst, für ${deal.tools.map((id) => say.shortTool(id)).join(', ')}${deal.most === undefined ? '' : `, höchstens ${deal.most === 1 ? 'einmal' : `${deal.most}-mal`}`}${deal.until === undefined ? '' : `, bis ${say.shortDay(deal.until)}`}.`,
+  dealWorth: (say, { until }, { wanted, gain, saved, more, planned }) => {
+    if (wanted === 0) return 'Davon würdest du ohnehin nichts kaufen: kein Schnäppchen für dich.'
+    const worth =
+      saved === 0
+        ? `Du würdest ${wanted} davon kaufen, und das bringt keinen Nachlass.`
+        : `Lohnt für ${gain === wanted ? (wanted === 1 ? 'das eine' : `alle ${wanted}`) : `${gain} von ${wanted}`}, die du kaufen würdest: ${say.money(saved)} Nachlass, wenn zusammen gekauft${until === undefined ? '' : ` bis ${say.shortDay(until)}`}.`
+    const asked = more && `${more.pieces} weitere: ${say.shortTool(more.tool)}`
+    const rest =
+      !more || asked === undefined
+        ? ''
+        : more.costs <= 0
+          ? ` Umsonst, aber ungefragt, käme dazu: ${asked}.`
+          : ` Für mehr Nachlass müsste ungefragt dazu: ${asked}, am Ende für ${say.money(say.about(more.costs))}.`
+    const when = planned ? ` Der Plan kauft sie am ${say.shortDay(planned.date)} zusammen.` : ''
+    return `${worth}${rest}${when}`
+  },
   sale: 'Eine erwartete Aktion',
   saleOff: 'Nachlass, Prozent',
   saleChance: 'Chance, Prozent',

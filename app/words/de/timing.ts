@@ -134,6 +134,27 @@ export const timing: Said<typeof english> = {
         ? `: ${say.money(say.about(sound))} für ein gutes${repair > 0 ? `, weniger ${say.money(say.about(repair))}, um es herzurichten` : ''}${unseen > 0 ? `, weniger ${say.money(say.about(unseen))} für das, was nicht zu sehen war` : ''}`
         : ''
     }.${open > 0 ? ` Noch ${plural(open, 'Punkt', 'Punkte')}.` : ''}`,
+  boughtIt: 'Gekauft',
+  onPaper: 'Das Blatt auf Papier',
+  noSheet: 'Dafür gibt es kein Blatt: kauf es neu',
+  point: 'Was anzusehen ist',
+  elseLeave: 'Sonst stehen lassen.',
+  blanks: ['Verlangt', 'Seriennummer, Jahr', 'Verkäufer, wo', 'Maße'],
+  repairOf: (tool) => `Instandsetzung: ${tool}`,
+  follows: (say, repair, checks) =>
+    [
+      repair > 0
+        ? `${say.money(repair)} werden für die Instandsetzung zurückgehalten, beim Geld, das erwartet wird.`
+        : '',
+      checks > 0
+        ? `${plural(checks, 'Punkt ist', 'Punkte sind')} noch anzusehen, bevor du dich darauf verlässt; die Werkbank fragt danach.`
+        : ''
+    ]
+      .filter(Boolean)
+      .join(' '),
+  lookedStep: (tool) => `was an ${tool} gefunden wurde`,
+  lookedSo: (open, of) =>
+    open === 0 ? 'angesehen' : `${of - open} von ${plural(of, 'Punkt', 'Punkten')} angesehen`,
   walkAway: (text) => `Geh weiter, zu jedem Preis. Nicht erfüllt: ${text}.`,
   inexact: (times) => `Es arbeitet vielleicht ${times}-mal so ungenau wie ein gutes.`,
   buyNew: 'Kauf Schutz neu: was er hinter sich hat, sieht man nicht.',

@@ -51,6 +51,12 @@ describe('exactness', () => {
     expect(resultError(method({ marked: true }), 3, 4)).toBe(5)
     expect(resultError(method({ marked: false }), 3, 4)).toBe(3)
   })
+  test('of a worn tool it is so many times as large, whatever its tier; its pace is told apart', () => {
+    const worn = owned({ inexact: 2 })
+    expect(leadError(method(), worn, [])).toBe(2 * leadError(method(), owned(), []))
+    expect(leadError(method(), owned({ inexact: 1 }), [])).toBe(leadError(method(), owned(), []))
+    expect(paceKey(worn)).not.toBe(paceKey(owned()))
+  })
   test('an error as large as the limit is within it; without a limit any is', () => {
     expect([exactEnough(1, 1), exactEnough(1.01, 1), exactEnough(99, undefined)]).toEqual([
       true,

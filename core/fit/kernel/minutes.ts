@@ -1,5 +1,4 @@
 import {
-  errorFactor,
   exactBy,
   timeFactor,
   type Growth,
@@ -8,6 +7,7 @@ import {
   type StockSize
 } from '../../catalogue'
 import type { KitTool } from '../kit'
+import { wornError } from './exactness'
 import type { WorkAroundUse } from './roles'
 
 /** How much work something is judged for: units of the operation and batches, of all copies. */
@@ -71,5 +71,5 @@ export const plainRunMinutes = (method: Method, load: Load): number =>
 export const setUpMinutes = (method: Method): number => method.setupMinutes
 
 /** What a tool's tier and condition make of pace and error, as a key: tools with equal keys work alike. */
-export const paceKey = ({ tier, condition }: Pick<KitTool, 'tier' | 'condition'>): string =>
-  `${timeFactor(tier, condition)}*${errorFactor(tier)}`
+export const paceKey = (entry: Pick<KitTool, 'tier' | 'condition' | 'inexact'>): string =>
+  `${timeFactor(entry.tier, entry.condition)}*${wornError(entry)}`

@@ -1,5 +1,6 @@
-import { SPECS, errorFactor, timeFactor, type SpecName } from '../../catalogue'
+import { SPECS, timeFactor, type SpecName } from '../../catalogue'
 import type { KitTool } from '../kit'
+import { wornError } from './exactness'
 
 /** Measures that tie a tool to another one: they have to be equal rather than large. */
 export const TIED_SPECS: ReadonlySet<SpecName> = new Set(['colletMm', 'shankMm', 'volts'])
@@ -28,12 +29,12 @@ export const measuresUp = (
 /** Whether a tool works as exactly and as quickly as another one, and there are as many of it. */
 export const worksAsWell = (better: KitTool, worse: KitTool): boolean =>
   better.count >= worse.count &&
-  errorFactor(better.tier) <= errorFactor(worse.tier) &&
+  wornError(better) <= wornError(worse) &&
   timeFactor(better.tier, better.condition) <= timeFactor(worse.tier, worse.condition)
 
 /** Whether a tool is as exact as another one of its kind, whatever its time. */
 export const asExact = (better: KitTool, worse: KitTool): boolean =>
-  errorFactor(better.tier) <= errorFactor(worse.tier)
+  wornError(better) <= wornError(worse)
 
 /** **Serves in the place of**: whether one of a tool serves wherever another one of the same tool does. */
 export const servesFor = (better: KitTool, worse: KitTool): boolean =>

@@ -26,6 +26,14 @@ describe('one serves in the place of another', () => {
       up({ openingMm: 300 }, { openingMm: 200 }, new Set(['openingMm']))
     ]).toEqual([true, false, true, true, false, false, false, true, false])
   })
+  test('a worn one does not serve in the place of a sound one; the other way round it does', () => {
+    const worn = owned({ inexact: 1.5 })
+    expect([servesFor(worn, owned()), servesFor(owned(), worn), servesFor(worn, worn)]).toEqual([
+      false,
+      true,
+      true
+    ])
+  })
   test('as well is as exactly, as quickly and as many', () => {
     const poor = owned({ tier: 'get-by' })
     expect([

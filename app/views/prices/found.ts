@@ -1,0 +1,120 @@
+import { computed, type ComputedRef, type Ref } from 'vue'
+import { SPECS, ownId, repairReserve, type SpecName } from '../../../core/catalogue'
+import {
+  arrivalChecks,
+  inspected,
+  type Answers,
+  type PointFinding,
+  type Sheet
+} from '../../../core/inspection'
+import { timesRatio, type Minor } from '../../../core/money'
+import { typicalOf, type Offer } from '../../../core/prices'
+import type { Offered } from '../../../core/timing'
+import { change } from '../../../core/workspace'
+import { sheetFor } from '../../../data'
+import { newId } from '../../stores/clock'
+import { useWorkspace } from '../../stores/workspace'
+import { timing as words } from '../../words/timing'
+
+/** A used thing in front of somebody: its sheet, what was found, what that comes to, and what follows when it is bought. */
+export interface Found {
+  readonly find: ComputedRef<Offer | undefined>
+  readonly sheet: ComputedRef<Sheet | undefined>
+  readonly answers: ComputedRef<Answers>
+  readonly priceNew: ComputedRef<Minor>
+  readonly repair: ComputedRef<Minor>
+  readonly checks: ComputedRef<readonly string[]>
+  readonly measures: ComputedRef<readonly SpecName[]>
+  /** Says what was found at a point; the find is kept from then on. */
+  readonly answer: (point: string, finding: PointFinding) => void
+}
+
+/** @param about what is offered  @param asked its price, where it is known  @param sound what a sound one is worth */
+export function useFound(
+  about: Ref<Offered | undefined>,
+  asked: Ref<Minor | undefined>,
+  sound: () => Minor
+): Found {
+  const store = useWorkspace()
+  const tool = computed(() => store.world?.library.tools.get(about.value?.tool ?? ''))
+  const kept = computed(() => store.workspace?.offers.find(({ id }) => id === about.value?.id))
+  /** A name nothing else has: the tool's own, numbered. */
+  const freeId = (): string =>
+    ownId(
+      store.say?.shortTool(about.value?.tool ?? '') ?? '',
+      (id) => store.workspace?.offers.some((one) => one.id === id) === true
+    )
+  const find = computed((): Offer | undefined => {
+    if (kept.value || !about.value) return kept.value
+    const { id: _id, ...offered } = about.value
+    return { ...offered, id: about.value.id ?? freeId(), acquisition: 'buy', single: true }
+  })
+  const sheet = computed(() =>
+    about.value && tool.value && about.value.condition !== 'new'
+      ? sheetFor(tool.value, about.value.power)
+      : undefined
+  )
+  const answers = computed<Answers>(() => kept.value?.looked?.answers ?? {})
+  const priceNew = computed(() =>
+    store.world && about.value
+      ? (typicalOf(store.world.pricing, { ...about.value, condition: 'new' }) ?? 0)
+      : 0
+  )
+  const found = computed(
+    () => sheet.value && inspected(sheet.value, answers.value, sound(), priceNew.value)
+  )
+  function answer(point: string, finding: PointFinding): void {
+    const { world, say } = store
+    const offer = find.value
+    if (!world || !say || !offer || !sheet.value) return
+    const next = { ...answers.value, [point]: finding }
+    const { repair, unseen, inexact } = inspected(sheet.value, next, sound(), priceNew.value)
+    const price = asked.value
+    const said = Object.fromEntries(
+      Object.entries(next).flatMap(([id, one]) => (one ? [[id, one]] : []))
+    )
+    store.run(words.lookedStep(say.shortTool(offer.tool)), (state) =>
+      change.lookedAt(
+        state,
+        offer,
+        {
+          date: world.asOf,
+          answers: said,
+          repair: repair + unseen,
+          ...(inexact > 1 ? { inexact } : {})
+        },
+        price === undefined
+          ? undefined
+          : {
+              id: newId('q'),
+              offer: offer.id,
+              date: world.asOf,
+              price,
+              seller: 'private',
+              source: 'find'
+            }
+      )
+    )
+    // From now on it is the find that is kept.
+    if (about.value && about.value.id !== offer.id) about.value = { ...about.value, id: offer.id }
+  }
+  return {
+    find,
+    sheet,
+    answers,
+    priceNew,
+    answer,
+    repair: computed(() =>
+      about.value
+        ? timesRatio(asked.value ?? 0, repairReserve(about.value.condition)) +
+          (found.value ? found.value.repair + found.value.unseen : 0)
+        : 0
+    ),
+    checks: computed(() =>
+      sheet.value && tool.value ? arrivalChecks(sheet.value, answers.value, tool.value) : []
+    ),
+    measures: computed(() =>
+      SPECS.filter((spec) => spec.endsWith('Mm') && tool.value?.specs[spec] !== undefined)
+    )
+  }
+}
