@@ -1,4 +1,4 @@
-import { quoted, t, type Sentences } from './sentences'
+import { n, quoted, t, type Sentences } from './sentences'
 
 /** What can be wrong with a board of prices and its feed. */
 export const BOARD = {
@@ -28,6 +28,8 @@ export const BOARD = {
     `Listing ${t(f.row)}: ${quoted(f.text)} is not a date. Write year, month and day, such as 2026-05-04. It was left out.`,
   'feed.field': (_, f) =>
     `Listing ${t(f.row)}: ${quoted(f.field)} cannot be ${f.text === '' ? 'empty' : quoted(f.text)}. It was left out.`,
+  'plan.hired-too-short': (say, f) =>
+    `${say.build(t(f.build))}: what is done with ${say.offer(t(f.tool))} takes ${say.duration(n(f.minutes))}, and it is there for ${say.duration(n(f.limit))} of work. Hire it for longer, or give another build its time.`,
   'feed.twice': (_, f) =>
     `Listing ${t(f.row)}: ${quoted(f.text)} stands in the feed twice. The first one was read, this one left out.`
 } satisfies Partial<Sentences>

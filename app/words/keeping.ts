@@ -47,6 +47,7 @@ const LISTS: Readonly<Record<string, string>> = said('keptLists', {
   deals: 'Deal',
   saleWindows: 'Sale',
   watches: 'Watched',
+  hires: 'To hire',
   scenarios: 'Scenario',
   photos: 'Photo',
   adopted: 'Plan kept'

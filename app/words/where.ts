@@ -10,6 +10,7 @@ const CALLED: Readonly<Record<string, string>> = said('called', {
   quotes: 'prices',
   saleWindows: 'sales',
   watches: 'what is watched',
+  hires: 'what can be hired',
   needTests: 'purchases slept on',
   oneOffs: 'money that comes once',
   adopted: 'kept plans',

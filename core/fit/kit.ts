@@ -22,6 +22,8 @@ export interface KitTool {
   readonly count: number
   /** So many times as inexact as others of its tier, 1 or more: worn, or set out of true. */
   readonly inexact?: number | undefined
+  /** It stands in another workshop, and takes no current here. */
+  readonly elsewhere?: boolean | undefined
 }
 
 /** The measures of a worn tool: what it is exact to grows with its wear. */

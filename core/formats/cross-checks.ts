@@ -3,7 +3,7 @@ import { withOwn, type Library } from '../catalogue'
 import { LAST_DAY, LONGEST_HORIZON_DAYS, daysBetween, horizonEnd, stagesFrom } from '../calendar'
 import { issue, type Code, type Issue, type Path } from '../kernel'
 import { ledgerProblems } from '../ledger'
-import { typicalOffer } from '../prices'
+import { hireOf, typicalOffer } from '../prices'
 import type { Workspace, WorkspaceFile } from '../workspace'
 
 const repeated = (list: readonly { readonly id: string }[], path: Path): Issue[] => {
@@ -64,7 +64,11 @@ function referring(workspace: WorkspaceFile, base: Library, found: Issue[]): Ref
     workspace,
     library,
     isBundle: (id) => bundles.has(id),
-    isOffer: (id) => offers.has(id) || bundles.has(id) || typicalOffer(library, id) !== undefined,
+    isOffer: (id) =>
+      offers.has(id) ||
+      bundles.has(id) ||
+      hireOf(workspace.hires, id) !== undefined ||
+      typicalOffer(library, id) !== undefined,
     isBuild: (id) => builds.has(id) || jigBuild(library, id) !== undefined,
     known: (has, id, kind, ...path) => {
       if (!has) found.push(issue(`unknown.${kind}`, path, { id }))
@@ -137,12 +141,14 @@ function wishReferences(refs: Referring): void {
 }
 function bargainReferences(refs: Referring): void {
   const { library, known } = refs
-  const { bundles = [], deals = [], saleWindows = [], watches = [] } = refs.workspace
-  bundles.forEach(({ pieces }, i) =>
-    pieces.forEach(({ tool }, k) =>
-      known(library.tools.has(tool), tool, 'tool', 'bundles', i, 'pieces', k, 'tool')
+  const { bundles = [], deals = [], saleWindows = [], watches = [], hires = [] } = refs.workspace
+  const held = { bundles, hires }
+  for (const key of ['bundles', 'hires'] as const)
+    held[key].forEach(({ pieces }, i) =>
+      pieces.forEach(({ tool }, k) =>
+        known(library.tools.has(tool), tool, 'tool', key, i, 'pieces', k, 'tool')
+      )
     )
-  )
   deals.forEach(({ tools }, i) => knownTools(refs, tools, ['deals', i, 'tools']))
   saleWindows.forEach(({ tools }, i) => knownTools(refs, tools, ['saleWindows', i, 'tools']))
   watches.forEach(({ tool }, i) =>
@@ -185,8 +191,26 @@ function photoAndPlanReferences({ workspace, isBuild, isOffer, known }: Referrin
 /** Ids that stand twice in a list where each may stand once. */
 function allRepeated(workspace: WorkspaceFile, provenLedger: boolean): Issue[] {
   const { builds, items, offers, quotes, ledger, own, money } = workspace
-  const { bundles = [], deals = [], saleWindows = [], watches = [], photos = [] } = workspace
-  const lists = { builds, items, offers, quotes, bundles, deals, saleWindows, watches, photos }
+  const {
+    bundles = [],
+    deals = [],
+    saleWindows = [],
+    watches = [],
+    hires = [],
+    photos = []
+  } = workspace
+  const lists = {
+    builds,
+    items,
+    offers,
+    quotes,
+    bundles,
+    deals,
+    saleWindows,
+    watches,
+    hires,
+    photos
+  }
   return [
     ...Object.entries({ ...lists, ...(provenLedger ? {} : { ledger }) }).flatMap(([key, list]) =>
       repeated(list, [key])

@@ -13,6 +13,7 @@ export const MOST = {
   deals: 500,
   saleWindows: 500,
   watches: 500,
+  hires: 100,
   scenarios: 50,
   ledger: 200_000,
   adopted: 200,

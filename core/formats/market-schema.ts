@@ -43,13 +43,14 @@ export const quote = z.strictObject({
 })
 export const materialPrice = z.strictObject({ material: id, price })
 export const needTest = z.strictObject({ tool: id, build: id, asked: day, until: day })
+const pieces = z
+  .array(z.strictObject({ tool: id, tier, condition, power, platform: name.optional(), count }))
+  .min(1, 'list.empty')
+  .max(30)
 export const bundle = z.strictObject({
   id: part.ownId,
   name,
-  pieces: z
-    .array(z.strictObject({ tool: id, tier, condition, power, platform: name.optional(), count }))
-    .min(1, 'list.empty')
-    .max(30)
+  pieces
 })
 export const deal = z.strictObject({
   id,
@@ -70,6 +71,20 @@ export const watch = z.strictObject({
   from: day,
   until: day.optional(),
   looked: day.optional()
+})
+export const hire = z.strictObject({
+  id: part.ownId,
+  name,
+  pieces,
+  per: z.enum(['day', 'visit', 'month']),
+  fee: price,
+  minutes: part.minutes.min(1, 'number.too-small').max(44_640, 'number.too-large'),
+  elsewhere: z.boolean().optional(),
+  until: day.optional(),
+  taken: z
+    .array(z.strictObject({ from: day, until: day, minutes: part.minutes }))
+    .max(500, 'list.too-long')
+    .optional()
 })
 export const saleWindow = z.strictObject({
   id,

@@ -14,6 +14,7 @@ import {
   needTest,
   bundle,
   deal,
+  hire,
   saleWindow,
   watch
 } from './market-schema'
@@ -258,6 +259,7 @@ export const workspaceSchema = z.strictObject({
   deals: z.array(deal).max(MOST.deals).optional(),
   saleWindows: z.array(saleWindow).max(MOST.saleWindows).optional(),
   watches: z.array(watch).max(MOST.watches).optional(),
+  hires: z.array(hire).max(MOST.hires).optional(),
   scenarios: z.array(scenario).max(MOST.scenarios).optional(),
   ledger: z.array(entry).max(MOST.ledger),
   plan: planSchema.optional(),
@@ -281,6 +283,7 @@ export const ENTRIES = {
   deals: deal,
   saleWindows: saleWindow,
   watches: watch,
+  hires: hire,
   scenarios: scenario,
   ledger: entry,
   adopted: planSchema,

@@ -14,6 +14,8 @@ export interface Acquired {
   readonly from: Day
   /** Last day for what is hired or borrowed. */
   readonly until?: Day | undefined
+  /** Of what is hired in stretches: how many minutes of work the stretch holds, and which purchase brought it. What needs it is done in its days, the rest of a build may come after. */
+  readonly hired?: { readonly minutes: number; readonly purchase: number } | undefined
   /** The day it is sold because something at least as good has taken its place; what is under way then goes on with that. */
   readonly sold?: Day | undefined
   readonly paid: Minor
@@ -40,7 +42,16 @@ export function bundlePieces(world: World, bundle: Bundle, paid: Minor, date: Da
     const price = priceOfPiece(world, piece, date)
     return [
       {
-        entry: { tool, tier, condition, power, platform, specs: specsOf(tool, tier), count },
+        entry: {
+          tool,
+          tier,
+          condition,
+          power,
+          platform,
+          specs: specsOf(tool, tier),
+          count,
+          ...(bundle.hire?.elsewhere ? { elsewhere: true } : {})
+        },
         weight: price * count
       }
     ]
@@ -89,7 +100,7 @@ export const kitBetween = (acquired: readonly Acquired[], from: Day, until: Day)
       .filter(
         (one) =>
           one.from <= from &&
-          (one.until === undefined || one.until >= until) &&
+          (one.until === undefined || one.until >= (one.hired ? from : until)) &&
           (one.sold === undefined || from < one.sold)
       )
       .map(({ entry }) => entry)
@@ -123,8 +134,11 @@ export function checkSpace(world: World, acquired: readonly Acquired[], broken: 
   const takenOn = (day: Day): number =>
     sumOf(
       acquired.filter(
-        ({ from, until, sold }) =>
-          from <= day && (until === undefined || until > day) && (sold === undefined || sold > day)
+        ({ from, until, sold, hired }) =>
+          !hired &&
+          from <= day &&
+          (until === undefined || until > day) &&
+          (sold === undefined || sold > day)
       ),
       ({ entry }) => entry.tool.storedM2 * entry.count
     )

@@ -2,7 +2,7 @@ import { checkDay, type Day } from '../calendar'
 import { botherOf, conditionsOf, entryOfOffer, isRuledOut, tiersOf } from '../fit'
 import { distinct, issue, sumOf, type Issue } from '../kernel'
 import type { Minor } from '../money'
-import { savingsOn, soldAs, unitOn, type Saving, type Unit } from '../prices'
+import { isTaken, lastHired, savingsOn, soldAs, unitOn, type Saving, type Unit } from '../prices'
 import { tillOf, type Plan, type PlannedPurchase, type World } from '../workspace'
 import { bundlePieces, type Acquired } from './acquired'
 
@@ -30,9 +30,18 @@ const isDay = (text: string): boolean => checkDay(text).ok
 function broughtBy(
   world: World,
   { offer, bundle, tag }: Unit,
-  purchase: PlannedPurchase
+  purchase: PlannedPurchase,
+  index: number
 ): Acquired[] {
   const { date, count } = purchase
+  if (bundle?.hire) {
+    const { hire } = bundle
+    return bundlePieces(world, bundle, 0, date).map((piece) => ({
+      ...piece,
+      until: lastHired(hire, date),
+      hired: { minutes: hire.minutes * count, purchase: index }
+    }))
+  }
   if (bundle) return bundlePieces(world, bundle, tag * count, date)
   const tool = offer && world.library.tools.get(offer.tool)
   if (!offer || !tool) return []
@@ -85,7 +94,7 @@ function priced(
     purchase,
     tool,
     unit,
-    brings: broughtBy(world, unit, purchase),
+    brings: broughtBy(world, unit, purchase, index),
     payment,
     expected: (unit.expected + unit.repair) * count,
     keptForRepair: unit.repair * count,
@@ -132,7 +141,7 @@ function checkAllowed(
       broken.push(issue('plan.not-slept-on', path, { tool: id, date, until }))
   }
   if (isOutOfRange(world, unit, brings[0])) broken.push(issue('plan.ruled-out', path, { tool }))
-  const { from, until } = unit.offer ?? {}
+  const { from, until } = unit.offer ?? unit.bundle?.hire ?? {}
   if ((from !== undefined && date < from) || (until !== undefined && date > until))
     broken.push(issue('plan.offer-not-then', path, { tool, date }))
 }
@@ -141,7 +150,9 @@ function checkAllowed(
 function checkSingles(list: readonly Priced[], broken: Issue[]): void {
   for (const { index, tool, purchase, unit } of list) {
     const same = list.filter((other) => other.purchase.offer === purchase.offer)
-    const once = unit.offer?.single === true || unit.bundle !== undefined
+    const once =
+      unit.offer?.single === true ||
+      (unit.bundle !== undefined && (unit.bundle.hire === undefined || isTaken(unit.bundle)))
     if (once && sumOf(same, (other) => other.purchase.count) > 1 && same[0]?.index === index)
       broken.push(issue('plan.only-one', ['purchases', index], { tool, count: purchase.count }))
   }

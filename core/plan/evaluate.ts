@@ -15,6 +15,7 @@ import { checkPurchases, checkSavings } from './evaluate-purchases'
 import { checkResales } from './resale'
 import { fromPurse } from './terms'
 import { checkBuild } from './evaluate-builds'
+import { checkHired } from './evaluate-hired'
 import { type EvaluatedBuild, type PlanValue, valueOf, type Replayed } from './value'
 
 /** What the evaluator says about a plan. It holds exactly when `broken` is empty. */
@@ -122,6 +123,7 @@ function replay(world: World, plan: Plan): Replay {
   const checked = plan.builds.flatMap(
     (planned, index) => checkBuild({ world, context, acquired, broken }, planned, index) ?? []
   )
+  checkHired(list, checked, broken)
   checkHours(
     world,
     plan,

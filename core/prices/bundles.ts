@@ -1,6 +1,7 @@
 import type { Condition, Power, Tier } from '../catalogue'
 import { compareDays, type Day } from '../calendar'
 import { timesRatio, type Minor } from '../money'
+import type { HiredStretch } from './hire'
 import type { Pricing, Quote } from './offer'
 
 /** One of the tools a bundle holds. */
@@ -18,6 +19,8 @@ export interface Bundle {
   readonly id: string
   readonly name: string
   readonly pieces: readonly BundlePiece[]
+  /** It goes back: a stretch of hire. Made from the terms of a hire, never kept. */
+  readonly hire?: HiredStretch | undefined
 }
 
 /** Buy several, get the cheapest of them free. */
@@ -59,6 +62,7 @@ export interface PricedBundle {
 
 /** Newest standing price of a bundle with tax and one delivery; undefined without a quote. */
 export function bundlePrice(pricing: Pricing, bundle: Bundle, day: Day): PricedBundle | undefined {
+  if (bundle.hire) return { bundle, allIn: bundle.hire.fee }
   const quote = pricing.quotes
     .filter(({ offer, until }) => offer === bundle.id && (until === undefined || until >= day))
     .reduce<Quote | undefined>(

@@ -43,6 +43,15 @@ export {
 export type { DatedPrice } from './dated'
 export { checkLink } from './link'
 export { bestDeals, dealSaving, type DealSaving, type DealtPiece } from './deals'
+export {
+  hireOf,
+  hiredBundles,
+  isTaken,
+  lastHired,
+  type Hire,
+  type HiredStretch,
+  type HiredTime
+} from './hire'
 export { salesWithin, shifted } from './yearly'
 export {
   USUAL_SPREAD,

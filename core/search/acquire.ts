@@ -143,7 +143,13 @@ function acquireFor(model: Model, state: State, mode: number): boolean {
     const requirement = modeRequires[i] as number
     if (!acquire(model, state, requirement)) return false
     const last = state.lasts[requirement] as number
-    if (last < state.dueBy && (state.ready[requirement] as number) < NEVER) state.dueBy = last
+    if (last >= NEVER || (state.ready[requirement] as number) >= NEVER) continue
+    const by = (state.hiredBy[requirement] as number) - 1
+    if (by < 0) state.dueBy = min(state.dueBy, last)
+    else {
+      state.beginBy = min(state.beginBy, last)
+      if (!state.inUse.includes(by)) state.inUse.push(by)
+    }
   }
   return true
 }
@@ -169,6 +175,7 @@ export function arrive(
     if (known === NEVER || (stays && (state.lasts[requirement] as number) < NEVER)) {
       state.ready[requirement] = here
       state.lasts[requirement] = stays ? NEVER : until
+      state.hiredBy[requirement] = 0
     } else if (stays && here < known) state.ready[requirement] = here
   }
 }

@@ -22,13 +22,15 @@ function countOf({ feeds, need, single }: Model, state: State, choice: number): 
  */
 export function buyAhead(model: Model, state: State, choice: number, event: number): void {
   const { events, choices } = model.problem
-  if (choices[choice]!.makes) return
+  if (choices[choice]!.makes || choices[choice]!.hire) return
   const count = countOf(model, state, choice)
   if (count <= 0) return
   state.list = []
   state.jigs = []
   state.latest = 0
   state.dueBy = NEVER
+  state.beginBy = NEVER
+  state.inUse = []
   add(model, state, choice, count)
   if (!guard(model, state)) return
   const demand = state.jigs.length > 0 ? undefined : demandOf(model, state, -1, event)

@@ -17,7 +17,9 @@ function isBetter(other: Choice, one: Choice): boolean {
     mine.condition === its.condition &&
     tierRank(its.tier) > tierRank(mine.tier) &&
     !one.single &&
-    !other.single
+    !other.single &&
+    !one.hire &&
+    !other.hire
   )
 }
 

@@ -2,10 +2,20 @@ import { daysBetween, type Day } from '../calendar'
 import { botherOf, jigEntry, servesFor, type Kit, type KitTool } from '../fit'
 import type { Build } from '../builds'
 import { sumOf } from '../kernel'
-import { bundleOn, dealShare, offerOn, type Bundle, type Offer, type Unit } from '../prices'
+import {
+  bundleOn,
+  dealShare,
+  isTaken,
+  offerOn,
+  type Bundle,
+  type HiredStretch,
+  type Offer,
+  type Unit
+} from '../prices'
 import { bundlePieces, endOfService, resaleOf, resaleValue } from '../plan'
 import { tillOf, type World } from '../workspace'
 import type { EventTimes } from './event-times'
+import { NEVER } from './order'
 
 /** One thing that could be acquired. Figures per event time are for one of it; what cannot be had then is Infinity, or −Infinity worth. */
 export interface Choice {
@@ -29,6 +39,8 @@ export interface Choice {
   /** Days it is there, counted from today, for hire and loan. */
   readonly from: number
   readonly until: number
+  /** It goes back: how many days it stays from the day it is had, and how many minutes of work it holds. Bought again each time. */
+  readonly hire: HiredStretch | undefined
   /** Price or worth differs from event to event. */
   readonly varies: boolean
   /** The build that makes it, for jigs. */
@@ -181,6 +193,7 @@ export function offerChoice(
     single: offer.single ?? false,
     from: day(offer.from, 0),
     until: keeps ? Infinity : day(offer.until, Infinity),
+    hire: undefined,
     varies,
     makes: undefined,
     replaces: keeps ? replacedBy(world, kit, entry) : undefined
@@ -206,6 +219,7 @@ export function jigChoice(world: World, events: EventTimes, build: Build): Choic
     single: true,
     from: 0,
     until: Infinity,
+    hire: undefined,
     varies: false,
     makes: build,
     replaces: undefined
@@ -218,15 +232,20 @@ export function bundleChoice(world: World, events: EventTimes, bundle: Bundle): 
   const sleeps = (world.workspace.needTests ?? []).filter(({ tool }) => holds(tool))
   let entries: KitTool[] = []
   const made = perEvent(world, events, (date) => {
-    const unit = sleeps.some(({ until }) => date < until) ? undefined : bundleOn(till, bundle, date)
+    const { from, until: last } = bundle.hire ?? {}
+    const isOpen =
+      !sleeps.some(({ until }) => date < until) &&
+      (from === undefined || date >= from) &&
+      (last === undefined || date <= last)
+    const unit = isOpen ? bundleOn(till, bundle, date) : undefined
     if (!unit) return undefined
     const pieces = bundlePieces(world, bundle, unit.payment, date)
     if (pieces.length > 0) entries = pieces.map(({ entry }) => entry)
     return {
       unit,
       bother: 0,
-      brings: sumOf(pieces, ({ entry, paid }) => resaleValue(entry, paid)),
-      storedM2: sumOf(pieces, ({ entry }) => entry.tool.storedM2 * entry.count)
+      brings: bundle.hire ? 0 : sumOf(pieces, ({ entry, paid }) => resaleValue(entry, paid)),
+      storedM2: bundle.hire ? 0 : sumOf(pieces, ({ entry }) => entry.tool.storedM2 * entry.count)
     }
   })
   if (entries.length === 0) return undefined
@@ -234,10 +253,12 @@ export function bundleChoice(world: World, events: EventTimes, bundle: Bundle): 
     id: bundle.id,
     entries,
     ...made,
-    storedM2: sumOf(entries, ({ tool, count }) => tool.storedM2 * count),
-    single: true,
+    storedM2: bundle.hire ? 0 : sumOf(entries, ({ tool, count }) => tool.storedM2 * count),
+    single: bundle.hire === undefined || isTaken(bundle),
     from: 0,
-    until: Infinity,
+    // Never for good, wherever that is asked; its own stretch says until when.
+    until: bundle.hire ? NEVER - 1 : Infinity,
+    hire: bundle.hire,
     varies: true,
     makes: undefined,
     replaces: undefined

@@ -49,6 +49,7 @@ export function eventTimesOf(world: World): EventTimes {
     ),
     ...workspace.offers.flatMap(({ from }) => from ?? []),
     ...(workspace.needTests ?? []).map((test) => test.until),
+    ...(workspace.hires ?? []).flatMap(({ taken = [] }) => taken.map(({ from }) => from)),
     ...workspace.pins.map(({ date }) => date),
     ...lookingForSales(world, horizon)
   ])

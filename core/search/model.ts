@@ -2,6 +2,7 @@ import { NEVER } from './order'
 import { floorOf } from '../fit'
 import { sumOf } from '../kernel'
 import { dealsOf, type Deals } from './deals'
+import { hiresOf, type Hires } from './hired'
 import { endOfService } from '../plan'
 import type { Problem } from './problem'
 import { reckoned } from './mode'
@@ -64,6 +65,8 @@ export interface Model {
   readonly latenessPerDay: number
   /** What deals take off what is bought together; undefined where there are none. */
   readonly deals: Deals | undefined
+  /** What can be hired; undefined where nothing can. */
+  readonly hires: Hires | undefined
   /** What a minute counts more by the haste of a gene, minor units: shares of what the shop's minutes are worth if all were used. */
   readonly hasteRates: readonly number[]
 }
@@ -189,6 +192,7 @@ export function modelOf(problem: Problem): Model {
     payTimes: Float64Array.from(activities, (one) => (one.fromPurse ? money.keptMoneyWorth : 1)),
     latenessPerDay: money.latenessPerDay,
     deals: dealsOf(problem),
+    hires: hiresOf(problem),
     hasteRates: hasteRatesOf(problem)
   }
 }

@@ -1,4 +1,6 @@
 import { acquireAll, arrive, forget, guard } from './acquire'
+import { goesBack, hire, termsOf, useUp, type HireTerms } from './hired'
+import { takeHours } from './hours'
 import { choose } from './choose'
 import type { Model } from './model'
 import { NEVER } from './order'
@@ -12,7 +14,7 @@ const { floor, max } = Math
 const CASH_TOLERANCE = 1e-6
 
 /** What is about to be placed takes. */
-export interface Demand {
+export interface Demand extends HireTerms {
   /** −1 for what is bought by itself. */
   readonly activity: number
   /** Cost that does not change from day to day, less what selling what is replaced brings. */
@@ -49,8 +51,10 @@ export function demandOf(
   for (const jig of state.jigs) cost += state.due[jig] as number
   if (activity >= 0) cost += state.due[activity] as number
   if (!model.deals && overCap(model, state, cost)) return undefined
+  const terms = termsOf(model, state, activity)
+  if (!terms) return undefined
   state.regained = regained
-  return { activity, cost: cost - regained, varies, earliest, due }
+  return { activity, cost: cost - regained, varies, earliest, due, ...terms }
 }
 
 /** What the part of the list whose prices change comes to at an event time. */
@@ -65,10 +69,21 @@ function varyingCost({ problem }: Model, state: State, k: number): number {
 
 /** Schedules an activity with what it lacks, not before an event time; passes it over where that cannot be done. */
 export function schedule(model: Model, state: State, activity: number, notBefore: number): void {
+  state.inTheWay = false
+  tryToSchedule(model, state, activity, notBefore)
+  if (!state.inTheWay) return
+  // What is hired is there too short for it: once more, as if it had gone back.
+  for (const choice of [...state.inUse]) goesBack(model, state, choice)
+  tryToSchedule(model, state, activity, notBefore)
+}
+
+function tryToSchedule(model: Model, state: State, activity: number, notBefore: number): void {
   state.list = []
   state.jigs = []
   state.latest = 0
   state.dueBy = NEVER
+  state.beginBy = NEVER
+  state.inUse = []
   state.busy[activity] = 1
   const possible = choose(model, state, activity) && acquireAll(model, state, activity)
   state.busy[activity] = 0
@@ -120,52 +135,19 @@ function place(model: Model, state: State, demand: Demand): void {
   }
 }
 
-/**
- * Takes the hours of jigs and activity one after another; false, and nothing taken, where one does not fit or ends too late. Each is
- * done when its nights have passed too; what is hired may go back when the last work is done.
- */
-function takeHours(
-  { problem }: Model,
-  state: State,
-  activity: number,
-  from: number,
-  due: number
-): boolean {
-  const { activities, events } = problem
-  const { jigs, calendar, days } = state
-  const careful = jigs.length > 0 || due < NEVER || activities[activity]!.nights > 0
-  if (careful) calendar.save()
-  let day = from
-  for (let i = 0; i <= jigs.length; i++) {
-    const one = i < jigs.length ? (jigs[i] as number) : activity
-    const minutes = state.minutes[one] as number
-    let begin = day
-    if (minutes > 0) {
-      const ok = calendar.take(minutes, day) && calendar.done <= due
-      begin = calendar.begin
-      day = max(calendar.done, begin + activities[one]!.nights)
-      if (!ok || day >= events.horizon) {
-        if (careful) calendar.restore()
-        return false
-      }
-    }
-    days[2 * i] = begin
-    days[2 * i + 1] = day
-  }
-  return true
-}
-
 /** Books an activity with its jigs and purchases at an event time. */
 function book(
   model: Model,
   state: State,
-  { activity, due }: Demand,
+  demand: Demand,
   k: number,
   { total, from }: { readonly total: number; readonly from: number }
 ): void {
   const { jigs, days } = state
-  if (!takeHours(model, state, activity, from, due)) return forget(model, state)
+  const { activity, hired } = demand
+  if (!takeHours(model, state, demand, from)) return forget(model, state)
   buy(model, state, k, activity, total)
+  if (hired > 0) useUp(model, state, hired)
   for (let i = 0; i <= jigs.length; i++)
     finish(
       model,
@@ -207,6 +189,13 @@ export function commit(model: Model, state: State, k: number, activity: number):
       state.soldItems[item] = 1
       if (state.recording) state.sold.push({ ...one.replaces, event: k })
       state.value += one.replaces.amount * gained
+    }
+    if (one.hire) {
+      const begins = activity < 0 ? day : (state.days[0] as number)
+      if (state.recording) state.bought.push({ choice, count, event: k, activity, day: begins })
+      hire(model, state, choice, begins)
+      if (!state.inUse.includes(choice)) state.inUse.push(choice)
+      continue
     }
     if (state.recording) state.bought.push({ choice, count, event: k, activity })
     arrive(model, state, choice, day, one.until)

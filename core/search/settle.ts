@@ -11,8 +11,9 @@ import {
   usedUp
 } from '../fit'
 import { TOLERANCE, groupBy, sumOf } from '../kernel'
-import { buildMaterial, type Plan, type PlannedBuild, type PlannedPurchase } from '../workspace'
+import { buildMaterial, type Plan, type PlannedBuild } from '../workspace'
 import { evaluate, rulesBroken, type Report, emptyPlan, withSavings } from '../plan'
+import { arrivalsOf, hiredInTime, purchasesOf, type Arrival, type Placing } from './arrivals'
 import { Calendar } from './calendar'
 import { bettered } from './bettered'
 import { withComforts } from './comforts'
@@ -21,39 +22,13 @@ import { broughtForward } from './forward'
 import { decode, type Decoding } from './decode'
 import { easyFirst } from './easy-first'
 import type { Order } from './order'
+import type { Hires } from './hired'
 import type { Done, State } from './state'
 import type { Problem } from './problem'
 
 export interface Settled {
   readonly plan: Plan
   readonly report: Report
-}
-
-interface Arrival {
-  readonly day: number
-  readonly until: number
-  readonly entry: Kit['tools'][number]
-}
-
-/** Purchases of one offer on one day as one. */
-function purchasesOf(problem: Problem, { bought }: State): PlannedPurchase[] {
-  const { choices, events, activities } = problem
-  const merged = new Map<string, PlannedPurchase>()
-  for (const { choice, count, event, activity } of bought) {
-    const { id: offer, payment } = choices[choice]!
-    const date = events.dates[event] ?? ''
-    const id = `${offer}@${date}`
-    const present = merged.get(id)
-    const price = count * (payment[event] ?? 0)
-    const forBuild = activities[activity]?.build.id
-    merged.set(
-      id,
-      present
-        ? { ...present, count: present.count + count, price: present.price + price }
-        : { id, offer, count, date, price, ...(forBuild === undefined ? {} : { forBuild }) }
-    )
-  }
-  return [...merged.values()].sort((a, b) => compareDays(a.date, b.date))
 }
 
 /** The build of an activity with the timber chosen for it. */
@@ -84,19 +59,24 @@ function usesOf(problem: Problem, done: Done, kit: Kit): MethodUse[] | undefined
 }
 
 /** A plan while it is being settled. */
-interface Settling {
+interface Settling extends Placing {
   readonly problem: Problem
-  readonly calendar: Calendar
   readonly arrivals: Arrival[]
 }
 
 /** What is there from the first to the last day an activity is worked on. */
-function kitDuring({ problem, arrivals }: Settling, { activity, begin, done }: Done): Kit {
+function kitDuring(settling: Settling, work: Done): Kit {
+  const { problem, arrivals } = settling
+  const { activity, begin, done } = work
+  const begins = hiredInTime(settling, work)
   const worked = Math.max(begin, done - problem.activities[activity]!.nights)
   return makeKit([
     ...problem.sources.kit.tools,
     ...arrivals
-      .filter(({ day, until }) => day <= begin && until >= worked)
+      .filter(
+        ({ day, until, hired }) =>
+          day <= (hired ? begins : begin) && until >= (hired ? begins : worked)
+      )
       .map(({ entry }) => entry)
   ])
 }
@@ -156,22 +136,16 @@ function settleActivity(
   }
 }
 
-/** What was bought, with the days it is there. */
-const arrivalsOf = ({ choices, events }: Problem, { bought }: State): Arrival[] =>
-  bought.flatMap(({ choice, count, event }) => {
-    const { entries, until } = choices[choice]!
-    return entries.map((entry) => ({
-      day: events.days[event] ?? 0,
-      until,
-      entry: { ...entry, count: entry.count * count }
-    }))
-  })
-
 /** The decoded activities as planned builds, by the day they begin. */
-function buildsOf(problem: Problem, state: State): PlannedBuild[] {
+function buildsOf(
+  problem: Problem,
+  state: State,
+  arrivals: Arrival[],
+  hires: Hires | undefined
+): PlannedBuild[] {
   const calendar = new Calendar(problem.events.minutes, problem.activities.length)
   calendar.reset()
-  const settling: Settling = { problem, calendar, arrivals: arrivalsOf(problem, state) }
+  const settling: Settling = { problem, calendar, arrivals, hires }
   const builds: PlannedBuild[] = []
   for (const done of state.done) {
     const settled = settleActivity(settling, done)
@@ -196,10 +170,12 @@ function asDecoded(problem: Problem, decoding: Decoding, order: Order): Settled 
     date: events.dates[event] ?? '',
     amount
   }))
+  const arrivals = arrivalsOf(problem, state, decoding.model.hires)
+  const builds = buildsOf(problem, state, arrivals, decoding.model.hires)
   const plan = withSavings(world, {
     ...emptyPlan(world),
-    purchases: purchasesOf(problem, state),
-    builds: buildsOf(problem, state),
+    purchases: purchasesOf(problem, state, arrivals),
+    builds,
     ...(resales.length > 0 ? { resales } : {})
   })
   return { plan, report: evaluate(world, plan) }

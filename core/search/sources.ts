@@ -10,7 +10,7 @@ import {
   type Market
 } from '../fit'
 import { findOffer, type Offer } from '../prices'
-import type { World } from '../workspace'
+import { bundlesOf, type World } from '../workspace'
 import { bundleChoice, jigChoice, offerChoice, paretoChoices, type Choice } from './choices'
 import type { EventTimes } from './event-times'
 
@@ -72,13 +72,13 @@ interface Making {
 
 /** Jigs that the user's own builds make, and bundles that hold something that matters. */
 function ownChoices({ world, events }: Making, matters: ReadonlySet<string>): Choice[] {
-  const { builds, bundles = [], bans } = world.workspace
+  const { builds, bans } = world.workspace
   const banned = new Set(bans.map(({ id }) => id))
   const jigs = builds.flatMap((build) => {
     if (isDone(build) || build.yields === undefined || banned.has(build.yields)) return []
     return jigChoice(world, events, build) ?? []
   })
-  const held = bundles.flatMap((bundle) => {
+  const held = bundlesOf(world).flatMap((bundle) => {
     const tools = bundle.pieces.map(({ tool }) => tool)
     if (!tools.some((tool) => matters.has(tool)) || tools.some((tool) => banned.has(tool)))
       return []

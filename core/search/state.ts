@@ -8,6 +8,8 @@ export interface Bought {
   readonly count: number
   readonly event: number
   readonly activity: number
+  /** Of what is hired: the day it begins. */
+  readonly day?: number
 }
 
 /** An owned item sold because something bought takes its place. */
@@ -63,9 +65,16 @@ function arraysOf(model: Model) {
       newest: r,
       lasts: r,
       permitted: r,
-      count: c
+      hiredBy: r,
+      count: c,
+      hiredUntil: c
     }),
-    floats: blockOf((length) => new Float64Array(length), { cash: k, slack: k, floor: k })
+    floats: blockOf((length) => new Float64Array(length), {
+      cash: k,
+      slack: k,
+      floor: k,
+      hiredLeft: c
+    })
   }
 }
 
@@ -81,6 +90,10 @@ export interface State {
   readonly newest: Int32Array
   readonly lasts: Int32Array
   readonly permitted: Int32Array
+  /** Per requirement: the hire that alone meets it, its number and one more; 0 for none. Per choice: the last day of a hire, and the minutes it still holds. */
+  readonly hiredBy: Int32Array
+  readonly hiredUntil: Int32Array
+  readonly hiredLeft: Float64Array
   /** Per choice: may be bought, has been used, how many are there, how many are on the list. */
   readonly pending: Uint8Array
   readonly used: Uint8Array
@@ -113,6 +126,10 @@ export interface State {
   /** Earliest day by what it waits for, and last day by what goes back, of the activity in hand. */
   latest: number
   dueBy: number
+  /** Last day on which the activity in hand may begin, by what is hired; the hires it uses that are there; whether one of them was in the way. */
+  beginBy: number
+  inUse: number[]
+  inTheWay: boolean
   /** What selling what is replaced brings, of the activity in hand. */
   regained: number
   /** Per event time: floor taken by what the plan brings, less what it sells, m². */
@@ -150,6 +167,9 @@ export function stateOf(model: Model): State {
     newest: i.newest,
     lasts: i.lasts,
     permitted: i.permitted,
+    hiredBy: i.hiredBy,
+    hiredUntil: i.hiredUntil,
+    hiredLeft: f.hiredLeft,
     count: i.count,
     cash: f.cash,
     slack: f.slack,
@@ -170,6 +190,9 @@ export function stateOf(model: Model): State {
     jigs: [],
     latest: 0,
     dueBy: NEVER,
+    beginBy: NEVER,
+    inUse: [],
+    inTheWay: false,
     regained: 0,
     baskets: new Map(),
     haste: 0,
@@ -207,6 +230,8 @@ export function reset(model: Model, state: State): void {
   state.pending.fill(0)
   state.used.fill(0)
   state.count.fill(0)
+  state.hiredBy.fill(0)
+  state.hiredUntil.fill(0)
   state.scheduled.fill(0)
   state.cash.set(events.free)
   if (isLifted(state, 'money')) state.cash.fill(NO_LIMIT)

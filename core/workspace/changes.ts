@@ -79,7 +79,9 @@ export function removeOwn(workspace: Workspace, id: string): Workspace | undefin
   const needed =
     own.tools.some(({ companions }) => companions.some(({ anyOf }) => anyOf.includes(id))) ||
     workspace.offers.some(({ tool }) => tool === id) ||
-    (workspace.bundles ?? []).some(({ pieces }) => pieces.some(({ tool }) => tool === id))
+    [...(workspace.bundles ?? []), ...(workspace.hires ?? [])].some(({ pieces }) =>
+      pieces.some(({ tool }) => tool === id)
+    )
   if (needed) return undefined
   const free = (offer: string): boolean => !offer.startsWith(`${id}/`)
   return {

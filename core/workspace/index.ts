@@ -33,6 +33,7 @@ export {
   levelBasis,
   expectedReceipts,
   worldOf,
+  bundlesOf,
   tillOf,
   findBuild,
   buildMaterial,

@@ -215,7 +215,7 @@ export function mergeStates(
 const REFERRED: Readonly<Record<string, readonly string[]>> = {
   build: ['builds'],
   tool: ['own-tools'],
-  offer: ['offers', 'bundles'],
+  offer: ['offers', 'bundles', 'hires'],
   operation: ['own-operations'],
   method: ['own-methods'],
   material: ['own-materials']

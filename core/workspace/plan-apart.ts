@@ -1,6 +1,6 @@
 import { jigBuild } from '../builds'
 import type { Library } from '../catalogue'
-import { findOffer } from '../prices'
+import { findOffer, hireOf } from '../prices'
 import type { Workspace, WorkspaceFile } from './types'
 import type { Plan, PlannedPurchase } from './plan-types'
 
@@ -19,7 +19,8 @@ export function trimmedPlan(plan: Plan, workspace: Workspace, library: Library):
     workspace.builds.some((build) => build.id === id) || jigBuild(library, id) !== undefined
   const isOffer = (id: string): boolean =>
     findOffer(pricing, id) !== undefined ||
-    (workspace.bundles ?? []).some((bundle) => bundle.id === id)
+    (workspace.bundles ?? []).some((bundle) => bundle.id === id) ||
+    hireOf(workspace.hires, id) !== undefined
   const builds = plan.builds.filter(({ build }) => isBuild(build))
   const purchases = plan.purchases.filter(({ offer }) => isOffer(offer))
   const whole = builds.length === plan.builds.length && purchases.length === plan.purchases.length

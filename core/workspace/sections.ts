@@ -33,7 +33,8 @@ const idOf = ({ id }: { readonly id: string }): string => id
 
 /** Lists a workspace may lack stay away when they are empty. */
 const optional = <
-  K extends 'needTests' | 'bundles' | 'deals' | 'saleWindows' | 'watches' | 'scenarios' | 'photos'
+  K extends
+    'needTests' | 'bundles' | 'deals' | 'saleWindows' | 'watches' | 'hires' | 'scenarios' | 'photos'
 >(
   name: K,
   key: (one: NonNullable<Workspace[K]>[number]) => string
@@ -134,6 +135,7 @@ export const LISTS: readonly ListPart[] = [
   optional('deals', idOf),
   optional('saleWindows', idOf),
   optional('watches', idOf),
+  optional('hires', idOf),
   optional('scenarios', idOf),
   optional('photos', idOf),
   list(

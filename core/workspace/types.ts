@@ -18,7 +18,7 @@ import type {
 import type { Day, Rhythm, ShopTime, StageLength } from '../calendar'
 import type { LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
-import type { Bundle, Deal, Offer, PriceKind, Quote, SaleWindow } from '../prices'
+import type { Bundle, Deal, Hire, Offer, PriceKind, Quote, SaleWindow } from '../prices'
 import type { UnitSystem } from '../units'
 import type { Workshop } from '../workshop'
 import type { Plan } from './plan-types'
@@ -266,6 +266,7 @@ export interface Workspace {
   readonly deals?: readonly Deal[] | undefined
   readonly saleWindows?: readonly SaleWindow[] | undefined
   readonly watches?: readonly Watch[] | undefined
+  readonly hires?: readonly Hire[] | undefined
   readonly scenarios?: readonly Scenario[] | undefined
   readonly ledger: readonly LedgerEntry[]
   /** Plans kept, so that later one can see what was true. */

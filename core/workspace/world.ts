@@ -24,7 +24,15 @@ import {
 import { fingerprint, must } from '../kernel'
 import { answeredBy, balanceOn, type LedgerEntry } from '../ledger'
 import { timesRatio, type Minor } from '../money'
-import { calibratedLevel, countedQuotes, typicalOffer, type Pricing, type Till } from '../prices'
+import {
+  calibratedLevel,
+  countedQuotes,
+  hiredBundles,
+  typicalOffer,
+  type Bundle,
+  type Pricing,
+  type Till
+} from '../prices'
 import { usualLevel } from './fresh'
 import { salesOf } from './sales'
 import { NO_TRAIL } from './trail'
@@ -154,11 +162,20 @@ export function worldOf(workspace: Workspace, baseLibrary: Library, today: Day):
   }
 }
 
+/** What is sold together: bundles, and the stretches tools can be hired for. */
+export const bundlesOf = ({
+  workspace: { bundles = NO_BUNDLES, hires },
+  library,
+  asOf
+}: Pick<World, 'workspace' | 'library' | 'asOf'>): readonly Bundle[] =>
+  hires && hires.length > 0 ? [...bundles, ...hiredBundles(library, hires, asOf)] : bundles
+const NO_BUNDLES: readonly Bundle[] = []
+
 /** Everything that says what things cost at the till. */
-export const tillOf = ({ pricing, workspace, asOf, until }: World): Till => ({
+export const tillOf = ({ pricing, workspace, asOf, until, library }: World): Till => ({
   pricing,
   windows: salesOf({ workspace, pricing, asOf, until }),
-  bundles: workspace.bundles ?? [],
+  bundles: bundlesOf({ workspace, library, asOf }),
   deals: workspace.deals ?? []
 })
 

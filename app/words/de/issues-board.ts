@@ -1,4 +1,4 @@
-import { quoted, t, type Sentences } from '../sentences'
+import { n, quoted, t, type Sentences } from '../sentences'
 
 /** Was mit einer Preistafel und ihrer Liste nicht stimmen kann. */
 export const BOARD = {
@@ -28,6 +28,8 @@ export const BOARD = {
     `Angebot ${t(f.row)}: ${quoted(f.text)} ist kein Tag. Schreib Jahr, Monat und Tag, wie 2026-05-04. Es wurde ausgelassen.`,
   'feed.field': (_, f) =>
     `Angebot ${t(f.row)}: ${quoted(f.field)} kann nicht ${f.text === '' ? 'leer' : quoted(f.text)} sein. Es wurde ausgelassen.`,
+  'plan.hired-too-short': (say, f) =>
+    `${say.build(t(f.build))}: was mit ${say.offer(t(f.tool))} getan wird, dauert ${say.duration(n(f.minutes))}, und es ist für ${say.duration(n(f.limit))} Arbeit da. Miete es länger, oder gib einem anderen Vorhaben seine Zeit.`,
   'feed.twice': (_, f) =>
     `Angebot ${t(f.row)}: ${quoted(f.text)} steht zweimal in der Liste. Das erste wurde gelesen, dieses ausgelassen.`
 } satisfies Partial<Sentences>

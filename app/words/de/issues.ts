@@ -26,6 +26,7 @@ export const called: Readonly<Record<string, string>> = {
   quotes: 'Preise',
   saleWindows: 'Aktionen',
   watches: 'was im Blick ist',
+  hires: 'was zu mieten ist',
   needTests: 'worüber geschlafen wird',
   oneOffs: 'Geld, das einmal kommt',
   adopted: 'behaltene Pläne',

@@ -30,6 +30,7 @@ export const keptLists: Readonly<Record<string, string>> = {
   deals: 'Mengenangebot',
   saleWindows: 'Aktion',
   watches: 'Im Blick',
+  hires: 'Zu mieten',
   scenarios: 'Szenario',
   photos: 'Foto',
   adopted: 'Behaltener Plan'

@@ -42,9 +42,9 @@ export const lackingProtection = (kit: Kit, tool: Tool, method?: Method): Protec
 
 /** The current by which a tool overloads the circuit, amperes; undefined where the circuit carries it. */
 export const overload = (
-  { tool, power }: Pick<KitTool, 'tool' | 'power'>,
+  { tool, power, elsewhere }: Pick<KitTool, 'tool' | 'power' | 'elsewhere'>,
   workshop: Workshop
 ): { readonly amps: number; readonly limit: number } | undefined =>
-  circuitCarries(workshop, tool, power)
+  elsewhere || circuitCarries(workshop, tool, power)
     ? undefined
     : { amps: ampsOf(tool, power, workshop.volts), limit: workshop.circuitAmps ?? 0 }
