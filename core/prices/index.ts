@@ -60,6 +60,7 @@ export {
   kindsSeen,
   levelOf,
   seenPrices,
+  staysFor,
   standingOf,
   typicalOf,
   type PaidEntry,

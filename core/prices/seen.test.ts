@@ -10,10 +10,12 @@ import {
   seenPrices,
   shifted,
   standingOf,
+  staysFor,
   typicalOf,
   type PriceKind,
   type Quote,
-  type SaleWindow
+  type SaleWindow,
+  type SeenPrice
 } from '.'
 
 const world = demoWorld('hive-yard')
@@ -159,5 +161,30 @@ describe('sales that come round', () => {
     expect(salesWithin([end], '2026-01-05', '2026-06-01').map(({ from }) => from)).toEqual([
       '2025-12-27'
     ])
+  })
+})
+
+describe('how long a price stays', () => {
+  const priced = (prices: readonly number[], apart: number): SeenPrice[] =>
+    prices.map((price, i) => ({
+      ...kind,
+      id: `${i}`,
+      date: addDays('2026-01-05', i * apart),
+      price,
+      source: 'seen',
+      seller: 'online',
+      until: undefined,
+      aside: false,
+      ratio: 1
+    }))
+  test('about four weeks where nothing was seen (common practice)', () => {
+    expect(staysFor([], kind)).toBe(28)
+  })
+  test('longer where it was the same at every look, shorter where it never was', () => {
+    const same = staysFor(priced([50, 50, 50, 50, 50, 50, 50, 50], 21), kind)
+    const other = staysFor(priced([50, 55, 48, 60, 52, 49, 58, 47], 7), kind)
+    // 4 changes in 4 × 28 and 7 × 21 days without any; 7 more in 7 half weeks.
+    expect(same).toBeCloseTo((4 * 28 + 7 * 21) / 4)
+    expect(other).toBeCloseTo((4 * 28 + 7 * 3.5) / 11)
   })
 })

@@ -120,8 +120,8 @@ const HALF_LIFE_DAYS = 180
 const TYPICAL_WEIGHT = 2
 /** How far apart prices of the same thing usually lie: standard deviation of the logarithm. Common practice. */
 export const USUAL_SPREAD = 0.15
-/** Prices it takes, and days they have to span, before a trend is told. */
-const TREND = { prices: 4, days: 60, surely: 2 } as const
+/** Prices it takes, and days they have to span, before a trend is told: what half a year shows may be the season. */
+const TREND = { prices: 4, days: 300, surely: 2 } as const
 
 const weightOf = (date: Day, asOf: Day): number =>
   2 ** (-Math.max(0, daysBetween(date, asOf)) / HALF_LIFE_DAYS)
@@ -194,6 +194,27 @@ export function levelOf(
     prices: own.length,
     trend: trendOf(own, asOf)
   }
+}
+
+/** A shop's price stays for about so many days. Common practice; so many changes of it weigh as much as it before own prices do. */
+const STAYS = { days: 28, weight: 4 } as const
+/** Two prices further apart than this, days, say little of how long one stays; prices that differ by less than this share are alike. */
+const [FAR_APART, ALIKE] = [60, 0.005]
+
+/** Days a price of a kind stays on average, by prices of it seen one after another. */
+export function staysFor(seen: readonly SeenPrice[], kind: PriceKind): number {
+  const own = seen.filter((one) => !one.aside && kindKey(one) === kindKey(kind))
+  let [changes, days] = [STAYS.weight as number, STAYS.weight * STAYS.days]
+  own.forEach(({ date, price }, i) => {
+    const before = own[i - 1]
+    const gap = before ? daysBetween(before.date, date) : 0
+    if (!before || gap <= 0 || gap > FAR_APART) return
+    const changed = Math.abs(price / before.price - 1) > ALIKE
+    // It changed somewhere in between, where it did.
+    days += changed ? gap / 2 : gap
+    if (changed) changes++
+  })
+  return days / changes
 }
 
 /** Where a price stands among those seen. */

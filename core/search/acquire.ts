@@ -62,13 +62,17 @@ function lacking(model: Model, state: State, requirement: number, i: number): nu
   return min(count, 1 - (state.count[choice] as number) - (state.buying[choice] as number))
 }
 
+/** What is hired is hired on purpose, never bought along. */
+const isHire = ({ hires }: Model, choice: number): boolean =>
+  hires !== undefined && (hires.days[choice] as number) > 0
+
 /** Puts on the list what a requirement lacks, of choices that are permitted (or, `along`, of any). Whether it is then met. */
 function fill(model: Model, state: State, requirement: number, along: boolean): boolean {
   const feeders = model.feeders[requirement] as Int32Array
   const need = model.need[requirement] as number
   for (let i = 0; i < feeders.length; i++) {
     const choice = feeders[i] as number
-    if (!along && state.pending[choice] === 0) continue
+    if (state.pending[choice] === 0 && (!along || isHire(model, choice))) continue
     const count = lacking(model, state, requirement, i)
     if (count <= 0 || !canBeHad(model, state, choice)) continue
     add(model, state, choice, count)

@@ -145,7 +145,8 @@ export function useUp({ hires }: Model, state: State, minutes: number): void {
 export function goesBack(model: Model, state: State, choice: number): void {
   const { feeds, need } = model
   const count = state.count[choice] as number
-  state.count[choice] = 0
+  // What was paid for already is there once only.
+  if ((model.hires!.ends[choice] as number) >= NEVER) state.count[choice] = 0
   state.hiredUntil[choice] = 0
   const list = feeds[choice] as Int32Array
   for (let i = 0; i < list.length; i += 2) {
@@ -164,7 +165,7 @@ export function goesBack(model: Model, state: State, choice: number): void {
 /** Another hire that is there and serves for a requirement; −1 for none. */
 function servedBy({ feeds, hires }: Model, state: State, requirement: number): number {
   for (const choice of hires!.choices) {
-    if ((state.count[choice] as number) === 0) continue
+    if ((state.hiredUntil[choice] as number) === 0) continue
     const list = feeds[choice] as Int32Array
     for (let i = 0; i < list.length; i += 2) if (list[i] === requirement) return choice
   }

@@ -1,6 +1,6 @@
-import { groupBy } from '../kernel'
-import { leastOf, type Choice } from './choices'
+import type { Choice } from './choices'
 import { dealsOf } from './deals'
+import { cheapFor, hiredFor, hiresByRequirement, sharingOf } from './drawn'
 import {
   eventOf,
   geneOf,
@@ -17,46 +17,30 @@ import {
 import type { Problem } from './problem'
 import { pick, supplyFor, supplyOf, supplyWay, type Supply } from './supply'
 
-const { floor, max, min } = Math
+const { max, min } = Math
 
-/** Choices of one requirement that are taken for one another. */
-const SHARERS = 14
 /** Looks for an entry of the wanted kind before a move gives up. */
 const LOOKS = { activity: 8, choice: 6 } as const
 /** Longest block that goes elsewhere. */
 const BLOCK = { least: 2, more: 10 } as const
-/** Of the choices for a requirement, the cheapest so many are tried. */
-const TRIED_CHOICES = 4
 
 /** Moves of an order to a neighbouring one; each is one a careful person might try. */
 export interface Neighbourhood {
   readonly supply: Supply
   /** Per choice: others that serve for the same. */
   readonly sharing: readonly (readonly number[])[]
+  /** Per requirement: the hires that serve for it; undefined where nothing can be hired. */
+  readonly hires: readonly (readonly number[])[] | undefined
   /** Whether some price changes with the day, or what is bought together costs less: else nothing is gained by buying ahead. */
   readonly dated: boolean
   /** Choices that one deal holds for. */
   readonly groups: readonly (readonly number[])[]
 }
 
-function sharingOf({ choices, requirements }: Problem): number[][] {
-  const sharing: Set<number>[] = choices.map(() => new Set())
-  const takes = (choice: number): number => leastOf(choices[choice]!)
-  for (const { from, along } of requirements) {
-    if (along) continue
-    const keys = [...from.keys()].sort((a, b) => takes(a) - takes(b)).slice(0, SHARERS)
-    for (const a of keys) for (const b of keys) if (a !== b) sharing[a]?.add(b)
-  }
-  // Another tier or condition of the same tool, however many there are.
-  const offers = groupBy([...choices.keys()], (choice) => choices[choice]!.entries[0]?.tool.id)
-  for (const list of offers.values())
-    for (const a of list) for (const b of list) if (a !== b) sharing[a]?.add(b)
-  return sharing.map((set) => [...set])
-}
-
 export const neighbourhoodOf = (problem: Problem, random: () => number): Neighbourhood => ({
   supply: supplyOf(problem, random),
   sharing: sharingOf(problem),
+  hires: hiresByRequirement(problem),
   dated: problem.choices.some(({ varies, makes }) => varies && !makes),
   groups: (dealsOf(problem)?.groups ?? []).filter((group) => group.length > 0)
 })
@@ -157,10 +141,9 @@ function otherMode(around: Neighbourhood, order: Order): void {
   let place = at
   for (const requirement of asked) {
     const { need, owned } = requirements[requirement]!
-    const list = supply.cheapest[requirement] ?? []
-    if (owned >= need || list.length === 0) continue
-    const drawn = floor(supply.random() * supply.random() * TRIED_CHOICES)
-    const choice = list[min(list.length - 1, drawn)] as number
+    if (owned >= need) continue
+    const choice = hiredFor(around, requirement) ?? cheapFor(supply, requirement)
+    if (choice === undefined) continue
     if (permits(order, choice, place)) continue
     const jig = maker[choice] as number
     if (jig >= 0) place = supplyFor(supply, order, jig, place, 0.2)

@@ -48,8 +48,9 @@ function leastForSlot(
  */
 export function pricesOf(problem: Problem, dearer: number): Float64Array {
   const { choices, maker, activities } = problem
-  const price = Float64Array.from(choices, ({ value, payment, makes }) =>
-    makes ? Infinity : dearer * min(...payment) - max(...value)
+  // What is hired goes back: it has no price for good, and is put in by a move of its own.
+  const price = Float64Array.from(choices, ({ value, payment, makes, hire }) =>
+    makes || hire ? Infinity : dearer * min(...payment) - max(...value)
   )
   for (let round = 0; round <= DEPTH; round++)
     choices.forEach(({ makes }, choice) => {

@@ -1,4 +1,4 @@
-import { addDays, byDate, compareDays, daysBetween, type Day } from '../calendar'
+import { DAYS_PER_YEAR, addDays, byDate, compareDays, daysBetween, type Day } from '../calendar'
 import { distinct } from '../kernel'
 import type { Minor } from '../money'
 import { evaluate } from '../plan'
@@ -14,7 +14,6 @@ import {
 } from '../prices'
 import { Variations, problemOf, worthOfMoney } from '../search'
 import { salesOf, type Plan, type World } from '../workspace'
-import { eitherOr, lognormalChances, reduced, type PriceChances } from './chances'
 
 /** Weeks from today on in which prices are looked at once a week; later on where something changes. */
 const WEEKLY = 4
@@ -71,28 +70,29 @@ export interface Asking {
   readonly perMoney: number
 }
 
-/** What the price may be on a day: the level, its trend, and the sales that may hold. New things bought only are in sales. */
-export function chancesOn(
+/** However prices went, nobody reckons with more than so much up or down a year. */
+const STEEPEST = 0.1
+
+/** What the price may be on a day: the level, its trend, and the sale that may hold. New things bought only are in sales. */
+export function priceOn(
   asking: Asking,
   offer: Offer,
   level: PriceLevel,
   date: Day
-): {
-  readonly chances: PriceChances
-  readonly sale: SaleWindow | undefined
-} {
-  const years = daysBetween(asking.world.asOf, date) / 365
-  const drift = (1 + (level.trend ?? 0)) ** Math.min(1, years)
-  const plain = lognormalChances(level.middle * drift, level.spread)
-  if (offer.condition !== 'new') return { chances: plain, sale: undefined }
+): { readonly middle: number; readonly sale: SaleWindow | undefined } {
+  const years = daysBetween(asking.world.asOf, date) / DAYS_PER_YEAR
+  const trend = Math.max(-STEEPEST, Math.min(STEEPEST, level.trend ?? 0))
+  const drift = (1 + trend) ** Math.min(1, years)
+  const middle = level.middle * drift
+  if (offer.condition !== 'new') return { middle, sale: undefined }
   const open = salesFor(asking.sales, offer.tool, date).filter(({ from }) => from <= date)
-  const deepest = open.reduce<SaleWindow | undefined>(
-    (best, one) => (!best || one.off * one.chance > best.off * best.chance ? one : best),
-    undefined
-  )
-  if (!deepest) return { chances: plain, sale: undefined }
-  const { off, chance } = deepest
-  return { chances: eitherOr(chance, reduced(plain, off), plain), sale: deepest }
+  return {
+    middle,
+    sale: open.reduce<SaleWindow | undefined>(
+      (best, one) => (!best || one.off * one.chance > best.off * best.chance ? one : best),
+      undefined
+    )
+  }
 }
 
 /** What is asked about: a planned purchase, or a wish. */

@@ -1,10 +1,17 @@
-import type { Day } from '../calendar'
+import { daysBetween, type Day } from '../calendar'
 import type { Minor } from '../money'
-import { levelOf, offerOn, type PaidEntry, type PriceLevel, type SaleWindow } from '../prices'
+import {
+  levelOf,
+  offerOn,
+  staysFor,
+  type PaidEntry,
+  type PriceLevel,
+  type SaleWindow
+} from '../prices'
 import { tillOf, type Plan, type World } from '../workspace'
-import { askingOf, asksOf, chancesOn, firstAffordable, type Asked, type Asking } from './asking'
+import { askingOf, asksOf, firstAffordable, priceOn, type Asked, type Asking } from './asking'
 import { lossesOf, type Losses } from './losses'
-import { followed, waitingRule, type Look, type Waited, type WaitingRule } from './reservation'
+import { priceGrid, stayingFollowed, stayingRule, type StayingLook } from './staying'
 
 const MINUTES_PER_HOUR = 60
 
@@ -55,33 +62,44 @@ export interface WaitOrBuy {
 /** Minutes one look at prices takes. Common practice. */
 const LOOK_MINUTES = 10
 
-/** The looks ahead, what is lost until each, and the sale that may hold then. */
+/** The looks ahead, and what is lost until each. */
 interface Row {
-  readonly looks: readonly Look[]
+  readonly looks: readonly StayingLook[]
   readonly lost: readonly number[]
   readonly sales: readonly (SaleWindow | undefined)[]
 }
+
+/** Chance that a shop's price has been changed in so many days; a used one is another piece each time. */
+const changedIn = (days: number, stays: number): number => 1 - Math.exp(-days / stays)
 
 function rowOf(
   asking: Asking,
   { offer }: Asked,
   level: PriceLevel,
   losses: Losses,
-  perTag: number
+  { perTag, typical }: { readonly perTag: number; readonly typical: boolean }
 ): Row {
-  const { days, world } = asking
+  const { days, world, seen } = asking
   const lost = losses.until.map((money) => money / perTag)
   const without = losses.without / perTag
-  const priced = days.map((date) => chancesOn(asking, offer, level, date))
+  const priced = days.map((date) => priceOn(asking, offer, level, date))
   const look = (world.workspace.money.hourValue * LOOK_MINUTES) / MINUTES_PER_HOUR
+  const stays = staysFor(seen, offer)
   return {
     lost,
     sales: priced.map(({ sale }) => sale),
-    looks: priced.map(({ chances }, t) => ({
-      chances,
-      wait:
-        look + Math.max(0, (t + 1 < days.length ? (lost[t + 1] ?? 0) : without) - (lost[t] ?? 0))
-    }))
+    looks: priced.map(({ middle, sale }, t) => {
+      const before = days[t - 1]
+      // What nobody has seen yet, and what is used, is met with anew.
+      const isNew = before === undefined || offer.condition !== 'new' || (t === 1 && typical)
+      return {
+        middle,
+        sale,
+        changes: isNew ? 1 : changedIn(daysBetween(before, days[t] ?? before), stays),
+        wait:
+          look + Math.max(0, (t + 1 < days.length ? (lost[t + 1] ?? 0) : without) - (lost[t] ?? 0))
+      }
+    })
   }
 }
 
@@ -94,17 +112,6 @@ const laterOn = ({ doneOn, base }: Losses, date: Day): WaitOrBuy['later'] => {
   })
 }
 
-/** What the rule comes to from a look on: the price paid, and the look at which it most likely ends. */
-function waiting(
-  { looks }: Row,
-  rule: WaitingRule,
-  from: number
-): { waited: Waited; most: number } {
-  const waited = followed(looks, rule, from)
-  const most = waited.at.reduce((best, one, t) => (one > (waited.at[best] ?? 0) ? t : best), from)
-  return { waited, most }
-}
-
 function answerFor(asking: Asking, asked: Asked): WaitOrBuy | undefined {
   const { world, days, balances, seen } = asking
   const { offer, planned, count } = asked
@@ -115,16 +122,27 @@ function answerFor(asking: Asking, asked: Asked): WaitOrBuy | undefined {
   const first =
     planned === undefined ? world.asOf : firstAffordable(world, balances, planned, payment * count)
   const losses = lossesOf(asking, asked)
-  const row = rowOf(asking, asked, level, losses, Math.max(1, unit.atTill / Math.max(1, price)))
+  const typical = !world.pricing.quotes.some((quote) => quote.offer === offer.id)
+  const perTag = Math.max(1, unit.atTill / Math.max(1, price))
+  const row = rowOf(asking, asked, level, losses, { perTag, typical })
+  const grid = priceGrid(level.spread, price / level.middle)
   // Who goes without what is planned saves its price; a mere wish is worth nothing to the plan.
-  const rule = waitingRule(row.looks, planned === undefined ? 0 : price)
+  const takes = stayingRule(row.looks, grid, planned === undefined ? 0 : price)
   const from = Math.max(
     0,
     days.findIndex((date) => date >= first)
   )
-  const { waited, most } = waiting(row, rule, Math.min(days.length - 1, Math.max(1, from)))
+  const next = Math.min(days.length - 1, Math.max(1, from))
+  const stayed = stayingFollowed(
+    row.looks,
+    grid,
+    takes,
+    next,
+    row.lost.map((one) => price - one)
+  )
+  const most = stayed.at.reduce((best, one, t) => (one > (stayed.at[best] ?? 0) ? t : best), next)
   const until = days[most] ?? world.asOf
-  const upTo = planned === undefined ? 0 : (rule.takes[from] ?? 0)
+  const upTo = planned === undefined ? 0 : (takes[from] ?? 0)
   const isProtection = world.library.tools.get(offer.tool)?.kind === 'protection'
   return {
     offer: offer.id,
@@ -132,22 +150,22 @@ function answerFor(asking: Asking, asked: Asked): WaitOrBuy | undefined {
     planned,
     count,
     price,
-    typical: !world.pricing.quotes.some((quote) => quote.offer === offer.id),
+    typical,
     level,
     answer: answerOf({ planned, waits: first > world.asOf, takes: price <= upTo || isProtection }),
     upTo,
     anyUsual: upTo >= level.high,
-    saves: Number.isNaN(waited.price) ? 0 : price - waited.price,
+    saves: Number.isNaN(stayed.price) ? 0 : price - stayed.price,
     until,
     loses: row.lost[most] ?? 0,
     later: laterOn(losses, until),
-    sure: chanceCheaper(row, rule, price, Math.min(days.length - 1, Math.max(1, from))),
+    sure: stayed.below,
     looks: days.map((date, t) => ({
       date,
-      takes: rule.takes[t] ?? 0,
-      expects: row.looks[t]!.chances.mean,
+      takes: takes[t] ?? 0,
+      expects: stayed.mean[t] ?? price,
       lost: row.lost[t] ?? 0,
-      bought: waited.at[t] ?? 0,
+      bought: stayed.at[t] ?? 0,
       sale: row.sales[t]
     }))
   }
@@ -160,23 +178,6 @@ const answerOf = (one: {
   readonly takes: boolean
 }): WaitOrBuy['answer'] =>
   one.planned === undefined ? 'no-need' : one.waits ? 'later' : one.takes ? 'buy' : 'wait'
-
-/** Chance that a price is met, by the rule, that is lower than today's by more than waiting for it has lost. */
-function chanceCheaper(
-  { looks, lost }: Row,
-  { takes }: WaitingRule,
-  price: Minor,
-  from: number
-): number {
-  let [open, cheaper] = [1, 0]
-  for (let t = from; t < looks.length; t++) {
-    const { chances } = looks[t]!
-    const most = takes[t] ?? 0
-    cheaper += open * chances.below(Math.min(most, price - (lost[t] ?? 0)))
-    open *= 1 - chances.below(most)
-  }
-  return cheaper
-}
 
 /**
  * Whether to buy now or to wait, for everything the plan buys at usual prices and everything wished for, the next purchases first. What
