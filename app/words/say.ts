@@ -1,9 +1,10 @@
 import { boardFeet } from '../../core/cutlist'
-import { findOffer } from '../../core/prices'
+import { findOffer, hireOf } from '../../core/prices'
 import { exponentOf, type Minor } from '../../core/money'
 import { MM_PER_INCH, inchText, type UnitSystem } from '../../core/units'
 import { findBuild, type World } from '../../core/workspace'
 import { dayNumber, type Day } from '../../core/calendar'
+import { hire as hireWords } from './hire'
 import { localeNow, said } from './language'
 import { terms } from './terms'
 import { operationUnits } from './units'
@@ -99,6 +100,23 @@ function lengthText(mm: number, units: UnitSystem): string {
 
 const shortened = (name: string): string => name.split(',')[0] ?? name
 
+/** What several tools together are called: a bundle, or a stretch of hire. */
+function togetherName(
+  { workspace }: World,
+  id: string
+): { readonly short: string; readonly whole: string } | undefined {
+  const hire = hireOf(workspace.hires, id)
+  if (!hire) {
+    const name = workspace.bundles?.find((one) => one.id === id)?.name
+    return name === undefined ? undefined : { short: name, whole: name }
+  }
+  const days = Number(id.slice(hire.id.length + 1))
+  const whole = Number.isNaN(days)
+    ? hireWords.alreadyPaid(hire.name)
+    : hireWords.offer(hire.name, hireWords.stretch(hire.per, days, 1))
+  return { short: hire.name, whole }
+}
+
 export function sayFor(world: World): Say {
   const { currency } = world.workspace.money
   const { units } = world.workspace.preferences
@@ -129,7 +147,12 @@ export function sayFor(world: World): Say {
     percent: (share) => `${number(share * 100)} %`,
     tool,
     shortTool: (id) => shortened(tool(id)),
-    shortOffer: (id) => shortened(tool(findOffer(world.pricing, id)?.tool ?? id)),
+    shortOffer: (id) => {
+      const of = findOffer(world.pricing, id)?.tool
+      return of === undefined
+        ? (togetherName(world, id)?.short ?? shortened(tool(id)))
+        : shortened(tool(of))
+    },
     build: (id) => findBuild(world, id)?.name ?? id,
     planned: ({ build, copies }) =>
       `${findBuild(world, build)?.name ?? build}${copies === undefined ? '' : ` × ${copies}`}`,
@@ -137,7 +160,7 @@ export function sayFor(world: World): Say {
     operation: (id) => library.operations.get(id)?.name ?? id,
     offer: (id) => {
       const offer = findOffer(world.pricing, id)
-      if (!offer) return world.workspace.bundles?.find((one) => one.id === id)?.name ?? tool(id)
+      if (!offer) return togetherName(world, id)?.whole ?? tool(id)
       const { tier, condition } = offer
       return [
         tool(offer.tool),

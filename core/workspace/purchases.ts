@@ -10,37 +10,20 @@ import type { Day } from '../calendar'
 import { must } from '../kernel'
 import type { EntryKind, LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
-import { findOffer, type Bundle } from '../prices'
+import { findOffer, hireOf, type Bundle } from '../prices'
 import { offMarket, pieceId, sharedEqually } from './bought'
 import { addEntry, addItem, withoutPinOn } from './changes'
+import { recordHire } from './hires'
+import { said, type RealPurchase, type Receipted } from './purchase-parts'
 import type { Item, Workspace } from './types'
 import type { PlannedPurchase } from './plan-types'
 
 /** Money that really moved for things: purchases, receipts with several lines, returns, sales, corrections. Nothing in the ledger is ever rewritten. */
 
+export { said, type RealPurchase, type Receipted } from './purchase-parts'
+
 /** What a purchase is in the ledger. */
 export const entryKindOf = (tool: Tool): EntryKind => (tool.kind === 'tool' ? 'tool' : 'companion')
-
-/** What a receipt says of a line besides its amount. */
-export type Receipted = Pick<
-  LedgerEntry,
-  'receipt' | 'tax' | 'delivery' | 'seller' | 'condition' | 'warrantyUntil'
->
-
-/** Without the fields that say nothing. */
-export const said = <T extends object>(fields: T): Partial<T> =>
-  Object.fromEntries(
-    Object.entries(fields).filter(([, value]) => value !== undefined && value !== 0 && value !== '')
-  ) as Partial<T>
-
-export type RealPurchase = Receipted & {
-  readonly purchase: PlannedPurchase
-  readonly date: Day
-  /** Really paid for all of them together. */
-  readonly paid: Minor
-  readonly itemId: string
-  readonly entryId: string
-}
 
 /** The workspace once a purchase has been made: its pin is gone, and what there was only one of is on offer no more. */
 const takenUp = (workspace: Workspace, purchase: PlannedPurchase, date: Day): Workspace =>
@@ -53,6 +36,8 @@ export function recordPurchase(
   real: RealPurchase
 ): Workspace {
   const { purchase, date } = real
+  const hire = hireOf(workspace.hires, purchase.offer)
+  if (hire) return recordHire(workspace, library, hire, real)
   const bundle = workspace.bundles?.find(({ id }) => id === purchase.offer)
   const left = takenUp(workspace, purchase, date)
   if (bundle) {

@@ -3,7 +3,9 @@ import { must, sumOf } from '../kernel'
 import { reversalOf, type LedgerEntry } from '../ledger'
 import type { Minor } from '../money'
 import { itemsOf, onMarketAgain, rescaled, withFewer, withItem } from './bought'
+import { hireOf } from '../prices'
 import { addEntry, removeItem } from './changes'
+import { withoutTaken } from './hires'
 import { said } from './purchases'
 import type { Workspace } from './types'
 
@@ -93,7 +95,11 @@ export function reverseEntry(workspace: Workspace, entryId: string, id: string):
     (state, item) => removeItem(state, item.id),
     workspace
   )
-  const offered = entry.offer === undefined ? back : onMarketAgain(back, entry.offer, entry.date)
+  if (entry.offer === undefined) return addEntry(back, reversalOf(entry, id))
+  const hire = hireOf(workspace.hires, entry.offer)
+  const offered = hire
+    ? withoutTaken(back, hire, entry.date)
+    : onMarketAgain(back, entry.offer, entry.date)
   return addEntry(offered, reversalOf(entry, id))
 }
 

@@ -11,6 +11,7 @@ import { prices } from '../../words/prices'
 import { steps } from '../../words/steps'
 import { timing as words } from '../../words/timing'
 import Bargains from './Bargains.vue'
+import Hires from './Hires.vue'
 import PricesTabs from './PricesTabs.vue'
 import SaleForm from './SaleForm.vue'
 
@@ -96,6 +97,7 @@ function startFromUsual(): void {
     </ul>
     <SaleForm />
     <Bargains />
+    <Hires />
   </div>
 </template>
 

@@ -13,6 +13,7 @@ import * as prices from './prices'
 import * as quality from './quality'
 import * as settings from './settings'
 import * as frame from './frame'
+import * as hireWords from './hire'
 import * as small from './small'
 import * as stages from './stages'
 import * as timing from './timing'
@@ -36,6 +37,7 @@ export const words: Catalogue = {
   ...quality,
   ...settings,
   ...frame,
+  ...hireWords,
   ...small,
   ...stages,
   ...timing,
