@@ -20,7 +20,7 @@ const money = fc.record({
   minutesPerWeek: fc.integer({ min: 20, max: 200 })
 })
 
-/** Rules that make money of time, one to each case in turn: nothing, a deal, a sale, a build that is sold, one tool hired. */
+/** Rules that make money of time, one to each case in turn: nothing, a deal, a sale, a build that is sold, one tool hired, a depot. */
 const RULES: readonly ((workspace: Workspace, world: World) => Workspace)[] = [
   (workspace) => workspace,
   (workspace, { library }) => ({
@@ -66,6 +66,25 @@ const RULES: readonly ((workspace: Workspace, world: World) => Workspace)[] = [
       date: TODAY,
       seller: 'hire-depot'
     }))
+  }),
+  (workspace, { library }) => ({
+    ...workspace,
+    hires: [
+      {
+        id: 'my/depot',
+        name: 'Depot',
+        pieces: [...library.tools.keys()].slice(0, 4).map((tool) => ({
+          tool,
+          tier: 'weekend' as const,
+          condition: 'new' as const,
+          power: 'hand' as const,
+          count: 1
+        })),
+        per: 'day' as const,
+        fee: 400,
+        minutes: 90
+      }
+    ]
   })
 ]
 
