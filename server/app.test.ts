@@ -127,7 +127,9 @@ describe('the simulated board of prices', () => {
   test('the same as the static build makes in its worker', async () => {
     const { text } = await get('/board/feed.json?currency=GBP&date=2026-11-24')
     const said: (string | undefined)[] = []
-    await board.board({} as never, { date: '2026-11-24', currency: 'GBP' }, (answer) => said.push(answer))
+    await board.board({} as never, { date: '2026-11-24', currency: 'GBP' }, (answer) =>
+      said.push(answer)
+    )
     expect(said).toEqual([text])
   })
   test('without a day it is today’s; a day or a currency that is none is said in a sentence', async () => {
