@@ -66,7 +66,8 @@ describe('what a board says', () => {
   test('against the newest price that was known', () => {
     const workspace = change.addQuotes(emptyWorkspace(), [
       { id: '1', offer: SAW, date: '2026-04-01', price: 8000, seller: 'online' },
-      { id: '2', offer: SAW, date: '2026-05-01', price: 7500, seller: 'online' }
+      { id: '2', offer: SAW, date: '2026-05-01', price: 7500, seller: 'online' },
+      { id: '3', offer: SAW, date: '2026-05-02', price: 500, seller: 'online', until: '2026-05-03' }
     ])
     const [row] = rows(workspace, listing())
     expect(row?.known?.id).toBe('2')

@@ -71,6 +71,8 @@ export function boardRows(world: World, plan: Plan | undefined, feed: Feed): Boa
   const concern = concernsOf(world, plan)
   const newest = new Map<string, Quote>()
   for (const quote of workspace.quotes) {
+    // A sale that is over says nothing of today.
+    if (quote.until !== undefined && quote.until < feed.date) continue
     const before = newest.get(quote.offer)
     if (!before || quote.date >= before.date) newest.set(quote.offer, quote)
   }

@@ -3,6 +3,7 @@ import type { Minor } from '../money'
 import {
   levelOf,
   offerOn,
+  priceOf,
   staysFor,
   type PaidEntry,
   type PriceLevel,
@@ -122,7 +123,7 @@ function answerFor(asking: Asking, asked: Asked): WaitOrBuy | undefined {
   const first =
     planned === undefined ? world.asOf : firstAffordable(world, balances, planned, payment * count)
   const losses = lossesOf(asking, asked)
-  const typical = !world.pricing.quotes.some((quote) => quote.offer === offer.id)
+  const typical = priceOf(world.pricing, offer, world.asOf)?.typical ?? true
   const perTag = Math.max(1, unit.atTill / Math.max(1, price))
   const row = rowOf(asking, asked, level, losses, { perTag, typical })
   const grid = priceGrid(level.spread, price / level.middle)

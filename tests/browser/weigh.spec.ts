@@ -148,7 +148,7 @@ test('prices: a list is read row by row, faults named, the good ones taken in an
 }) => {
   const errors = watch(page)
   await openDemo(page, '/prices/seen')
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('4 prices of your own')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('10 prices of your own')
   await page
     .getByLabel('The rows, with their headings')
     .fill(
@@ -158,9 +158,9 @@ test('prices: a list is read row by row, faults named, the good ones taken in an
   await expect(page.getByText('Row 3 is in USD, this workspace reckons in EUR.')).toBeVisible()
   await expect(page.getByText('Row 4: “Flying saw” is no tool')).toBeVisible()
   await page.getByRole('button', { name: 'Take in 1 price' }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('5 prices of your own')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('11 prices of your own')
   await page.getByRole('button', { name: 'Undo taking in 1 price' }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('4 prices of your own')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('10 prices of your own')
   expect(errors).toEqual([])
 })
 
