@@ -6,9 +6,10 @@ import { libraryFigures } from './library'
 import { pricesFigures } from './prices'
 import { stagesFigures } from './stages'
 import { weighFigures } from './weigh'
+import { worthFigures } from './worth'
 import { yearFigures } from './year'
 
-/** `npm run bench`: measures this machine and prints a table, or the same as JSON with `-- --json`; `-- --only stages` measures one part, `-- --only year` (apart from the others) fifty simulated years of prices. Writes nothing. */
+/** `npm run bench`: measures this machine and prints a table, or the same as JSON with `-- --json`; `-- --only stages` measures one part, `-- --only year` (apart from the others) fifty simulated years of prices, `-- --only worth` what things are worth against long searches. Writes nothing. */
 const parts: Readonly<Record<string, () => Figure[] | Promise<Figure[]>>> = {
   core: coreFigures,
   library: libraryFigures,
@@ -17,10 +18,11 @@ const parts: Readonly<Record<string, () => Figure[] | Promise<Figure[]>>> = {
   stages: stagesFigures,
   keeping: keepingFigures,
   browser: browserFigures,
-  year: yearFigures
+  year: yearFigures,
+  worth: worthFigures
 }
 /** Takes long, and measures prices rather than this machine: asked for by name. */
-const APART = new Set(['year'])
+const APART = new Set(['year', 'worth'])
 const only = process.argv.includes('--only')
   ? process.argv[process.argv.indexOf('--only') + 1]
   : undefined

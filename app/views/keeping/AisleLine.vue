@@ -4,16 +4,24 @@ import { computed, ref } from 'vue'
 import { findOffer, type SellerType } from '../../../core/prices'
 import type { Minor } from '../../../core/money'
 import { seenPrice, type PocketLine } from '../../../core/shopping'
+import type { WaitOrBuy } from '../../../core/timing'
 import { change } from '../../../core/workspace'
 import MoneyField from '../../parts/MoneyField.vue'
 import WhatIs from '../../parts/WhatIs.vue'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
+import NamedText from '../../parts/NamedText.vue'
+import { waitSentence } from '../prices/wait-sentence'
 import { pocket as words } from '../../words/pocket'
 import { steps } from '../../words/steps'
 
 /** One thing to buy: what it may cost, large; opened, what to look at, and what the price on the tag means for the plan. */
-const props = defineProps<{ line: PocketLine; open: boolean }>()
+const props = defineProps<{
+  line: PocketLine
+  open: boolean
+  /** Whether to buy it now or to wait, once that is worked out. */
+  answer?: WaitOrBuy | undefined
+}>()
 defineEmits<{ toggle: []; buy: [asked: Minor | undefined] }>()
 const store = useWorkspace()
 const each = ref<Minor>()
@@ -65,6 +73,9 @@ function note(): void {
       <p class="small">
         {{ words.planned }}: {{ store.say.money(line.price) }}. {{ words.upTo }}
         {{ store.say.money(line.upTo) }}: {{ words.bounds[line.limit] }}.
+      </p>
+      <p v-if="answer && store.world" class="small">
+        <NamedText :text="waitSentence(store.say, store.world, answer)" />
       </p>
       <p>
         {{ words.look }}: {{ line.checks.map((check) => words.checks[check]).join('; ') }}.

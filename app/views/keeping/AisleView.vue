@@ -8,6 +8,8 @@ import type { PlannedPurchase } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import RecordPurchase from '../../parts/RecordPurchase.vue'
 import { useJudging } from '../../stores/judging'
+import { usePlanning } from '../../stores/planning'
+import { useTiming } from '../../stores/timing'
 import { useWorkspace } from '../../stores/workspace'
 import { bench } from '../../words/bench'
 import { pocket as words } from '../../words/pocket'
@@ -16,6 +18,8 @@ import AisleLine from './AisleLine.vue'
 /** The pocket list for one hand and bad light: large figures, one thing open at a time, the screen kept on. */
 const store = useWorkspace()
 const judging = useJudging()
+const planning = usePlanning()
+const timing = useTiming()
 const online = useOnline()
 const lines = shallowRef<readonly PocketLine[]>([])
 const heard = ref(false)
@@ -28,6 +32,8 @@ watch(
     }),
   { immediate: true }
 )
+// Whether to buy now or to wait is worked out beside it, here as on the Prices.
+watch([() => store.plan, () => planning.busy], () => timing.look(), { immediate: true })
 /** Only the next day of buying: what comes later is not bought in this shop. */
 const day = computed(() => pocketDays(lines.value, store.plan?.savings)[0])
 const isToday = computed(() => day.value?.date === store.world?.asOf)
@@ -85,6 +91,7 @@ onUnmounted(() => void awake.release())
         :key="line.id"
         :line="line"
         :open="open === line.id"
+        :answer="timing.answers.find(({ offer }) => offer === line.offer)"
         @toggle="open = open === line.id ? undefined : line.id"
         @buy="buy(line, $event)"
       />

@@ -104,7 +104,6 @@ async function open(event: Event): Promise<void> {
         />{{ words.daily }}</label
       >
     </div>
-    <p class="caption">{{ words.hint }}</p>
     <p
       v-for="(one, i) in [...refusal, ...board.problems].slice(0, MOST_SHOWN)"
       :key="i"
@@ -147,6 +146,7 @@ async function open(event: Event): Promise<void> {
       <p v-if="groups.length === 0" class="soft">{{ words.nothing }}</p>
       <p v-if="tool === undefined && others > 0" class="soft small">{{ words.others(others) }}</p>
     </template>
+    <p class="caption">{{ words.hint }}</p>
     <p class="small">
       <RouterLink to="/prices/seen">{{ prices.paste }}</RouterLink>
     </p>

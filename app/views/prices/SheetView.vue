@@ -38,18 +38,16 @@ const name = computed(() => lowerFirst(store.say?.shortTool(props.tool) ?? props
       <thead>
         <tr>
           <th>{{ words.point }}</th>
-          <th v-for="one in FINDINGS_OF_POINT" :key="one" class="box">{{ words.finding[one] }}</th>
+          <th v-for="one in FINDINGS_OF_POINT" :key="one" class="tick">{{ words.finding[one] }}</th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="point in sheet.points" :key="point.id">
           <td>
-            <span class="strong">{{ words.doing[point.does] }}.</span> {{ toldText(point.text)
-            }}<template v-if="point.bad.walkAway">
-              <span class="strong">{{ words.elseLeave }}</span></template
-            >
+            <span class="strong">{{ words.doing[point.does] }}.</span> {{ toldText(point.text) }}
+            <span v-if="point.bad.walkAway" class="strong">{{ words.elseLeave }}</span>
           </td>
-          <td v-for="one in FINDINGS_OF_POINT" :key="one" class="box" aria-hidden="true">☐</td>
+          <td v-for="one in FINDINGS_OF_POINT" :key="one" class="tick" aria-hidden="true">☐</td>
         </tr>
       </tbody>
     </table>
@@ -57,7 +55,7 @@ const name = computed(() => lowerFirst(store.say?.shortTool(props.tool) ?? props
 </template>
 
 <style scoped>
-.box {
+.tick {
   text-align: center;
   width: 4.5rem;
 }

@@ -104,12 +104,13 @@ export function useFound(
     answers,
     priceNew,
     answer,
-    repair: computed(() =>
-      about.value
-        ? timesRatio(asked.value ?? 0, repairReserve(about.value.condition)) +
-          (found.value ? found.value.repair + found.value.unseen : 0)
-        : 0
-    ),
+    // In whole units: nobody knows a repair to the cent.
+    repair: computed(() => {
+      if (!about.value) return 0
+      const usual = timesRatio(asked.value ?? 0, repairReserve(about.value.condition))
+      const seen = found.value ? found.value.repair + found.value.unseen : 0
+      return store.say?.about(usual + seen) ?? usual + seen
+    }),
     checks: computed(() =>
       sheet.value && tool.value ? arrivalChecks(sheet.value, answers.value, tool.value) : []
     ),
