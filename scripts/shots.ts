@@ -53,6 +53,11 @@ const firstPlan = async (page: Page): Promise<void> => {
   await page.getByText(/pieces can be made/).waitFor()
   await page.evaluate(() => window.scrollTo(0, 0))
 }
+/** All answers are there, and one with prices seen is chosen. */
+const answered = async (page: Page): Promise<void> => {
+  await page.getByRole('button', { name: /^Coping saw/ }).waitFor({ timeout: 60_000 })
+  await page.getByRole('button', { name: /^Drill driver/ }).click()
+}
 const openCard = async (page: Page): Promise<void> => {
   await page.getByRole('button', { name: /^What is this: Circular saw/ }).click()
   await page.locator('.card').waitFor()
@@ -73,7 +78,7 @@ const VIEWS: readonly [
   ['weigh-up', '/weigh', 1280, 800, climbed],
   ['weigh-up-quality', '/weigh/quality', 1280, 800],
   ['weigh-up-schools', '/weigh/schools', 1280, 800],
-  ['prices', '/prices', 1280, 800],
+  ['prices', '/prices', 1280, 800, answered],
   ['stages', '/stages', 1280, 800],
   ['ledger', '/ledger', 1280, 800, openEntry],
   ['ledger-plan', '/ledger/plan', 1280, 800],

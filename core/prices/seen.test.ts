@@ -77,6 +77,11 @@ describe('what a kind costs, by what was seen', () => {
     const scattered = [0, 90, 180, 270, 360].map((days, i) => quote(i % 2 === 0 ? 1.1 : 0.9, days))
     expect(level(scattered).trend).toBeUndefined()
     expect(level(falling.slice(0, 3)).trend).toBeUndefined()
+    // What falls within half a year may be the season, and a sale says nothing of where prices go.
+    const soon = [0, 40, 80, 120, 160].map((days) => quote(0.8 ** (-days / 365), days))
+    expect(level(soon).trend).toBeUndefined()
+    const sales = falling.map((one) => ({ ...one, until: addDays(one.date, 5) }))
+    expect(level(sales).trend).toBeUndefined()
   })
   test('what was paid counts without its tax and delivery; a purchase that was taken back and a gift do not', () => {
     const offer = 'jigsaw/weekend/new/buy/corded'

@@ -192,7 +192,11 @@ export function levelOf(
     spread,
     typical,
     prices: own.length,
-    trend: trendOf(own, asOf)
+    // A sale says nothing of where prices go.
+    trend: trendOf(
+      own.filter(({ until }) => until === undefined),
+      asOf
+    )
   }
 }
 

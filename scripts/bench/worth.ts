@@ -16,6 +16,8 @@ import type { Figure } from './figures'
 /** A search that is as good as any gets, seconds; how near its highest price has to be. */
 const SECONDS = Number(process.env.SECONDS ?? 20)
 const NEAR = 0.01
+/** Nobody asks prices more finely than this, minor units. */
+const LEAST = 50
 const WANTED = 19
 const ASKED = 'my/asked'
 const TODAY = '2026-05-04'
@@ -88,12 +90,12 @@ export function worthFigures(): Figure[] {
   const world = worldOf(workspace, library, TODAY)
   const near = OFFERED.filter((offered) => {
     const { upTo } = worthUpTo(world, plan, offered)
-    const [below, above] = [Math.floor(upTo * (1 - NEAR)), Math.ceil(upTo * (1 + NEAR)) + 1]
-    const good =
-      (upTo === 0 || takesAt(workspace, plan, offered, below)) &&
-      !takesAt(workspace, plan, offered, above)
-    if (process.env.SAY) console.log(offered.tool, offered.tier, offered.condition, upTo, good)
-    return good
+    const apart = Math.max(LEAST, upTo * NEAR)
+    const below = upTo === 0 || takesAt(workspace, plan, offered, Math.floor(upTo - apart))
+    const above = takesAt(workspace, plan, offered, Math.ceil(upTo + apart))
+    if (process.env.SAY)
+      console.log(offered.tool, offered.tier, offered.condition, upTo, { below, above })
+    return below && !above
   }).length
   return [
     {
