@@ -57,7 +57,6 @@ export {
   USUAL_SPREAD,
   countedQuotes,
   kindKey,
-  kindsSeen,
   levelOf,
   seenPrices,
   staysFor,

@@ -4,7 +4,6 @@ import { library } from '../../data'
 import { demoWorld } from '../../tests/helpers/workspaces'
 import { addDays, daysBetween } from '../calendar'
 import {
-  kindsSeen,
   levelOf,
   salesWithin,
   seenPrices,
@@ -127,10 +126,6 @@ describe('where a price stands', () => {
     expect(standing(1, [])?.cheaperThan).toBeCloseTo(0.5, 2)
     expect(standing(0.8, [])?.cheaperThan).toBeGreaterThan(0.9)
     expect(standing(1, [])?.among).toBe('usual')
-  })
-  test('kinds seen, the newest first, each once', () => {
-    const seen = seenPrices(pricing, [quote(1, 3), quote(1.1, 1)], [])
-    expect(kindsSeen(seen, library).map(({ tool }) => tool)).toEqual(['jigsaw'])
   })
 })
 

@@ -1,12 +1,5 @@
 import { DAYS_PER_YEAR, compareDays, daysBetween, type Day } from '../calendar'
-import {
-  conditionPrice,
-  tierPrice,
-  type Condition,
-  type Library,
-  type Power,
-  type Tier
-} from '../catalogue'
+import { conditionPrice, tierPrice, type Condition, type Power, type Tier } from '../catalogue'
 import { FOUR_OF_FIVE, TOLERANCE, normalBelow, sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { findOffer, type Pricing, type Quote, type QuoteSource, type SellerType } from './offer'
@@ -258,11 +251,4 @@ export function standingOf(
     of: list.length,
     cheaperThan: sumOf(list, ({ w, above }) => w * above) / sumOf(list, ({ w }) => w)
   }
-}
-/** Kinds of which prices were seen, the newest first. */
-export function kindsSeen(seen: readonly SeenPrice[], library: Library): readonly PriceKind[] {
-  const kinds = new Map<string, PriceKind>()
-  for (const one of [...seen].reverse())
-    if (library.tools.has(one.tool) && !kinds.has(kindKey(one))) kinds.set(kindKey(one), one)
-  return [...kinds.values()]
 }

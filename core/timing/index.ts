@@ -1,12 +1,3 @@
-export { certainly, eitherOr, lognormalChances, reduced, type PriceChances } from './chances'
-export {
-  followed,
-  reservationPrice,
-  waitingRule,
-  type Look,
-  type Waited,
-  type WaitingRule
-} from './reservation'
 export {
   priceGrid,
   stayingFollowed,

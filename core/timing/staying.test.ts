@@ -2,16 +2,9 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { seededRandom } from '../kernel'
 import jstat from 'jstat'
-import {
-  eitherOr,
-  lognormalChances,
-  priceGrid,
-  reduced,
-  stayingFollowed,
-  stayingRule,
-  waitingRule,
-  type StayingLook
-} from '.'
+import { waitingRule } from '../../tests/helpers/independent-looks'
+import { eitherOr, lognormalChances, reduced } from '../../tests/helpers/price-chances'
+import { priceGrid, stayingFollowed, stayingRule, type StayingLook } from '.'
 
 const look = (more: Partial<StayingLook> = {}): StayingLook => ({
   middle: 100,

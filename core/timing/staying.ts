@@ -1,6 +1,6 @@
 /**
  * Waiting for a price that mostly stays: shops change their prices every few weeks, so that whoever looks again tomorrow sees today's
- * price, unless it has been changed or a sale has begun. Backward induction as in `waitingRule`, with the price of the look before as the
+ * price, unless it has been changed or a sale has begun. Backward induction with the price of the look before as the
  * state, on a grid of prices.
  */
 

@@ -29,8 +29,8 @@ const looked: LookedAt = {
   inexact: 3
 }
 const kept = (): Workspace => change.lookedAt(emptyWorkspace(), find, looked, quote)
-const bought = (specs = {}): Workspace =>
-  change.boughtFind(kept(), library, {
+const bought = (specs = {}, before = kept()): Workspace =>
+  change.boughtFind(before, library, {
     real: {
       purchase: { id: 'p', offer: find.id, count: 1, date: DAY, price: 20_000 },
       date: DAY,
@@ -39,6 +39,7 @@ const bought = (specs = {}): Workspace =>
       entryId: 'e',
       seller: 'private'
     },
+    offer: find,
     specs,
     checks: ['fence', ALIGN],
     repair: 7400,
@@ -88,6 +89,11 @@ describe('a used tool that was looked at', () => {
     expect(state.money.oneOffs).toEqual([
       { id: 'o', date: '2026-05-18', amount: -7400, text: 'Repair of the table saw' }
     ])
+  })
+  test('bought without a word said of it, it is kept and bought all the same', () => {
+    const state = bought({}, emptyWorkspace())
+    expect(state.offers.map(({ id }) => id)).toEqual([find.id])
+    expect(state.items.map(({ tool }) => tool)).toEqual(['table-saw'])
   })
   test('its checks are due one by one until each is done; ticking one makes no new plan', () => {
     const state = bought()

@@ -31,6 +31,8 @@ export function lookedAt(
 /** A find that was bought after it was looked at. */
 export interface FoundPurchase {
   readonly real: RealPurchase
+  /** The find itself, kept already or not. */
+  readonly offer: Offer
   /** Measured on the spot: they go before those of its kind. */
   readonly specs: Specs
   /** What is to be looked at now that it is here. */
@@ -41,6 +43,12 @@ export interface FoundPurchase {
   readonly repairText: string
   readonly repairId: string
 }
+
+/** A find that nothing was said of yet is kept when it is bought. */
+const withFind = (workspace: Workspace, find: Offer): Workspace =>
+  workspace.offers.some(({ id }) => id === find.id)
+    ? workspace
+    : { ...workspace, offers: [...workspace.offers, find] }
 
 /** Days until what was found is likely to be paid for. */
 const REPAIRED_WITHIN = 14
@@ -59,8 +67,8 @@ export function boughtFind(
   library: Library,
   found: FoundPurchase
 ): Workspace {
-  const { real, specs, checks, repair } = found
-  const { money, ...rest } = recordPurchase(workspace, library, real)
+  const { real, offer, specs, checks, repair } = found
+  const { money, ...rest } = recordPurchase(withFind(workspace, offer), library, real)
   const state: Workspace = {
     ...rest,
     money:

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { addDays } from '../../core/calendar'
-import { kindsSeen, levelOf, seenPrices, standingOf, type Quote } from '../../core/prices'
+import { levelOf, seenPrices, standingOf, type Quote } from '../../core/prices'
 import { makePlan } from '../../core/search'
 import { waitOrBuy, worthUpTo, type Offered } from '../../core/timing'
 import { splitPlan, worldOf, type Plan, type WorkspaceFile, type World } from '../../core/workspace'
@@ -72,7 +72,7 @@ function history(world: World): number {
   })
   return timed(() => {
     const seen = seenPrices(world.pricing, quotes, [])
-    const [kind] = kindsSeen(seen, library)
+    const kind = seen.at(-1)
     if (!kind) return
     levelOf(world.pricing, seen, kind, TODAY)
     standingOf(world.pricing, seen, kind, 5000, TODAY)

@@ -8,6 +8,7 @@ import { change, stillOnOffer } from '../../../core/workspace'
 import { sheetFor } from '../../../data'
 import NamedText from '../../parts/NamedText.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
+import RecordPurchase from '../../parts/RecordPurchase.vue'
 import TroubleLine from '../../parts/TroubleLine.vue'
 import WebLink from '../../parts/WebLink.vue'
 import { usePlanning } from '../../stores/planning'
@@ -19,7 +20,6 @@ import { steps } from '../../words/steps'
 import { terms } from '../../words/terms'
 import { timing as words } from '../../words/timing'
 import AddQuote from './AddQuote.vue'
-import BoughtFind from './BoughtFind.vue'
 import { useFound } from './found'
 import InspectionSheet from './InspectionSheet.vue'
 import KindPrices from './KindPrices.vue'
@@ -163,15 +163,12 @@ const reasons = computed(() => {
           words.onPaper
         }}</RouterLink>
       </p>
-      <BoughtFind
-        v-if="buying && found.find.value"
+      <RecordPurchase
+        v-if="buying && found.purchase.value"
         v-model:visible="buying"
-        :find="found.find.value"
-        :asked="asked"
-        :repair="found.repair.value"
-        :checks="found.checks.value"
-        :measures="found.measures.value"
-        @bought="bought"
+        :purchase="found.purchase.value"
+        :found="found.bought.value"
+        @recorded="bought"
       />
     </template>
     <p v-else-if="isUsedProtection" class="attention">{{ words.buyNew }}</p>

@@ -10,7 +10,7 @@ import {
 import { timesRatio, type Minor } from '../../../core/money'
 import { typicalOf, type Offer } from '../../../core/prices'
 import type { Offered } from '../../../core/timing'
-import { change } from '../../../core/workspace'
+import { change, type PlannedPurchase } from '../../../core/workspace'
 import { sheetFor } from '../../../data'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
@@ -22,11 +22,30 @@ export interface Found {
   readonly sheet: ComputedRef<Sheet | undefined>
   readonly answers: ComputedRef<Answers>
   readonly priceNew: ComputedRef<Minor>
-  readonly repair: ComputedRef<Minor>
-  readonly checks: ComputedRef<readonly string[]>
-  readonly measures: ComputedRef<readonly SpecName[]>
+  /** The purchase as the plan holds it, or as it stands before one. */
+  readonly purchase: ComputedRef<PlannedPurchase | undefined>
+  /** What follows when it is bought. */
+  readonly bought: ComputedRef<
+    | {
+        readonly offer: Offer
+        readonly repair: Minor
+        readonly checks: readonly string[]
+        readonly measures: readonly { readonly spec: SpecName; readonly usual: number }[]
+      }
+    | undefined
+  >
   /** Says what was found at a point; the find is kept from then on. */
   readonly answer: (point: string, finding: PointFinding) => void
+}
+
+/** The purchase of a find as the plan holds it, or as it would stand there. */
+function purchaseOf(
+  { plan, world }: ReturnType<typeof useWorkspace>,
+  offer: string,
+  price: Minor
+): PlannedPurchase {
+  const planned = plan?.purchases.find((one) => one.offer === offer)
+  return planned ?? { id: newId('p'), offer, count: 1, date: world?.asOf ?? '', price }
 }
 
 /** @param about what is offered  @param asked its price, where it is known  @param sound what a sound one is worth */
@@ -98,24 +117,26 @@ export function useFound(
     // From now on it is the find that is kept.
     if (about.value && about.value.id !== offer.id) about.value = { ...about.value, id: offer.id }
   }
-  return {
-    find,
-    sheet,
-    answers,
-    priceNew,
-    answer,
-    // In whole units: nobody knows a repair to the cent.
-    repair: computed(() => {
-      if (!about.value) return 0
-      const usual = timesRatio(asked.value ?? 0, repairReserve(about.value.condition))
-      const seen = found.value ? found.value.repair + found.value.unseen : 0
-      return store.say?.about(usual + seen) ?? usual + seen
-    }),
-    checks: computed(() =>
-      sheet.value && tool.value ? arrivalChecks(sheet.value, answers.value, tool.value) : []
-    ),
-    measures: computed(() =>
-      SPECS.filter((spec) => spec.endsWith('Mm') && tool.value?.specs[spec] !== undefined)
-    )
-  }
+  // In whole units: nobody knows a repair to the cent.
+  const repair = computed(() => {
+    if (!about.value) return 0
+    const usual = timesRatio(asked.value ?? 0, repairReserve(about.value.condition))
+    const seen = found.value ? found.value.repair + found.value.unseen : 0
+    return store.say?.about(usual + seen) ?? usual + seen
+  })
+  const bought = computed(
+    () =>
+      find.value && {
+        offer: find.value,
+        repair: repair.value,
+        checks:
+          sheet.value && tool.value ? arrivalChecks(sheet.value, answers.value, tool.value) : [],
+        measures: SPECS.flatMap((spec) => {
+          const usual = find.value?.specs?.[spec] ?? tool.value?.specs[spec]
+          return spec.endsWith('Mm') && usual !== undefined ? [{ spec, usual }] : []
+        })
+      }
+  )
+  const purchase = computed(() => find.value && purchaseOf(store, find.value.id, asked.value ?? 0))
+  return { find, sheet, answers, priceNew, answer, purchase, bought }
 }

@@ -1,4 +1,4 @@
-import { normalBelow } from '../kernel'
+import { normalBelow } from '../../core/kernel'
 
 /** What a price may turn out to be: all that a decision about waiting asks of it. Amounts in minor units. */
 export interface PriceChances {

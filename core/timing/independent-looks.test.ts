@@ -2,8 +2,19 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import jstat from 'jstat'
 import { normalBelow, seededRandom } from '../kernel'
-import { certainly, eitherOr, lognormalChances, reduced, type PriceChances } from '.'
-import { followed, reservationPrice, waitingRule, type Look } from '.'
+import {
+  certainly,
+  eitherOr,
+  lognormalChances,
+  reduced,
+  type PriceChances
+} from '../../tests/helpers/price-chances'
+import {
+  followed,
+  reservationPrice,
+  waitingRule,
+  type Look
+} from '../../tests/helpers/independent-looks'
 
 /** A price that is one of a few, each as likely as the others. */
 const oneOf = (prices: readonly number[]): PriceChances => ({

@@ -1,5 +1,5 @@
-import { TOLERANCE } from '../kernel'
-import type { PriceChances } from './chances'
+import { TOLERANCE } from '../../core/kernel'
+import type { PriceChances } from './price-chances'
 
 const STEPS = 60
 
