@@ -54,7 +54,7 @@ const paid = ref(
 const date = ref<Day>(store.world?.asOf ?? '')
 const seller = ref<SellerType | undefined>(props.found ? 'private' : undefined)
 const warranty = ref('')
-const condition = ref<Condition | undefined>()
+const condition = ref<Condition | undefined>(props.found?.offer.condition)
 const photo = ref<Taken>()
 const sizes = ref<Partial<Record<SpecName, string>>>({})
 const more = ref(props.found !== undefined)
@@ -125,7 +125,9 @@ async function confirm(): Promise<void> {
       <div class="field">
         <label for="paid">{{ record.paid }}</label>
         <AmountInput id="paid" v-model="paid" width="100%" autofocus />
-        <p class="soft small">{{ record.plannedWas(store.say?.money(purchase.price) ?? '') }}</p>
+        <p v-if="!found" class="soft small">
+          {{ record.plannedWas(store.say?.money(purchase.price) ?? '') }}
+        </p>
       </div>
       <DayField :label="record.date" :value="date" @change="date = $event ?? ''" />
       <div v-if="found" class="row">
