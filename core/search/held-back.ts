@@ -49,6 +49,8 @@ const TRIED_WITHOUT = 100
 const FEW_BUILDS = 10
 /** Other things tried in the place of what is done without. */
 const REPLACEMENTS = 16
+/** What differs by no more than this is worth the same, minor units. */
+const NO_MORE = 1
 /** Annealing begins at this share of its way down: near the order it goes on from. */
 const NEAR = 0.8
 
@@ -72,8 +74,11 @@ export class HeldBack {
   private readonly best: Order
   private readonly scale: number
   private readonly effort: number
-  /** Days asked about so far. */
+  /** Days asked about so far, and what was found for each of them, by event time. */
   private asked = 0
+  private readonly known = new Map<number, HeldPlan>()
+  /** The worth found last: it is bought later now, and cannot be worth more than that. */
+  private most = Infinity
 
   /** @param offer what is bought @param count so many of it */
   constructor(
@@ -133,8 +138,12 @@ export class HeldBack {
         : [...others, { choice, event, count }].sort((a, b) => a.event - b.event)
   }
 
-  /** The best order met from some orders on; it stays in `best`. @param replaced whether other things are tried in its place as well */
-  private goOn(from: readonly Order[], steps: number, replaced = false): number {
+  /**
+   * The best order met from some orders on; it stays in `best`.
+   * @param most no more can be found than this
+   * @param replaced whether other things are tried in its place as well
+   */
+  private goOn(from: readonly Order[], steps: number, most = Infinity, replaced = false): number {
     const { near, decoding, trial, best, scale } = this
     const { around } = near
     const start = orderOf(trial.codes.length)
@@ -150,22 +159,26 @@ export class HeldBack {
       keep(trial, decode(decoding, trial))
       return true
     }
-    for (const order of from)
+    const suppliedFrom = (order: Order): void => {
       for (const noise of NOISES) {
         copyOrder(order, trial)
         if (!tried(noise)) break
       }
-    this.eachFirst(() => tried(0), start)
+    }
+    from.forEach(suppliedFrom)
+    const found = (): boolean => value >= most - NO_MORE
+    if (!found()) this.eachFirst(() => (keep(trial, decode(decoding, trial)), found()), start)
+    if (!found()) suppliedFrom(start)
     if (replaced) near.replaced(this.barred, () => void tried(0), trial, REPLACEMENTS)
     const chain = chainFrom(start, value)
     const annealing = { decoding, around, random: () => near.chance(), scale, trial, keep }
-    for (const _ of annealed(annealing, chain, steps, NEAR));
+    if (!found()) for (const _ of annealed(annealing, chain, steps, NEAR));
     copyOrder(start, best)
     return value
   }
 
-  /** Each build with its purchases before all others, on no day in particular: what need not wait goes first. */
-  private eachFirst(tried: () => boolean, start: Order): void {
+  /** Each build with its purchases before all others, on no day in particular: what need not wait goes first. @param found tries one, and says whether it is good enough */
+  private eachFirst(found: () => boolean, start: Order): void {
     const { trial } = this
     const entries = orderOf(start.codes.length)
     copyOrder(start, entries)
@@ -177,7 +190,7 @@ export class HeldBack {
       copyOrder(entries, trial)
       moveEntries(trial, first, at - first + 1, () => 0)
       trial.genes.fill(0, 0, trial.length)
-      tried()
+      if (found()) return
     }
   }
 
@@ -197,21 +210,28 @@ export class HeldBack {
     }
   }
 
-  /** Bought on a day, or on the first after it on which anything may change; undefined where the plan has no such day. */
+  /** Bought on a day that is no sooner than those asked about before, or one of them; or on the first after it on which anything may change; undefined where the plan has no such day. */
   on(day: Day): HeldPlan | undefined {
     const event = this.near.problem.events.dates.findIndex((date) => date >= day)
     if (event < 0 || this.choice < 0) return undefined
     this.pin(event)
+    const known = this.known.get(event)
+    if (known) return known
     const last = orderOf(this.best.codes.length)
     copyOrder(this.best, last)
     const steps = (this.asked++ < SOON ? TRIED_SOON : TRIED) * this.effort
-    return this.planned(this.goOn([this.near.order, last], steps))
+    const made = this.planned(this.goOn([this.near.order, last], steps, this.most))
+    this.known.set(event, made)
+    this.most = made.value
+    return made
   }
 
   /** Never bought: whatever serves instead is. */
   never(): HeldPlan {
     this.pin(undefined)
-    const made = this.planned(this.goOn([this.near.order], TRIED_WITHOUT * this.effort, true))
+    const made = this.planned(
+      this.goOn([this.near.order], TRIED_WITHOUT * this.effort, this.most, true)
+    )
     copyOrder(this.near.order, this.best)
     return made
   }
