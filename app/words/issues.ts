@@ -186,6 +186,8 @@ const PLAN = {
     `Work on ${say.build(t(f.build))} is put in a stage in which it is not under way.`,
   'plan.space': (say, f) =>
     `Put away, the tools take ${say.number(n(f.taken), 2)} m² of floor; you have ${say.number(n(f.limit), 2)} m².`,
+  'plan.no-place': (say, f) =>
+    `${say.tool(t(f.tool))}, bought ${say.day(t(f.date))}, finds no place in the room as it is drawn: put away beside the others, and in use with the run it wants. Move something on the floor plan, or do without it.`,
   'pin.carried': (say, f) =>
     `${say.offer(t(f.offer))} was pinned to ${say.day(t(f.date))} and has not been bought; it is pinned to today now.`,
   'pin.released': (say, f) =>

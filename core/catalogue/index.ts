@@ -24,6 +24,7 @@ export {
   POWERS,
   type Power,
   type PowerForm,
+  type Sides,
   type Companion,
   TOOL_GROUPS,
   type ToolGroup,

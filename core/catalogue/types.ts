@@ -111,6 +111,9 @@ export const TOOL_GROUPS = [
 ] as const
 export type ToolGroup = (typeof TOOL_GROUPS)[number]
 
+/** Sides of a rectangle on the floor, mm: from side to side as its user sees it, and away from the user. */
+export type Sides = readonly [across: number, deep: number]
+
 /** A kind of tool; no brand, no model. */
 export interface Tool {
   readonly id: string
@@ -136,8 +139,12 @@ export interface Tool {
   readonly storedM2: number
   /** Floor taken in use, m², without the feed; the stored one where it does not differ. */
   readonly usedM2?: number | undefined
-  /** Room to bring stock in and take it out, mm, besides the stock's own length. */
-  readonly feedMm?: { readonly infeed: number; readonly outfeed: number } | undefined
+  /** The rectangle it stands on, put away and in use where that differs. */
+  readonly standsMm?: { readonly stored: Sides; readonly used?: Sides | undefined } | undefined
+  /** Room to bring stock in and take it out, mm, besides the stock's own length; away from the user, or `across` from side to side in front of the user. */
+  readonly feedMm?:
+    | { readonly infeed: number; readonly outfeed: number; readonly across?: true | undefined }
+    | undefined
   readonly companions: readonly Companion[]
   readonly hazard: HazardClass | null
   /** Protection that has to be there before the tool is used. */

@@ -19,7 +19,7 @@ export interface InUse {
 const MILLIMETRES = 1000
 
 /** The longest stock that open builds give a tool to lead, mm. */
-function longestFed(world: World, tool: Tool): number | undefined {
+export function longestFed(world: World, tool: Tool): number | undefined {
   const entry = plainTool(tool)
   const lengths = world.workspace.builds
     .filter((build) => !isDone(build))

@@ -76,7 +76,8 @@ export {
 } from './fit-context'
 export { figuresOf, plainUse, type MethodUse, type UseFigures } from './use'
 export { botherOf } from './bother'
-export { roomInUse, type InUse } from './in-use'
+export { longestFed, roomInUse, type InUse } from './in-use'
+export { floorRuleOf, type FloorRule } from './floor-rule'
 export {
   conditionsOf,
   entryOfOffer,

@@ -18,6 +18,7 @@ import {
   tooRough,
   type Circumstances
 } from './kernel'
+import { floorRuleOf } from './floor-rule'
 import { kitOf, makeKit, type Kit, type KitTool } from './kit'
 import { isDrivenOut } from './ruled-out'
 import { taskOf, type Task } from './task'
@@ -29,12 +30,13 @@ export type Quickest = (task: Task) => number
 function everything(world: World): Kit {
   const { library, workspace } = world
   const { bans, workshop, items } = workspace
+  const floor = floorRuleOf(world)
   const banned = new Set(bans.flatMap(({ kind, id }) => (kind === 'tool' ? [id] : [])))
   const allowed = (tool: Tool): boolean =>
     tool.roles.length > 0 &&
     !banned.has(tool.id) &&
     !isDrivenOut(world, tool) &&
-    tool.storedM2 <= (workshop.floorM2 ?? Infinity)
+    (floor?.goes(floor.amountOf(tool)) ?? true)
   const entries = [...library.tools.values()].filter(allowed).flatMap((tool): KitTool[] => {
     const [form] = tool.forms.filter(({ power }) => circuitCarries(workshop, tool, power))
     return form === undefined

@@ -236,6 +236,8 @@ const perTier = <T extends z.ZodType>(
     Object.fromEntries(TIERS.map((field) => [field, value.optional()]))
   ) as unknown as z.ZodType<{ readonly [K in (typeof TIERS)[number]]?: z.infer<T> | undefined }>
 
+/** Sides of a rectangle on the floor, mm. */
+export const sides = z.tuple([measure, measure])
 export const tool = z.strictObject({
   id,
   name,
@@ -262,7 +264,10 @@ export const tool = z.strictObject({
   soundDbA: z.number().min(0).max(160).optional(),
   storedM2: measure,
   usedM2: measure.optional(),
-  feedMm: z.strictObject({ infeed: measure, outfeed: measure }).optional(),
+  standsMm: z.strictObject({ stored: sides, used: sides.optional() }).optional(),
+  feedMm: z
+    .strictObject({ infeed: measure, outfeed: measure, across: z.literal(true).optional() })
+    .optional(),
   companions: z
     .array(
       z.strictObject({

@@ -1,12 +1,13 @@
 import { z } from 'zod'
-import { JOINTS, STOCK_KINDS, TIMBERS, WALLS, WISHES } from '../catalogue'
+import { JOINTS, STOCK_KINDS, TIMBERS, WISHES } from '../catalogue'
 import { ENTRY_KINDS } from '../ledger'
 import { SELLER_TYPES } from '../prices'
 import { MOST } from './limits'
 import { material } from './material-schema'
 import * as part from './schema-parts'
+import { workshop } from './workshop-schema'
 import { planSchema } from './plan-schema'
-import { ban, comfort, preferences, quiet } from './preferences-schema'
+import { ban, preferences } from './preferences-schema'
 import {
   offer,
   quote,
@@ -25,21 +26,7 @@ import { photo, trail } from './photo-schema'
 export const WORKSPACE_FORMAT = 'frugal-ledger/workspace'
 export const WORKSPACE_VERSION = 3
 
-const {
-  id,
-  name,
-  text,
-  day,
-  amount,
-  price,
-  count,
-  share,
-  measure,
-  minutes,
-  tier,
-  condition,
-  power
-} = part
+const { id, name, text, day, amount, price, count, share, minutes, tier, condition, power } = part
 
 const income = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('none') }),
@@ -202,18 +189,6 @@ const entry = z.strictObject({
   warrantyUntil: day.optional(),
   refunds: id.optional()
 })
-const humidity = z.number().min(1, 'number.too-small').max(98, 'number.too-large')
-const workshop = z.strictObject({
-  room: z.strictObject({ lengthM: measure, widthM: measure }).optional(),
-  floorM2: measure.optional(),
-  volts: z.literal([230, 120]),
-  circuitAmps: measure.optional(),
-  walls: z.enum(WALLS).optional(),
-  humidity: z.strictObject({ low: humidity, high: humidity }).optional(),
-  quiet: quiet.optional(),
-  comfort
-})
-
 export const workspaceSchema = z.strictObject({
   format: z.literal(WORKSPACE_FORMAT),
   version: z.literal(WORKSPACE_VERSION),

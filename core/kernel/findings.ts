@@ -229,6 +229,7 @@ export interface Findings extends BoardFindings {
   'plan.resale-differs': { planned: Figure; price: Figure; tool: Figure }
   'plan.saving-differs': { date: Figure; deal: Figure; planned: Figure; price: Figure }
   'plan.space': { date: Figure; limit: Figure; taken: Figure }
+  'plan.no-place': { date: Figure; tool: Figure }
   'plan.still-wet': { build: Figure; done: Figure; nights: Figure }
   'plan.too-many-hours': {
     available: Figure

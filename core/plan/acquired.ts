@@ -1,7 +1,7 @@
 import { specsOf } from '../catalogue'
 import type { Day } from '../calendar'
-import { jigEntry, kitTool, makeKit, type Kit, type KitTool } from '../fit'
-import { TOLERANCE, distinct, issue, sumOf, type Issue } from '../kernel'
+import { floorRuleOf, jigEntry, kitTool, makeKit, type Kit, type KitTool } from '../fit'
+import { distinct, issue, sumOf, type Issue } from '../kernel'
 import type { Minor } from '../money'
 import { findOffer, offerId, priceOf, type Bundle, type BundlePiece } from '../prices'
 import { findBuild, type Plan, type World } from '../workspace'
@@ -127,10 +127,11 @@ export function checkProtection(
   }
 }
 
-/** Stored tools never take more floor than there is; what was too much before the plan is not the plan's fault. */
+/** Stored tools never take more floor than there is, and all find a place in a room that is drawn; what was too much before the plan is not the plan's fault. */
 export function checkSpace(world: World, acquired: readonly Acquired[], broken: Issue[]): void {
-  const limit = world.workspace.workshop.floorM2
-  if (limit === undefined) return
+  const rule = floorRuleOf(world)
+  if (!rule) return
+  const amount = ({ entry }: Acquired): number => rule.amountOf(entry.tool) * entry.count
   const takenOn = (day: Day): number =>
     sumOf(
       acquired.filter(
@@ -140,16 +141,19 @@ export function checkSpace(world: World, acquired: readonly Acquired[], broken: 
           (until === undefined || until > day) &&
           (sold === undefined || sold > day)
       ),
-      ({ entry }) => entry.tool.storedM2 * entry.count
+      amount
     )
-  for (const day of distinct(
-    acquired
-      .filter(({ from, entry }) => from >= world.asOf && entry.tool.storedM2 > 0)
-      .map(({ from }) => from)
-  ).sort()) {
+  const coming = acquired.filter((one) => one.from >= world.asOf && amount(one) > 0)
+  for (const day of distinct(coming.map(({ from }) => from)).sort()) {
     const taken = takenOn(day)
-    if (taken <= limit + TOLERANCE) continue
-    broken.push(issue('plan.space', [], { taken: Math.round(taken * 100) / 100, limit, date: day }))
+    if (rule.goes(taken)) continue
+    const { limitM2: limit } = rule
+    const tool = coming.find(({ from }) => from === day)?.entry.tool.id ?? ''
+    broken.push(
+      limit === undefined
+        ? issue('plan.no-place', [], { tool, date: day })
+        : issue('plan.space', [], { taken: Math.round(taken * 100) / 100, limit, date: day })
+    )
     return
   }
 }

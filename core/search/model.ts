@@ -1,5 +1,5 @@
+import { floorFor, type Floor } from './floor'
 import { NEVER } from './order'
-import { floorOf } from '../fit'
 import { sumOf } from '../kernel'
 import { dealsOf, type Deals } from './deals'
 import { hiresOf, type Hires } from './hired'
@@ -55,8 +55,9 @@ export interface Model {
   readonly payTimes: Float64Array
   /** Per day of the horizon: what counts of what comes then. */
   readonly discount: Float64Array
-  /** Floor left for what is bought, m², and the most a plan may pay; Infinity where nothing limits. */
-  readonly floorLimit: number
+  /** What the room holds; undefined where nothing limits it. */
+  readonly floor: Floor | undefined
+  /** The most a plan may pay; Infinity where nothing limits. */
   readonly cap: number
   /** What a unit of money kept is worth, and the share of worth lost for a day of lateness. */
   readonly keptMoneyWorth: number
@@ -158,12 +159,11 @@ function hasteRatesOf({ wanted, activities, events }: Problem): number[] {
 }
 
 export function modelOf(problem: Problem): Model {
-  const { requirements, choices, activities, world, sources } = problem
+  const { requirements, choices, activities, world } = problem
   const steps = activities.map((one) => one.steps)
   const ways = steps.flat().flatMap((step) => step.ways)
   const slots = ways.flatMap((way) => way.slots)
-  const { money, workshop } = world.workspace
-  const stored = floorOf(sources.kit)
+  const { money } = world.workspace
   return {
     problem,
     need: Int32Array.from(requirements, ({ need }) => need),
@@ -185,7 +185,7 @@ export function modelOf(problem: Problem): Model {
     slotLast: Int32Array.from(slots, ({ last }) => last),
     worth: Float64Array.from(activities, (one) => one.worth),
     discount: problem.events.discount,
-    floorLimit: workshop.floorM2 === undefined ? Infinity : workshop.floorM2 - stored,
+    floor: floorFor(problem),
     cap: money.cap ?? Infinity,
     keptMoneyWorth: money.keptMoneyWorth,
     endOfService: endOfService(world),

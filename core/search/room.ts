@@ -1,31 +1,29 @@
+import type { Floor } from './floor'
 import type { Model } from './model'
 import { isLifted, type State } from './state'
 
-/** Rounding of floor, m². */
-const TOLERANCE = 1e-9
-
 /** Whether floor limits anything. */
-export const floorBinds = ({ floorLimit }: Model, state: State): boolean =>
-  floorLimit < Infinity && !isLifted(state, 'space')
+export const floorBinds = (model: Model, state: State): boolean =>
+  model.floor !== undefined && !isLifted(state, 'space')
 
 /** Floor that one of a choice takes from an event time on for good: less what is sold when it takes its place. */
 const forGood = (
-  { problem, replacesItem }: Model,
+  { replacesItem }: Model,
+  { takes, frees }: Floor,
   { soldItems }: State,
   choice: number
-): number => {
-  const { storedM2, entries } = problem.choices[choice]!
-  const freed =
-    soldItems[replacesItem[choice] as number] === 0 ? (entries[0]?.tool.storedM2 ?? 0) : 0
-  return storedM2 - freed
-}
+): number =>
+  (takes[choice] as number) -
+  (soldItems[replacesItem[choice] as number] === 0 ? (frees[choice] as number) : 0)
 
 /** Adds so many of a choice, bought at an event time, to the floor taken from then until it goes back. */
 function lay(model: Model, state: State, choice: number, count: number, k: number): void {
+  const { floor } = model
+  if (!floor) return
   const { events, choices } = model.problem
-  const { until, storedM2 } = choices[choice]!
+  const { until } = choices[choice]!
   const stays = until >= events.horizon
-  const each = stays ? forGood(model, state, choice) : storedM2
+  const each = stays ? forGood(model, floor, state, choice) : (floor.takes[choice] as number)
   if (each === 0) return
   for (let j = k; j < events.count && (stays || (events.days[j] as number) < until); j++)
     state.floor[j]! += each * count
@@ -33,14 +31,14 @@ function lay(model: Model, state: State, choice: number, count: number, k: numbe
 
 /** Whether what is on the list finds room from an event time on. */
 export function hasRoom(model: Model, state: State, k: number): boolean {
-  if (!floorBinds(model, state) || state.list.length === 0) return true
-  const { choices } = model.problem
-  if (!state.list.some((choice) => choices[choice]!.storedM2 > 0)) return true
+  const { floor } = model
+  if (!floor || !floorBinds(model, state)) return true
+  if (!state.list.some((choice) => (floor.takes[choice] as number) > 0)) return true
   const before = state.floor.slice(k)
   for (const choice of state.list) lay(model, state, choice, state.buying[choice] as number, k)
   let fits = true
   for (let j = k; j < state.floor.length && fits; j++)
-    fits = (state.floor[j] as number) <= model.floorLimit + TOLERANCE
+    fits = (j > k && state.floor[j] === state.floor[j - 1]) || floor.goes(state.floor[j] as number)
   state.floor.set(before, k)
   return fits
 }

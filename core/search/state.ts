@@ -132,7 +132,7 @@ export interface State {
   inTheWay: boolean
   /** What selling what is replaced brings, of the activity in hand. */
   regained: number
-  /** Per event time: floor taken by what the plan brings, less what it sells, m². */
+  /** Per event time: floor taken by what the plan brings, less what it sells, as the rule of the room adds it up. */
   readonly floor: Float64Array
   /** Per event time: what has been bought then that deals hold for, as choices and counts. */
   readonly baskets: Map<number, readonly (readonly [choice: number, count: number])[]>
@@ -242,7 +242,7 @@ export function reset(model: Model, state: State): void {
       activities.length
     )
   state.calendar.reset()
-  if (model.floorLimit < Infinity) state.floor.fill(0)
+  if (model.floor) state.floor.fill(0)
   if (model.deals) state.baskets.clear()
   state.haste = 0
   state.spent = 0

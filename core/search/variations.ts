@@ -27,7 +27,10 @@ const TRIED = 48
 const NOISES = [0, 0, 0.4, 0.8] as const
 
 /** Choices as if some could not be had. */
-export const barredFrom = (choices: readonly Choice[], barred: ReadonlySet<number>): readonly Choice[] =>
+export const barredFrom = (
+  choices: readonly Choice[],
+  barred: ReadonlySet<number>
+): readonly Choice[] =>
   choices.map((one, choice) => {
     if (!barred.has(choice)) return one
     const never = new Float64Array(one.cash.length)

@@ -34,3 +34,35 @@ export {
   type Gauge,
   type Load
 } from './cords'
+export {
+  OPENINGS,
+  THINGS,
+  TURNS,
+  rectOf,
+  type FloorPlan,
+  type Opening,
+  type Outlet,
+  type Point,
+  type Rect,
+  type Stand,
+  type Standing,
+  type Thing,
+  type Turn
+} from './floor-plan'
+export { alongWall, areaOf, lengthOf, wallsOf, type Wall } from './outline'
+export {
+  bodyStored,
+  bodyUsed,
+  shapeOf,
+  stockFor,
+  storedAt,
+  stripOf,
+  wantedAt,
+  type Shape,
+  type Wanted
+} from './shape'
+export { clashesOf, passageOf, reachOf, type Against, type Clash } from './clashes'
+export { layoutCost, outletsOf } from './layout'
+export { Places } from './places'
+export { allGo, arranged, type Arranged, type ArrangeOptions } from './arrange'
+export { goesInto, goesThrough, planFaults, waysOut, type Box, type PlanFault } from './doorway'

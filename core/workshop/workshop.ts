@@ -1,5 +1,6 @@
 import type { HazardClass, HazardLevel, Library, Method, Power, Tool, Wall } from '../catalogue'
 import type { Minor } from '../money'
+import type { FloorPlan } from './floor-plan'
 
 /** Where the work is done and what it allows. Limits left out do not bind. */
 export interface Workshop {
@@ -7,6 +8,8 @@ export interface Workshop {
   readonly room?: { readonly lengthM: number; readonly widthM: number } | undefined
   /** Floor that stored tools may take, m². */
   readonly floorM2?: number | undefined
+  /** The room drawn to scale: then tools stand where they can, whatever the floor in square metres. */
+  readonly plan?: FloorPlan | undefined
   readonly volts: 230 | 120
   /** Relative humidity of the rooms the pieces will stand in, driest and dampest of the year, per cent. */
   readonly humidity?: { readonly low: number; readonly high: number } | undefined

@@ -13,6 +13,7 @@ export const dustTools: readonly Tool[] = [
     lifeHours: { getBy: 150, weekend: 400, trade: 1000 },
     soundDbA: 83,
     storedM2: 0.2,
+    standsMm: { stored: [450, 450] },
     hazard: null,
     companions: [advised('It runs when the tool runs.', 'auto-socket')]
   }),
@@ -26,6 +27,7 @@ export const dustTools: readonly Tool[] = [
     lifeHours: { getBy: 500, weekend: 1200, trade: 3000 },
     soundDbA: 82,
     storedM2: 0.35,
+    standsMm: { stored: [500, 700] },
     companions: [advised('One machine at a time draws best.', 'hose-gates')]
   }),
   tool({

@@ -125,6 +125,7 @@ export const guidesTools: readonly Tool[] = [
     roles: ['router-table'],
     forms: byHand(110),
     storedM2: 0.25,
+    standsMm: { stored: [600, 420] },
     hazard: 'router-bit',
     alignMinutes: 30
   }),
@@ -136,7 +137,8 @@ export const guidesTools: readonly Tool[] = [
     kind: 'accessory',
     roles: ['router-sled'],
     forms: byHand(80),
-    storedM2: 0.2
+    storedM2: 0.2,
+    standsMm: { stored: [500, 400] }
   }),
   tool({
     id: 'battery-set',

@@ -273,6 +273,7 @@ export const handPowerTools: readonly Tool[] = [
     lifeHours: { getBy: 100, weekend: 300, trade: 900 },
     soundDbA: 96,
     storedM2: 0.2,
+    standsMm: { stored: [450, 450] },
     hazard: 'fired-nail',
     needs: ['eyes', 'ears']
   }),

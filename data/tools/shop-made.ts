@@ -149,9 +149,14 @@ export const shopMadeTools: readonly Tool[] = [
     points: 260,
     specs: { lengthMm: 1500, openingMm: 180 },
     storedM2: 0.9,
+    standsMm: { stored: [1500, 600], used: [2000, 1000] },
     usedM2: 2
   }),
-  made('outfeed-table', 'Outfeed table', ['run-off table'], ['outfeed'], { points: 60, storedM2: 0.3 }),
+  made('outfeed-table', 'Outfeed table', ['run-off table'], ['outfeed'], {
+    points: 60,
+    storedM2: 0.3,
+    standsMm: { stored: [600, 500] }
+  }),
   made('squaring-blocks', 'Case-squaring blocks, four', ['corner blocks', 'assembly squares'], ['squaring-blocks'], {
     points: 20
   }),
@@ -168,7 +173,12 @@ export const shopMadeTools: readonly Tool[] = [
   }),
   made('cauls', 'Panel cauls', ['clamping cauls', 'bowed battens'], ['cauls'], { points: 12, storedM2: 0.02 }),
   made('clamp-rack', 'Clamp rack', ['clamp storage'], [], { points: 20, kind: 'storage', storedM2: 0 }),
-  made('sheet-rack', 'Sheet rack', ['plywood rack'], [], { points: 40, kind: 'storage', storedM2: 0.3 }),
+  made('sheet-rack', 'Sheet rack', ['plywood rack'], [], {
+    points: 40,
+    kind: 'storage',
+    storedM2: 0.3,
+    standsMm: { stored: [1200, 250] }
+  }),
   made('timber-rack', 'Timber rack', ['lumber rack'], [], { points: 40, kind: 'storage', storedM2: 0.1 }),
   made('push-stick-made', 'Push stick and block, shop-made', ['shop-made pusher'], [], {
     points: 6,
@@ -194,11 +204,16 @@ export const shopMadeTools: readonly Tool[] = [
   made('drum-table', 'Table for a sanding drum', ['drum-sanding jig'], ['drum-table'], { points: 20, storedM2: 0.03 }),
   made('assembly-table', 'Low assembly table', ['torsion box', 'glue-up table'], ['outfeed'], {
     points: 90,
-    storedM2: 0.7
+    storedM2: 0.7,
+    standsMm: { stored: [1000, 700] }
   }),
   made('planing-stop', 'Planing stop', ['bench stop', 'planing board'], ['bench-dogs'], { points: 10 }),
   made('hinge-template', 'Hinge template, shop-made', ['butt-hinge template'], ['hinge-jig'], { points: 10 }),
   made('drawer-runner-jig', 'Spacers for drawer runners', ['slide spacers'], ['drawer-spacer'], { points: 8 }),
   made('edge-fence', 'Straddling fence for tall stock', ['tall fence'], [], { points: 15 }),
-  made('machine-stand', 'Flip-top machine stand', ['tool stand'], ['saw-stand'], { points: 70, storedM2: 0.35 })
+  made('machine-stand', 'Flip-top machine stand', ['tool stand'], ['saw-stand'], {
+    points: 70,
+    storedM2: 0.35,
+    standsMm: { stored: [600, 580] }
+  })
 ]

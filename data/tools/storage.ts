@@ -51,6 +51,7 @@ export const storageTools: readonly Tool[] = [
     kind: 'storage',
     roles: [],
     forms: byHand(120),
-    storedM2: 0.3
+    storedM2: 0.3,
+    standsMm: { stored: [600, 500] }
   })
 ]

@@ -41,6 +41,7 @@ export const supportTools: readonly Tool[] = [
     specs: { lengthMm: 1400, openingMm: 180 },
     forms: byHand(300),
     storedM2: 0.9,
+    standsMm: { stored: [1400, 640], used: [2000, 1000] },
     usedM2: 2
   }),
   tool({

@@ -72,6 +72,8 @@ export const PLAN = {
     `Arbeit an ${say.build(t(f.build))} liegt in einer Etappe, in der es nicht im Bau ist.`,
   'plan.space': (say, f) =>
     `Weggeräumt brauchen die Werkzeuge ${say.number(n(f.taken), 2)} m²; du hast ${say.number(n(f.limit), 2)} m².`,
+  'plan.no-place': (say, f) =>
+    `${say.tool(t(f.tool))}, gekauft ${say.day(t(f.date))}, findet im gezeichneten Raum keinen Platz: weggeräumt neben den anderen und im Gebrauch mit dem Auslauf, den es braucht. Rück im Grundriss etwas beiseite oder lass es weg.`,
   'pin.carried': (say, f) =>
     `${say.offer(t(f.offer))} war am ${say.day(t(f.date))} festgehalten und wurde nicht gekauft; es ist jetzt heute festgehalten.`,
   'pin.released': (say, f) =>

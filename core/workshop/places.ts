@@ -1,0 +1,62 @@
+import { fixedIn, type Obstacle } from './clashes'
+import { about, overlaps, placed, type FloorPlan, type Rect, type Stand } from './floor-plan'
+import { stepFor, storePlaces, usePlaces, type UsePlace } from './layout'
+import { liesInside } from './outline'
+import type { Shape } from './shape'
+
+/** A tool with all its places. */
+export interface Movable {
+  readonly shape: Shape
+  readonly uses: readonly UsePlace[]
+  readonly stores: readonly Stand[]
+  /** The places at a wall or in a corner, where things are put away first. */
+  readonly edges: readonly Stand[]
+}
+
+/** A step to each side. */
+const STEPS = [
+  [1, 0],
+  [-1, 0],
+  [0, 1],
+  [0, -1]
+] as const
+
+export const bodyAt = ({ stored }: Shape, stand: Stand): Rect => placed(about(stored), stand)
+
+/** The places of a room for each tool, found once. */
+export class Places {
+  readonly resting: readonly Obstacle[]
+  private readonly known = new Map<string, Movable>()
+
+  /** @param step distance of the places tried, mm */
+  constructor(
+    readonly plan: FloorPlan,
+    private readonly step = stepFor(plan)
+  ) {
+    this.resting = fixedIn(plan, false)
+  }
+
+  /** Whether a body stands in the room and on nothing that is fixed. */
+  goes(body: Rect): boolean {
+    return (
+      !this.resting.some(({ rect }) => overlaps(rect, body)) && liesInside(this.plan.outline, body)
+    )
+  }
+
+  of(shape: Shape): Movable {
+    const known = this.known.get(shape.tool)
+    if (known) return known
+    const { plan, step } = this
+    const stores = storePlaces(plan, shape, step)
+    // At the edge is what cannot be moved a step further in every direction.
+    const edges = stores.filter(({ xMm, yMm, turn }) =>
+      STEPS.some(
+        ([dx, dy]) =>
+          !this.goes(bodyAt(shape, { xMm: xMm + dx * step, yMm: yMm + dy * step, turn }))
+      )
+    )
+    const made = { shape, uses: usePlaces(plan, shape, step), stores, edges }
+    this.known.set(shape.tool, made)
+    return made
+  }
+}
