@@ -121,6 +121,11 @@ export const router = createRouter({
     },
     {
       path: '/workshop',
+      component: () => import('./views/workshop/FloorView.vue'),
+      meta: { place: 'workshop' }
+    },
+    {
+      path: '/workshop/limits',
       component: () => import('./views/workshop/WorkshopView.vue'),
       meta: { place: 'workshop' }
     },

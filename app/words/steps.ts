@@ -26,6 +26,7 @@ export const steps = said('steps', {
   reversed: (text: string) => `taking back ${text}`,
   money: () => 'the change to the money',
   hours: () => 'the change to the hours',
+  floor: () => 'the change to the floor plan',
   workshop: () => 'the change to the workshop',
   preferences: () => 'the change to the preferences',
   banned: (name: string) => `ruling out ${name}`,

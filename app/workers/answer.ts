@@ -3,6 +3,7 @@ import type { Build } from '../../core/builds'
 import { costOf, entriesOf, fitBuild, kitWith, makeFitter, type Fitter } from '../../core/fit'
 import type { WayView } from './protocol'
 import { board } from './board'
+import { floor } from './floor'
 import { setView } from './part-view'
 import { judging } from './judging'
 import type { Answerers } from './serve'
@@ -40,6 +41,7 @@ export const answers: Answerers = {
   ...reading,
   ...timing,
   ...board,
+  ...floor,
   nest(_about, { parts, sheet }, send) {
     send(nest(parts, sheet, { kerfMm: KERF_MM }))
   },

@@ -1,4 +1,4 @@
-import type { BenchStep } from '../../core/fit'
+import type { BenchStep, RoomFor } from '../../core/fit'
 import type { Build } from '../../core/builds'
 import type { Day } from '../../core/calendar'
 import type { Power, School } from '../../core/catalogue'
@@ -23,6 +23,7 @@ import type { PaidEntry } from '../../core/prices'
 import type { Offered, WaitOrBuy, WorthUpTo } from '../../core/timing'
 import type { Sway } from '../../core/weigh'
 import type { Pin, Plan, Scenario, WeightName, Weights, Workspace } from '../../core/workspace'
+import type { Arranged, FloorPlan, Shape } from '../../core/workshop'
 import type {
   BatteriesView,
   FileRead,
@@ -148,6 +149,13 @@ export interface Calls {
   'worth-up-to': { in: { readonly plan: Plan; readonly offered: Offered }; out: WorthUpTo }
   /** The text of the simulated board's feed for a day; undefined in a currency it does not know. */
   board: { in: { readonly date: Day; readonly currency: string }; out: string | undefined }
+  /** Where tools stand best in a room. */
+  arrange: { in: { readonly plan: FloorPlan; readonly shapes: readonly Shape[] }; out: Arranged }
+  /** Which of the tools that are to come would find room beside those there. */
+  'room-for': {
+    in: { readonly there: readonly string[]; readonly coming: readonly string[] }
+    out: readonly RoomFor[]
+  }
   ways: {
     in: { readonly build: string | Build; readonly step?: string | undefined }
     out: readonly WayView[]

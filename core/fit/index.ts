@@ -78,6 +78,7 @@ export { figuresOf, plainUse, type MethodUse, type UseFigures } from './use'
 export { botherOf } from './bother'
 export { longestFed, roomInUse, type InUse } from './in-use'
 export { floorRuleOf, type FloorRule } from './floor-rule'
+export { roomFor, type RoomFor } from './room-for'
 export {
   conditionsOf,
   entryOfOffer,

@@ -52,15 +52,20 @@ export type PlanFault =
   | { readonly kind: 'opening-beyond-wall'; readonly id: string; readonly wallMm: number }
   | { readonly kind: 'outlet-beyond-wall'; readonly id: string; readonly wallMm: number }
 
-/** The least floor a room is drawn with, m². */
-const LEAST_M2 = 0.5
+/** The least floor and side a room is drawn with. */
+const LEAST_M2 = 0.25
+const LEAST_SIDE_MM = 500
 
 /** What is wrong with a drawing: nothing is refused, all is said. */
 export function planFaults(plan: FloorPlan): PlanFault[] {
   const { outline, openings, outlets } = plan
-  const crossing = outline.length > 3 ? crossingWalls(outline) : undefined
+  const span = (list: readonly number[]): number =>
+    Math.max(0, ...list) - Math.min(Infinity, ...list)
+  const flat = Math.min(span(outline.map(({ xMm }) => xMm)), span(outline.map(({ yMm }) => yMm)))
+  if (outline.length < 3 || flat < LEAST_SIDE_MM) return [{ kind: 'no-floor' }]
+  const crossing = crossingWalls(outline)
   if (crossing) return [{ kind: 'walls-cross', walls: crossing }]
-  if (outline.length < 3 || areaOf(outline) < LEAST_M2) return [{ kind: 'no-floor' }]
+  if (areaOf(outline) < LEAST_M2) return [{ kind: 'no-floor' }]
   const walls = wallsOf(outline)
   const wallMm = (wall: number): number => (walls[wall] ? lengthOf(walls[wall]) : 0)
   return [

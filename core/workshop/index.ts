@@ -38,6 +38,7 @@ export {
   OPENINGS,
   THINGS,
   TURNS,
+  overlaps,
   rectOf,
   type FloorPlan,
   type Opening,
@@ -49,7 +50,7 @@ export {
   type Thing,
   type Turn
 } from './floor-plan'
-export { alongWall, areaOf, lengthOf, wallsOf, type Wall } from './outline'
+export { alongWall, areaOf, lengthOf, liesInside, wallsOf, type Wall } from './outline'
 export {
   bodyStored,
   bodyUsed,

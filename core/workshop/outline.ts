@@ -163,9 +163,25 @@ export interface Run {
   readonly through: string | undefined
 }
 
+/** A strip that begins a little before its edge, so that a wall at the edge itself is met. */
+function overEdge(rect: Rect, way: Way): Rect {
+  const back = 3 * NEAR
+  const { x, y, w, h } = rect
+  switch (way) {
+    case 'right':
+      return { x: x - back, y, w: w + back, h }
+    case 'left':
+      return { x, y, w: w + back, h }
+    case 'down':
+      return { x, y: y - back, w, h: h + back }
+    case 'up':
+      return { x, y, w, h: h + back }
+  }
+}
+
 /** How far it is from a rectangle to the walls in a direction. */
 export function runToWall(plan: FloorPlan, from: Rect, way: Way): Run {
-  const ahead = shrunk(strip(from, way, FAR))
+  const ahead = overEdge(shrunk(strip(from, way, FAR)), way)
   let best: Run = { mm: Infinity, wall: -1, through: undefined }
   wallsOf(plan.outline).forEach((wall, i) => {
     const part = within(wall, ahead)

@@ -16,6 +16,7 @@ import { steps } from '../../words/steps'
 import { workshop as words } from '../../words/workshop'
 import SkillLevels from './SkillLevels.vue'
 import WorkshopHours from './WorkshopHours.vue'
+import WorkshopTabs from './WorkshopTabs.vue'
 
 const store = useWorkspace()
 const shop = computed(() => store.workspace?.workshop)
@@ -91,6 +92,7 @@ function cap(value: number | undefined): void {
 
 <template>
   <PlaceHead :title="title" :subtitle="words.subtitle" />
+  <WorkshopTabs />
   <p class="caption">{{ words.caption }}</p>
   <div v-if="store.workspace && store.say && shop" class="columns">
     <section class="stack">

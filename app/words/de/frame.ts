@@ -127,6 +127,7 @@ export const steps: Said<typeof englishSteps> = {
   reversed: (text) => `${text} zurücknehmen`,
   money: () => 'die Änderung am Geld',
   hours: () => 'die Änderung an den Stunden',
+  floor: () => 'die Änderung am Grundriss',
   workshop: () => 'die Änderung an der Werkstatt',
   preferences: () => 'die Änderung an den Vorlieben',
   banned: (name) => `${name} ausschließen`,

@@ -18,6 +18,7 @@ import * as small from './small'
 import * as stages from './stages'
 import * as timing from './timing'
 import * as weigh from './weigh'
+import * as floor from './floor'
 import * as workshop from './workshop'
 import * as worth from './worth'
 
@@ -42,6 +43,7 @@ export const words: Catalogue = {
   ...stages,
   ...timing,
   ...weigh,
+  ...floor,
   ...workshop,
   ...worth
 } as Catalogue

@@ -1,0 +1,14 @@
+<script setup lang="ts">
+import PlaceTabs from '../../parts/PlaceTabs.vue'
+import { floor as words } from '../../words/floor'
+
+/** The questions of the Workshop. */
+const tabs = [
+  ['/workshop', words.tabs.floor],
+  ['/workshop/limits', words.tabs.limits]
+] as const
+</script>
+
+<template>
+  <PlaceTabs :tabs="tabs" :label="words.tabsLabel" />
+</template>
