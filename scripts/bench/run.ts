@@ -1,6 +1,7 @@
 import { browserFigures } from './browser'
 import { coreFigures } from './core'
 import { table, type Figure } from './figures'
+import { floorFigures } from './floor'
 import { keepingFigures } from './keeping'
 import { libraryFigures } from './library'
 import { pricesFigures } from './prices'
@@ -16,6 +17,7 @@ const parts: Readonly<Record<string, () => Figure[] | Promise<Figure[]>>> = {
   weigh: weighFigures,
   prices: pricesFigures,
   stages: stagesFigures,
+  floor: floorFigures,
   keeping: keepingFigures,
   browser: browserFigures,
   year: yearFigures,

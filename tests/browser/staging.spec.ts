@@ -116,7 +116,7 @@ test('the workshop’s limits move the plan: weeks without hours, a floor from t
   page
 }) => {
   const errors = watch(page)
-  await openDemo(page, '/workshop')
+  await openDemo(page, '/workshop/limits')
   await page.getByLabel('Length of the room, m').fill('6')
   await page.getByLabel('Length of the room, m').blur()
   await page.getByLabel('Width of the room, m').fill('3')

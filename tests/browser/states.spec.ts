@@ -108,7 +108,7 @@ const STATES: readonly State[] = [
   },
   {
     what: 'a figure that cannot be read',
-    path: '/workshop',
+    path: '/workshop/limits',
     act: async (page) => {
       await page.getByLabel('Floor for tools put away, m²').fill('about ten')
       await page.getByLabel('Floor for tools put away, m²').press('Enter')

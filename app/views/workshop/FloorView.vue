@@ -193,7 +193,7 @@ function putIn(tool: string): void {
           </div>
           <p class="caption">{{ words.electrician }}</p>
         </details>
-        <FloorNext />
+        <FloorNext v-if="floor.faults.length === 0" />
       </template>
       <template v-else>
         <h2>{{ words.roomTitle }}</h2>
