@@ -65,7 +65,9 @@ test('dragged into the car it clashes while it is dragged; a small room has no p
   await page.getByLabel('Width of the room').fill('2 m')
   await page.getByLabel('Width of the room').blur()
   await page.getByRole('button', { name: 'Change its size' }).click()
-  await expect(page.getByRole('alert')).toContainText('reaches beyond its wall, which is 2,000 mm long')
+  await expect(page.getByRole('alert')).toContainText(
+    'reaches beyond its wall, which is 2,000 mm long'
+  )
   await expect(page.getByLabel('Would another one fit?')).toHaveCount(0)
   await page.getByLabel('Width of the room').fill('2.6 m')
   await page.getByLabel('Width of the room').blur()
