@@ -125,6 +125,11 @@ export const router = createRouter({
       meta: { place: 'workshop' }
     },
     {
+      path: '/workshop/today',
+      component: () => import('./views/workshop/DayView.vue'),
+      meta: { place: 'workshop' }
+    },
+    {
       path: '/workshop/limits',
       component: () => import('./views/workshop/WorkshopView.vue'),
       meta: { place: 'workshop' }

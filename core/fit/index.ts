@@ -95,4 +95,5 @@ export { EMPTY_SET, addedCost, costOf, entriesOf, union, type NeedSet } from './
 export { makeFitter, type Fitter, type WayIn } from './ways-in'
 export { buildableNow, operationsWithin } from './within'
 export { consumablesPerHour, useEats, usedUp } from './consumables'
-export { benchSteps, sittingsOf, type BenchStep, type Sitting } from './sittings'
+export { benchSteps, sittingsOf, type BenchStep, type Sitting, type SittingWork } from './sittings'
+export { gearOf, workingDay, type DayStretch, type Gear, type WorkingDay } from './working-day'

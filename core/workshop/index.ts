@@ -67,3 +67,16 @@ export { layoutCost, outletsOf } from './layout'
 export { Places } from './places'
 export { allGo, arranged, type Arranged, type ArrangeOptions } from './arrange'
 export { goesInto, goesThrough, planFaults, waysOut, type Box, type PlanFault } from './doorway'
+export {
+  AIR_CHANGES,
+  DUST_LIMITS,
+  HOSE_CATCHES,
+  MASK_FACTORS,
+  SENDS_OUT,
+  SETTLES_PER_HOUR,
+  airAfter,
+  dustOf,
+  type Air,
+  type DustDay,
+  type Dusty
+} from './dust'

@@ -103,6 +103,7 @@ export const VIEWS = [
   '/stages/scenarios',
   '/stages/risk',
   '/workshop',
+  '/workshop/today',
   '/workshop/limits',
   '/ledger',
   '/ledger/plan',

@@ -32,6 +32,7 @@ const ROUTES = [
   '/stages',
   '/stages/scenarios',
   '/workshop',
+  '/workshop/today',
   '/workshop/limits',
   '/ledger',
   '/ledger/inventory',

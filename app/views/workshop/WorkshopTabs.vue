@@ -5,6 +5,7 @@ import { floor as words } from '../../words/floor'
 /** The questions of the Workshop. */
 const tabs = [
   ['/workshop', words.tabs.floor],
+  ['/workshop/today', words.tabs.today],
   ['/workshop/limits', words.tabs.limits]
 ] as const
 </script>

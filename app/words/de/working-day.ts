@@ -1,0 +1,84 @@
+import type { Said } from '../language'
+import type { workingDay as english } from '../working-day'
+
+export const workingDay: Said<typeof english> = {
+  title: (build) => `Bevor du anfängst: ${build}`,
+  titleNone: 'Bevor du anfängst',
+  subtitle: (evening, of, time) => `Abend ${evening} von ${of}, ${time}. Eine Minute, dann los.`,
+  none: 'Mit dem, was da ist, lässt sich nichts anfangen. Plane ein Stück, und sein erster Abend steht hier.',
+  build: 'Stück',
+  evening: 'Abend',
+  hours: 'Stunden am Stück',
+  print: 'Drucken',
+  checksTitle: 'Eine Minute',
+  checks: (wear, tools) => [
+    wear.length > 0
+      ? `Schutz (${wear.join(', ')}): angelegt oder griffbereit.`
+      : 'Nichts Besonderes anzulegen.',
+    `Bereit und heil: ${tools.join(', ')}. Sägeblätter und Bohrer scharf, passend, fest.`,
+    'Schutzhauben dran und leichtgängig; Spaltkeil und Schiebestock an ihrem Platz.',
+    'Stecker gezogen oder Akku heraus, bei jedem Wechsel von Blatt oder Bohrer.',
+    'Kabel abgerollt, hinter dir, nicht in der Schnittlinie; nichts durchgescheuert. Neue Steckdosen: frag eine Elektrofachkraft.',
+    'Licht von der Seite auf den Riss. Boden frei, trocken und gefegt, wo du stehst.',
+    'Schlauch dran, oder Fenster und Tor offen. Keine Handschuhe, weiten Ärmel, Bänder oder offenen Haare bei allem, was sich dreht.',
+    'Telefon in der Tasche, Verbandkasten und Feuerlöscher mit einer Hand erreichbar.',
+    'Jemand weiß, dass du arbeitest. Kinder und Gäste: draußen oder hinter der Linie, bevor eine Maschine anläuft.',
+    'Müde, verärgert oder in Eile: mach heute die leisen Schritte.'
+  ],
+  workTitle: 'Was getan wird',
+  noiseTitle: 'Lärm des Tages',
+  noise: (say, { dose, exposure, loudest }) =>
+    loudest === undefined
+      ? 'Über den Lärm dieser Arbeit ist nichts bekannt.'
+      : `${say.number(dose.threeDb, 0)} % des Lärms eines Tages nach der 3-dB-Regel, ${say.number(dose.fiveDb, 0)} % nach der 5-dB-Regel; auf acht Stunden ${say.number(exposure.bare, 0)} dB(A)${exposure.worn === undefined ? '' : `, ${say.number(Math.max(0, exposure.worn), 0)} hinter dem Schutz, den du hast`}.`,
+  loudest: (method, dbA, permitted) =>
+    `Am lautesten: ${method}, etwa ${dbA} dB(A), ohne Schutz ${permitted} am Tag erlaubt.`,
+  noEars: 'Ab 85 dB(A) gehört Gehörschutz auf die Ohren; du hast keinen.',
+  noiseHow:
+    'Gerechnet, als liefe jede Arbeitsweise die ganze Zeit, am Ohr: eine obere Grenze. Schutz zählt 4 dB unter seinem üblichen Wert, wie er eben getragen wird; was auf der Packung steht, geht vor.',
+  dustTitle: 'Staub des Tages',
+  dust: (say, mean, masked) =>
+    `Etwa ${say.number(mean, 1)} mg/m³ im Mittel über acht Stunden${masked === undefined ? '' : `, ${say.number(masked, 2)} hinter der Maske, die du hast`}. Grenzwerte: 1 (NIOSH), 2 (EU, Hartholz), 5 (UK, Weichholz).`,
+  airing: (time) =>
+    `Feiner Staub bleibt: Maske auf und Tor offen, noch ${time} nach dem letzten Schnitt.`,
+  withHose: (say, mean) =>
+    `Ein Schlauch am Werkzeug brächte ihn auf ${say.number(mean, 1)}: mehr hilft gegen Staub nichts, was du kaufen kannst.`,
+  dustNone: 'Heute kaum Staub.',
+  noAir: 'Der Raum hat keinen Inhalt: gib ihm Boden und Höhe, dann lässt sich sein Staub rechnen.',
+  dustHow:
+    'Eine einfache Schätzung: übliche Mengen nach Art der Arbeit, gleichmäßig im Raum verteilt, die Luft gewechselt, der Staub sinkend. Nichts ist gemessen.',
+  height: 'Höhe des Raums, m',
+  open: 'Tor oder Fenster offen',
+  hazardTitle: 'Was heute verletzen kann',
+  hazard: {
+    'sharp-edge':
+      'Eine stumpfe Schneide rutscht ab, dahin, wo die andere Hand ist. Werkstück spannen, beide Hände hinter der Schneide, von dir weg; nie ein Stück in der Handfläche halten.',
+    'spinning-bit':
+      'Ein Bohrer, der fasst, dreht das Werkstück oder das Handgelenk mit. Spannen, die Maschine abstützen, sofort loslassen, wenn er fasst; keine Handschuhe, keine Ärmel. Lochsägen und Flachbohrer: langsam, von beiden Seiten.',
+    'hand-blade':
+      'Die Säge springt zurück, wenn sich der Schnitt am Blatt schließt. So auflegen, dass die abfallende Seite fallen kann, neben der Linie stehen, beide Hände an der Säge, vor dem Holz anlaufen und vor dem Ablegen auslaufen lassen.',
+    'fixed-blade':
+      'Das Blatt wirft zurück, was zwischen ihm und dem Anschlag klemmt. Spaltkeil und Haube dran, neben der Linie stehen, Schiebestock für den Rest, nie über oder hinter das Blatt greifen, nie freihändig, kein kurzes Stück an Queranschlag und Parallelanschlag zugleich.',
+    'router-bit':
+      'Im Gleichlauf reißt sie dir davon. Gegen die Drehung führen, geringe Tiefe, das Stück gespannt oder länger als zwei Hände; auslaufen lassen, bevor du abhebst; Fräser ein wenig herausgezogen und fest.',
+    'feed-rollers':
+      'Walzen nehmen kurze Stücke, lose Äste und Finger gleichermaßen. Nichts Kürzeres, als das Handbuch sagt, Schiebehölzer, seitlich stehen, Hände nie unter die Tischkante; vor dem Lösen einer Klemme aus und Stecker ziehen.',
+    'fired-nail':
+      'Ein Nagel folgt der Faser und kommt seitlich heraus. Die andere Hand weit weg von der Linie, nie mit gedrücktem Abzug gehen, vor dem Lösen einer Klemme Schlauch ab oder Akku heraus.',
+    dust: 'Feiner Staub schadet der Lunge auf Dauer, und ölige Lappen erhitzen sich von selbst. Maske vor dem ersten Strich; ölige Lappen flach ausbreiten oder unter Wasser in eine Dose mit Deckel; keine Flamme bei Staub oder Dämpfen.'
+  },
+  gentler: {
+    'sharp-edge': 'Sanfter: eine Führung oder ein fein eingestellter Einhandhobel.',
+    'spinning-bit':
+      'Sanfter: Brustleier, oder der Bohrer mit schwacher Kupplung; einige Minuten länger je Loch.',
+    'hand-blade': 'Sanfter: Zugsäge oder Fuchsschwanz; oder zuschneiden lassen, wo du kaufst.',
+    'fixed-blade': 'Sanfter: Handkreissäge an der Schiene, oder Bretter auf Breite vom Holzhof.',
+    'router-bit':
+      'Sanfter: Stechbeitel und Falzhobel, oder eine leichtere Kantenfräse mit Anlaufrolle.',
+    'feed-rollers': 'Sanfter: gehobelt kaufen, oder der Handhobel.',
+    'fired-nail': 'Sanfter: Hammer und vorgebohrte Löcher.',
+    dust: 'Sanfter: ein scharfer Hobel oder die Ziehklinge macht Späne statt Staub.'
+  },
+  manual:
+    'Halte dich an das Handbuch des Werkzeugs und deine örtlichen Regeln; all das ist übliche Praxis und steht hinter ihnen zurück.'
+}

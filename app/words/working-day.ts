@@ -1,0 +1,87 @@
+import type { HazardClass } from '../../core/catalogue'
+import type { WorkingDay } from '../../core/fit'
+import { said } from './language'
+import type { Say } from './say'
+
+/** Before one starts: the sheet of a day, its noise and its dust, and what can hurt. */
+export const workingDay = said('workingDay', {
+  title: (build: string) => `Before you start: ${build}`,
+  titleNone: 'Before you start',
+  subtitle: (evening: number, of: number, time: string) =>
+    `Evening ${evening} of ${of}, ${time}. One minute, then begin.`,
+  none: 'No build can be begun with what is there. Plan one, and its first evening stands here.',
+  build: 'Build',
+  evening: 'Evening',
+  hours: 'Hours at a time',
+  print: 'Print',
+  checksTitle: 'One minute',
+  checks: (wear: readonly string[], tools: readonly string[]): readonly string[] => [
+    wear.length > 0
+      ? `Protection for ${wear.join(', ')}: on, or within reach.`
+      : 'Nothing special to put on for this.',
+    `Out and sound: ${tools.join(', ')}. Blades and bits sharp, right for the work, tight.`,
+    'Guards on and moving freely; riving knife and push stick where they belong.',
+    'Unplugged, or the pack out, whenever a blade or bit is changed.',
+    'Cord unrolled, behind you, out of the line of cut; nothing frayed. New outlets: ask a licensed electrician.',
+    'Light on the line, from the side. Floor clear, dry, swept where you stand.',
+    'Hose on, or window and gate open. No gloves, loose sleeves, strings or open hair at what turns.',
+    'Phone in the pocket, first aid and fire extinguisher where you can reach them with one hand.',
+    'Somebody knows you are at work. Children and guests: out, or behind the line, before a machine starts.',
+    'Tired, cross or in a hurry: do the quiet steps today.'
+  ],
+  workTitle: 'What is done',
+  noiseTitle: 'Noise of the day',
+  noise: (say: Say, { dose, exposure, loudest }: WorkingDay) =>
+    loudest === undefined
+      ? 'Nothing is known of the noise of this work.'
+      : `${say.number(dose.threeDb, 0)} % of a day’s noise by the 3 dB rule, ${say.number(dose.fiveDb, 0)} % by the 5 dB rule; over eight hours ${say.number(exposure.bare, 0)} dB(A)${exposure.worn === undefined ? '' : `, ${say.number(Math.max(0, exposure.worn), 0)} behind the protection you have`}.`,
+  loudest: (method: string, dbA: string, permitted: string) =>
+    `Loudest: ${method}, about ${dbA} dB(A), permitted without protection for ${permitted} a day.`,
+  noEars: 'From 85 dB(A) on wear hearing protection; you own none.',
+  noiseHow:
+    'Reckoned as if each way ran the whole time, at the ear: an upper bound. Protection is counted 4 dB below its usual rating, for how it is worn; what stands on the box goes before.',
+  dustTitle: 'Dust of the day',
+  dust: (say: Say, mean: number, masked: number | undefined) =>
+    `About ${say.number(mean, 1)} mg/m³ as a mean over eight hours${masked === undefined ? '' : `, ${say.number(masked, 2)} behind the mask you have`}. Limits: 1 (NIOSH), 2 (EU, hardwood), 5 (UK, softwood).`,
+  airing: (time: string) =>
+    `Fine dust stays: keep the mask on and the gate open for ${time} after the last cut.`,
+  withHose: (say: Say, mean: number) =>
+    `A hose on the tool would bring it to ${say.number(mean, 1)}: of all you can buy against dust it does most.`,
+  dustNone: 'Hardly any dust today.',
+  noAir: 'The room has no volume: give it a floor and a height, and its dust can be reckoned.',
+  dustHow:
+    'A plain estimate: usual amounts by kind of work, spread evenly in the room, with its air changed and the dust settling. Nothing is measured.',
+  height: 'Height of the room, m',
+  open: 'Gate or windows open',
+  hazardTitle: 'What can hurt today',
+  hazard: {
+    'sharp-edge':
+      'A dull edge slips, and the other hand is where it goes. Clamp the work, both hands behind the edge, push away from you; never steady a piece in the palm.',
+    'spinning-bit':
+      'A bit that grabs turns the work or the wrist. Clamp the piece, brace the drill, let go at once when it grabs; no gloves, no sleeves. Hole saws and flat bits: slowly, from both sides.',
+    'hand-blade':
+      'The saw jumps back when the cut closes on the blade. Support so that the falling side can fall, stand beside the line, both hands on the saw, start it before it touches and let it stop before you set it down.',
+    'fixed-blade':
+      'The blade throws back what pinches between it and the fence. Riving knife and guard on, stand beside the line, push stick for the last bit, never reach over or behind the blade, never free-hand, no short piece against a stop and the fence at once.',
+    'router-bit':
+      'With the turn of the bit it runs away with you. Feed against it, small depths, the piece clamped or longer than two hands; let it stop before you lift it off; bits pulled out a little and tight.',
+    'feed-rollers':
+      'Rollers take short pieces, loose knots and fingers alike. Nothing shorter than the manual says, push blocks, stand beside, hands never under the table’s edge; stop and unplug before a jam is cleared.',
+    'fired-nail':
+      'A nail follows the grain and comes out at the side. The other hand a long way off the line, never hold the trigger while you walk, the hose off or the pack out before a jam is cleared.',
+    dust: 'Fine dust harms the lungs for good, and oily rags heat by themselves. Mask before the first stroke; oily rags spread out flat or under water in a lidded tin; no flame near dust or fumes.'
+  } as Readonly<Record<HazardClass, string>>,
+  gentler: {
+    'sharp-edge': 'Gentler: a guide or a block plane with a fine set.',
+    'spinning-bit':
+      'Gentler: brace and bit, or a drill with its clutch low; slower by some minutes a hole.',
+    'hand-blade': 'Gentler: a pull saw or panel saw; or have it cut where you buy it.',
+    'fixed-blade': 'Gentler: a circular saw along a guide, or boards cut to width at the yard.',
+    'router-bit': 'Gentler: chisel and rabbet plane, or a lighter trim router with a bearing.',
+    'feed-rollers': 'Gentler: buy it planed, or a hand plane.',
+    'fired-nail': 'Gentler: hammer and pre-drilled holes.',
+    dust: 'Gentler: a sharp plane or scraper makes shavings, not dust.'
+  } as Readonly<Record<HazardClass, string>>,
+  manual:
+    'Follow the tool’s manual and your local rules; all of this is common practice and goes behind them.'
+} as const)
