@@ -46,7 +46,7 @@ export const workingDay = said('workingDay', {
   airing: (time: string) =>
     `Fine dust stays: keep the mask on and the gate open for ${time} after the last cut.`,
   withHose: (say: Say, mean: number) =>
-    `A hose on the tool would bring it to ${say.number(mean, 1)}: of all you can buy against dust it does most.`,
+    `A hose on the tool would bring it to ${say.number(mean, 1)}: of what can be bought it clears the room’s air most. The mask stays on.`,
   dustNone: 'Hardly any dust today.',
   noAir: 'The room has no volume: give it a floor and a height, and its dust can be reckoned.',
   dustHow:

@@ -14,6 +14,7 @@ import { hazards } from '../../words/hazards'
 import { settings } from '../../words/settings'
 import { steps } from '../../words/steps'
 import { workshop as words } from '../../words/workshop'
+import PowerSense from './PowerSense.vue'
 import SkillLevels from './SkillLevels.vue'
 import WorkshopHours from './WorkshopHours.vue'
 import WorkshopTabs from './WorkshopTabs.vue'
@@ -172,6 +173,7 @@ function cap(value: number | undefined): void {
         />
       </div>
       <p class="caption">{{ words.circuitWhy }}</p>
+      <PowerSense />
       <h2>{{ words.moneyTitle }}</h2>
       <MoneyField :label="words.cap" :value="store.workspace.money.cap" optional @change="cap" />
       <p class="caption">{{ words.capWhy }}</p>

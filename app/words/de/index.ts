@@ -19,6 +19,7 @@ import * as stages from './stages'
 import * as timing from './timing'
 import * as weigh from './weigh'
 import * as floor from './floor'
+import * as powerSense from './power-sense'
 import * as workingDay from './working-day'
 import * as workshop from './workshop'
 import * as worth from './worth'
@@ -45,6 +46,7 @@ export const words: Catalogue = {
   ...timing,
   ...weigh,
   ...floor,
+  ...powerSense,
   ...workingDay,
   ...workshop,
   ...worth

@@ -42,7 +42,7 @@ export const workingDay: Said<typeof english> = {
   airing: (time) =>
     `Feiner Staub bleibt: Maske auf und Tor offen, noch ${time} nach dem letzten Schnitt.`,
   withHose: (say, mean) =>
-    `Ein Schlauch am Werkzeug brächte ihn auf ${say.number(mean, 1)}: mehr hilft gegen Staub nichts, was du kaufen kannst.`,
+    `Ein Schlauch am Werkzeug brächte ihn auf ${say.number(mean, 1)}: nichts, was sich kaufen lässt, hält die Luft des Raums sauberer. Die Maske bleibt auf.`,
   dustNone: 'Heute kaum Staub.',
   noAir: 'Der Raum hat keinen Inhalt: gib ihm Boden und Höhe, dann lässt sich sein Staub rechnen.',
   dustHow:
