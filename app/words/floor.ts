@@ -5,7 +5,7 @@ import { plural } from './plural'
 /** The floor plan: the room to scale, what stands in it, and what does not go. */
 export const floor = said('floor', {
   tabsLabel: 'Questions of the workshop',
-  tabs: { floor: 'Floor plan', today: 'Before I start', limits: 'Limits' },
+  tabs: { floor: 'Floor plan', today: 'Before I start', bounds: 'Limits' },
   titleNone: 'Draw your room, and see what fits',
   titleFault: 'The drawing is not a room yet',
   titleClear: (count: number) =>

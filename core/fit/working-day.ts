@@ -15,6 +15,7 @@ import {
   type DustDay,
   type Protector
 } from '../workshop'
+import { loudnessOf } from './kernel'
 import type { SittingWork } from './sittings'
 
 /** A stretch of the day: a way of working, and how loud and dusty it is. */
@@ -94,7 +95,7 @@ export function workingDay(
             operation: step.operation,
             method: way.id,
             minutes,
-            dbA: way.soundDbA,
+            dbA: loudnessOf(way),
             dust: way.dust,
             hazard: way.hazard?.kind
           }

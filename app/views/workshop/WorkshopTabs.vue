@@ -6,7 +6,7 @@ import { floor as words } from '../../words/floor'
 const tabs = [
   ['/workshop', words.tabs.floor],
   ['/workshop/today', words.tabs.today],
-  ['/workshop/limits', words.tabs.limits]
+  ['/workshop/limits', words.tabs.bounds]
 ] as const
 </script>
 

@@ -4,7 +4,7 @@ import { plural } from '../plural'
 
 export const floor: Said<typeof english> = {
   tabsLabel: 'Fragen der Werkstatt',
-  tabs: { floor: 'Grundriss', today: 'Bevor ich anfange', limits: 'Grenzen' },
+  tabs: { floor: 'Grundriss', today: 'Bevor ich anfange', bounds: 'Grenzen' },
   titleNone: 'Zeichne deinen Raum und sieh, was hineinpasst',
   titleFault: 'Die Zeichnung ist noch kein Raum',
   titleClear: (count) =>

@@ -15,7 +15,7 @@ export {
   type Load
 } from './minutes'
 export { eaten, serviceFee } from './money'
-export { burdenOf, penaltyOf, type Burden, type MethodWeights } from './penalties'
+export { burdenOf, penaltyOf, type Burden, type MethodWeights, loudnessOf } from './penalties'
 export {
   boundValue,
   leads,

@@ -38,3 +38,6 @@ export const penaltyOf = (weights: MethodWeights, burden: Burden): Minor =>
   timesRatio(weights.quiet, burden.loudMinutes / 60) +
   timesRatio(weights.ease, burden.riskMinutes / 60) +
   timesRatio(weights.finish, burden.coarseness)
+
+/** How loud a way of working is at the ear, dB(A). */
+export const loudnessOf = ({ soundDbA }: Method): number => soundDbA
