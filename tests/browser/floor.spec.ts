@@ -79,3 +79,45 @@ test('dragged into the car it clashes while it is dragged; a small room has no p
   await expect(page.getByText(/Compact table saw: not in this room/)).toBeVisible()
   expect(errors).toEqual([])
 })
+
+test('the sheet of a day: what to check, what can hurt, its noise and dust, and on paper', async ({
+  page
+}) => {
+  const errors = watch(page)
+  await openDemo(page, '/workshop/today')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Before you start: Bird boxes')
+  await expect(
+    page.getByText('Protection for eyes, ears, lungs: on, or within reach.')
+  ).toBeVisible()
+  await expect(page.getByText(/^The saw jumps back/)).toBeVisible()
+  await expect(page.getByText(/of a day’s noise by the 3 dB rule/)).toBeVisible()
+  // 102 dB(A): 480 minutes halved by every three decibels above 85 are nine.
+  await expect(
+    page.getByText(/about 102 dB\(A\), permitted without protection for 9 min/)
+  ).toBeVisible()
+  await page.getByLabel('Height of the room').fill('0')
+  await page.getByLabel('Height of the room').blur()
+  await expect(page.getByText(/The room has no volume/)).toBeVisible()
+  await page.emulateMedia({ media: 'print' })
+  await expect(
+    page.getByText('Tired, cross or in a hurry: do the quiet steps today.')
+  ).toBeVisible()
+  await expect(page.getByLabel('Hours at a time')).toBeHidden()
+  expect(errors).toEqual([])
+})
+
+test('fifty metres of thin cord, and a saw with a vacuum on one circuit, are said', async ({
+  page
+}) => {
+  const errors = watch(page)
+  await openDemo(page, '/workshop/limits')
+  // 1 mm² is 19.5 ohm a kilometre at 20 °C (IEC 60228), 23.7 at 75 °C: 10 m there and back lose 4.7 V at 10 A.
+  await page.getByLabel('Length of the cord').fill('10')
+  await page.getByLabel('Current of the tool').fill('10')
+  await page.getByLabel('Current of the tool').blur()
+  await expect(page.getByText('At least 1 mm²: it loses 4.7 V, 2 % of the voltage.')).toBeVisible()
+  await page.getByLabel('Length of the cord').fill('100')
+  await page.getByLabel('Length of the cord').blur()
+  await expect(page.getByText(/^No usual cord of 100 m serves/)).toBeVisible()
+  expect(errors).toEqual([])
+})

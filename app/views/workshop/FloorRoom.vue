@@ -7,7 +7,7 @@ import SelectField from '../../parts/SelectField.vue'
 import { useFloor } from '../../stores/floor'
 import { useWorkspace } from '../../stores/workspace'
 import { floor as words } from '../../words/floor'
-import { cutOut, roomOf } from './floor-pieces'
+import { cutOut, resized, roomOf } from './floor-pieces'
 
 /** The outline of the room: two sides, and a corner that is not there. */
 const store = useWorkspace()
@@ -41,7 +41,7 @@ function draw(): void {
   const { length, width } = sides.value
   const made = roomOf(length ?? 0, width ?? 0)
   const { plan } = floor
-  floor.set(plan ? { ...plan, outline: made.outline } : made)
+  floor.set(plan ? resized(plan, made.outline) : made)
   typed.value = {}
 }
 function cut(): void {

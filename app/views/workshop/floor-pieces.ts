@@ -227,6 +227,21 @@ export const roomOf = (lengthMm: number, widthMm: number): FloorPlan => ({
   stands: []
 })
 
+/** A drawing with other walls: what is on them moves along where it would reach beyond. */
+export function resized(plan: FloorPlan, outline: FloorPlan['outline']): FloorPlan {
+  const walls = wallsOf(outline)
+  const length = (wall: number): number => (walls[wall] ? lengthOf(walls[wall]) : 0)
+  return {
+    ...plan,
+    outline,
+    openings: plan.openings.map((one) => ({
+      ...one,
+      fromMm: clamp(one.fromMm, length(one.wall) - one.widthMm)
+    })),
+    outlets: plan.outlets.map((one) => ({ ...one, atMm: clamp(one.atMm, length(one.wall)) }))
+  }
+}
+
 /** A room of four walls with one corner cut out, clockwise from the top left. */
 export function cutOut(
   plan: FloorPlan,
