@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { issue, ok, refused, type Result } from '../../core/kernel'
-import { inchText, parseLength } from '../../core/units'
-import { useWorkspace } from '../stores/workspace'
+import { useLengthText } from './length-text'
 import TextField from './TextField.vue'
 
 /** A length as the workspace writes it, kept in mm. */
@@ -14,20 +13,19 @@ const props = defineProps<{
   optional?: boolean
 }>()
 defineEmits<{ change: [mm: number | undefined] }>()
-const store = useWorkspace()
-const units = (): 'metric' | 'imperial' => store.workspace?.preferences.units ?? 'metric'
-const text = (mm: number | undefined): string => {
-  if (mm === undefined) return ''
-  return units() === 'imperial' ? inchText(mm) : String(Math.round(mm * 10) / 10)
-}
+const lengths = useLengthText()
 function read(typed: string): Result<number | undefined> {
-  if (typed.trim() === '' && props.optional) return ok(undefined)
-  if (typed === text(props.value)) return ok(props.value)
-  const length = parseLength(typed, units())
+  if (typed === lengths.text(props.value)) return ok(props.value)
+  const length = lengths.read(typed)
   if (!length.ok) return length
-  if (props.least !== undefined && length.value < props.least)
+  const { value } = length
+  if (value === undefined)
+    return props.optional
+      ? ok(undefined)
+      : refused(issue('number.too-small', [], { limit: props.least ?? 0 }))
+  if (props.least !== undefined && value < props.least)
     return refused(issue('number.too-small', [], { limit: props.least }))
-  if (props.most !== undefined && length.value > props.most)
+  if (props.most !== undefined && value > props.most)
     return refused(issue('number.too-large', [], { limit: props.most }))
   return length
 }
@@ -35,8 +33,8 @@ function read(typed: string): Result<number | undefined> {
 
 <template>
   <TextField
-    :label="`${label}, ${units() === 'imperial' ? 'in' : 'mm'}`"
-    :value="text(value)"
+    :label="`${label}, ${lengths.units() === 'imperial' ? 'in' : 'mm'}`"
+    :value="lengths.text(value)"
     :read="read"
     :width="width ?? '6rem'"
     @change="$emit('change', $event as number | undefined)"

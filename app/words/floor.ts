@@ -34,9 +34,6 @@ export const floor = said('floor', {
   wipe: 'Take the drawing away',
   place: 'Place them for me',
   placing: 'Looking for places …',
-  unplacedTitle: 'Not in the drawing yet',
-  unplaced: (count: number) =>
-    `${plural(count, 'tool you own is', 'tools you own are')} not in the drawing yet.`,
   putIn: (tool: string) => `Put in ${tool}`,
   addTitle: 'Put into the room',
   kinds: {
@@ -85,7 +82,6 @@ export const floor = said('floor', {
   takeOut: 'Take it out',
   clashTitle: 'What does not go',
   noClash: 'Nothing is in the way.',
-  part: { infeed: 'infeed', outfeed: 'outfeed', user: 'place to stand' } as const,
   clash: (one: Clash, tool: string, against: string, by: string) => {
     if (one.part === 'body')
       return one.moment === 'put-away'

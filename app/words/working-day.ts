@@ -1,5 +1,6 @@
 import type { HazardClass } from '../../core/catalogue'
 import type { WorkingDay } from '../../core/fit'
+import { DUST_LIMITS } from '../../core/workshop'
 import { said } from './language'
 import type { Say } from './say'
 
@@ -29,7 +30,6 @@ export const workingDay = said('workingDay', {
     'Somebody knows you are at work. Children and guests: out, or behind the line, before a machine starts.',
     'Tired, cross or in a hurry: do the quiet steps today.'
   ],
-  workTitle: 'What is done',
   noiseTitle: 'Noise of the day',
   noise: (say: Say, { dose, exposure, loudest }: WorkingDay) =>
     loudest === undefined
@@ -42,7 +42,7 @@ export const workingDay = said('workingDay', {
     'Reckoned as if each way ran the whole time, at the ear: an upper bound. Protection is counted 4 dB below its usual rating, for how it is worn; what stands on the box goes before.',
   dustTitle: 'Dust of the day',
   dust: (say: Say, mean: number, masked: number | undefined) =>
-    `About ${say.number(mean, 1)} mg/m³ as a mean over eight hours${masked === undefined ? '' : `, ${say.number(masked, 2)} behind the mask you have`}. Limits: 1 (NIOSH), 2 (EU, hardwood), 5 (UK, softwood).`,
+    `About ${say.number(mean, 1)} mg/m³ as a mean over eight hours${masked === undefined ? '' : `, ${say.number(masked, 2)} behind the mask you have`}. Limits: ${DUST_LIMITS.niosh} (NIOSH), ${DUST_LIMITS.european} (EU, hardwood), ${DUST_LIMITS.british} (UK, softwood).`,
   airing: (time: string) =>
     `Fine dust stays: keep the mask on and the gate open for ${time} after the last cut.`,
   withHose: (say: Say, mean: number) =>

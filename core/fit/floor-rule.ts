@@ -1,3 +1,4 @@
+import { isDone } from '../builds'
 import type { Tool } from '../catalogue'
 import { TOLERANCE } from '../kernel'
 import type { World } from '../workspace'
@@ -89,19 +90,28 @@ class DrawnRule implements FloorRule {
   }
 }
 
-const rules = new WeakMap<FloorPlan, { readonly builds: unknown; readonly rule: FloorRule }>()
+/** The rule asked last, and what it was asked for: a worker is handed the same room again and again, each time as another object. */
+let last: { readonly key: string; readonly rule: FloorRule } | undefined
+const known = new WeakMap<FloorPlan, { readonly builds: unknown; readonly rule: FloorRule }>()
+
+/** The rule of a room that is drawn; where tools stand in the drawing makes no difference to it. */
+function drawnRule(world: World, plan: FloorPlan): FloorRule {
+  const { builds } = world.workspace
+  const met = known.get(plan)
+  if (met?.builds === builds) return met.rule
+  const { outline, openings, things, stock } = plan
+  const worked = builds.map((build) => [isDone(build), build.steps])
+  const key = JSON.stringify([world.library.version, outline, openings, things, stock, worked])
+  if (last?.key !== key)
+    last = { key, rule: new DrawnRule(plan, (tool) => longestFed(world, tool)) }
+  known.set(plan, { builds, rule: last.rule })
+  return last.rule
+}
 
 /** What the room holds: as drawn where it is, else the floor in square metres; undefined where nothing is said. */
 export function floorRuleOf(world: World): FloorRule | undefined {
-  const { workshop, builds } = world.workspace
-  const { plan, floorM2 } = workshop
-  if (plan && planFaults(plan).length === 0) {
-    const known = rules.get(plan)
-    if (known?.builds === builds) return known.rule
-    const rule = new DrawnRule(plan, (tool) => longestFed(world, tool))
-    rules.set(plan, { builds, rule })
-    return rule
-  }
+  const { plan, floorM2 } = world.workspace.workshop
+  if (plan && planFaults(plan).length === 0) return drawnRule(world, plan)
   if (floorM2 === undefined) return undefined
   return {
     limitM2: floorM2,

@@ -220,6 +220,8 @@ export function arranged(
 
 /** Whether all of some tools can be put away together, and each used with the run it wants while the others are. */
 export function allGo(places: Places, shapes: readonly Shape[]): boolean {
+  const [only] = shapes
+  if (only && shapes.length === 1) return places.goesAlone(only, HAND_MM)
   const goes: Enough = ({ stored, used }) =>
     stored.every((stand) => stand !== undefined) &&
     used.every(({ stand, lost }) => stand !== undefined && lost <= HAND_MM)

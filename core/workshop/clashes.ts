@@ -96,17 +96,11 @@ export function reachOf(plan: FloorPlan, wanted: Wanted, obstacles: readonly Obs
   return best
 }
 
-/** What the tools' bodies are in the way of, put away. */
-const storedBodies = (
-  shapes: ReadonlyMap<string, Shape>,
-  stands: readonly Standing[]
-): Obstacle[] =>
-  stands.flatMap((standing): Obstacle[] => {
-    const shape = shapes.get(standing.tool)
-    return shape
-      ? [{ rect: bodyStored(shape, standing), against: { kind: 'tool', id: standing.tool } }]
-      : []
-  })
+/** A tool's body put away, as something in the way of others. */
+export const storedObstacle = (shape: Shape, standing: Standing): Obstacle => ({
+  rect: bodyStored(shape, standing),
+  against: { kind: 'tool', id: shape.tool }
+})
 
 /** A body's clashes with walls and obstacles. */
 export function bodyClashes(
@@ -154,19 +148,15 @@ export function clashesOf(plan: FloorPlan, shapes: ReadonlyMap<string, Shape>): 
   const clashes: Clash[] = []
   const resting = fixedIn(plan, false)
   const working = fixedIn(plan, true)
-  const bodies = storedBodies(shapes, plan.stands)
-  plan.stands.forEach((standing, i) => {
+  const drawn = plan.stands.flatMap((standing) => {
     const shape = shapes.get(standing.tool)
-    if (!shape) return
-    const before = bodies.filter(
-      ({ against }) =>
-        against.kind === 'tool' && plan.stands.findIndex(({ tool }) => tool === against.id) < i
-    )
-    for (const one of bodyClashes(plan, bodyStored(shape, standing), [...resting, ...before]))
+    return shape ? [{ shape, standing, body: storedObstacle(shape, standing) }] : []
+  })
+  drawn.forEach(({ shape, standing, body }, i) => {
+    const before = drawn.slice(0, i).map((one) => one.body)
+    for (const one of bodyClashes(plan, body.rect, [...resting, ...before]))
       clashes.push({ moment: 'put-away', tool: shape.tool, part: 'body', ...one })
-    const others = bodies.filter(
-      ({ against }) => against.kind !== 'tool' || against.id !== standing.tool
-    )
+    const others = drawn.flatMap((one, k) => (k === i ? [] : [one.body]))
     clashes.push(...clashesInUse(plan, shape, standing, [...working, ...others]))
   })
   return clashes

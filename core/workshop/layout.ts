@@ -1,13 +1,6 @@
 import { sumOf } from '../kernel'
-import { bodyClashes, clashesInUse, fixedIn, reachOf, type Obstacle } from './clashes'
-import {
-  overlaps,
-  type FloorPlan,
-  type Point,
-  type Rect,
-  type Stand,
-  type Standing
-} from './floor-plan'
+import { bodyClashes, clashesInUse, fixedIn, reachOf, storedObstacle } from './clashes'
+import { TURNS, overlaps, type FloorPlan, type Point, type Rect, type Stand } from './floor-plan'
 import { alongWall, distanceTo, liesInside, wallsOf } from './outline'
 import { bodyStored, bodyUsed, storedAt, wantedAt, type Shape, type Wanted } from './shape'
 
@@ -67,42 +60,32 @@ export function openCost({ outline }: FloorPlan, body: Rect): number {
   return (far / METRE) * AGAINST.perMetreFromWall
 }
 
-/** A body in the room, of the tool at a place of the list. */
-export const storedObstacle = (shape: Shape, standing: Standing): Obstacle => ({
-  rect: bodyStored(shape, standing),
-  against: { kind: 'tool', id: shape.tool }
-})
-
 /**
  * What counts against a layout as drawn; see `AGAINST`. 0 is a room in which everything has its run, its place and its outlet.
  * @param shapes of all that has to stand in it
  */
 export function layoutCost(plan: FloorPlan, shapes: readonly Shape[]): number {
   const [resting, working, outlets] = [fixedIn(plan, false), fixedIn(plan, true), outletsOf(plan)]
-  const standing = shapes.map((shape) => ({
-    shape,
-    at: plan.stands.find(({ tool }) => tool === shape.tool)
-  }))
-  const bodies = standing.map(({ shape, at }) => at && storedObstacle(shape, at))
-  return sumOf(
-    standing.map(({ shape, at }, i) => {
-      if (!at) return AGAINST.nowhere
-      const before = bodies.slice(0, i).flatMap((one) => one ?? [])
-      const others = bodies.flatMap((one, k) => (one && k !== i ? [one] : []))
-      const rest = bodyClashes(plan, bodyStored(shape, at), [...resting, ...before]).length
-      const use = sumOf(clashesInUse(plan, shape, at, [...working, ...others]), ({ part, byMm }) =>
-        part === 'body' ? AGAINST.body : byMm * AGAINST.run
-      )
-      return (
-        rest * AGAINST.body +
-        use +
-        moveCost(at, storedAt(at)) +
-        openCost(plan, bodyStored(shape, at)) +
-        cordCost(shape, at, outlets)
-      )
-    }),
-    (cost) => cost
-  )
+  const stands = shapes.map(({ tool }) => plan.stands.find((one) => one.tool === tool))
+  const bodies = shapes.map((shape, i) => stands[i] && storedObstacle(shape, stands[i]))
+  return shapes.reduce((sum, shape, i) => {
+    const at = stands[i]
+    if (!at) return sum + AGAINST.nowhere
+    const before = bodies.slice(0, i).flatMap((one) => one ?? [])
+    const others = bodies.flatMap((one, k) => (one && k !== i ? [one] : []))
+    const rest = bodyClashes(plan, bodyStored(shape, at), [...resting, ...before]).length
+    const use = sumOf(clashesInUse(plan, shape, at, [...working, ...others]), ({ part, byMm }) =>
+      part === 'body' ? AGAINST.body : byMm * AGAINST.run
+    )
+    return (
+      sum +
+      rest * AGAINST.body +
+      use +
+      moveCost(at, storedAt(at)) +
+      openCost(plan, bodyStored(shape, at)) +
+      cordCost(shape, at, outlets)
+    )
+  }, 0)
 }
 
 /** A place where a tool could be used: what counts against it whatever else stands there, and how far its strips get. */
@@ -148,42 +131,38 @@ export function gridFor(plan: FloorPlan, { w, h }: Rect, step: number): Point[] 
   )
 }
 
-/** Places where a tool could be used as far as walls and what is fixed go, the best first. */
-export function usePlaces(plan: FloorPlan, shape: Shape, step: number): UsePlace[] {
+/** Places where a tool could be used as far as walls and what is fixed go. */
+export function* useSpots(plan: FloorPlan, shape: Shape, step: number): Generator<UsePlace> {
   const [fixed, outlets] = [fixedIn(plan, true), outletsOf(plan)]
-  return ([0, 1, 2, 3] as const)
-    .flatMap((turn) => {
-      const size = bodyUsed(shape, { xMm: 0, yMm: 0, turn })
-      return gridFor(plan, size, step).flatMap((at): UsePlace[] => {
-        const stand: Stand = { ...at, turn }
-        const body = bodyUsed(shape, stand)
-        if (!liesInside(plan.outline, body) || fixed.some(({ rect }) => overlaps(rect, body)))
-          return []
-        const strips = wantedAt(shape, stand).map((wanted) => ({
-          wanted,
-          reach: reachOf(plan, wanted, fixed).mm
-        }))
-        const lost = sumOf(strips, ({ wanted, reach }) => Math.max(0, wanted.mm - reach))
-        return [
-          { stand, body, strips, lost, cost: lost * AGAINST.run + cordCost(shape, stand, outlets) }
-        ]
-      })
-    })
-    .sort((a, b) => a.cost - b.cost)
+  for (const turn of TURNS) {
+    const size = bodyUsed(shape, { xMm: 0, yMm: 0, turn })
+    for (const at of gridFor(plan, size, step)) {
+      const stand: Stand = { ...at, turn }
+      const body = bodyUsed(shape, stand)
+      if (fixed.some(({ rect }) => overlaps(rect, body)) || !liesInside(plan.outline, body))
+        continue
+      const strips = wantedAt(shape, stand).map((wanted) => ({
+        wanted,
+        reach: reachOf(plan, wanted, fixed).mm
+      }))
+      const lost = sumOf(strips, ({ wanted, reach }) => Math.max(0, wanted.mm - reach))
+      const cost = lost * AGAINST.run + cordCost(shape, stand, outlets)
+      yield { stand, body, strips, lost, cost }
+    }
+  }
 }
 
 /** Places where a tool could be put away as far as walls and what is fixed go. */
-export function storePlaces(plan: FloorPlan, shape: Shape, step: number): Stand[] {
+export function* storeSpots(plan: FloorPlan, shape: Shape, step: number): Generator<Stand> {
   const fixed = fixedIn(plan, false)
-  return ([0, 1] as const).flatMap((turn) => {
+  for (const turn of [0, 1] as const) {
     const of = (at: Point): Rect => bodyStored(shape, { tool: shape.tool, ...at, turn })
-    return gridFor(plan, of({ xMm: 0, yMm: 0 }), step).flatMap((at): Stand[] => {
+    for (const at of gridFor(plan, of({ xMm: 0, yMm: 0 }), step)) {
       const body = of(at)
-      return liesInside(plan.outline, body) && !fixed.some(({ rect }) => overlaps(rect, body))
-        ? [{ ...at, turn }]
-        : []
-    })
-  })
+      if (!fixed.some(({ rect }) => overlaps(rect, body)) && liesInside(plan.outline, body))
+        yield { ...at, turn }
+    }
+  }
 }
 
 /** The best place to use a tool among bodies put away, and what counts against it. */

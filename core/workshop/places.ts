@@ -1,6 +1,6 @@
 import { fixedIn, type Obstacle } from './clashes'
 import { about, overlaps, placed, type FloorPlan, type Rect, type Stand } from './floor-plan'
-import { stepFor, storePlaces, usePlaces, type UsePlace } from './layout'
+import { stepFor, storeSpots, useSpots, type UsePlace } from './layout'
 import { liesInside } from './outline'
 import type { Shape } from './shape'
 
@@ -47,7 +47,7 @@ export class Places {
     const known = this.known.get(shape.tool)
     if (known) return known
     const { plan, step } = this
-    const stores = storePlaces(plan, shape, step)
+    const stores = [...storeSpots(plan, shape, step)]
     // At the edge is what cannot be moved a step further in every direction.
     const edges = stores.filter(({ xMm, yMm, turn }) =>
       STEPS.some(
@@ -55,8 +55,21 @@ export class Places {
           !this.goes(bodyAt(shape, { xMm: xMm + dx * step, yMm: yMm + dy * step, turn }))
       )
     )
-    const made = { shape, uses: usePlaces(plan, shape, step), stores, edges }
+    const made = {
+      shape,
+      uses: [...useSpots(plan, shape, step)].sort((a, b) => a.cost - b.cost),
+      stores,
+      edges
+    }
     this.known.set(shape.tool, made)
     return made
+  }
+
+  /** Whether one tool by itself can be put away, and used with no more than so much of its run missing, mm. */
+  goesAlone(shape: Shape, missing: number): boolean {
+    const { plan, step } = this
+    if (storeSpots(plan, shape, step).next().done) return false
+    for (const { lost } of useSpots(plan, shape, step)) if (lost <= missing) return true
+    return false
   }
 }

@@ -5,10 +5,9 @@ import { computed } from 'vue'
 import type { Build } from '../../../core/builds'
 import { SURFACES, type Step, type StockField, type Surface } from '../../../core/catalogue'
 import type { BuildFit } from '../../../core/fit'
-import { ok, type Result } from '../../../core/kernel'
-import { inchText, parseLength } from '../../../core/units'
 import WideBox from '../../parts/WideBox.vue'
 import NumberField from '../../parts/NumberField.vue'
+import { useLengthText } from '../../parts/length-text'
 import TextField from '../../parts/TextField.vue'
 import WhatIs from '../../parts/WhatIs.vue'
 import { useWorkspace } from '../../stores/workspace'
@@ -25,7 +24,6 @@ const store = useWorkspace()
 const operations = computed(() =>
   [...(store.world?.library.operations.values() ?? [])].sort((a, b) => a.order - b.order)
 )
-const units = computed(() => store.workspace?.preferences.units ?? 'metric')
 const sizes: readonly StockField[] = ['lengthMm', 'widthMm', 'thicknessMm']
 const labels: Record<StockField, string> = {
   lengthMm: words.length,
@@ -38,14 +36,7 @@ const replace = (id: string, next: (step: Step) => Step): void =>
     'change',
     props.build.steps.map((step) => (step.id === id ? next(step) : step))
   )
-const sizeText = (mm: number | undefined): string =>
-  mm === undefined
-    ? ''
-    : units.value === 'imperial'
-      ? inchText(mm)
-      : String(Math.round(mm * 10) / 10)
-const readSize = (text: string): Result<number | undefined> =>
-  text.trim() === '' ? ok(undefined) : parseLength(text, units.value)
+const { text: sizeText, read: readSize } = useLengthText()
 function setSize(id: string, field: StockField, mm: number | undefined): void {
   replace(id, (step) => {
     const { [field]: _former, ...rest } = step.stock

@@ -11,11 +11,10 @@ import {
   type SpecName,
   type Tool
 } from '../../../core/catalogue'
-import { ok, type Result } from '../../../core/kernel'
-import { inchText, parseLength } from '../../../core/units'
 import { change, type Item } from '../../../core/workspace'
 import DayField from '../../parts/DayField.vue'
 import MoneyField from '../../parts/MoneyField.vue'
+import { useLengthText } from '../../parts/length-text'
 import TextField from '../../parts/TextField.vue'
 import { useWorkspace } from '../../stores/workspace'
 import { specName } from '../../words/builds'
@@ -42,16 +41,7 @@ function edit(next: Partial<Item>): void {
 const measures = computed(() =>
   SPECS.filter((spec) => isCapacity(spec) && props.item.specs[spec] !== undefined)
 )
-const sizeText = (mm: number | undefined): string =>
-  mm === undefined
-    ? ''
-    : store.workspace?.preferences.units === 'imperial'
-      ? inchText(mm)
-      : String(Math.round(mm * 10) / 10)
-const readSize = (text: string): Result<number | undefined> =>
-  text.trim() === ''
-    ? ok(undefined)
-    : parseLength(text, store.workspace?.preferences.units ?? 'metric')
+const { text: sizeText, read: readSize } = useLengthText()
 const setMeasure = (spec: SpecName, mm: number | undefined): void =>
   edit({ specs: { ...props.item.specs, [spec]: mm ?? props.tool.specs[spec] } })
 </script>

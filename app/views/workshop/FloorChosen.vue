@@ -62,17 +62,7 @@ const setThing = (next: Partial<Thing>): void =>
       one.id === id.value ? { ...one, ...next } : one
     )
   })
-function setAway(away: boolean): void {
-  floor.change({
-    things: (plan.value?.things ?? []).map(({ away: _former, ...one }) =>
-      one.id === id.value
-        ? away
-          ? { ...one, away: true as const }
-          : one
-        : { ...one, ...(_former ? { away: _former } : {}) }
-    )
-  })
-}
+const setAway = (away: boolean): void => setThing({ away: away ? true : undefined })
 const setOpening = (next: Partial<Opening>): void =>
   floor.change({
     openings: (plan.value?.openings ?? []).map((one) =>

@@ -10,6 +10,7 @@ import MoneyField from '../../parts/MoneyField.vue'
 import NumberField from '../../parts/NumberField.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useWorkspace } from '../../stores/workspace'
+import { floor as floorWords } from '../../words/floor'
 import { hazards } from '../../words/hazards'
 import { settings } from '../../words/settings'
 import { steps } from '../../words/steps'
@@ -28,7 +29,7 @@ const used = computed(() =>
 const title = computed(() => {
   const { workspace, say } = store
   if (!workspace || !say || !shop.value) return words.title
-  const { floorM2, circuitAmps, volts } = shop.value
+  const { floorM2, circuitAmps, volts, plan } = shop.value
   const power =
     circuitAmps === undefined
       ? words.mains(volts)
@@ -37,7 +38,7 @@ const title = computed(() => {
     say.duration(workspace.time.minutesPerWeek),
     {
       used: say.number(used.value, 1),
-      most: floorM2 === undefined ? undefined : say.number(floorM2, 1)
+      most: floorM2 === undefined || plan ? undefined : say.number(floorM2, 1)
     },
     power
   )
@@ -127,6 +128,7 @@ function cap(value: number | undefined): void {
         optional
         @change="set({ floorM2: $event })"
       />
+      <p v-if="shop.plan" class="caption">{{ floorWords.rule }}</p>
       <p class="caption">{{ words.floorWhy(store.say.number(used, 2)) }}</p>
       <p v-if="suggested !== undefined && suggested > 0" class="caption">
         {{ words.floorFrom(store.say.number(suggested, 1)) }}

@@ -213,7 +213,7 @@ export function without(plan: FloorPlan, key: string): FloorPlan {
   }
 }
 
-/** A room of two sides, mm, with a door in its lower wall. */
+/** An empty room of two sides, mm. */
 export const roomOf = (lengthMm: number, widthMm: number): FloorPlan => ({
   outline: [
     { xMm: 0, yMm: 0 },

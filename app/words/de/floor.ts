@@ -33,9 +33,6 @@ export const floor: Said<typeof english> = {
   wipe: 'Zeichnung wegnehmen',
   place: 'Für mich aufstellen',
   placing: 'Plätze werden gesucht …',
-  unplacedTitle: 'Noch nicht in der Zeichnung',
-  unplaced: (count) =>
-    `${plural(count, 'Werkzeug, das du hast, ist', 'Werkzeuge, die du hast, sind')} noch nicht in der Zeichnung.`,
   putIn: (tool) => `${tool} hineinstellen`,
   addTitle: 'In den Raum stellen',
   kinds: {
@@ -84,7 +81,6 @@ export const floor: Said<typeof english> = {
   takeOut: 'Herausnehmen',
   clashTitle: 'Was so nicht geht',
   noClash: 'Nichts ist im Weg.',
-  part: { infeed: 'Zulauf', outfeed: 'Auslauf', user: 'Standplatz' },
   clash: (one, tool, against, by) => {
     if (one.part === 'body')
       return `${tool}, ${one.moment === 'put-away' ? 'weggeräumt' : 'im Gebrauch'}, steht ${one.against.kind === 'wall' ? 'durch die Wand' : `${by} weit in: ${against}`}.`

@@ -1,3 +1,4 @@
+import { DUST_LIMITS } from '../../../core/workshop'
 import type { Said } from '../language'
 import type { workingDay as english } from '../working-day'
 
@@ -25,7 +26,6 @@ export const workingDay: Said<typeof english> = {
     'Jemand weiß, dass du arbeitest. Kinder und Gäste: draußen oder hinter der Linie, bevor eine Maschine anläuft.',
     'Müde, verärgert oder in Eile: mach heute die leisen Schritte.'
   ],
-  workTitle: 'Was getan wird',
   noiseTitle: 'Lärm des Tages',
   noise: (say, { dose, exposure, loudest }) =>
     loudest === undefined
@@ -38,7 +38,7 @@ export const workingDay: Said<typeof english> = {
     'Gerechnet, als liefe jede Arbeitsweise die ganze Zeit, am Ohr: eine obere Grenze. Schutz zählt 4 dB unter seinem üblichen Wert, wie er eben getragen wird; was auf der Packung steht, geht vor.',
   dustTitle: 'Staub des Tages',
   dust: (say, mean, masked) =>
-    `Etwa ${say.number(mean, 1)} mg/m³ im Mittel über acht Stunden${masked === undefined ? '' : `, ${say.number(masked, 2)} hinter der Maske, die du hast`}. Grenzwerte: 1 (NIOSH), 2 (EU, Hartholz), 5 (UK, Weichholz).`,
+    `Etwa ${say.number(mean, 1)} mg/m³ im Mittel über acht Stunden${masked === undefined ? '' : `, ${say.number(masked, 2)} hinter der Maske, die du hast`}. Grenzwerte: ${DUST_LIMITS.niosh} (NIOSH), ${DUST_LIMITS.european} (EU, Hartholz), ${DUST_LIMITS.british} (UK, Weichholz).`,
   airing: (time) =>
     `Feiner Staub bleibt: Maske auf und Tor offen, noch ${time} nach dem letzten Schnitt.`,
   withHose: (say, mean) =>
