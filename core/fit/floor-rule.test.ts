@@ -3,7 +3,7 @@ import { library } from '../../data'
 import { item, worldWith } from '../../tests/helpers/workspaces'
 import type { FloorPlan } from '../workshop'
 import { makePlan } from '../search'
-import { floorRuleOf, roomFor } from '.'
+import { floorRuleOf, roomFor, roomInUse } from '.'
 
 const P = (xMm: number, yMm: number) => ({ xMm, yMm })
 const drawn = (w: number, h: number): FloorPlan => ({
@@ -51,6 +51,12 @@ describe('what the room holds', () => {
     const rule = floorRuleOf(worldWith(shop(drawn(2050, 2150))))!
     const bench = rule.amountOf(tool('workbench'))
     expect([1, 2].map((count) => rule.goes(count * bench))).toEqual([true, false])
+  })
+  test('the long side of a drawn room is that of the drawing', () => {
+    const both = worldWith({
+      workshop: { ...shop(drawn(2500, 4100)).workshop, room: { lengthM: 9, widthM: 9 } }
+    })
+    expect(roomInUse(both, tool('table-saw'))?.roomMm).toBe(4100)
   })
   test('a drawing that is no room yet says nothing', () => {
     expect(floorRuleOf(worldWith(shop(drawn(0, 3000))))).toBeUndefined()

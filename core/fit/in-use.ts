@@ -1,6 +1,7 @@
 import { isDone } from '../builds'
 import type { Tool } from '../catalogue'
 import type { World } from '../workspace'
+import { sidesOf } from '../workshop'
 import { leadsOn, withParts } from './kernel'
 import { plainTool } from './kit'
 
@@ -47,7 +48,7 @@ export function roomInUse(world: World, tool: Tool): InUse | undefined {
   const m2 = usedM2 ?? storedM2
   const longestMm = longestFed(world, tool)
   const run = (feed: number): number => Math.min(feed, longestMm ?? feed)
-  const { room } = world.workspace.workshop
+  const room = sidesOf(world.workspace.workshop)
   return {
     m2,
     lineMm: feedMm ? run(feedMm.infeed) + Math.sqrt(m2) * MILLIMETRES + run(feedMm.outfeed) : 0,

@@ -1,6 +1,7 @@
 export {
   type Workshop,
   floorFor,
+  sidesOf,
   suitsWall,
   beyondComfort,
   comfortable,

@@ -23,6 +23,16 @@ export interface Workshop {
   readonly comfort: { readonly [H in HazardClass]?: HazardLevel | undefined }
 }
 
+/** The sides of the room, metres: as drawn where it is, else as said. */
+export function sidesOf({ plan, room }: Workshop): Workshop['room'] {
+  if (!plan || plan.outline.length === 0) return room
+  const span = (list: readonly number[]): number => (Math.max(...list) - Math.min(...list)) / 1000
+  return {
+    lengthM: span(plan.outline.map(({ xMm }) => xMm)),
+    widthM: span(plan.outline.map(({ yMm }) => yMm))
+  }
+}
+
 /** Share of a room that tools put away may take, so that the rest stays for the bench, the work and the way round it. Common practice. */
 const SHARE_FOR_TOOLS = 1 / 3
 

@@ -116,7 +116,11 @@ test('the workshop’s limits move the plan: weeks without hours, a floor from t
   page
 }) => {
   const errors = watch(page)
-  await openDemo(page, '/workshop/limits')
+  await openDemo(page, '/workshop')
+  await page.getByText('A corner that is not there').click()
+  await page.getByRole('button', { name: 'Take the drawing away' }).click()
+  await page.goto('/#/workshop/limits')
+  await expect(page.getByLabel('Floor for tools put away, m²')).toBeVisible()
   await page.getByLabel('Length of the room, m').fill('6')
   await page.getByLabel('Length of the room, m').blur()
   await page.getByLabel('Width of the room, m').fill('3')

@@ -110,8 +110,8 @@ const STATES: readonly State[] = [
     what: 'a figure that cannot be read',
     path: '/workshop/limits',
     act: async (page) => {
-      await page.getByLabel('Floor for tools put away, m²').fill('about ten')
-      await page.getByLabel('Floor for tools put away, m²').press('Enter')
+      await page.getByLabel('Rating of the circuit, A').fill('about ten')
+      await page.getByLabel('Rating of the circuit, A').press('Enter')
       await expect(page.getByRole('alert').first()).toBeVisible()
     }
   },

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import { areaOf } from '../../../core/workshop'
+import { areaOf, sidesOf } from '../../../core/workshop'
 import LengthField from '../../parts/LengthField.vue'
 import SelectField from '../../parts/SelectField.vue'
 import { useFloor } from '../../stores/floor'
@@ -18,14 +18,9 @@ const inMm = (metres: number | undefined): number | undefined =>
   metres === undefined ? undefined : metres * METRE
 /** The sides drawn, or those said before there was a drawing. */
 const drawn = computed(() => {
-  const { plan } = floor
-  const { room } = store.workspace?.workshop ?? {}
-  return plan
-    ? {
-        length: Math.max(...plan.outline.map(({ xMm }) => xMm)),
-        width: Math.max(...plan.outline.map(({ yMm }) => yMm))
-      }
-    : { length: inMm(room?.lengthM), width: inMm(room?.widthM) }
+  const shop = store.workspace?.workshop
+  const room = shop && sidesOf(shop)
+  return { length: inMm(room?.lengthM), width: inMm(room?.widthM) }
 })
 const typed = ref<{ length?: number | undefined; width?: number | undefined }>({})
 const sides = computed(() => ({ ...drawn.value, ...typed.value }))

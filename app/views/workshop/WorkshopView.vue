@@ -99,47 +99,51 @@ function cap(value: number | undefined): void {
   <div v-if="store.workspace && store.say && shop" class="columns">
     <section class="stack">
       <h2>{{ words.roomTitle }}</h2>
-      <div class="row">
+      <template v-if="!shop.plan">
+        <div class="row">
+          <NumberField
+            :label="words.length"
+            :value="shop.room?.lengthM"
+            :least="0"
+            :most="1000"
+            width="6rem"
+            optional
+            @change="room('lengthM', $event)"
+          />
+          <NumberField
+            :label="words.width"
+            :value="shop.room?.widthM"
+            :least="0"
+            :most="1000"
+            width="6rem"
+            optional
+            @change="room('widthM', $event)"
+          />
+        </div>
         <NumberField
-          :label="words.length"
-          :value="shop.room?.lengthM"
+          :label="words.floor"
+          :value="shop.floorM2"
           :least="0"
-          :most="1000"
+          :most="10000"
           width="6rem"
           optional
-          @change="room('lengthM', $event)"
+          @change="set({ floorM2: $event })"
         />
-        <NumberField
-          :label="words.width"
-          :value="shop.room?.widthM"
-          :least="0"
-          :most="1000"
-          width="6rem"
-          optional
-          @change="room('widthM', $event)"
-        />
-      </div>
-      <NumberField
-        :label="words.floor"
-        :value="shop.floorM2"
-        :least="0"
-        :most="10000"
-        width="6rem"
-        optional
-        @change="set({ floorM2: $event })"
-      />
-      <p v-if="shop.plan" class="caption">{{ floorWords.rule }}</p>
-      <p class="caption">{{ words.floorWhy(store.say.number(used, 2)) }}</p>
-      <p v-if="suggested !== undefined && suggested > 0" class="caption">
-        {{ words.floorFrom(store.say.number(suggested, 1)) }}
-        <button
-          v-if="suggested !== shop.floorM2"
-          type="button"
-          class="link"
-          @click="set({ floorM2: suggested })"
-        >
-          {{ words.takeFloor(store.say.number(suggested, 1)) }}
-        </button>
+        <p class="caption">{{ words.floorWhy(store.say.number(used, 2)) }}</p>
+        <p v-if="suggested !== undefined && suggested > 0" class="caption">
+          {{ words.floorFrom(store.say.number(suggested, 1)) }}
+          <button
+            v-if="suggested !== shop.floorM2"
+            type="button"
+            class="link"
+            @click="set({ floorM2: suggested })"
+          >
+            {{ words.takeFloor(store.say.number(suggested, 1)) }}
+          </button>
+        </p>
+      </template>
+      <p v-else class="caption">
+        {{ floorWords.rule }} <RouterLink to="/workshop">{{ floorWords.tabs.floor }}</RouterLink>
       </p>
       <div class="field">
         <span id="walls-label" class="label">{{ words.walls }}</span><Select
