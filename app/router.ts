@@ -130,6 +130,21 @@ export const router = createRouter({
       meta: { place: 'workshop' }
     },
     {
+      path: '/workshop/power',
+      component: () => import('./views/workshop/CircuitsView.vue'),
+      meta: { place: 'workshop' }
+    },
+    {
+      path: '/workshop/air',
+      component: () => import('./views/workshop/AirView.vue'),
+      meta: { place: 'workshop' }
+    },
+    {
+      path: '/workshop/hazards',
+      component: () => import('./views/workshop/HazardsView.vue'),
+      meta: { place: 'workshop' }
+    },
+    {
       path: '/workshop/limits',
       component: () => import('./views/workshop/WorkshopView.vue'),
       meta: { place: 'workshop' }

@@ -37,7 +37,8 @@ export const cards = said('cards', {
     tool: 'Tool',
     operation: 'Work',
     method: 'Way to do it',
-    material: 'Material'
+    material: 'Material',
+    hazard: 'What can hurt'
   } as const satisfies Record<CardKind, string>,
   heavy: 'The heavy line is the part that does the work.',
   unknown:

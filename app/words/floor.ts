@@ -5,7 +5,14 @@ import { plural } from './plural'
 /** The floor plan: the room to scale, what stands in it, and what does not go. */
 export const floor = said('floor', {
   tabsLabel: 'Questions of the workshop',
-  tabs: { floor: 'Floor plan', today: 'Before I start', bounds: 'Limits' },
+  tabs: {
+    floor: 'Floor plan',
+    power: 'Power',
+    air: 'Noise, dust, protection',
+    hazards: 'What can hurt',
+    today: 'Before I start',
+    bounds: 'Room and hours'
+  },
   titleNone: 'Draw your room, and see what fits',
   titleFault: 'The drawing is not a room yet',
   titleClear: (count: number) =>
@@ -72,6 +79,9 @@ export const floor = said('floor', {
   wallName: (n: number, length: string) => `${n}: ${length}`,
   circuit: 'Circuit',
   circuitFirst: 'Circuit 1',
+  noCircuit: 'none yet',
+  stray: (count: number) =>
+    `${plural(count, 'outlet is', 'outlets are')} on no circuit there is: choose it and say which, or tell circuits apart under Power.`,
   inward: 'Its leaf swings into the room',
   away: 'Out of the room while you work',
   turn: 'Turn it',

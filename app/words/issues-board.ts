@@ -30,6 +30,8 @@ export const BOARD = {
     `Listing ${t(f.row)}: ${quoted(f.field)} cannot be ${f.text === '' ? 'empty' : quoted(f.text)}. It was left out.`,
   'plan.hired-too-short': (say, f) =>
     `${say.build(t(f.build))}: what is done with ${say.offer(t(f.tool))} takes ${say.duration(n(f.minutes))}, and it is there for ${say.duration(n(f.limit))} of work. Hire it for longer, or give another build its time.`,
+  'circuit.twice': (_, f) =>
+    `Another circuit is called ${quoted(f.name)} already: outlets would not know which. Give this one another name.`,
   'feed.twice': (_, f) =>
     `Listing ${t(f.row)}: ${quoted(f.text)} stands in the feed twice. The first one was read, this one left out.`
 } satisfies Partial<Sentences>

@@ -1,4 +1,3 @@
-import type { HazardClass } from '../../core/catalogue'
 import type { WorkingDay } from '../../core/fit'
 import { DUST_LIMITS } from '../../core/workshop'
 import { said } from './language'
@@ -51,37 +50,20 @@ export const workingDay = said('workingDay', {
   noAir: 'The room has no volume: give it a floor and a height, and its dust can be reckoned.',
   dustHow:
     'A plain estimate: usual amounts by kind of work, spread evenly in the room, with its air changed and the dust settling. Nothing is measured.',
-  height: 'Height of the room, m',
   open: 'Gate or windows open',
+  home: 'At home today, and knows I am at work:',
+  evenSo: (dbA: string, there: string) =>
+    `Of ${dbA} dB(A) about ${there} arrive next door: an estimate by distance and wall.`,
+  quietTitle: 'In quiet hours instead',
+  quiet: (work: string, method: string, time: string, instead: string) =>
+    `${work}: ${method}, ${time}; not ${instead}.`,
+  quietNot: (work: string, method: string) =>
+    `${work}: nothing quiet does it with what is there; keep ${method} for the daytime.`,
+  quietAll: 'All of it is quiet enough for quiet hours.',
+  packsTitle: 'Packs',
+  packs: (count: string, wh: string, energy: string, platform: string) =>
+    `${count} of ${wh} Wh${platform === '' ? '' : ` (${platform})`} charged before you begin: the evening draws up to ${energy} Wh, reckoned as if each tool ran all through its step.`,
   hazardTitle: 'What can hurt today',
-  hazard: {
-    'sharp-edge':
-      'A dull edge slips, and the other hand is where it goes. Clamp the work, both hands behind the edge, push away from you; never steady a piece in the palm.',
-    'spinning-bit':
-      'A bit that grabs turns the work or the wrist. Clamp the piece, brace the drill, let go at once when it grabs; no gloves, no sleeves. Hole saws and flat bits: slowly, from both sides.',
-    'hand-blade':
-      'The saw jumps back when the cut closes on the blade. Support so that the falling side can fall, stand beside the line, both hands on the saw, start it before it touches and let it stop before you set it down.',
-    'fixed-blade':
-      'The blade throws back what pinches between it and the fence. Riving knife and guard on, stand beside the line, push stick for the last bit, never reach over or behind the blade, never free-hand, no short piece against a stop and the fence at once.',
-    'router-bit':
-      'With the turn of the bit it runs away with you. Feed against it, small depths, the piece clamped or longer than two hands; let it stop before you lift it off; bits pulled out a little and tight.',
-    'feed-rollers':
-      'Rollers take short pieces, loose knots and fingers alike. Nothing shorter than the manual says, push blocks, stand beside, hands never under the table’s edge; stop and unplug before a jam is cleared.',
-    'fired-nail':
-      'A nail follows the grain and comes out at the side. The other hand a long way off the line, never hold the trigger while you walk, the hose off or the pack out before a jam is cleared.',
-    dust: 'Fine dust harms the lungs for good, and oily rags heat by themselves. Mask before the first stroke; oily rags spread out flat or under water in a lidded tin; no flame near dust or fumes.'
-  } as Readonly<Record<HazardClass, string>>,
-  gentler: {
-    'sharp-edge': 'Gentler: a guide or a block plane with a fine set.',
-    'spinning-bit':
-      'Gentler: brace and bit, or a drill with its clutch low; slower by some minutes a hole.',
-    'hand-blade': 'Gentler: a pull saw or panel saw; or have it cut where you buy it.',
-    'fixed-blade': 'Gentler: a circular saw along a guide, or boards cut to width at the yard.',
-    'router-bit': 'Gentler: chisel and rabbet plane, or a lighter trim router with a bearing.',
-    'feed-rollers': 'Gentler: buy it planed, or a hand plane.',
-    'fired-nail': 'Gentler: hammer and pre-drilled holes.',
-    dust: 'Gentler: a sharp plane or scraper makes shavings, not dust.'
-  } as Readonly<Record<HazardClass, string>>,
   manual:
     'Follow the tool’s manual and your local rules; all of this is common practice and goes behind them.'
 } as const)

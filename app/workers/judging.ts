@@ -1,6 +1,7 @@
 import { beginningOf, explainPurchase, paidBackBy, purchaseOpens } from '../../core/explain'
 import { fitBuild, fitContext } from '../../core/fit'
 import { carriedPins, evaluate, kitAfter, plannedSteps, possibleAfter } from '../../core/plan'
+import { dustAhead, dustOfMachine, loudWays, wearOf } from '../../core/safety'
 import { isOvertaken, nextDay, pocketList } from '../../core/shopping'
 import type { Answerers } from './serve'
 
@@ -38,6 +39,15 @@ export const judging = {
   },
   'bench-steps'({ world }, { plan, build }, send) {
     send(plannedSteps(world, plan, build))
+  },
+  'dust-ahead'({ world }, { plan, machine }, send) {
+    send(machine === undefined ? dustAhead(world, plan) : dustOfMachine(world, plan, machine))
+  },
+  wear({ world }, { plan }, send) {
+    send(wearOf(world, plan))
+  },
+  loud({ world }, { plan }, send) {
+    send(loudWays(world, plan))
   },
   beginning({ world }, { plan, lead, cost, opens }, send) {
     send(beginningOf(world, plan, lead, cost, opens))

@@ -16,6 +16,7 @@ import type { Ladder } from '../../core/ladder'
 import type { Minor } from '../../core/money'
 import type { Report } from '../../core/plan'
 import type { Risk } from '../../core/risk'
+import type { DustAhead, LoudWay, Wear } from '../../core/safety'
 import type { ScenarioOutcome, SchoolOutcome } from '../../core/scenarios'
 import type { Outcome } from '../../core/search'
 import type { NextDay, PocketLine } from '../../core/shopping'
@@ -85,6 +86,14 @@ export interface Calls {
     in: { readonly plan: Plan | undefined; readonly build: string }
     out: readonly BenchStep[] | undefined
   }
+  /** The dustiest evening planned; of one machine the dustiest in which it sends out most, where that is too dusty. */
+  'dust-ahead': {
+    in: { readonly plan: Plan | undefined; readonly machine?: string | undefined }
+    out: DustAhead | undefined
+  }
+  wear: { in: { readonly plan: Plan | undefined }; out: Wear }
+  /** Loud ways of the builds planned, the loudest first. */
+  loud: { in: { readonly plan: Plan | undefined }; out: readonly LoudWay[] }
   beginning: {
     in: {
       readonly plan: Plan

@@ -25,5 +25,5 @@ export interface StockCard {
 }
 
 /** What has a card. */
-export const CARD_KINDS = ['tool', 'operation', 'method', 'material'] as const
+export const CARD_KINDS = ['tool', 'operation', 'method', 'material', 'hazard'] as const
 export type CardKind = (typeof CARD_KINDS)[number]

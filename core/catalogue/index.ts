@@ -112,3 +112,4 @@ export type { Dispute, Leaning, PowerWish, School, SchoolWeights, Side, Stance }
 export { LEVELS, type Level } from './levels'
 export { HOURS_FOR, reachedAfter, sharesOver, type Shares } from './learning'
 export { inSpecies, speciesOf, type Listed } from './species'
+export { asIfWorn, withoutUnworn } from './unworn'

@@ -25,6 +25,7 @@ export {
   leads,
   leadsOn,
   limitsBroken,
+  loudnessOf,
   markingAllowed,
   meets,
   methodsOf,
@@ -95,5 +96,12 @@ export { EMPTY_SET, addedCost, costOf, entriesOf, union, type NeedSet } from './
 export { makeFitter, type Fitter, type WayIn } from './ways-in'
 export { buildableNow, operationsWithin } from './within'
 export { consumablesPerHour, useEats, usedUp } from './consumables'
-export { benchSteps, sittingsOf, type BenchStep, type Sitting, type SittingWork } from './sittings'
+export {
+  QUIET_DBA,
+  benchSteps,
+  sittingsOf,
+  type BenchStep,
+  type Sitting,
+  type SittingWork
+} from './sittings'
 export { gearOf, workingDay, type DayStretch, type Gear, type WorkingDay } from './working-day'

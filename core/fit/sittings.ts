@@ -1,6 +1,8 @@
 import type { Library, Protection, Step } from '../catalogue'
-import { distinct, sumOf } from '../kernel'
+import { distinct, leastBy, sumOf } from '../kernel'
 import type { BuildFit } from './build-fit'
+import { loudnessOf } from './kernel'
+import type { MethodUse } from './use'
 
 /** Work that is not begun for less than this before the evening is over, min. A judgement: set-up and clearing away eat it up. */
 const LEAST_PIECE = 10
@@ -15,21 +17,47 @@ export interface BenchStep {
   /** The way it is done; none where the kit has none. */
   readonly method: string | undefined
   readonly tools: readonly string[]
+  /** The quickest way that can be done in quiet hours; none where the kit has none. */
+  readonly quiet?: { readonly method: string; readonly minutes: number } | undefined
   /** What has to be protected meanwhile. */
   readonly wear: readonly Protection[]
 }
+
+/** In quiet hours nothing is louder than this at the ear where nothing else is said, dB(A): somebody talking loudly, a hand saw. A judgement. */
+export const QUIET_DBA = 75
+
+/** A way with its parts and its clean-up. */
+const usesIn = (use: MethodUse): MethodUse[] => [
+  use,
+  ...(use.parts ?? []),
+  ...(use.cleanUp ? [use.cleanUp] : [])
+]
+/** The loudest of a way of working, its parts and its clean-up, dB(A); nothing where only a service does it. */
+const loudestOf = (use: MethodUse): number =>
+  Math.max(
+    -Infinity,
+    ...usesIn(use).flatMap(({ method }) =>
+      method.service === undefined ? [loudnessOf(method)] : []
+    )
+  )
 
 /**
  * The steps of a build as they stand in it: patterns and cut lists write them in the order they are worked, and whoever writes others
  * knows best.
  */
-export function benchSteps({ steps }: BuildFit): BenchStep[] {
-  return steps.map(({ step, usable: [best] }) => {
-    const uses = best ? [best, ...(best.parts ?? []), ...(best.cleanUp ? [best.cleanUp] : [])] : []
+export function benchSteps({ steps }: BuildFit, quietDbA = QUIET_DBA): BenchStep[] {
+  return steps.map(({ step, usable }) => {
+    const [best] = usable
+    const uses = best ? usesIn(best) : []
+    const quiet = leastBy(
+      usable.filter((one) => loudestOf(one) <= quietDbA),
+      ({ minutes }) => minutes
+    )
     return {
       step,
       minutes: best?.minutes,
       method: best?.method.id,
+      quiet: quiet && { method: quiet.method.id, minutes: quiet.minutes },
       tools: distinct(uses.flatMap(({ tools }) => tools.map(({ tool }) => tool.id))),
       wear: distinct(uses.flatMap(({ method }) => method.protection ?? []))
     }
@@ -47,6 +75,17 @@ export interface Sitting {
   readonly minutes: number
   readonly nights: number
 }
+
+/** So many minutes of a step; the quiet way takes its share of its own. */
+const partOf = (one: BenchStep, minutes: number | undefined, goesOn: boolean): SittingWork => ({
+  ...one,
+  minutes,
+  goesOn,
+  quiet:
+    one.quiet && minutes !== undefined && one.minutes !== undefined && one.minutes > 0
+      ? { ...one.quiet, minutes: (one.quiet.minutes * minutes) / one.minutes }
+      : one.quiet
+})
 
 /**
  * A build in evenings: as many of its steps as fit into each. Work that can be left lies over two sittings; what has to
@@ -73,13 +112,13 @@ export function sittingsOf(
     while (nights === 0 && spent() + left > minutes) {
       const piece = minutes - spent()
       if (piece >= LEAST_PIECE || work.length === 0) {
-        work.push({ ...one, minutes: piece, goesOn })
+        work.push(partOf(one, piece, goesOn))
         left -= piece
         goesOn = true
       }
       close(0)
     }
-    work.push({ ...one, minutes: one.minutes === undefined ? undefined : left, goesOn })
+    work.push(partOf(one, one.minutes === undefined ? undefined : left, goesOn))
     if (nights > 0) close(nights)
   }
   close(0)

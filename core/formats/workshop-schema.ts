@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { WALLS } from '../catalogue'
-import { OPENINGS, THINGS } from '../workshop'
+import { OPENINGS, THINGS, WALLS_BETWEEN, type WallBetween } from '../workshop'
 import { comfort, quiet } from './preferences-schema'
 import { id, measure, name, sides } from './schema-parts'
 
@@ -56,6 +56,28 @@ export const workshop = z.strictObject({
   floorM2: measure.optional(),
   volts: z.literal([230, 120]),
   circuitAmps: measure.optional(),
+  circuits: z
+    .array(
+      z.strictObject({
+        name,
+        amps: measure,
+        volts: z.literal([230, 120]).optional(),
+        also: z
+          .array(z.strictObject({ name, amps: measure, always: z.literal(true).optional() }))
+          .max(20, 'list.too-long')
+          .optional()
+      })
+    )
+    .max(20, 'list.too-long')
+    .optional(),
+  neighbour: z
+    .strictObject({
+      metres: measure,
+      wall: z.enum(Object.keys(WALLS_BETWEEN) as [WallBetween, ...WallBetween[]])
+    })
+    .optional(),
+  heightM: measure.optional(),
+  unworn: z.array(id).max(40, 'list.too-long').optional(),
   walls: z.enum(WALLS).optional(),
   humidity: z.strictObject({ low: humidity, high: humidity }).optional(),
   quiet: quiet.optional(),

@@ -3,7 +3,7 @@ export type Figure = string | number
 /** No figures. */
 export type Nothing = Readonly<Record<string, never>>
 
-/** What can be wrong with a board of prices and its feed, and with what is hired. `row` is the listing's number, in CSV its row. */
+/** What can be wrong with a board of prices and its feed, with what is hired, and with circuits. `row` is the listing's number, in CSV its row. */
 export interface BoardFindings {
   'board.currency': { currency: Figure }
   'feed.choice': { choices: Figure; field: Figure; row: Figure; text: Figure }
@@ -19,5 +19,6 @@ export interface BoardFindings {
   'feed.tool': { row: Figure; text: Figure }
   'feed.too-many': { limit: Figure; rows: Figure }
   'plan.hired-too-short': { build: Figure; tool: Figure; minutes: Figure; limit: Figure }
+  'circuit.twice': { name: Figure }
   'feed.twice': { row: Figure; text: Figure }
 }

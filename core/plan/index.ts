@@ -1,6 +1,6 @@
 export { evaluate, rulesBroken, type Report } from './evaluate'
 export { type EvaluatedBuild, type PlanValue } from './value'
-export { kitAfter, plannedSteps, possibleAfter } from './possible'
+export { kitAfter, kitOn, plannedSteps, possibleAfter } from './possible'
 export { salesOf, type CashMovement, type DayBalance } from './evaluate-cash'
 export { bundlePieces } from './acquired'
 export { checkPurchases, savedOn, type Priced } from './evaluate-purchases'

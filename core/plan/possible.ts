@@ -1,6 +1,15 @@
 import { isDone } from '../builds'
 import { type Day } from '../calendar'
-import { benchSteps, fitBuild, fitContext, kitOf, type BenchStep, type Kit } from '../fit'
+import {
+  QUIET_DBA,
+  benchSteps,
+  fitBuild,
+  fitContext,
+  kitOf,
+  type BenchStep,
+  type Kit
+} from '../fit'
+import { quietLimit } from '../workshop'
 import { findBuild, type Plan, type World } from '../workspace'
 import { acquisitions, kitBetween, type Acquired } from './acquired'
 import { checkPurchases } from './evaluate-purchases'
@@ -20,6 +29,10 @@ export function possibleAfter(world: World, plan: Plan, day: Day): string[] {
     .map(({ id }) => id)
 }
 
+/** What is owned at the end of a day if the plan is followed; what is owned now where there is none. */
+export const kitOn = (world: World, plan: Plan | undefined, day: Day): Kit =>
+  plan ? kitBetween(acquiredBy(world, plan), day, day) : kitOf(world.library, world.workspace.items)
+
 /** What is owned at the end of a plan if it is followed. */
 export function kitAfter(world: World, plan: Plan): Kit {
   return kitBetween(acquiredBy(world, plan), plan.until, plan.until)
@@ -36,9 +49,12 @@ export function plannedSteps(
 ): BenchStep[] | undefined {
   const build = findBuild(world, id)
   const begin = plan?.builds.find((one) => one.build === id)?.begin
-  const kit =
-    plan && begin !== undefined
-      ? kitBetween(acquiredBy(world, plan), begin, begin)
-      : kitOf(world.library, world.workspace.items)
-  return build && benchSteps(fitBuild(fitContext(world), kit, build))
+  const kit = kitOn(world, begin === undefined ? undefined : plan, begin ?? world.asOf)
+  return (
+    build &&
+    benchSteps(
+      fitBuild(fitContext(world), kit, build),
+      quietLimit(world.workspace.workshop) ?? QUIET_DBA
+    )
+  )
 }

@@ -73,6 +73,10 @@ export function packsNeeded(energyWh: number, packWh: number): number {
   return Math.max(LEAST_PACKS, Math.ceil(energyWh / (packWh * USABLE) - charged - 1e-9))
 }
 
+/** Packs that so much energy empties, when none is filled again meanwhile. */
+export const packsDrawn = (energyWh: number, packWh: number): number =>
+  Math.ceil(energyWh / (packWh * USABLE) - 1e-9)
+
 /** Minutes a pack lasts in a tool. */
 export const minutesPerPack = (whPerHour: number, packWh: number): number =>
   whPerHour <= 0 ? Infinity : (60 * packWh * USABLE) / whPerHour

@@ -39,6 +39,7 @@ export {
   OTHER_MAKER_SHARE,
   POWER_MODES,
   minutesPerPack,
+  packsDrawn,
   packsNeeded,
   powerPlan,
   type OwnedPlatform,
@@ -52,3 +53,4 @@ export {
 export { ownedPlatforms, packPrices, poweredTools, toolsInView } from './powered-tools'
 export { dealWorth, type DealWorth } from './deal-worth'
 export { bargainOf, wantedTools, type Bargain } from './bargain'
+export { dayPacks, type DayPacks } from './day-packs'

@@ -1,4 +1,4 @@
-import { circuitCarries } from '../workshop'
+import { circuitCarries, mostAmps } from '../workshop'
 import { isDone } from '../builds'
 import type { Library, Tool } from '../catalogue'
 import { sumOf } from '../kernel'
@@ -52,7 +52,7 @@ function poweredTool(world: World, tool: Tool, minutesPerDay: number): PoweredTo
   }
   const cordless = price('cordless')
   const corded =
-    circuitCarries(workshop, tool, 'corded') && workshop.circuitAmps !== 0
+    circuitCarries(workshop, tool, 'corded') && mostAmps(workshop) !== 0
       ? price('corded')
       : undefined
   if (cordless === undefined && corded === undefined) return undefined

@@ -1,13 +1,26 @@
+export { type Workshop, floorFor, sidesOf, suitsWall, beyondComfort, comfortable } from './workshop'
 export {
-  type Workshop,
-  floorFor,
-  sidesOf,
-  suitsWall,
-  beyondComfort,
-  comfortable,
   ampsOf,
-  circuitCarries
-} from './workshop'
+  circuitCarries,
+  circuitsOf,
+  leftFor,
+  loadOn,
+  mostAmps,
+  runTogether,
+  strayOutlets,
+  type AlsoOn,
+  type Circuit,
+  type Mains,
+  type Together
+} from './circuits'
+export {
+  ASLEEP_DBA,
+  WALLS_BETWEEN,
+  atNeighbour,
+  quietLimit,
+  type Neighbour,
+  type WallBetween
+} from './neighbour'
 export {
   EUROPEAN,
   FIVE_DB,

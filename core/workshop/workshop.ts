@@ -1,24 +1,29 @@
-import type { HazardClass, HazardLevel, Library, Method, Power, Tool, Wall } from '../catalogue'
+import type { HazardClass, HazardLevel, Library, Method, Wall } from '../catalogue'
 import type { Minor } from '../money'
+import type { Mains } from './circuits'
 import type { FloorPlan } from './floor-plan'
+import type { Neighbour } from './neighbour'
 
 /** Where the work is done and what it allows. Limits left out do not bind. */
-export interface Workshop {
+export interface Workshop extends Mains {
   /** Inner size of the room, metres. */
   readonly room?: { readonly lengthM: number; readonly widthM: number } | undefined
   /** Floor that stored tools may take, m². */
   readonly floorM2?: number | undefined
   /** The room drawn to scale: then tools stand where they can, whatever the floor in square metres. */
   readonly plan?: FloorPlan | undefined
-  readonly volts: 230 | 120
   /** Relative humidity of the rooms the pieces will stand in, driest and dampest of the year, per cent. */
   readonly humidity?: { readonly low: number; readonly high: number } | undefined
   /** What the walls are that pieces hang on. */
   readonly walls?: Wall | undefined
-  /** Rating of the circuit tools are plugged into, amperes. */
-  readonly circuitAmps?: number | undefined
   /** Methods louder than this cost goodwill, per hour of running. */
   readonly quiet?: { readonly aboveDbA: number; readonly costPerHour: Minor } | undefined
+  /** Who hears it: the nearest neighbour's room. */
+  readonly neighbour?: Neighbour | undefined
+  /** Height of the room, metres. */
+  readonly heightM?: number | undefined
+  /** Protection that is owned and not worn: it chafes, fogs or stays on its hook. By tool. */
+  readonly unworn?: readonly string[] | undefined
   /** The highest hazard level the user is comfortable with, by class; a class left out is not limited. */
   readonly comfort: { readonly [H in HazardClass]?: HazardLevel | undefined }
 }
@@ -65,17 +70,3 @@ export const beyondComfort = (
   [...library.methods.values()].filter(
     (method) => method.hazard?.kind === hazard && !comfortable(workshop, method)
   )
-
-/** Current a tool draws in one of its power forms, amperes; 0 for hand tools and battery bodies. */
-export function ampsOf(tool: Tool, power: Power, volts: 230 | 120): number {
-  const form = tool.forms.find((candidate) => candidate.power === power)
-  return (volts === 230 ? form?.amps230 : form?.amps120) ?? 0
-}
-
-/** Whether the circuit carries the tool at all. Longer or joint loads are a matter for an electrician. */
-export function circuitCarries(workshop: Workshop, tool: Tool, power: Power): boolean {
-  return (
-    workshop.circuitAmps === undefined ||
-    ampsOf(tool, power, workshop.volts) <= workshop.circuitAmps
-  )
-}

@@ -8,8 +8,8 @@ import {
   type Build,
   type MaterialPricing
 } from '../builds'
-import { learningOf } from './learning'
-import { withNames, withOwn, withSizes, withSkill, withoutSkill, type Library } from '../catalogue'
+import { libraryOf } from './library-of'
+import type { Library } from '../catalogue'
 import {
   addDays,
   byDate,
@@ -126,12 +126,7 @@ const ASK_BACK_DAYS = 62
  */
 export function worldOf(workspace: Workspace, baseLibrary: Library, today: Day): World {
   const asOf = workspace.asOf ?? today
-  const { units, names = 'plain' } = workspace.preferences
-  const named = withSizes(
-    withNames(withOwn(withoutSkill(baseLibrary), workspace.own), names),
-    units
-  )
-  const library = withSkill(named, workspace.preferences.levels ?? {}, learningOf(workspace, named))
+  const library = libraryOf(workspace, baseLibrary)
   const stages = stagesOf(workspace, asOf)
   const until = must(horizonEnd(stages), 'the last stage')
   const answered = answeredBy(workspace.ledger)

@@ -79,6 +79,7 @@ export const upkeepMethods: readonly Method[] = [
     setupMinutes: 4,
     runMinutes: 2.5,
     accuracyMm: 0.1,
+    hazard: { kind: 'sharp-edge', level: 1 },
     soundDbA: 72
   }),
   method({

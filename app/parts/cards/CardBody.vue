@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { CardKind } from '../../../core/cards'
+import { SHEETS } from '../../../core/safety'
 import { useWorkspace } from '../../stores/workspace'
 import { cards as words } from '../../words/cards'
 import MaterialCard from './MaterialCard.vue'
 import MethodCard from './MethodCard.vue'
+import SheetCard from './SheetCard.vue'
 import ToolCard from './ToolCard.vue'
 import WorkCard from './WorkCard.vue'
 
@@ -24,6 +26,9 @@ const method = computed(() =>
 const material = computed(() =>
   props.kind === 'material' ? library.value?.materials.get(props.id) : undefined
 )
+const sheet = computed(() =>
+  props.kind === 'hazard' ? SHEETS.find((one) => one === props.id) : undefined
+)
 </script>
 
 <template>
@@ -31,6 +36,7 @@ const material = computed(() =>
   <WorkCard v-else-if="operation" :operation="operation" />
   <MethodCard v-else-if="method" :method="method" />
   <MaterialCard v-else-if="material" :material="material" />
+  <SheetCard v-else-if="sheet" :sheet="sheet" />
   <p v-else class="soft">{{ words.unknown }}</p>
 </template>
 

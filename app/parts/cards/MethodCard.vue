@@ -2,14 +2,18 @@
 import { computed } from 'vue'
 import { methodFacts } from '../../../core/cards'
 import type { Method } from '../../../core/catalogue'
+import { gentlerWays, sheetsOf } from '../../../core/safety'
 import { toolDrawings, workDrawings } from '../../drawings'
 import { useWorkspace } from '../../stores/workspace'
 import { cards as words } from '../../words/cards'
+import { hazardSheets } from '../../words/hazard-sheets'
+import { duration } from '../../words/say'
 import { operationUnits } from '../../words/units'
 import LineDrawing from './LineDrawing.vue'
 import NameList from './NameList.vue'
 import WhatIs from '../WhatIs.vue'
 import NamedText from '../NamedText.vue'
+import HazardSheets from '../HazardSheets.vue'
 
 /** A way to do a piece of work: with what, how long, what it leaves, what it can do to you. */
 const props = defineProps<{ method: Method }>()
@@ -37,6 +41,21 @@ const parts = computed(
 const unit = computed(() =>
   operationUnits(operation.value?.unit ?? '', 1, store.workspace?.preferences.units ?? 'metric')
 )
+/** The gentler way with its time; where there is none, that. */
+const softer = computed(() => {
+  const { say, world } = store
+  if (!say || !world || (props.method.hazard?.level ?? 0) === 0) return undefined
+  const work = say.operation(props.method.operation)
+  const way = gentlerWays(world.library, props.method)[0]
+  return way
+    ? hazardSheets.gentlerShort(
+        say.method(way.method),
+        way.minutes === undefined
+          ? hazardSheets.byService
+          : hazardSheets.each(duration(Math.max(1, Math.round(way.minutes))))
+      )
+    : hazardSheets.gentlerNone(work, say.method(props.method.id))
+})
 </script>
 
 <template>
@@ -62,6 +81,8 @@ const unit = computed(() =>
           {{ words.protects(method.protection) }}</template
         >
       </p>
+      <p><HazardSheets :sheets="sheetsOf(method)" /></p>
+      <p v-if="softer" class="small">{{ softer }}</p>
       <template v-if="parts.length > 0">
         <h2>{{ words.parts }}</h2>
         <NameList kind="operation" :entries="parts" />

@@ -4,6 +4,8 @@ import { toolFacts } from '../../../core/cards'
 import { TIERS, type Tool } from '../../../core/catalogue'
 import { usualByTier } from '../../../core/fit'
 import { findOffer } from '../../../core/prices'
+import { sheetsOfTool } from '../../../core/safety'
+import HazardSheets from '../HazardSheets.vue'
 import { toolCard } from '../../../data/cards'
 import { toolDrawings } from '../../drawings'
 import { useWorkspace } from '../../stores/workspace'
@@ -107,6 +109,7 @@ const builds = computed(() => facts.value?.builds.map((id) => store.say?.build(i
       <p v-if="tool.caution || tool.needs.length > 0" class="caution small">
         <i class="pi pi-exclamation-triangle" aria-hidden="true" />
         {{ cautions }}
+        <HazardSheets :sheets="sheetsOfTool(tool)" />
       </p>
       <template v-if="card">
         <h2>{{ words.look }}</h2>

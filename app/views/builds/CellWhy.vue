@@ -3,6 +3,8 @@ import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import { setUpMinutes, type MethodFit, type MethodUse } from '../../../core/fit'
 import { change } from '../../../core/workspace'
+import { sheetsOf } from '../../../core/safety'
+import HazardSheets from '../../parts/HazardSheets.vue'
 import NamedText from '../../parts/NamedText.vue'
 import SetLine from '../../parts/SetLine.vue'
 import { usePlanning } from '../../stores/planning'
@@ -101,6 +103,7 @@ const stock = computed(() => {
           </p>
           <p v-if="cell.best.method.hazard" class="small caution">
             {{ words.hazardNote(cell.best.method.hazard.kind, cell.best.method.hazard.level) }}
+            <HazardSheets :sheets="sheetsOf(cell.best.method)" />
           </p>
           <Button
             size="small"

@@ -4,6 +4,8 @@ import { computed } from 'vue'
 import type { Day } from '../../../core/calendar'
 import { isCapacity, type Tool } from '../../../core/catalogue'
 import { change, type Item } from '../../../core/workspace'
+import { sheetsOfTool } from '../../../core/safety'
+import HazardSheets from '../../parts/HazardSheets.vue'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
 import { specName } from '../../words/builds'
@@ -100,7 +102,10 @@ function toggleWish(): void {
       </p>
       <p v-if="tool.why">{{ tool.why }}</p>
       <InUse :tool="tool" />
-      <p v-if="tool.caution" class="caution">{{ tool.caution }} {{ words.cautionTail }}</p>
+      <p v-if="tool.caution" class="caution">
+        {{ tool.caution }} {{ words.cautionTail }}
+        <HazardSheets :sheets="sheetsOfTool(tool)" />
+      </p>
       <ul v-if="tool.companions.length > 0" class="plain-list">
         <li v-for="companion in tool.companions" :key="companion.anyOf.join()">
           {{ companion.anyOf.map((id) => store.say!.shortTool(id)).join(' / ') }}:

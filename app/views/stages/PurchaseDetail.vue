@@ -3,11 +3,14 @@ import Button from 'primevue/button'
 import { computed, shallowRef, watch } from 'vue'
 import { toolOfPurchase, type PurchaseReasons } from '../../../core/explain'
 import { change, type PlannedPurchase } from '../../../core/workspace'
+import { sheetsOfTool } from '../../../core/safety'
+import HazardSheets from '../../parts/HazardSheets.vue'
 import { useJudging } from '../../stores/judging'
 import { usePlanning } from '../../stores/planning'
 import { useWorkspace } from '../../stores/workspace'
 import { sentence } from '../../words/issues'
 import { stages as words } from '../../words/stages'
+import { air } from '../../words/air'
 import { steps } from '../../words/steps'
 import { weigh } from '../../words/weigh'
 import InUse from '../../parts/InUse.vue'
@@ -102,6 +105,7 @@ function ban(): void {
     <p v-if="tool?.caution" class="caution">
       <i class="pi pi-exclamation-triangle" aria-hidden="true" /> {{ tool.caution }}
       {{ weigh.cautionTail }}
+      <HazardSheets :sheets="sheetsOfTool(tool)" />
     </p>
     <InUse v-if="tool" :tool="tool" />
     <div class="columns">
@@ -129,7 +133,11 @@ function ban(): void {
           <p>
             <NamedText
               :text="words.advised(store.say.offer(one.offer), store.say.money(one.price))"
-            />{{ ' ' }}<span class="soft"><NamedText :text="toldText(one.why)" /></span>
+            />{{ ' '
+            }}<span class="soft"
+              ><NamedText v-if="one.why !== ''" :text="toldText(one.why)" />
+              {{ one.dust ? air.announced(store.say, one.dust) : '' }}</span
+            >
           </p>
           <Button
             v-if="one.date !== undefined"

@@ -3,6 +3,8 @@ import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
 import { change } from '../../../core/workspace'
+import { sheetsOfTool } from '../../../core/safety'
+import HazardSheets from '../../parts/HazardSheets.vue'
 import { useWeighing } from '../../stores/weighing'
 import { useWorkspace } from '../../stores/workspace'
 import { duration } from '../../words/say'
@@ -123,6 +125,7 @@ const use = (one: UseView | undefined): string =>
       {{ tool?.caution }}
       <template v-if="reasons?.hazard">{{ words.hazardLine(reasons.hazard.level) }}</template>
       {{ words.cautionTail }}
+      <HazardSheets v-if="tool" :sheets="sheetsOfTool(tool)" />
     </p>
     <div class="columns">
       <div class="stack">

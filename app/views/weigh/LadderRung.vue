@@ -8,6 +8,7 @@ import { useWorkspace } from '../../stores/workspace'
 import { ladder as words } from '../../words/ladder'
 import { steps } from '../../words/steps'
 import NamedText from '../../parts/NamedText.vue'
+import RungDust from './RungDust.vue'
 
 /** One rung: the tool, what comes along, what it opens or saves, the money so far; opened, why it stands here. */
 const props = defineProps<{ rung: Rung; at: number; last: boolean; open: boolean }>()
@@ -59,6 +60,7 @@ function notForMe(): void {
       <p v-for="line in words.details(store.say, rung, last)" :key="line">
         <NamedText :text="line" />
       </p>
+      <RungDust :tool="rung.lead.tool" />
       <p class="row">
         <WhatIs :id="rung.lead.tool" kind="tool" :name="store.say.tool(rung.lead.tool)" />
         <WhatIs

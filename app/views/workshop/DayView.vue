@@ -3,30 +3,29 @@ import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import { computed, ref, useId } from 'vue'
 import { isDone } from '../../../core/builds'
-import { gearOf, sittingsOf, workingDay } from '../../../core/fit'
+import { QUIET_DBA, gearOf, sittingsOf, workingDay } from '../../../core/fit'
 import { findOffer } from '../../../core/prices'
-import { AIR_CHANGES, areaOf } from '../../../core/workshop'
+import { airOf, worn } from '../../../core/safety'
+import { dayPacks } from '../../../core/weigh'
+import { atNeighbour, quietLimit } from '../../../core/workshop'
 import NumberField from '../../parts/NumberField.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import SelectField from '../../parts/SelectField.vue'
 import { printPage } from '../../shell/save'
-import { useFloor } from '../../stores/floor'
 import { useWorkspace } from '../../stores/workspace'
 import { PROTECTION } from '../../words/cards'
 import { duration } from '../../words/say'
 import { workingDay as words } from '../../words/working-day'
 import { useBenchSteps } from '../builds/step-text'
+import DayHazards from './DayHazards.vue'
 import WorkshopTabs from './WorkshopTabs.vue'
 
 /** The sheet of a day: one minute before the work begins, the noise and dust of it, and what can hurt. */
 const store = useWorkspace()
-const floor = useFloor()
 const check = useId()
 const MINUTES = 60
 const USUAL_HOURS = 3
 const MOST_HOURS = 24
-/** A usual room where none is drawn: a single garage. Common practice. */
-const USUAL_M2 = 18
 const LOUD_DBA = 85
 const LEAST_MG = 0.05
 
@@ -43,7 +42,6 @@ const picked = ref<string>()
 const build = computed(() => picked.value ?? builds.value[0]?.id ?? '')
 const hours = ref(USUAL_HOURS)
 const evening = ref('0')
-const height = ref(2.4)
 const open = ref(false)
 
 const steps = useBenchSteps(() => build.value)
@@ -66,13 +64,46 @@ const tools = computed(
 )
 const day = computed(() => {
   const { world } = store
-  const area = floor.plan && floor.faults.length === 0 ? areaOf(floor.plan.outline) : USUAL_M2
-  const air = {
-    volumeM3: area * height.value,
-    changes: open.value ? AIR_CHANGES.open : AIR_CHANGES.shut
-  }
-  return world && sitting.value
-    ? workingDay(world.library, sitting.value.work, gearOf(tools.value), air)
+  if (!world || !sitting.value) return undefined
+  const { workshop } = world.workspace
+  return workingDay(
+    world.library,
+    sitting.value.work,
+    gearOf(worn(tools.value, workshop)),
+    airOf(workshop, open.value)
+  )
+})
+const packs = computed(() =>
+  store.world && sitting.value ? dayPacks(store.world, store.plan, sitting.value.work) : []
+)
+const methods = computed(() => day.value?.stretches.map(({ method }) => method) ?? [])
+/** Louder than quiet hours allow, each with what goes instead. */
+const loud = computed(() => {
+  const { say, world } = store
+  if (!say || !world || !sitting.value) return []
+  const limit = quietLimit(world.workspace.workshop) ?? QUIET_DBA
+  return sitting.value.work.flatMap(({ step, method, quiet }) => {
+    const stretch = day.value?.stretches.find((one) => one.method === method)
+    if (!stretch || stretch.dbA <= limit) return []
+    const work = say.operation(step.operation)
+    return [
+      quiet
+        ? words.quiet(
+            work,
+            say.method(quiet.method),
+            duration(Math.max(1, Math.round(quiet.minutes))),
+            say.method(stretch.method)
+          )
+        : words.quietNot(work, say.method(stretch.method))
+    ]
+  })
+})
+const nextDoor = computed(() => {
+  const { say, workspace } = store
+  const dbA = day.value?.loudest?.stretch.dbA
+  const neighbour = workspace?.workshop.neighbour
+  return say && dbA !== undefined && neighbour
+    ? words.evenSo(say.number(dbA, 0), say.number(atNeighbour(dbA, neighbour), 0))
     : undefined
 })
 const title = computed(() => {
@@ -130,12 +161,12 @@ const checks = computed(() => {
         <li v-for="(line, i) in checks" :key="i">
           <span class="tick" aria-hidden="true" /><span>{{ line }}</span>
         </li>
+        <li>
+          <span class="tick" aria-hidden="true" /><span class="home">{{ words.home }}</span>
+        </li>
       </ul>
       <h2>{{ words.hazardTitle }}</h2>
-      <div v-for="hazard in day.hazards" :key="hazard" class="hazard">
-        <p>{{ words.hazard[hazard] }}</p>
-        <p class="soft small">{{ words.gentler[hazard] }}</p>
-      </div>
+      <DayHazards :methods="methods" />
       <p class="small strong">{{ words.manual }}</p>
       <h2>{{ words.noiseTitle }}</h2>
       <p>{{ words.noise(store.say, day) }}</p>
@@ -154,7 +185,26 @@ const checks = computed(() => {
       >
         {{ words.noEars }}
       </p>
+      <p v-if="nextDoor">{{ nextDoor }}</p>
       <p class="caption">{{ words.noiseHow }}</p>
+      <h3>{{ words.quietTitle }}</h3>
+      <p v-if="loud.length === 0" class="small">{{ words.quietAll }}</p>
+      <ul v-else class="plain-list small">
+        <li v-for="(line, i) in loud" :key="i">{{ line }}</li>
+      </ul>
+      <template v-if="packs.length > 0">
+        <h2>{{ words.packsTitle }}</h2>
+        <p v-for="one in packs" :key="one.platform">
+          {{
+            words.packs(
+              store.say.number(one.packs, 0),
+              store.say.number(one.packWh, 0),
+              store.say.number(one.energyWh, 0),
+              one.platform
+            )
+          }}
+        </p>
+      </template>
       <h2>{{ words.dustTitle }}</h2>
       <p v-if="!day.dust" class="attention">{{ words.noAir }}</p>
       <p v-else-if="day.dust.mean < LEAST_MG">{{ words.dustNone }}</p>
@@ -164,13 +214,6 @@ const checks = computed(() => {
         <p v-if="day.withHose !== undefined">{{ words.withHose(store.say, day.withHose) }}</p>
       </template>
       <div class="row no-print">
-        <NumberField
-          :label="words.height"
-          :value="height"
-          :least="0"
-          :most="20"
-          @change="height = $event ?? height"
-        />
         <p class="check">
           <Checkbox v-model="open" binary :input-id="check" />
           <label :for="check">{{ words.open }}</label>
@@ -198,9 +241,9 @@ const checks = computed(() => {
   margin-top: 0.2rem;
   border: 1.5px solid var(--graphite);
 }
-.hazard {
-  border-left: 4px solid var(--hazard);
-  padding-left: 0.6rem;
+.home::after {
+  content: ' ____________________';
+  color: var(--graphite-soft);
 }
 .check {
   display: flex;

@@ -56,6 +56,15 @@ const walls = computed(() =>
   }))
 )
 
+/** Circuits that are told apart, and what the outlet says where that is none of them. */
+const circuits = computed(() => {
+  const names = (store.workspace?.workshop.circuits ?? []).map(({ name }) => ({ id: name, name }))
+  const says = outlet.value?.circuit ?? ''
+  return names.length === 0 || names.some(({ id: its }) => its === says)
+    ? names
+    : [{ id: says, name: says === '' ? words.noCircuit : says }, ...names]
+})
+
 const setThing = (next: Partial<Thing>): void =>
   floor.change({
     things: (plan.value?.things ?? []).map((one) =>
@@ -203,7 +212,15 @@ function together(): void {
       :most="MOST_MM"
       @change="setOutlet({ atMm: $event ?? 0 })"
     />
+    <SelectField
+      v-if="circuits.length > 0"
+      :label="words.circuit"
+      :value="outlet.circuit"
+      :options="circuits"
+      @change="setOutlet({ circuit: $event })"
+    />
     <TextField
+      v-else
       :label="words.circuit"
       :value="outlet.circuit"
       :read="(text: string) => ok(text.trim() === '' ? words.circuitFirst : text.trim())"

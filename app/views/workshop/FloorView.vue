@@ -4,6 +4,7 @@ import { computed, ref, shallowRef } from 'vue'
 import {
   clashesOf,
   lengthOf,
+  strayOutlets,
   wallsOf,
   type Against,
   type FloorPlan,
@@ -33,6 +34,9 @@ const clashes = computed(() =>
   draft.value && floor.faults.length === 0 ? clashesOf(draft.value, floor.shapes) : floor.clashes
 )
 const MOST_SHOWN = 8
+const stray = computed(() =>
+  store.workspace ? strayOutlets(store.workspace.workshop, plan.value?.outlets ?? []).length : 0
+)
 
 const title = computed(() => {
   if (!floor.plan) return words.titleNone
@@ -104,7 +108,8 @@ function remove(key: string): void {
 function add(kind: (typeof ADDED)[number]): void {
   if (!floor.plan) return
   const id = newId('floor')
-  floor.set(added(floor.plan, kind, id, words.circuitFirst))
+  const [first] = store.workspace?.workshop.circuits ?? []
+  floor.set(added(floor.plan, kind, id, first?.name ?? words.circuitFirst))
   chosen.value = `${kind === 'outlet' ? 'outlet' : ['door', 'gate', 'window'].includes(kind) ? 'opening' : 'thing'}:${id}`
 }
 function putIn(tool: string): void {
@@ -132,6 +137,7 @@ function putIn(tool: string): void {
       <p v-for="(one, i) in floor.faults" :key="i" class="attention" role="alert">
         {{ faultText(one) }}
       </p>
+      <p v-if="stray > 0" class="attention" role="alert">{{ words.stray(stray) }}</p>
       <FloorDrawing
         v-model:chosen="chosen"
         :plan="plan"

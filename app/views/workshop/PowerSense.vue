@@ -2,9 +2,11 @@
 import Checkbox from 'primevue/checkbox'
 import MultiSelect from 'primevue/multiselect'
 import { computed, ref, useId } from 'vue'
-import { GAUGES, ampsOf, circuitLoad, gaugeFor, judgeCord } from '../../../core/workshop'
+import { GAUGES, ampsOf, circuitsOf, gaugeFor, judgeCord, loadOn } from '../../../core/workshop'
 import NumberField from '../../parts/NumberField.vue'
+import SelectField from '../../parts/SelectField.vue'
 import { useWorkspace } from '../../stores/workspace'
+import { circuits as circuitWords } from '../../words/circuits'
 import { powerSense as words } from '../../words/power-sense'
 
 /** What runs together against what the circuit carries, and the cord that serves for a length. */
@@ -21,11 +23,21 @@ const length = ref<number>()
 const amps = ref<number>()
 
 const shop = computed(() => store.workspace?.workshop)
+const circuits = computed(() =>
+  (shop.value?.circuits ?? []).map(({ name }) => ({ id: name, name }))
+)
+const named = ref<string>()
+/** The circuit asked about: the first one where none is chosen. */
+const chosen = computed(() => {
+  const list = shop.value ? circuitsOf(shop.value) : []
+  return list.find(({ name }) => name === named.value) ?? list[0]
+})
+const volts = computed(() => chosen.value?.volts ?? shop.value?.volts ?? 230)
 const isImperial = computed(() => store.workspace?.preferences.units === 'imperial')
 const corded = computed(() =>
   [...(store.world?.library.tools.values() ?? [])]
     .flatMap((tool) => {
-      const current = ampsOf(tool, 'corded', shop.value?.volts ?? 230)
+      const current = ampsOf(tool, 'corded', volts.value)
       return current > 0
         ? [{ id: tool.id, name: tool.name, current, words: [tool.name, ...tool.aliases].join(' ') }]
         : []
@@ -38,8 +50,12 @@ const verdict = computed(() => {
     .filter(({ id }) => picked.value.includes(id))
     .map(({ current }) => ({ amps: current, continuous: long.value }))
   if (loads.length === 0 || !say) return { text: words.none, over: false }
-  const rating = shop.value?.circuitAmps
-  const load = circuitLoad([...loads, { amps: also.value, continuous: true }], rating ?? 1)
+  const on = chosen.value
+  const rating = on?.amps
+  const load = loadOn(on ?? { name: '', amps: 1 }, [
+    ...loads,
+    { amps: also.value, continuous: true }
+  ])
   const together = say.number(load.amps, 1)
   if (rating === undefined) return { text: `${together} A. ${words.noRating}`, over: false }
   const share = say.percent(load.share)
@@ -51,21 +67,23 @@ const cord = computed(() => {
   const { say } = store
   if (!length.value || !amps.value || !say || !shop.value) return undefined
   const metres = isImperial.value ? length.value * FEET : length.value
-  const { volts } = shop.value
   const system = isImperial.value ? 'awg' : 'mm2'
-  const gauge = gaugeFor(system, metres, amps.value, volts)
+  const gauge = gaugeFor(system, metres, amps.value, volts.value)
   if (!gauge) {
     const shown = `${say.number(length.value, 1)} ${isImperial.value ? 'ft' : 'm'}`
     return { text: words.noCord(shown), thinner: undefined, bad: true }
   }
-  const { lost, share } = judgeCord(gauge, metres, amps.value, volts)
+  const { lost, share } = judgeCord(gauge, metres, amps.value, volts.value)
   const its = GAUGES.filter((one) => one.system === system)
   const under = its[its.indexOf(gauge) - 1]
   return {
     text: words.cord(gauge.name, say.number(lost, 1), say.percent(share)),
     thinner:
       under &&
-      words.thinner(under.name, say.percent(judgeCord(under, metres, amps.value, volts).share)),
+      words.thinner(
+        under.name,
+        say.percent(judgeCord(under, metres, amps.value, volts.value).share)
+      ),
     bad: false
   }
 })
@@ -86,6 +104,13 @@ const cord = computed(() => {
     />
   </div>
   <div class="row">
+    <SelectField
+      v-if="circuits.length > 1"
+      :label="circuitWords.onCircuit"
+      :value="chosen?.name ?? ''"
+      :options="circuits"
+      @change="named = $event"
+    />
     <NumberField
       :label="words.also"
       :value="also"

@@ -5,6 +5,9 @@ import { floor as words } from '../../words/floor'
 /** The questions of the Workshop. */
 const tabs = [
   ['/workshop', words.tabs.floor],
+  ['/workshop/power', words.tabs.power],
+  ['/workshop/air', words.tabs.air],
+  ['/workshop/hazards', words.tabs.hazards],
   ['/workshop/today', words.tabs.today],
   ['/workshop/limits', words.tabs.bounds]
 ] as const

@@ -1,24 +1,20 @@
 <script setup lang="ts">
 import Select from 'primevue/select'
 import { computed } from 'vue'
-import { HAZARDS, type HazardClass, type HazardLevel } from '../../../core/catalogue'
 import { floorOf, kitOf } from '../../../core/fit'
 import { USUAL_HUMIDITY, type Humidity } from '../../../core/joinery'
-import { practiceOf } from '../../../core/workspace'
-import { beyondComfort, floorFor, type Workshop } from '../../../core/workshop'
+import { floorFor, mostAmps } from '../../../core/workshop'
 import MoneyField from '../../parts/MoneyField.vue'
 import NumberField from '../../parts/NumberField.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useWorkspace } from '../../stores/workspace'
 import { floor as floorWords } from '../../words/floor'
-import { hazards } from '../../words/hazards'
 import { settings } from '../../words/settings'
 import { steps } from '../../words/steps'
 import { workshop as words } from '../../words/workshop'
-import PowerSense from './PowerSense.vue'
-import SkillLevels from './SkillLevels.vue'
 import WorkshopHours from './WorkshopHours.vue'
 import WorkshopTabs from './WorkshopTabs.vue'
+import { useSetWorkshop } from './set-workshop'
 
 const store = useWorkspace()
 const shop = computed(() => store.workspace?.workshop)
@@ -29,11 +25,10 @@ const used = computed(() =>
 const title = computed(() => {
   const { workspace, say } = store
   if (!workspace || !say || !shop.value) return words.title
-  const { floorM2, circuitAmps, volts, plan } = shop.value
+  const { floorM2, volts, plan } = shop.value
+  const amps = mostAmps(shop.value)
   const power =
-    circuitAmps === undefined
-      ? words.mains(volts)
-      : words.current(say.number(circuitAmps, 1), volts)
+    amps === undefined ? words.mains(volts) : words.current(say.number(Math.max(0, amps), 1), volts)
   return words.answer(
     say.duration(workspace.time.minutesPerWeek),
     {
@@ -44,23 +39,7 @@ const title = computed(() => {
   )
 })
 const suggested = computed(() => (shop.value?.room ? floorFor(shop.value.room) : undefined))
-const levels = settings.comfortLevels.map((name, id) => ({ id: id as HazardLevel, name }))
-const mains = [
-  { id: 230, name: '230 V' },
-  { id: 120, name: '120 V' }
-] as const
-
-function set(next: Partial<Workshop>): void {
-  store.run(steps.workshop(), (state) => {
-    const merged = { ...state.workshop, ...next }
-    return {
-      ...state,
-      workshop: Object.fromEntries(
-        Object.entries(merged).filter(([, value]) => value !== undefined)
-      ) as unknown as Workshop
-    }
-  })
-}
+const set = useSetWorkshop()
 function room(side: 'lengthM' | 'widthM', value: number | undefined): void {
   const next = {
     lengthM: shop.value?.room?.lengthM ?? 0,
@@ -69,17 +48,6 @@ function room(side: 'lengthM' | 'widthM', value: number | undefined): void {
   }
   set({ room: next.lengthM === 0 && next.widthM === 0 ? undefined : next })
 }
-const quiet = (next: { aboveDbA?: number; costPerHour?: number } | undefined): void =>
-  set({ quiet: next && { aboveDbA: 85, costPerHour: 0, ...shop.value?.quiet, ...next } })
-const comfort = (hazard: HazardClass, level: HazardLevel): void =>
-  set({ comfort: { ...shop.value?.comfort, [hazard]: level } })
-const leftOut = (hazard: HazardClass): number =>
-  store.world && shop.value ? beyondComfort(store.world.library, shop.value, hazard).length : 0
-const practice = computed(() =>
-  store.workspace && store.world ? practiceOf(store.workspace, store.world.library, store.plan) : []
-)
-const suggestion = (hazard: HazardClass) =>
-  practice.value.find((one) => one.hazard === hazard && one.suggests !== undefined)
 const humidity = computed(() => shop.value?.humidity ?? USUAL_HUMIDITY)
 const setHumidity = (next: Partial<Humidity>): void =>
   set({ humidity: { ...humidity.value, ...next } })
@@ -156,60 +124,12 @@ function cap(value: number | undefined): void {
         />
       </div>
       <p class="caption">{{ words.wallsWhy }}</p>
-      <h2>{{ words.powerTitle }}</h2>
-      <div class="row">
-        <div class="field">
-          <span id="mains-label" class="label">{{ words.volts }}</span><Select
-            :model-value="shop.volts"
-            :options="[...mains]"
-            option-label="name"
-            option-value="id"
-            aria-labelledby="mains-label"
-            @update:model-value="set({ volts: $event })"
-          />
-        </div>
-        <NumberField
-          :label="words.circuit"
-          :value="shop.circuitAmps"
-          :least="0"
-          :most="400"
-          width="6rem"
-          optional
-          @change="set({ circuitAmps: $event })"
-        />
-      </div>
-      <p class="caption">{{ words.circuitWhy }}</p>
-      <PowerSense />
       <h2>{{ words.moneyTitle }}</h2>
       <MoneyField :label="words.cap" :value="store.workspace.money.cap" optional @change="cap" />
       <p class="caption">{{ words.capWhy }}</p>
     </section>
     <section class="stack">
       <WorkshopHours />
-      <h2>{{ words.quietTitle }}</h2>
-      <div class="row">
-        <NumberField
-          :label="words.quietAbove"
-          :value="shop.quiet?.aboveDbA"
-          :least="30"
-          :most="140"
-          width="6rem"
-          optional
-          @change="quiet($event === undefined ? undefined : { aboveDbA: $event })"
-        />
-        <MoneyField
-          :label="words.quietCost"
-          :value="shop.quiet?.costPerHour"
-          optional
-          @change="quiet($event === undefined ? undefined : { costPerHour: $event })"
-        />
-      </div>
-      <p class="caption">
-        {{ words.quietWhy }}
-        <button v-if="shop.quiet" type="button" class="link" @click="quiet(undefined)">
-          {{ words.quietOff }}
-        </button>
-      </p>
       <h3>{{ settings.humidity }}</h3>
       <p class="caption">{{ settings.humidityHint }}</p>
       <div class="row">
@@ -231,39 +151,6 @@ function cap(value: number | undefined): void {
         />
       </div>
     </section>
-    <section class="stack">
-      <h2>{{ words.comfortTitle }}</h2>
-      <p class="caption">{{ words.comfortWhy }}</p>
-      <div v-for="hazard in HAZARDS" :key="hazard" class="comfort">
-        <span :id="`comfort-${hazard}`">{{ hazards[hazard] }}</span>
-        <Select
-          :model-value="shop.comfort[hazard] ?? 3"
-          :options="levels"
-          option-label="name"
-          option-value="id"
-          :aria-labelledby="`comfort-${hazard}`"
-          @update:model-value="comfort(hazard, $event)"
-        />
-        <span v-if="suggestion(hazard)" class="small" role="note"
-          >{{ words.suggests(suggestion(hazard)?.builds ?? 0) }}
-          <button
-            type="button"
-            class="link"
-            @click="comfort(hazard, suggestion(hazard)?.suggests ?? 0)"
-          >
-            {{ words.raise(settings.comfortLevels[suggestion(hazard)?.suggests ?? 0] ?? '') }}
-          </button></span
-        >
-        <span class="small soft">{{
-          shop.comfort[hazard] === undefined
-            ? words.usual
-            : leftOut(hazard) > 0
-              ? words.left(leftOut(hazard))
-              : ''
-        }}</span>
-      </div>
-    </section>
-    <SkillLevels />
   </div>
 </template>
 
@@ -276,15 +163,5 @@ function cap(value: number | undefined): void {
 }
 .stack {
   justify-items: start;
-}
-.comfort {
-  display: grid;
-  grid-template-columns: 9rem auto;
-  gap: 0.2rem 0.5rem;
-  align-items: center;
-}
-.comfort .small {
-  grid-column: 2;
-  min-height: 1.1em;
 }
 </style>

@@ -30,7 +30,13 @@ export const cards: Said<typeof english> = {
   back: 'Zurück',
   asPage: 'Als Seite',
   print: 'Drucken',
-  kind: { tool: 'Werkzeug', operation: 'Arbeit', method: 'Art, es zu tun', material: 'Material' },
+  kind: {
+    tool: 'Werkzeug',
+    operation: 'Arbeit',
+    method: 'Art, es zu tun',
+    material: 'Material',
+    hazard: 'Was verletzen kann'
+  },
   heavy: 'Die kräftige Linie ist der Teil, der die Arbeit tut.',
   unknown:
     'Unter diesem Namen ist nichts bekannt. Es kann ein eigener Eintrag gewesen sein, der entfernt wurde.',

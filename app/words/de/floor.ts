@@ -4,7 +4,14 @@ import { plural } from '../plural'
 
 export const floor: Said<typeof english> = {
   tabsLabel: 'Fragen der Werkstatt',
-  tabs: { floor: 'Grundriss', today: 'Bevor ich anfange', bounds: 'Grenzen' },
+  tabs: {
+    floor: 'Grundriss',
+    power: 'Strom',
+    air: 'Lärm, Staub, Schutz',
+    hazards: 'Was verletzen kann',
+    today: 'Bevor ich anfange',
+    bounds: 'Raum und Stunden'
+  },
   titleNone: 'Zeichne deinen Raum und sieh, was hineinpasst',
   titleFault: 'Die Zeichnung ist noch kein Raum',
   titleClear: (count) =>
@@ -70,6 +77,9 @@ export const floor: Said<typeof english> = {
   wall: 'Wand',
   wallName: (n, length) => `${n} (${length})`,
   circuit: 'Stromkreis',
+  noCircuit: 'noch keiner',
+  stray: (count) =>
+    `${plural(count, 'Steckdose hängt', 'Steckdosen hängen')} an keinem Stromkreis, den es gibt: wählen und sagen, an welchem, oder die Stromkreise unter Strom unterscheiden.`,
   circuitFirst: 'Stromkreis 1',
   inward: 'Der Flügel schlägt in den Raum',
   away: 'Bei der Arbeit nicht im Raum',

@@ -20,6 +20,9 @@ import * as timing from './timing'
 import * as weigh from './weigh'
 import * as floor from './floor'
 import * as powerSense from './power-sense'
+import * as air from './air'
+import * as circuits from './circuits'
+import * as hazardSheets from './hazard-sheets'
 import * as workingDay from './working-day'
 import * as workshop from './workshop'
 import * as worth from './worth'
@@ -47,6 +50,9 @@ export const words: Catalogue = {
   ...weigh,
   ...floor,
   ...powerSense,
+  ...air,
+  ...circuits,
+  ...hazardSheets,
   ...workingDay,
   ...workshop,
   ...worth

@@ -30,6 +30,8 @@ export const BOARD = {
     `Angebot ${t(f.row)}: ${quoted(f.field)} kann nicht ${f.text === '' ? 'leer' : quoted(f.text)} sein. Es wurde ausgelassen.`,
   'plan.hired-too-short': (say, f) =>
     `${say.build(t(f.build))}: was mit ${say.offer(t(f.tool))} getan wird, dauert ${say.duration(n(f.minutes))}, und es ist für ${say.duration(n(f.limit))} Arbeit da. Miete es länger, oder gib einem anderen Vorhaben seine Zeit.`,
+  'circuit.twice': (_, f) =>
+    `Ein anderer Stromkreis heißt schon ${quoted(f.name)}: Steckdosen wüssten nicht, welcher gemeint ist. Gib diesem einen anderen Namen.`,
   'feed.twice': (_, f) =>
     `Angebot ${t(f.row)}: ${quoted(f.text)} steht zweimal in der Liste. Das erste wurde gelesen, dieses ausgelassen.`
 } satisfies Partial<Sentences>

@@ -47,38 +47,19 @@ export const workingDay: Said<typeof english> = {
   noAir: 'Der Raum hat keinen Inhalt: gib ihm Boden und Höhe, dann lässt sich sein Staub rechnen.',
   dustHow:
     'Eine einfache Schätzung: übliche Mengen nach Art der Arbeit, gleichmäßig im Raum verteilt, die Luft gewechselt, der Staub sinkend. Nichts ist gemessen.',
-  height: 'Höhe des Raums, m',
   open: 'Tor oder Fenster offen',
+  home: 'Heute zu Hause und weiß, dass ich arbeite:',
+  evenSo: (dbA, there) =>
+    `Von ${dbA} dB(A) kommen nebenan etwa ${there} an: eine Schätzung nach Abstand und Wand.`,
+  quietTitle: 'In ruhigen Stunden stattdessen',
+  quiet: (work, method, time, instead) => `${work}: ${method}, ${time}; nicht ${instead}.`,
+  quietNot: (work, method) =>
+    `${work}: mit dem, was da ist, geht es nicht leise; ${method} für den Tag aufheben.`,
+  quietAll: 'Alles davon ist leise genug für ruhige Stunden.',
+  packsTitle: 'Akkus',
+  packs: (count, wh, energy, platform) =>
+    `${count} zu ${wh} Wh${platform === '' ? '' : ` (${platform})`} vorher laden: der Abend zieht bis ${energy} Wh, gerechnet, als liefe jedes Werkzeug den ganzen Schritt lang.`,
   hazardTitle: 'Was heute verletzen kann',
-  hazard: {
-    'sharp-edge':
-      'Eine stumpfe Schneide rutscht ab, dahin, wo die andere Hand ist. Werkstück spannen, beide Hände hinter der Schneide, von dir weg; nie ein Stück in der Handfläche halten.',
-    'spinning-bit':
-      'Ein Bohrer, der fasst, dreht das Werkstück oder das Handgelenk mit. Spannen, die Maschine abstützen, sofort loslassen, wenn er fasst; keine Handschuhe, keine Ärmel. Lochsägen und Flachbohrer: langsam, von beiden Seiten.',
-    'hand-blade':
-      'Die Säge springt zurück, wenn sich der Schnitt am Blatt schließt. So auflegen, dass die abfallende Seite fallen kann, neben der Linie stehen, beide Hände an der Säge, vor dem Holz anlaufen und vor dem Ablegen auslaufen lassen.',
-    'fixed-blade':
-      'Das Blatt wirft zurück, was zwischen ihm und dem Anschlag klemmt. Spaltkeil und Haube dran, neben der Linie stehen, Schiebestock für den Rest, nie über oder hinter das Blatt greifen, nie freihändig, kein kurzes Stück an Queranschlag und Parallelanschlag zugleich.',
-    'router-bit':
-      'Im Gleichlauf reißt sie dir davon. Gegen die Drehung führen, geringe Tiefe, das Stück gespannt oder länger als zwei Hände; auslaufen lassen, bevor du abhebst; Fräser ein wenig herausgezogen und fest.',
-    'feed-rollers':
-      'Walzen nehmen kurze Stücke, lose Äste und Finger gleichermaßen. Nichts Kürzeres, als das Handbuch sagt, Schiebehölzer, seitlich stehen, Hände nie unter die Tischkante; vor dem Lösen einer Klemme aus und Stecker ziehen.',
-    'fired-nail':
-      'Ein Nagel folgt der Faser und kommt seitlich heraus. Die andere Hand weit weg von der Linie, nie mit gedrücktem Abzug gehen, vor dem Lösen einer Klemme Schlauch ab oder Akku heraus.',
-    dust: 'Feiner Staub schadet der Lunge auf Dauer, und ölige Lappen erhitzen sich von selbst. Maske vor dem ersten Strich; ölige Lappen flach ausbreiten oder unter Wasser in eine Dose mit Deckel; keine Flamme bei Staub oder Dämpfen.'
-  },
-  gentler: {
-    'sharp-edge': 'Sanfter: eine Führung oder ein fein eingestellter Einhandhobel.',
-    'spinning-bit':
-      'Sanfter: Brustleier, oder der Bohrer mit schwacher Kupplung; einige Minuten länger je Loch.',
-    'hand-blade': 'Sanfter: Zugsäge oder Fuchsschwanz; oder zuschneiden lassen, wo du kaufst.',
-    'fixed-blade': 'Sanfter: Handkreissäge an der Schiene, oder Bretter auf Breite vom Holzhof.',
-    'router-bit':
-      'Sanfter: Stechbeitel und Falzhobel, oder eine leichtere Kantenfräse mit Anlaufrolle.',
-    'feed-rollers': 'Sanfter: gehobelt kaufen, oder der Handhobel.',
-    'fired-nail': 'Sanfter: Hammer und vorgebohrte Löcher.',
-    dust: 'Sanfter: ein scharfer Hobel oder die Ziehklinge macht Späne statt Staub.'
-  },
   manual:
     'Halte dich an das Handbuch des Werkzeugs und deine örtlichen Regeln; all das ist übliche Praxis und steht hinter ihnen zurück.'
 }

@@ -1,6 +1,6 @@
 import type { Companion, Method, Protection, Tool } from '../../catalogue'
 import { distinct } from '../../kernel'
-import { ampsOf, circuitCarries, type Workshop } from '../../workshop'
+import { ampsOf, circuitCarries, mostAmps, type Workshop } from '../../workshop'
 import { countOf, type Kit, type KitTool } from '../kit'
 
 /** The companions a tool needs for an operation. @param power of its form: one on a cord needs no packs; any when left out */
@@ -47,4 +47,4 @@ export const overload = (
 ): { readonly amps: number; readonly limit: number } | undefined =>
   elsewhere || circuitCarries(workshop, tool, power)
     ? undefined
-    : { amps: ampsOf(tool, power, workshop.volts), limit: workshop.circuitAmps ?? 0 }
+    : { amps: ampsOf(tool, power, workshop.volts), limit: mostAmps(workshop) ?? 0 }

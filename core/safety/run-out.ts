@@ -1,0 +1,44 @@
+import type { Library } from '../catalogue'
+import { sumOf } from '../kernel'
+import type { Item, Plan, World } from '../workspace'
+import { finishedWays } from './finished'
+import { lastsHours } from './wear'
+
+const MINUTES_PER_HOUR = 60
+
+/** An item whose filters or plugs are used up by the log. */
+export interface RunOut {
+  readonly item: string
+  readonly tool: string
+  readonly hours: number
+  readonly lasts: number
+}
+
+/**
+ * Filters, masks and plugs that are used up: hours logged since they came in with ways that ask for them. Of a finished build its minutes
+ * are shared evenly over the ways of the plan it was made by.
+ */
+export function runOut(world: World, plan?: Plan): RunOut[] {
+  const { library, workspace } = world
+  const done = finishedWays(world, plan)
+  const hoursWith = ({ tool, since }: Item): number => {
+    const protects = library.tools.get(tool)?.protects ?? []
+    return (
+      sumOf(
+        done.filter(({ on }) => on >= since),
+        ({ methods, minutes }) =>
+          (minutes * methods.filter((one) => asksFor(library, one, protects)).length) /
+          methods.length
+      ) / MINUTES_PER_HOUR
+    )
+  }
+  return workspace.items.flatMap((item): RunOut[] => {
+    const lasts = lastsHours(library, item)
+    if (lasts === undefined || (library.tools.get(item.tool)?.protects.length ?? 0) === 0) return []
+    const hours = hoursWith(item)
+    return hours >= lasts ? [{ item: item.id, tool: item.tool, hours, lasts }] : []
+  })
+}
+
+const asksFor = (library: Library, method: string, protects: readonly string[]): boolean =>
+  (library.methods.get(method)?.protection ?? []).some((one) => protects.includes(one))
