@@ -7,7 +7,7 @@ import { duration, type Say } from './say'
 /** Noise, dust and protection of the work that is planned: who hears it, who wears what, what clears the air. */
 export const air = said('air', {
   title: (loud: number, over: boolean) =>
-    `${loud === 0 ? 'No way planned is too loud for quiet hours' : `${plural(loud, 'way', 'ways')} planned for the daytime`}, ${over ? 'and one evening too dusty' : 'and the air stays within the limits'}`,
+    `${loud === 0 ? 'Nothing planned is too loud for quiet hours' : `${plural(loud, 'way of working belongs', 'ways of working belong')} in the daytime`}, ${over ? 'and one evening too dusty' : 'and the air stays within the limits'}`,
   titlePlain: 'Noise, dust, protection',
   subtitle: 'Who hears it, who breathes it, who wears what; reckoned from the builds planned.',
   noiseTitle: 'Who hears it',
@@ -28,7 +28,7 @@ export const air = said('air', {
       ? `In quiet hours up to ${dbA} dB(A) at your ear: then a sleeper there is left in peace (${ASLEEP_DBA} dB(A)). Below that counts as quiet.`
       : `In quiet hours up to ${dbA} dB(A) at your ear counts as quiet.`,
   loud: (say: Say, one: LoudWay) =>
-    `${say.method(one.method)}: ${say.number(one.dbA, 0)} dB(A)${one.there === undefined ? '' : `, about ${say.number(one.there, 0)} there`}, ${duration(Math.max(1, Math.round(one.minutes)))} in all.`,
+    `${say.operation(one.operation)}, ${say.method(one.method)}: ${say.number(one.dbA, 0)} dB(A)${one.there === undefined ? '' : `, about ${say.number(one.there, 0)} there`}, ${duration(Math.max(1, Math.round(one.minutes)))} in all.`,
   instead: (say: Say, quiet: NonNullable<LoudWay['quiet']>) =>
     `In quiet hours: ${say.method(quiet.method)}, ${duration(Math.max(1, Math.round(quiet.minutes)))}.`,
   notQuiet: 'Nothing quiet does it with what is there: keep it for the daytime.',

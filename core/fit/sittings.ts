@@ -32,7 +32,7 @@ const usesIn = (use: MethodUse): MethodUse[] => [
   ...(use.parts ?? []),
   ...(use.cleanUp ? [use.cleanUp] : [])
 ]
-/** The loudest of a way of working, its parts and its clean-up, dB(A); nothing where only a service does it. */
+/** The loudest of a way of working, its parts and its clean-up, dB(A). */
 const loudestOf = (use: MethodUse): number =>
   Math.max(
     -Infinity,
@@ -50,7 +50,7 @@ export function benchSteps({ steps }: BuildFit, quietDbA = QUIET_DBA): BenchStep
     const [best] = usable
     const uses = best ? usesIn(best) : []
     const quiet = leastBy(
-      usable.filter((one) => loudestOf(one) <= quietDbA),
+      usable.filter((one) => one.method.service === undefined && loudestOf(one) <= quietDbA),
       ({ minutes }) => minutes
     )
     return {

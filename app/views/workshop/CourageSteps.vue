@@ -4,9 +4,11 @@ import { computed } from 'vue'
 import type { HazardClass, HazardLevel } from '../../../core/catalogue'
 import { courageOf } from '../../../core/safety'
 import { beyondComfort } from '../../../core/workshop'
+import LineDrawing from '../../parts/cards/LineDrawing.vue'
 import SheetCard from '../../parts/cards/SheetCard.vue'
+import { hazardDrawings } from '../../drawings'
 import { useWorkspace } from '../../stores/workspace'
-import { courage as words } from '../../words/hazard-sheets'
+import { courage as words, hazardSheets } from '../../words/hazard-sheets'
 import { hazards } from '../../words/hazards'
 import { settings } from '../../words/settings'
 import { steps } from '../../words/steps'
@@ -32,6 +34,8 @@ const opens = ({ opens: its }: (typeof ladder.value)[number]): string | undefine
   const more = its.operations.length > NAMED ? ['…'] : []
   return words.opens(say, its.steps, its.builds.length, its.hours, [...named, ...more].join(', '))
 }
+const drawn = (hazard: HazardClass) =>
+  hazardDrawings[Object.keys(hazardSheets.texts[hazard].shows)[0] ?? '']
 function set(hazard: HazardClass, level: HazardLevel): void {
   store.run(steps.workshop(), (state) => ({
     ...state,
@@ -45,44 +49,49 @@ function set(hazard: HazardClass, level: HazardLevel): void {
     <h2>{{ words.title }}</h2>
     <p class="caption">{{ words.why }}</p>
     <div v-for="one in ladder" :key="one.hazard" class="class">
-      <h3>{{ hazards[one.hazard] }}</h3>
-      <div class="level">
-        <Select
-          :model-value="one.level ?? TOP"
-          :options="levels"
-          option-label="name"
-          option-value="id"
-          :aria-label="words.level(hazards[one.hazard])"
-          @update:model-value="set(one.hazard, $event)"
-        />
-        <span class="small soft">{{
-          one.level === undefined
-            ? words.unlimited
-            : leftOut(one.hazard) > 0
-              ? workshop.left(leftOut(one.hazard))
-              : words.top
-        }}</span>
+      <div>
+        <h3>{{ hazards[one.hazard] }}</h3>
+        <LineDrawing v-if="drawn(one.hazard)" class="shows" :drawing="drawn(one.hazard)!" />
       </div>
-      <p class="small practised">
-        {{ words.practised(store.say, one.hours, one.pieces) }}
-        <span v-if="one.suggests !== undefined" role="note"
-          >{{ workshop.suggests(one.builds) }}
-          <button type="button" class="link" @click="set(one.hazard, one.suggests)">
-            {{ workshop.raise(settings.comfortLevels[one.suggests] ?? '') }}
-          </button></span
-        >
-      </p>
-      <div v-if="one.next !== undefined" class="small next">
-        <p>{{ opens(one) }}</p>
-        <p class="soft">
-          {{ words.asks }} “{{ settings.comfortLevels[one.next] }}”:
-          {{ words.steps[one.next]?.join(' ') }}
+      <div class="said">
+        <div class="level">
+          <Select
+            :model-value="one.level ?? TOP"
+            :options="levels"
+            option-label="name"
+            option-value="id"
+            :aria-label="words.level(hazards[one.hazard])"
+            @update:model-value="set(one.hazard, $event)"
+          />
+          <span class="small soft">{{
+            one.level === undefined
+              ? words.unlimited
+              : leftOut(one.hazard) > 0
+                ? workshop.left(leftOut(one.hazard))
+                : words.top
+          }}</span>
+        </div>
+        <p class="small practised">
+          {{ words.practised(store.say, one.hours, one.pieces) }}
+          <span v-if="one.suggests !== undefined" role="note"
+            >{{ workshop.suggests(one.builds) }}
+            <button type="button" class="link" @click="set(one.hazard, one.suggests)">
+              {{ workshop.raise(settings.comfortLevels[one.suggests] ?? '') }}
+            </button></span
+          >
         </p>
+        <div v-if="one.next !== undefined" class="small next">
+          <p>{{ opens(one) }}</p>
+          <p class="soft">
+            {{ words.asks }} “{{ settings.comfortLevels[one.next] }}”:
+            {{ words.steps[one.next]?.join(' ') }}
+          </p>
+        </div>
+        <details class="small">
+          <summary>{{ words.sheet(hazards[one.hazard]) }}</summary>
+          <SheetCard :sheet="one.hazard" />
+        </details>
       </div>
-      <details class="small">
-        <summary>{{ words.sheet(hazards[one.hazard]) }}</summary>
-        <SheetCard :sheet="one.hazard" />
-      </details>
     </div>
   </section>
 </template>
@@ -110,10 +119,14 @@ h3::first-letter {
 p {
   margin: 0;
 }
-.practised,
-.next,
-details {
-  grid-column: 2;
+.shows {
+  max-height: 5.5rem;
+  margin-top: 0.3rem;
+}
+.said {
+  display: grid;
+  gap: 0.25rem;
+  align-content: start;
 }
 summary {
   cursor: pointer;
@@ -121,11 +134,6 @@ summary {
 @media (max-width: 700px) {
   .class {
     grid-template-columns: minmax(0, 1fr);
-  }
-  .practised,
-  .next,
-  details {
-    grid-column: 1;
   }
 }
 </style>

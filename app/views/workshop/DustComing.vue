@@ -100,4 +100,7 @@ li {
   border-bottom: 1px solid var(--line);
   padding: 0.3rem 0;
 }
+li :deep(button) {
+  white-space: nowrap;
+}
 </style>

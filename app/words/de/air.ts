@@ -27,7 +27,7 @@ export const air: Said<typeof english> = {
       ? `In ruhigen Stunden bis ${dbA} dB(A) an deinem Ohr: dann schläft drüben jemand ungestört (${ASLEEP_DBA} dB(A)). Darunter gilt als leise.`
       : `In ruhigen Stunden gilt bis ${dbA} dB(A) an deinem Ohr als leise.`,
   loud: (say, one) =>
-    `${say.method(one.method)}: ${say.number(one.dbA, 0)} dB(A)${one.there === undefined ? '' : `, etwa ${say.number(one.there, 0)} drüben`}, zusammen ${duration(Math.max(1, Math.round(one.minutes)))}.`,
+    `${say.operation(one.operation)}, ${say.method(one.method)}: ${say.number(one.dbA, 0)} dB(A)${one.there === undefined ? '' : `, etwa ${say.number(one.there, 0)} drüben`}, zusammen ${duration(Math.max(1, Math.round(one.minutes)))}.`,
   instead: (say, quiet) =>
     `In ruhigen Stunden: ${say.method(quiet.method)}, ${duration(Math.max(1, Math.round(quiet.minutes)))}.`,
   notQuiet: 'Mit dem, was da ist, geht es nicht leise: für den Tag aufheben.',
