@@ -227,7 +227,7 @@ export const courage = said('courage', {
   opens: (say: Say, steps: number, builds: number, hours: number, operations: string) =>
     steps === 0
       ? 'It would open nothing your builds ask for.'
-      : `It would open a quicker way for ${say.number(steps, 0)} ${steps === 1 ? 'step' : 'steps'} in ${say.number(builds, 0)} ${builds === 1 ? 'build' : 'builds'} (${operations})${hours >= 0.5 ? `: up to ${say.number(hours, 1)} hours less` : ''}.`,
+      : `It would open a quicker way, with the tools for it, for ${say.number(steps, 0)} ${steps === 1 ? 'step' : 'steps'} in ${say.number(builds, 0)} ${builds === 1 ? 'build' : 'builds'} (${operations})${hours >= 0.5 ? `: up to ${say.number(hours, 1)} hours less` : ''}.`,
   top: 'No level is above this.',
   sheet: (name: string) => `The sheet: ${name}`,
   unlimited: 'Nothing said: no way of working is left out for it.'

@@ -1,7 +1,7 @@
 import { beginningOf, explainPurchase, paidBackBy, purchaseOpens } from '../../core/explain'
 import { fitBuild, fitContext } from '../../core/fit'
 import { carriedPins, evaluate, kitAfter, plannedSteps, possibleAfter } from '../../core/plan'
-import { dustAhead, dustOfMachine, loudWays, wearOf } from '../../core/safety'
+import { courageOf, dustAhead, dustOfMachine, loudWays, wearOf } from '../../core/safety'
 import { isOvertaken, nextDay, pocketList } from '../../core/shopping'
 import type { Answerers } from './serve'
 
@@ -42,6 +42,9 @@ export const judging = {
   },
   'dust-ahead'({ world }, { plan, machine }, send) {
     send(machine === undefined ? dustAhead(world, plan) : dustOfMachine(world, plan, machine))
+  },
+  courage({ world }, { plan }, send) {
+    send(courageOf(world, plan))
   },
   wear({ world }, { plan }, send) {
     send(wearOf(world, plan))

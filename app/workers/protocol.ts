@@ -16,7 +16,7 @@ import type { Ladder } from '../../core/ladder'
 import type { Minor } from '../../core/money'
 import type { Report } from '../../core/plan'
 import type { Risk } from '../../core/risk'
-import type { DustAhead, LoudWay, Wear } from '../../core/safety'
+import type { Courage, DustAhead, LoudWay, Wear } from '../../core/safety'
 import type { ScenarioOutcome, SchoolOutcome } from '../../core/scenarios'
 import type { Outcome } from '../../core/search'
 import type { NextDay, PocketLine } from '../../core/shopping'
@@ -91,6 +91,7 @@ export interface Calls {
     in: { readonly plan: Plan | undefined; readonly machine?: string | undefined }
     out: DustAhead | undefined
   }
+  courage: { in: { readonly plan: Plan | undefined }; out: readonly Courage[] }
   wear: { in: { readonly plan: Plan | undefined }; out: Wear }
   /** Loud ways of the builds planned, the loudest first. */
   loud: { in: { readonly plan: Plan | undefined }; out: readonly LoudWay[] }

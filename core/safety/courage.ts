@@ -7,20 +7,20 @@ import {
   type Method,
   type Step
 } from '../catalogue'
-import { plainRunMinutes, setUpMinutes } from '../fit'
+import { plainRunMinutes, setUpMinutes, type BenchStep } from '../fit'
 import { distinct, sumOf } from '../kernel'
-import { comfortable } from '../workshop'
+import { plannedSteps } from '../plan'
 import { practiceOf, type Plan, type World } from '../workspace'
 import { finishedWays } from './finished'
 
 const MINUTES_PER_HOUR = 60
 const TOP: HazardLevel = 3
 
-/** What would come with the next level in a class of hazard. */
+/** What would come with the next level in a class of hazard, with the tools for it. */
 export interface Opening {
   readonly steps: number
   readonly builds: readonly string[]
-  /** Hours of the builds planned that the quickest ways would take less, practised and with plain tools; an estimate. */
+  /** Hours that would be saved against the ways there are, with plain tools; an estimate. A step that had no way counts none. */
   readonly hours: number
   /** Operations in which a quicker way comes, in working order. */
   readonly operations: readonly string[]
@@ -59,24 +59,34 @@ const own = (library: Library, operation: string): Method[] =>
     ({ service, parts }) => service === undefined && parts === undefined
   )
 
-function opening(world: World, hazard: HazardClass, next: HazardLevel): Opening {
-  const { library, workspace } = world
-  const { workshop } = workspace
-  const then = { ...workshop, comfort: { ...workshop.comfort, [hazard]: next } }
-  const better = workspace.builds
+/** Steps of the open builds as they will be done: with what the plan has bought by then, or with what is owned. */
+const openSteps = (world: World, plan: Plan | undefined): OpenStep[] =>
+  world.workspace.builds
     .filter((one) => !isDone(one))
-    .flatMap(({ id, steps, copies }) =>
-      steps.flatMap((step) => {
-        const ways = own(library, step.operation)
-        const least = (list: readonly Method[]): number =>
-          Math.min(...list.map((one) => minutesOf(one, step, copies)))
-        const now = least(ways.filter((one) => comfortable(workshop, one)))
-        const after = least(ways.filter((one) => comfortable(then, one)))
-        return after < now
-          ? [{ build: id, step, saves: Number.isFinite(now) ? now - after : 0 }]
-          : []
-      })
+    .flatMap(({ id, copies }) =>
+      (plannedSteps(world, plan, id) ?? []).map((bench) => ({ build: id, copies, bench }))
     )
+interface OpenStep {
+  readonly build: string
+  readonly copies: number
+  readonly bench: BenchStep
+}
+
+function opening(
+  { library }: World,
+  steps: readonly OpenStep[],
+  hazard: HazardClass,
+  next: HazardLevel
+): Opening {
+  const better = steps.flatMap(({ build, copies, bench: { step, minutes = Infinity } }) => {
+    const ways = own(library, step.operation).filter(
+      (one) => one.hazard?.kind === hazard && one.hazard.level === next
+    )
+    const then = Math.min(Infinity, ...ways.map((one) => minutesOf(one, step, copies)))
+    return then < minutes
+      ? [{ build, step, saves: Number.isFinite(minutes) ? minutes - then : 0 }]
+      : []
+  })
   const order = (id: string): number => library.operations.get(id)?.order ?? 0
   return {
     steps: better.length,
@@ -95,6 +105,7 @@ function opening(world: World, hazard: HazardClass, next: HazardLevel): Opening 
 export function courageOf(world: World, plan?: Plan): Courage[] {
   const { library, workspace } = world
   const done = finishedWays(world, plan)
+  const steps = openSteps(world, plan)
   const suggested = practiceOf(workspace, library, plan)
   return HAZARDS.map((hazard): Courage => {
     const level = workspace.workshop.comfort[hazard]
@@ -113,7 +124,7 @@ export function courageOf(world: World, plan?: Plan): Courage[] {
       pieces: sumOf(used, ({ copies }) => copies),
       suggests: suggested.find((one) => one.hazard === hazard)?.suggests,
       next,
-      opens: next === undefined ? undefined : opening(world, hazard, next)
+      opens: next === undefined ? undefined : opening(world, steps, hazard, next)
     }
   })
 }

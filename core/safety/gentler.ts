@@ -16,19 +16,24 @@ export interface GentlerWay {
   readonly minutes: number | undefined
 }
 
+/** How much danger there is in a way: its level, and of the same level a motor's more than a hand's. */
+const dangerOf = ({ hazard, form }: Method): number =>
+  2 * (hazard?.level ?? 0) + (form === 'hand' || form === 'service' ? 0 : 1)
+
 /**
- * Ways to do the same work at a lower level of hazard, the least dangerous first, of these the quicker, services last. Empty where the
- * library knows none.
+ * Ways to do the same work with less danger: at a lower level, or at the same by hand in place of a motor; the least dangerous first, of these
+ * the quicker, services last. Empty where the library knows none, and for what is not dangerous.
  */
 export function gentlerWays(library: Library, method: Method): GentlerWay[] {
-  const level = method.hazard?.level ?? 0
+  if (method.hazard === null) return []
+  const danger = dangerOf(method)
   return (library.methodsFor.get(method.operation) ?? [])
-    .filter((other) => (other.hazard?.level ?? 0) < level && !other.bySale)
+    .filter((other) => dangerOf(other) < danger && !other.bySale)
     .map((other) => ({ other, minutes: minutesOf(other) }))
     .sort(
       (a, b) =>
         Number(a.minutes === undefined) - Number(b.minutes === undefined) ||
-        (a.other.hazard?.level ?? 0) - (b.other.hazard?.level ?? 0) ||
+        dangerOf(a.other) - dangerOf(b.other) ||
         (a.minutes ?? 0) - (b.minutes ?? 0)
     )
     .map(({ other, minutes }) => ({ method: other.id, minutes }))

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import Select from 'primevue/select'
-import { computed } from 'vue'
+import { computed, shallowRef, watch } from 'vue'
 import type { HazardClass, HazardLevel } from '../../../core/catalogue'
-import { courageOf } from '../../../core/safety'
+import type { Courage } from '../../../core/safety'
 import { beyondComfort } from '../../../core/workshop'
 import LineDrawing from '../../parts/cards/LineDrawing.vue'
 import SheetCard from '../../parts/cards/SheetCard.vue'
 import { hazardDrawings } from '../../drawings'
+import { useJudging } from '../../stores/judging'
 import { useWorkspace } from '../../stores/workspace'
 import { courage as words, hazardSheets } from '../../words/hazard-sheets'
 import { hazards } from '../../words/hazards'
@@ -22,12 +23,18 @@ const TOP: HazardLevel = 3
 const levels = computed(() =>
   settings.comfortLevels.map((name, id) => ({ id: id as HazardLevel, name }))
 )
-const ladder = computed(() => (store.world ? courageOf(store.world, store.plan) : []))
+const judging = useJudging()
+const ladder = shallowRef<readonly Courage[]>([])
+watch(
+  [() => store.plan, () => judging.state],
+  ([plan]) => judging.ask('courage', { plan }, (found) => (ladder.value = found)),
+  { immediate: true }
+)
 const leftOut = (hazard: HazardClass): number =>
   store.world
     ? beyondComfort(store.world.library, store.world.workspace.workshop, hazard).length
     : 0
-const opens = ({ opens: its }: (typeof ladder.value)[number]): string | undefined => {
+const opens = ({ opens: its }: Courage): string | undefined => {
   const { say } = store
   if (!its || !say) return undefined
   const named = its.operations.slice(0, NAMED).map((id) => say.operation(id))

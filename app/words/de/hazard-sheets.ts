@@ -214,7 +214,7 @@ export const courage: Said<typeof englishCourage> = {
   opens: (say, steps, builds, hours, operations) =>
     steps === 0
       ? 'Sie brächte nichts, wonach deine Vorhaben fragen.'
-      : `Sie brächte einen schnelleren Weg für ${say.number(steps, 0)} ${steps === 1 ? 'Schritt' : 'Schritte'} in ${say.number(builds, 0)} Vorhaben (${operations})${hours >= 0.5 ? `: bis zu ${say.number(hours, 1)} Stunden weniger` : ''}.`,
+      : `Sie brächte, mit dem Werkzeug dazu, einen schnelleren Weg für ${say.number(steps, 0)} ${steps === 1 ? 'Schritt' : 'Schritte'} in ${say.number(builds, 0)} Vorhaben (${operations})${hours >= 0.5 ? `: bis zu ${say.number(hours, 1)} Stunden weniger` : ''}.`,
   top: 'Darüber gibt es keine Stufe.',
   sheet: (name) => `Das Blatt: ${name}`,
   unlimited: 'Nichts gesagt: keine Arbeitsweise bleibt deshalb weg.'
