@@ -88,6 +88,7 @@ export const bench = said('bench', {
   removeQuote: 'Forget this price',
   looked: 'Looked, nothing there',
   unwatch: 'No longer watch',
+  renewed: 'Fresh ones are in',
   setAsideText: (month: string) => `Set aside for ${month}`,
   notSetAside: (day: string) => `Nothing set aside on ${day}`,
   notMoved: (text: string, day: string) => `${text}: nothing on ${day}`,
@@ -110,6 +111,8 @@ export const bench = said('bench', {
         return `You slept on ${lowerFirst(say.tool(due.tool))} until ${say.day(due.until)}: is it still needed for ${say.build(due.build)}? Say so in the Weigh-up.`
       case 'warranty':
         return `The warranty of ${lowerFirst(say.tool(due.tool))} ends on ${say.day(due.until)}: try all of it once before then.`
+      case 'run-out':
+        return `${say.tool(due.tool)}: worn for about ${say.number(due.hours, 0)} hours by your log, and good for ${say.number(due.lasts, 0)}. Fresh ones before the next dusty or loud work.`
       case 'below-reserve':
         return `There is ${say.money(due.balance)} in the purse and you keep back ${say.money(due.reserve)}: nothing is bought until money comes in.`
       default:

@@ -5,6 +5,7 @@ import { countOf, hasCompanion, kitOf, type Kit } from '../fit'
 import { standing } from '../ledger'
 import type { Minor } from '../money'
 import { findOffer, type Quote } from '../prices'
+import { runOut } from '../safety'
 import type { Receipt, World } from '../workspace'
 import { watchedIn } from './watches'
 
@@ -68,6 +69,14 @@ export type Due =
       readonly tool: string
       readonly upTo: Minor
       readonly days: number
+    }
+  /** Filters, masks or plugs that are used up by the log. */
+  | {
+      readonly kind: 'run-out'
+      readonly item: string
+      readonly tool: string
+      readonly hours: number
+      readonly lasts: number
     }
   | { readonly kind: 'below-reserve'; readonly balance: Minor; readonly reserve: Minor }
 
@@ -156,6 +165,7 @@ export function dueIn(world: World): Due[] {
     ...workspace.items.flatMap(({ id, tool, power, checks = [] }): Due[] =>
       checks.length > 0 ? [{ kind: 'checks', item: id, tool, power, checks }] : []
     ),
+    ...runOut(world).map((one): Due => ({ kind: 'run-out', ...one })),
     ...receipts,
     ...late,
     ...sleptOn,

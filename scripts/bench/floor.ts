@@ -8,6 +8,7 @@ import {
   type Standing
 } from '../../core/workshop'
 import { library } from '../../data'
+import { gearOf, workingDay, type SittingWork } from '../../core/fit'
 import { median, timed, under, type Figure } from './figures'
 
 /** A single garage with a boiler, a bench and a gate, and fourteen things that stand on its floor. */
@@ -53,12 +54,28 @@ const SMALL: FloorPlan = {
   outlets: [],
   things: []
 }
-const COARSE = [5, 4] as const
-const CASES = [
-  ['table-saw', 'drill-press'],
-  ['band-saw-small', 'router-table'],
-  ['drill-press', 'vacuum', 'scroll-saw']
-] as const
+const ALL_TURNS = [0, 1, 2, 3] as const
+/** What stands in it, on how fine a grid, turned how: few enough that each layout can be tried. */
+interface Case {
+  readonly tools: readonly string[]
+  readonly grid: readonly [columns: number, rows: number]
+  readonly turns: readonly (0 | 1 | 2 | 3)[]
+}
+const CASES: readonly Case[] = [
+  { tools: ['table-saw', 'drill-press'], grid: [5, 4], turns: ALL_TURNS },
+  { tools: ['band-saw-small', 'router-table'], grid: [5, 4], turns: ALL_TURNS },
+  { tools: ['drill-press', 'vacuum', 'scroll-saw'], grid: [5, 4], turns: ALL_TURNS },
+  {
+    tools: ['drill-press', 'vacuum', 'scroll-saw', 'router-table'],
+    grid: [2, 2],
+    turns: ALL_TURNS
+  },
+  {
+    tools: ['drill-press', 'vacuum', 'scroll-saw', 'router-table', 'spindle-sander'],
+    grid: [2, 2],
+    turns: [0, 1]
+  }
+]
 
 const shapesOf = (tools: readonly string[], longest?: number): Shape[] =>
   tools.flatMap((id) => {
@@ -66,10 +83,8 @@ const shapesOf = (tools: readonly string[], longest?: number): Shape[] =>
     return (tool && shapeOf(tool, longest)) ?? []
   })
 
-const TURNS = [0, 1, 2, 3] as const
-function spots(one: Shape): Standing[] {
-  const [columns, rows] = COARSE
-  return TURNS.flatMap((turn) => {
+function spots(one: Shape, { grid: [columns, rows], turns }: Case): Standing[] {
+  return turns.flatMap((turn) => {
     const [w, h] = turn % 2 === 0 ? one.used : [one.used[1], one.used[0]]
     return Array.from({ length: (columns + 1) * (rows + 1) }, (_, k): Standing => ({
       tool: one.tool,
@@ -82,17 +97,17 @@ function spots(one: Shape): Standing[] {
   })
 }
 /** The least that any layout on the coarse grid costs. */
-function least(shapes: readonly Shape[], stands: readonly Standing[] = []): number {
+function least(one: Case, shapes: readonly Shape[], stands: readonly Standing[] = []): number {
   const [next, ...rest] = shapes.slice(stands.length)
   if (!next) return layoutCost({ ...SMALL, stands }, shapes)
   return Math.min(
-    ...spots(next).map((spot) => {
+    ...spots(next, one).map((spot) => {
       const partial = [...stands, spot]
       // What clashes already gets no better by what is added.
       return rest.length > 0 &&
         layoutCost({ ...SMALL, stands: partial }, shapes.slice(0, partial.length)) >= 10_000
         ? Infinity
-        : least(shapes, partial)
+        : least(one, shapes, partial)
     })
   )
 }
@@ -107,9 +122,9 @@ export function floorFigures(): Figure[] {
     () => timed(() => clashesOf({ ...GARAGE, stands }, known)).ms
   )
   const worst = Math.max(
-    ...CASES.map((tools) => {
-      const few = shapesOf(tools, 600)
-      return arranged(SMALL, few).cost / Math.max(1, least(few))
+    ...CASES.map((one) => {
+      const few = shapesOf(one.tools, 600)
+      return arranged(SMALL, few).cost / Math.max(1, least(one, few))
     })
   )
   return [
@@ -122,4 +137,29 @@ export function floorFigures(): Figure[] {
     under('floor plan: clashes of 14 tools, median', median(checks), 'ms', 8),
     under('floor plan: places against all layouts of small cases', worst, 'times', 1.05)
   ]
+}
+
+/** A build of sixty steps, all its work in one day. */
+export function dayFigures(): Figure[] {
+  const methods = [...library.methods.values()].filter(
+    ({ service, parts }) => service === undefined && parts === undefined
+  )
+  const work = Array.from({ length: 60 }, (_, i): SittingWork => {
+    const method = methods[(i * 7) % methods.length] ?? methods[0]!
+    return {
+      step: { id: `s${i}`, operation: method.operation, quantity: 1, stock: {} },
+      minutes: 3,
+      method: method.id,
+      tools: [],
+      wear: method.protection ?? [],
+      goesOn: false
+    }
+  })
+  const gear = gearOf(new Set(['ear-muffs', 'dust-masks']))
+  const air = { volumeM3: 40, changes: 0.5 }
+  const times = Array.from(
+    { length: 200 },
+    () => timed(() => workingDay(library, work, gear, air)).ms
+  )
+  return [under('a day’s noise and dust, 60 steps', median(times), 'ms', 10)]
 }

@@ -1,7 +1,7 @@
 import { browserFigures } from './browser'
 import { coreFigures } from './core'
 import { table, type Figure } from './figures'
-import { floorFigures } from './floor'
+import { dayFigures, floorFigures } from './floor'
 import { keepingFigures } from './keeping'
 import { libraryFigures } from './library'
 import { pricesFigures } from './prices'
@@ -17,7 +17,7 @@ const parts: Readonly<Record<string, () => Figure[] | Promise<Figure[]>>> = {
   weigh: weighFigures,
   prices: pricesFigures,
   stages: stagesFigures,
-  floor: floorFigures,
+  floor: () => [...floorFigures(), ...dayFigures()],
   keeping: keepingFigures,
   browser: browserFigures,
   year: yearFigures,

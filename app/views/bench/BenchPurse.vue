@@ -53,6 +53,15 @@ function answerReceipt(one: Extract<Due, { kind: 'receipt' }>, came: boolean): v
     })
   )
 }
+/** Fresh filters or plugs: counted from today on. */
+function renew(id: string, tool: string): void {
+  const { say, world } = store
+  if (say && world)
+    store.run(steps.checked(say.shortTool(tool)), (state) => ({
+      ...state,
+      items: state.items.map((one) => (one.id === id ? { ...one, since: world.asOf } : one))
+    }))
+}
 function lookedFor(watch: string, tool: string): void {
   const { say, world } = store
   if (say && world)
@@ -168,6 +177,12 @@ function forget(quote: string, tool: string): void {
             @click="unwatch(one.watch, one.tool)"
           />
         </div>
+        <Button
+          v-if="one.kind === 'run-out'"
+          size="small"
+          :label="bench.renewed"
+          @click="renew(one.item, one.tool)"
+        />
         <Button
           v-if="one.kind === 'stale-quote'"
           size="small"

@@ -81,6 +81,7 @@ export const bench: Said<typeof english> = {
   removeQuote: 'Diesen Preis vergessen',
   looked: 'Nachgesehen, nichts da',
   unwatch: 'Nicht mehr im Blick',
+  renewed: 'Frische sind da',
   setAsideText: (month) => `Zurückgelegt für ${month}`,
   notSetAside: (day) => `Am ${day} nichts zurückgelegt`,
   notMoved: (text, day) => `${text}: nichts am ${day}`,
@@ -105,6 +106,8 @@ export const bench: Said<typeof english> = {
         return `Du wolltest bis ${say.day(due.until)} über ${say.tool(due.tool)} schlafen: wird es für ${say.build(due.build)} noch gebraucht? Sag es unter Abwägen.`
       case 'warranty':
         return `Die Garantie für ${say.tool(due.tool)} endet am ${say.day(due.until)}: probier bis dahin alles einmal aus.`
+      case 'run-out':
+        return `${say.tool(due.tool)}: nach deinem Buch etwa ${say.number(due.hours, 0)} Stunden getragen, und gut für ${say.number(due.lasts, 0)}. Frische vor der nächsten staubigen oder lauten Arbeit.`
       case 'below-reserve':
         return `In der Kasse sind ${say.money(due.balance)}, und du hältst ${say.money(due.reserve)} zurück: gekauft wird erst wieder, wenn Geld kommt.`
       default:
