@@ -36,6 +36,11 @@ export const floor = said('floor', {
   cutWhich: 'Which corner',
   corners: ['top left', 'top right', 'bottom right', 'bottom left'] as readonly string[],
   cut: 'Cut it out',
+  cornersTitle: 'Corners, for walls that run aslant',
+  cornersWhy:
+    'Numbered clockwise from the top left, as measured along the two walls. Doors and outlets stay where they are.',
+  cornerAdd: (n: number) => `A corner after ${n}`,
+  cornerRemove: (n: number) => `Take corner ${n} out`,
   roomTitle: 'The room',
   redraw: 'Change its size',
   wipe: 'Take the drawing away',

@@ -78,6 +78,7 @@ export {
 } from './shape'
 export { clashesOf, passageOf, reachOf, type Against, type Clash } from './clashes'
 export { layoutCost, outletsOf } from './layout'
+export { rewalled } from './rewalled'
 export { Places } from './places'
 export { allGo, arranged, type Arranged, type ArrangeOptions } from './arrange'
 export { goesInto, goesThrough, planFaults, waysOut, type Box, type PlanFault } from './doorway'

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import { areaOf, sidesOf } from '../../../core/workshop'
+import { areaOf, rewalled, sidesOf } from '../../../core/workshop'
 import LengthField from '../../parts/LengthField.vue'
 import SelectField from '../../parts/SelectField.vue'
 import { useFloor } from '../../stores/floor'
 import { useWorkspace } from '../../stores/workspace'
 import { floor as words } from '../../words/floor'
+import FloorCorners from './FloorCorners.vue'
 import { cutOut, resized, roomOf } from './floor-pieces'
 
 /** The outline of the room: two sides, and a corner that is not there. */
@@ -36,7 +37,9 @@ function draw(): void {
   const { length, width } = sides.value
   const made = roomOf(length ?? 0, width ?? 0)
   const { plan } = floor
-  floor.set(plan ? resized(plan, made.outline) : made)
+  if (!plan) floor.set(made)
+  else if (plan.outline.length === made.outline.length) floor.set(resized(plan, made.outline))
+  else floor.set(rewalled(plan, made.outline))
   typed.value = {}
 }
 function cut(): void {
@@ -99,6 +102,9 @@ function cut(): void {
       />
       <Button type="button" :label="words.cut" severity="secondary" @click="cut" />
     </div>
-    <button type="button" class="link" @click="floor.set(undefined)">{{ words.wipe }}</button>
   </details>
+  <FloorCorners />
+  <button v-if="floor.plan" type="button" class="link" @click="floor.set(undefined)">
+    {{ words.wipe }}
+  </button>
 </template>

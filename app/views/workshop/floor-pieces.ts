@@ -6,6 +6,7 @@ import {
   rectOf,
   storedAt,
   stripOf,
+  rewalled,
   wallsOf,
   wantedAt,
   type FloorPlan,
@@ -281,5 +282,8 @@ export function cutOut(
     [0, h]
   ] as const
   const outline = plain.flatMap((point, i) => (i === corner ? [...corners[i]!] : [point]))
-  return { ...plan, outline: outline.map(([xMm, yMm]) => ({ xMm, yMm })) }
+  return rewalled(
+    plan,
+    outline.map(([xMm, yMm]) => ({ xMm, yMm }))
+  )
 }

@@ -35,6 +35,11 @@ export const floor: Said<typeof english> = {
   cutWhich: 'Welche Ecke',
   corners: ['oben links', 'oben rechts', 'unten rechts', 'unten links'],
   cut: 'Ausschneiden',
+  cornersTitle: 'Ecken, für schräge Wände',
+  cornersWhy:
+    'Im Uhrzeigersinn von links oben gezählt, an den beiden Wänden gemessen. Türen und Steckdosen bleiben, wo sie sind.',
+  cornerAdd: (n) => `Eine Ecke nach ${n}`,
+  cornerRemove: (n) => `Ecke ${n} herausnehmen`,
   roomTitle: 'Der Raum',
   redraw: 'Größe ändern',
   wipe: 'Zeichnung wegnehmen',
