@@ -36,7 +36,7 @@ function read(typed: string): Result<number | undefined> {
     :label="`${label}, ${lengths.units() === 'imperial' ? 'in' : 'mm'}`"
     :value="lengths.text(value)"
     :read="read"
-    :width="width ?? '6rem'"
+    :width="width ?? '7rem'"
     @change="$emit('change', $event as number | undefined)"
   />
 </template>

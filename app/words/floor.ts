@@ -29,6 +29,7 @@ export const floor = said('floor', {
   widthM: 'Width of the room',
   draw: 'Draw the room',
   drawn: 'Floor plan of the workshop',
+  areaFeet: (feet: string) => `${feet} ft² of floor.`,
   area: (m2: string) => `${m2} m² of floor.`,
   cutTitle: 'A corner that is not there',
   cutLength: 'Along the length',
@@ -129,6 +130,8 @@ export const floor = said('floor', {
     `${tool}: not beside what is there. Alone it would fit: something has to go, or be put away smaller.`,
   nextNever: (tool: string) =>
     `${tool}: not in this room, with the run it wants. The plan leaves it out; a smaller one, another way, or sheets cut to size do the work.`,
+  driveOut: (thing: string) => `It fits with ${thing} out while you work: take it out then`,
+  takeSmaller: (tool: string) => `${tool} fits: wish for that instead`,
   asking: 'Being tried …',
   stockTitle: 'Stock to be fed',
   stockLength: 'Length',

@@ -145,7 +145,7 @@ const SHEET_TEXTS = {
   },
   lifting: {
     happens:
-      'A sheet weighs thirty kilograms and catches wind like a sail: backs, toes and door frames suffer. Cut, its halves tip.',
+      'A sheet weighs some thirty kilograms, 65 pounds, and catches wind like a sail: backs, toes and door frames suffer. Cut, its halves tip.',
     stand:
       'Upright on edge, back straight, from the knees; two people or a carrying hook. Slide it, do not swing it.',
     before: 'Way free, place to lay it ready. Have it cut where you buy it when you are alone.',

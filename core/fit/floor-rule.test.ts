@@ -46,6 +46,23 @@ describe('what the room holds', () => {
       { tool: 'table-saw', alone: true, beside: true }
     ])
   })
+  test('the way out: the car driven out while one works, or a smaller one of its kind', () => {
+    const garage = (away?: true): FloorPlan => ({
+      ...drawn(6200, 3000),
+      things: [
+        { id: 'car', kind: 'car', ...P(3000, 1000), turn: 1, sides: [1800, 4300], away },
+        { id: 'boiler', kind: 'boiler', ...P(300, 2700), turn: 0, sides: [600, 600] }
+      ]
+    })
+    const [stays] = roomFor(worldWith(shop(garage())), [], [tool('table-saw')])
+    expect(stays).toMatchObject({ alone: false, beside: false, out: 'car' })
+    expect(roomFor(worldWith(shop(garage(true))), [], [tool('table-saw')])).toMatchObject([
+      { beside: true }
+    ])
+    // A floor-standing band saw where only one on the bench finds a place.
+    const [large] = roomFor(worldWith(shop(drawn(2400, 1600))), [], [tool('band-saw')])
+    expect(large).toMatchObject({ beside: false, out: undefined, smaller: 'band-saw-small' })
+  })
   test('one bench goes where two do not: there is no room to stand', () => {
     // 1.4 m by 0.64 m put away, 2 m by 1 m in use with 0.6 m to stand.
     const rule = floorRuleOf(worldWith(shop(drawn(2050, 2150))))!

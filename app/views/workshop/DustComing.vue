@@ -102,5 +102,6 @@ li {
 }
 li :deep(button) {
   white-space: nowrap;
+  flex: none;
 }
 </style>

@@ -2,11 +2,13 @@
 import Select from 'primevue/select'
 import { computed, onMounted, useId } from 'vue'
 import { goesThrough, shapeOf } from '../../../core/workshop'
+import { change } from '../../../core/workspace'
 import LengthField from '../../parts/LengthField.vue'
 import { useToolOptions } from '../../parts/tool-options'
 import { useFloor } from '../../stores/floor'
 import { useWorkspace } from '../../stores/workspace'
 import { floor as words } from '../../words/floor'
+import { steps } from '../../words/steps'
 
 /** Whether the next machine, a whole sheet and each finished piece find their way. */
 const store = useWorkspace()
@@ -28,12 +30,34 @@ const machines = computed(() =>
 
 const verdicts = computed(() => {
   const { say } = store
-  return floor.verdicts.map(({ tool, alone, beside }) => {
+  return floor.verdicts.map(({ tool, alone, beside, out, smaller }) => {
     const name = say?.tool(tool) ?? tool
     const line = beside ? words.nextFits : alone ? words.nextBeside : words.nextNever
-    return { tool, beside, text: line(name) }
+    const thing = floor.plan?.things.find(({ id }) => id === out)
+    return {
+      tool,
+      beside,
+      text: line(name),
+      out: thing && { id: thing.id, name: thing.name ?? words.theKinds[thing.kind] ?? '' },
+      smaller: smaller === undefined ? undefined : { id: smaller, name: say?.tool(smaller) ?? '' }
+    }
   })
 })
+/** The way out that is taken: something is out of the room while one works. */
+function driveOut(id: string): void {
+  floor.change({
+    things: (floor.plan?.things ?? []).map((one) =>
+      one.id === id ? { ...one, away: true as const } : one
+    )
+  })
+}
+/** A smaller one is wished for in its place. */
+function takeSmaller(tool: string, smaller: string): void {
+  store.run(steps.wished(store.say?.tool(smaller) ?? smaller), (state) =>
+    change.wish(change.wish(state, tool, false), smaller, true)
+  )
+  floor.tried = floor.tried.filter((one) => one !== tool)
+}
 const doors = computed(() => (floor.plan?.openings ?? []).filter(({ kind }) => kind !== 'window'))
 const out = computed(() => floor.pieces.filter(({ ways }) => ways > 0))
 const stuck = computed(() => floor.pieces.filter(({ ways }) => ways === 0))
@@ -60,6 +84,17 @@ function setStock(next: { lengthMm?: number | undefined; widthMm?: number | unde
   <ul v-else class="plain-list">
     <li v-for="one in verdicts" :key="one.tool" :class="{ attention: !one.beside }">
       {{ one.text }}
+      <button v-if="one.out" type="button" class="link" @click="driveOut(one.out.id)">
+        {{ words.driveOut(one.out.name) }}
+      </button>
+      <button
+        v-if="one.smaller"
+        type="button"
+        class="link"
+        @click="takeSmaller(one.tool, one.smaller.id)"
+      >
+        {{ words.takeSmaller(one.smaller.name) }}
+      </button>
     </li>
   </ul>
   <div class="field">

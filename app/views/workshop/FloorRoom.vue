@@ -14,6 +14,7 @@ import { cutOut, resized, roomOf } from './floor-pieces'
 const store = useWorkspace()
 const floor = useFloor()
 const METRE = 1000
+const SQUARE_FOOT_M2 = 0.3048 ** 2
 const MOST_MM = 60_000
 const inMm = (metres: number | undefined): number | undefined =>
   metres === undefined ? undefined : metres * METRE
@@ -50,7 +51,13 @@ function cut(): void {
 
 <template>
   <p v-if="!floor.plan">{{ words.noRoom }}</p>
-  <p v-else-if="store.say" class="small soft">{{ words.area(store.say.number(area, 1)) }}</p>
+  <p v-else-if="store.say" class="small soft">
+    {{
+      store.workspace?.preferences.units === 'imperial'
+        ? words.areaFeet(store.say.number(area / SQUARE_FOOT_M2, 0))
+        : words.area(store.say.number(area, 1))
+    }}
+  </p>
   <div class="row">
     <LengthField
       :label="words.lengthM"

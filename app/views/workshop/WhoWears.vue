@@ -106,4 +106,8 @@ li p {
   align-items: center;
   margin-left: 0.6rem;
 }
+th span {
+  display: block;
+  font-weight: 400;
+}
 </style>

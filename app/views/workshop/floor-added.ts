@@ -37,11 +37,19 @@ const isOpening = (kind: Added): kind is (typeof OPENINGS)[number] =>
 const LEAST_MM = 200
 const STEP_MM = 100
 
-/** The first free stretch of a wall, from the third wall on: the lower one of a plain room. */
-function freeWall(plan: FloorPlan, widthMm: number): { wall: number; fromMm: number } {
+/**
+ * The first free stretch of a wall, from the third wall on: the lower one of a plain room. A gate is put into the shortest wall that takes it: one
+ * drives in along the room.
+ */
+function freeWall(
+  plan: FloorPlan,
+  widthMm: number,
+  isGate: boolean
+): { wall: number; fromMm: number } {
   const walls = wallsOf(plan.outline)
-  for (let k = 0; k < walls.length; k++) {
-    const wall = (k + 2) % walls.length
+  const order = walls.map((_, k) => (k + 2) % walls.length)
+  if (isGate) order.sort((a, b) => lengthOf(walls[a]!) - lengthOf(walls[b]!))
+  for (const wall of order) {
     const most = lengthOf(walls[wall]!) - widthMm
     for (let fromMm = Math.min(LEAST_MM, most); fromMm >= 0 && fromMm <= most; fromMm += STEP_MM)
       if (
@@ -84,7 +92,10 @@ export function added(plan: FloorPlan, kind: Added, id: string, circuit: string)
     const [widthMm, heightMm] = DOORS[kind]
     return {
       ...plan,
-      openings: [...plan.openings, { id, kind, ...freeWall(plan, widthMm), widthMm, heightMm }]
+      openings: [
+        ...plan.openings,
+        { id, kind, ...freeWall(plan, widthMm, kind === 'gate'), widthMm, heightMm }
+      ]
     }
   }
   if (kind === 'outlet')

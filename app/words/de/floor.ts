@@ -28,6 +28,7 @@ export const floor: Said<typeof english> = {
   widthM: 'Breite des Raums',
   draw: 'Raum zeichnen',
   drawn: 'Grundriss der Werkstatt',
+  areaFeet: (feet) => `${feet} Quadratfuß Boden.`,
   area: (m2) => `${m2} m² Boden.`,
   cutTitle: 'Eine Ecke, die fehlt',
   cutLength: 'Längs',
@@ -126,6 +127,8 @@ export const floor: Said<typeof english> = {
     `${tool}: nicht neben dem, was da ist. Allein ginge es: etwas muss weichen oder sich kleiner wegräumen lassen.`,
   nextNever: (tool) =>
     `${tool}: nicht in diesem Raum, mit dem Auslauf, den es braucht. Der Plan lässt es weg; ein kleineres, ein anderer Weg oder Zuschnitt tun die Arbeit.`,
+  driveOut: (thing) => `Es passt ohne ${thing}: hinaus damit, solange du arbeitest`,
+  takeSmaller: (tool) => `${tool} passt: dafür wünschen`,
   asking: 'Wird versucht …',
   stockTitle: 'Holz, das durchlaufen soll',
   stockLength: 'Länge',
