@@ -40,6 +40,8 @@ export const floor = said('floor', {
   cornersTitle: 'Corners, for walls that run aslant',
   cornersWhy:
     'Numbered clockwise from the top left, as measured along the two walls. Doors and outlets stay where they are.',
+  cornerLeft: (n: number) => `Corner ${n}, from the left`,
+  cornerTop: (n: number) => `Corner ${n}, from the top`,
   cornerAdd: (n: number) => `A corner after ${n}`,
   cornerRemove: (n: number) => `Take corner ${n} out`,
   roomTitle: 'The room',
@@ -130,6 +132,7 @@ export const floor = said('floor', {
     `${tool}: not beside what is there. Alone it would fit: something has to go, or be put away smaller.`,
   nextNever: (tool: string) =>
     `${tool}: not in this room, with the run it wants. The plan leaves it out; a smaller one, another way, or sheets cut to size do the work.`,
+  wishFor: 'Wish for it',
   driveOut: (thing: string) => `It fits with ${thing} out while you work: take it out then`,
   takeSmaller: (tool: string) => `${tool} fits: wish for that instead`,
   asking: 'Being tried …',

@@ -43,7 +43,7 @@ test('what is never to be bought is kept, and the last condition cannot be ruled
 
 test('what is to be learnt is reckoned as it comes with practice', async ({ page }) => {
   const errors = watch(page)
-  await openDemo(page, '/workshop/limits')
+  await openDemo(page, '/workshop/hazards')
   const learn = page.getByLabel('I mean to learn it')
   await learn.first().click()
   await expect(page.getByText(/reckoned as it comes with practice/)).toBeVisible()

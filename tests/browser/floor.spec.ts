@@ -6,7 +6,6 @@ test('a room is drawn, a machine put in, what is in its way said, and a place fo
 }) => {
   const errors = watch(page)
   await openDemo(page, '/workshop')
-  await page.getByText('A corner that is not there').click()
   await page.getByRole('button', { name: 'Take the drawing away' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
     'Draw your room, and see what fits'
@@ -30,7 +29,7 @@ test('a room is drawn, a machine put in, what is in its way said, and a place fo
 
   // By the keys it is moved and turned, and back again by undo.
   const saw = page.getByRole('button', { name: 'Compact table saw', exact: true })
-  const left = page.getByLabel('From the left')
+  const left = page.getByRole('textbox', { name: 'From the left, mm' })
   await saw.focus()
   await saw.press('ArrowRight')
   await expect(left).toHaveValue('3050')
@@ -89,14 +88,21 @@ test('the sheet of a day: what to check, what can hurt, its noise and dust, and 
   await expect(
     page.getByText('Protection for eyes, ears, lungs: on, or within reach.')
   ).toBeVisible()
-  await expect(page.getByText(/^The saw jumps back/)).toBeVisible()
+  await expect(page.getByText(/the saw jumps back at you/)).toBeVisible()
+  await expect(page.getByText(/^The gentler way: Pull saw/)).toBeVisible()
+  await expect(page.getByText(/^Cut to length: Hand saw on sawhorses/)).toBeVisible()
+  await expect(page.getByText(/^1 of 36 Wh charged before you begin/)).toBeVisible()
   await expect(page.getByText(/of a day’s noise by the 3 dB rule/)).toBeVisible()
   // 102 dB(A): 480 minutes halved by every three decibels above 85 are nine.
   await expect(
     page.getByText(/about 102 dB\(A\), permitted without protection for 9 min/)
   ).toBeVisible()
+  // A room without air is said, there and on the page that sets its height.
+  await page.goto('/#/workshop/air')
   await page.getByLabel('Height of the room').fill('0')
   await page.getByLabel('Height of the room').blur()
+  await expect(page.getByText(/The room has no volume/)).toBeVisible()
+  await page.goto('/#/workshop/today')
   await expect(page.getByText(/The room has no volume/)).toBeVisible()
   await page.emulateMedia({ media: 'print' })
   await expect(
@@ -110,7 +116,7 @@ test('fifty metres of thin cord, and a saw with a vacuum on one circuit, are sai
   page
 }) => {
   const errors = watch(page)
-  await openDemo(page, '/workshop/limits')
+  await openDemo(page, '/workshop/power')
   // 1 mm² is 19.5 ohm a kilometre at 20 °C (IEC 60228), 23.7 at 75 °C: 10 m there and back lose 4.7 V at 10 A.
   await page.getByLabel('Length of the cord').fill('10')
   await page.getByLabel('Current of the tool').fill('10')

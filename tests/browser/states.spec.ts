@@ -108,7 +108,7 @@ const STATES: readonly State[] = [
   },
   {
     what: 'a figure that cannot be read',
-    path: '/workshop/limits',
+    path: '/workshop/power',
     act: async (page) => {
       await page.getByLabel('Rating of the circuit, A').fill('about ten')
       await page.getByLabel('Rating of the circuit, A').press('Enter')

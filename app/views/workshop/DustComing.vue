@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { DustAhead, DustBuy } from '../../../core/safety'
+import { airOf, type DustAhead, type DustBuy } from '../../../core/safety'
 import { change } from '../../../core/workspace'
 import NumberField from '../../parts/NumberField.vue'
 import NamedText from '../../parts/NamedText.vue'
 import { useWorkspace } from '../../stores/workspace'
 import { air as words } from '../../words/air'
+import { workingDay as day } from '../../words/working-day'
 import { steps } from '../../words/steps'
 import { useSetWorkshop } from './set-workshop'
 
@@ -21,6 +22,10 @@ const high = computed(() => {
   const metres = store.workspace?.workshop.heightM ?? USUAL_M
   return isImperial.value ? Math.round((metres / FEET) * 10) / 10 : metres
 })
+/** A room without volume has no air to be reckoned with. */
+const airless = computed(
+  () => store.workspace !== undefined && !(airOf(store.workspace.workshop).volumeM3 > 0)
+)
 const wished = (tool: string): boolean => store.workspace?.wishes.includes(tool) === true
 function wish({ tool }: DustBuy): void {
   store.run(steps.wished(store.say?.tool(tool) ?? tool), (state) => change.wish(state, tool, true))
@@ -38,7 +43,8 @@ const before = computed(() => {
 <template>
   <section v-if="store.say" class="stack">
     <h2>{{ words.dustTitle }}</h2>
-    <p v-if="known && !dust">{{ words.dustNone }}</p>
+    <p v-if="airless" class="attention">{{ day.noAir }}</p>
+    <p v-else-if="known && !dust">{{ words.dustNone }}</p>
     <template v-if="dust">
       <p :class="{ attention: dust.over }">
         <NamedText

@@ -50,16 +50,15 @@ function remove(index: number): void {
     <p class="caption">{{ words.cornersWhy }}</p>
     <ol class="plain-list">
       <li v-for="(corner, index) in floor.plan.outline" :key="index" class="row">
-        <span class="strong">{{ index + 1 }}</span>
         <LengthField
-          :label="words.fromLeft"
+          :label="words.cornerLeft(index + 1)"
           :value="corner.xMm"
           :least="0"
           :most="MOST_MM"
           @change="move(index, { xMm: $event ?? 0 })"
         />
         <LengthField
-          :label="words.fromTop"
+          :label="words.cornerTop(index + 1)"
           :value="corner.yMm"
           :least="0"
           :most="MOST_MM"

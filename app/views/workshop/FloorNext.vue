@@ -38,6 +38,7 @@ const verdicts = computed(() => {
       tool,
       beside,
       text: line(name),
+      wish: beside && floor.tried.includes(tool) && !isWished(tool),
       out: thing && { id: thing.id, name: thing.name ?? words.theKinds[thing.kind] ?? '' },
       smaller: smaller === undefined ? undefined : { id: smaller, name: say?.tool(smaller) ?? '' }
     }
@@ -50,6 +51,10 @@ function driveOut(id: string): void {
       one.id === id ? { ...one, away: true as const } : one
     )
   })
+}
+const isWished = (tool: string): boolean => store.workspace?.wishes.includes(tool) === true
+function wish(tool: string): void {
+  store.run(steps.wished(store.say?.tool(tool) ?? tool), (state) => change.wish(state, tool, true))
 }
 /** A smaller one is wished for in its place. */
 function takeSmaller(tool: string, smaller: string): void {
@@ -84,6 +89,9 @@ function setStock(next: { lengthMm?: number | undefined; widthMm?: number | unde
   <ul v-else class="plain-list">
     <li v-for="one in verdicts" :key="one.tool" :class="{ attention: !one.beside }">
       {{ one.text }}
+      <button v-if="one.wish" type="button" class="link" @click="wish(one.tool)">
+        {{ words.wishFor }}
+      </button>
       <button v-if="one.out" type="button" class="link" @click="driveOut(one.out.id)">
         {{ words.driveOut(one.out.name) }}
       </button>

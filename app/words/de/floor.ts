@@ -39,6 +39,8 @@ export const floor: Said<typeof english> = {
   cornersTitle: 'Ecken, für schräge Wände',
   cornersWhy:
     'Im Uhrzeigersinn von links oben gezählt, an den beiden Wänden gemessen. Türen und Steckdosen bleiben, wo sie sind.',
+  cornerLeft: (n) => `Ecke ${n}, von links`,
+  cornerTop: (n) => `Ecke ${n}, von oben`,
   cornerAdd: (n) => `Eine Ecke nach ${n}`,
   cornerRemove: (n) => `Ecke ${n} herausnehmen`,
   roomTitle: 'Der Raum',
@@ -127,6 +129,7 @@ export const floor: Said<typeof english> = {
     `${tool}: nicht neben dem, was da ist. Allein ginge es: etwas muss weichen oder sich kleiner wegräumen lassen.`,
   nextNever: (tool) =>
     `${tool}: nicht in diesem Raum, mit dem Auslauf, den es braucht. Der Plan lässt es weg; ein kleineres, ein anderer Weg oder Zuschnitt tun die Arbeit.`,
+  wishFor: 'Wünschen',
   driveOut: (thing) => `Es passt ohne ${thing}: hinaus damit, solange du arbeitest`,
   takeSmaller: (tool) => `${tool} passt: dafür wünschen`,
   asking: 'Wird versucht …',
