@@ -78,7 +78,8 @@ test('noise, dust and protection: next door, what clears the air, and what is no
   await expect(page.getByRole('rowheader', { name: /^Circular saw/ })).toBeVisible()
 
   await page.goto('/#/kit')
-  await page.getByRole('checkbox', { name: 'I have: Ear muffs' }).check()
+  await page.getByLabel('Find a tool by name, other name or operation').fill('ear muffs')
+  await page.getByLabel('I have: Ear muffs').check()
   await page.goto('/#/workshop/air')
   await page.getByLabel('I wear it').uncheck()
   await expect(page.getByText(/^Not worn, it protects nobody/)).toBeVisible()
