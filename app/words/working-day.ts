@@ -15,16 +15,25 @@ export const workingDay = said('workingDay', {
   hours: 'Hours at a time',
   print: 'Print',
   checksTitle: 'One minute',
-  checks: (wear: readonly string[], tools: readonly string[]): readonly string[] => [
+  /** What to look at; of machines and cords only where a motor runs. */
+  checks: (
+    wear: readonly string[],
+    tools: readonly string[],
+    motors: boolean
+  ): readonly string[] => [
     wear.length > 0
       ? `Protection for ${wear.join(', ')}: on, or within reach.`
       : 'Nothing special to put on for this.',
     `Out and sound: ${tools.join(', ')}. Blades and bits sharp, right for the work, tight.`,
-    'Guards on and moving freely; riving knife and push stick where they belong.',
-    'Unplugged, or the pack out, whenever a blade or bit is changed.',
-    'Cord unrolled, behind you, out of the line of cut; nothing frayed. New outlets: ask a licensed electrician.',
+    ...(motors
+      ? [
+          'Guards on and moving freely; riving knife and push stick where they belong.',
+          'Unplugged, or the pack out, whenever a blade or bit is changed.',
+          'Cord unrolled, behind you, out of the line of cut; nothing frayed. New outlets: ask a licensed electrician.',
+          'Hose on, or window and gate open. No gloves, loose sleeves, strings or open hair at what turns.'
+        ]
+      : ['Edges covered until they are used; a place for each, none at the rim of the bench.']),
     'Light on the line, from the side. Floor clear, dry, swept where you stand.',
-    'Hose on, or window and gate open. No gloves, loose sleeves, strings or open hair at what turns.',
     'Phone in the pocket, first aid and fire extinguisher where you can reach them with one hand.',
     'Somebody knows you are at work. Children and guests: out, or behind the line, before a machine starts.',
     'Tired, cross or in a hurry: do the quiet steps today.'

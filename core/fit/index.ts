@@ -101,7 +101,17 @@ export {
   benchSteps,
   sittingsOf,
   type BenchStep,
+  type PlainWay,
   type Sitting,
   type SittingWork
 } from './sittings'
-export { gearOf, workingDay, type DayStretch, type Gear, type WorkingDay } from './working-day'
+export {
+  gearOf,
+  loudestIn,
+  playsIn,
+  waysIn,
+  workingDay,
+  type DayStretch,
+  type Gear,
+  type WorkingDay
+} from './working-day'

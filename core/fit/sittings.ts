@@ -9,6 +9,13 @@ const LEAST_PIECE = 10
 /** An evening is not over sooner for the sake of a glue-up, min; it rather ends that much later. A judgement. */
 const LEAST_EVENING = 30
 
+/** A way of working that is made up of no other, and its minutes. */
+export interface PlainWay {
+  readonly operation: string
+  readonly method: string
+  readonly minutes: number
+}
+
 /** A step as one has it before one at the bench: with what it is done best, and what that takes. */
 export interface BenchStep {
   readonly step: Step
@@ -17,6 +24,8 @@ export interface BenchStep {
   /** The way it is done; none where the kit has none. */
   readonly method: string | undefined
   readonly tools: readonly string[]
+  /** What the way comes down to: itself, or each of its parts and its clean-up; itself where left out. */
+  readonly ways?: readonly PlainWay[] | undefined
   /** The quickest way that can be done in quiet hours; none where the kit has none. */
   readonly quiet?: { readonly method: string; readonly minutes: number } | undefined
   /** What has to be protected meanwhile. */
@@ -32,6 +41,18 @@ const usesIn = (use: MethodUse): MethodUse[] => [
   ...(use.parts ?? []),
   ...(use.cleanUp ? [use.cleanUp] : [])
 ]
+/** What a way comes down to; what a service does is nobody's work here. */
+function plainWays(use: MethodUse): PlainWay[] {
+  const { method, parts = [], cleanUp } = use
+  const minutes = use.minutes - (cleanUp?.minutes ?? 0)
+  const own =
+    parts.length > 0
+      ? parts.flatMap(plainWays)
+      : method.service === undefined
+        ? [{ operation: method.operation, method: method.id, minutes }]
+        : []
+  return [...own, ...(cleanUp ? plainWays(cleanUp) : [])]
+}
 /** The loudest of a way of working, its parts and its clean-up, dB(A). */
 const loudestOf = (use: MethodUse): number =>
   Math.max(
@@ -57,6 +78,7 @@ export function benchSteps({ steps }: BuildFit, quietDbA = QUIET_DBA): BenchStep
       step,
       minutes: best?.minutes,
       method: best?.method.id,
+      ways: best && plainWays(best),
       quiet: quiet && { method: quiet.method.id, minutes: quiet.minutes },
       tools: distinct(uses.flatMap(({ tools }) => tools.map(({ tool }) => tool.id))),
       wear: distinct(uses.flatMap(({ method }) => method.protection ?? []))
@@ -76,15 +98,17 @@ export interface Sitting {
   readonly nights: number
 }
 
-/** So many minutes of a step; the quiet way takes its share of its own. */
+/** How much of a step so many minutes are. */
+const shareOf = ({ minutes: all }: BenchStep, minutes: number | undefined): number =>
+  minutes === undefined || all === undefined || all <= 0 ? 1 : minutes / all
+
+/** So many minutes of a step; its plain ways and the quiet one take their share. */
 const partOf = (one: BenchStep, minutes: number | undefined, goesOn: boolean): SittingWork => ({
   ...one,
   minutes,
   goesOn,
-  quiet:
-    one.quiet && minutes !== undefined && one.minutes !== undefined && one.minutes > 0
-      ? { ...one.quiet, minutes: (one.quiet.minutes * minutes) / one.minutes }
-      : one.quiet
+  ways: one.ways?.map((way) => ({ ...way, minutes: way.minutes * shareOf(one, minutes) })),
+  quiet: one.quiet && { ...one.quiet, minutes: one.quiet.minutes * shareOf(one, minutes) }
 })
 
 /**

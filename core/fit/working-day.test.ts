@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { library } from '../../data'
-import { gearOf, workingDay, type SittingWork } from '.'
+import { gearOf, loudestIn, playsIn, workingDay, type SittingWork } from '.'
 
 const AIR = { volumeM3: 36, changes: 1 }
 /** So many minutes of a way of working. */
@@ -65,5 +65,32 @@ describe('a day of work', () => {
     const day = workingDay(library, [none], bare, AIR)
     expect(day.stretches).toEqual([])
     expect([day.dose.threeDb, day.loudest]).toEqual([0, undefined])
+  })
+})
+
+describe('work that is made up of other work', () => {
+  const joined: SittingWork = {
+    ...stretch('join-case/screwed', 60),
+    ways: [
+      { operation: 'bore', method: 'bore/drill', minutes: 20 },
+      { operation: 'sand-flat', method: 'sand-flat/random-orbital', minutes: 40 }
+    ]
+  }
+  test('is as loud, dusty and dangerous as its parts, each for its own minutes', () => {
+    const apart = workingDay(
+      library,
+      [stretch('bore/drill', 20), stretch('sand-flat/random-orbital', 40)],
+      bare,
+      AIR
+    )
+    const day = workingDay(library, [joined], bare, AIR)
+    expect(day.dose).toEqual(apart.dose)
+    expect(day.dust).toEqual(apart.dust)
+    expect(day.hazards).toEqual(['spinning-bit', 'dust'])
+    expect(loudestIn(library, joined)).toBe(Math.max(...day.stretches.map(({ dbA }) => dbA)))
+  })
+  test('a tool plays in the part that has its role', () => {
+    expect(playsIn(library, 'drill-driver', 'bore/drill')).toBe(true)
+    expect(playsIn(library, 'drill-driver', 'sand-flat/random-orbital')).toBe(false)
   })
 })

@@ -16,7 +16,7 @@ import {
   type Protector
 } from '../workshop'
 import { loudnessOf } from './kernel'
-import type { SittingWork } from './sittings'
+import type { PlainWay, SittingWork } from './sittings'
 
 /** A stretch of the day: a way of working, and how loud and dusty it is. */
 export interface DayStretch {
@@ -80,6 +80,29 @@ export interface WorkingDay {
 /** Below this nothing counts by the five-decibel rule (29 CFR 1910.95), dB(A). */
 const COUNTS_FROM = 80
 
+/** What work comes down to: its plain ways, or the way it is done. */
+export const waysIn = ({ step, method, minutes, ways }: SittingWork): readonly PlainWay[] =>
+  ways ??
+  (method === undefined || minutes === undefined
+    ? []
+    : [{ operation: step.operation, method, minutes }])
+
+/** Whether a tool plays a part in a way of working. */
+export const playsIn = (library: Library, tool: string, method: string): boolean => {
+  const roles = library.tools.get(tool)?.roles ?? []
+  return (library.methods.get(method)?.roles ?? []).some(({ role }) => roles.includes(role))
+}
+
+/** The loudest of what work comes down to, dB(A); nothing where it is nobody's work here. */
+export const loudestIn = (library: Library, work: SittingWork): number =>
+  Math.max(
+    -Infinity,
+    ...waysIn(work).flatMap(({ method }) => {
+      const way = library.methods.get(method)
+      return way ? [loudnessOf(way)] : []
+    })
+  )
+
 /** Noise and dust of what is done in one go, from the ways it is done. */
 export function workingDay(
   library: Library,
@@ -87,13 +110,13 @@ export function workingDay(
   gear: Gear,
   air: Air
 ): WorkingDay {
-  const stretches = work.flatMap(({ step, method, minutes }): DayStretch[] => {
-    const way = method === undefined ? undefined : library.methods.get(method)
-    return way && minutes !== undefined
+  const stretches = work.flatMap(waysIn).flatMap(({ operation, method, minutes }): DayStretch[] => {
+    const way = library.methods.get(method)
+    return way
       ? [
           {
-            operation: step.operation,
-            method: way.id,
+            operation,
+            method,
             minutes,
             dbA: loudnessOf(way),
             dust: way.dust,

@@ -1,5 +1,5 @@
 import type { Day } from '../calendar'
-import { gearOf, usualOffer, workingDay, type DayStretch } from '../fit'
+import { gearOf, playsIn, usualOffer, waysIn, workingDay, type DayStretch } from '../fit'
 import { leastBy } from '../kernel'
 import type { Minor } from '../money'
 import { findOffer } from '../prices'
@@ -66,18 +66,23 @@ const dustiest = ({ day }: Evening): DayStretch | undefined => {
   return leastBy(day.stretches, ({ dust, minutes }) => -amount[dust] * minutes)
 }
 
-/** The powered tool that leads a stretch. */
-const machineOf = (world: World, { work }: Evening, stretch: DayStretch): string | undefined =>
-  work
-    .find(({ step, method }) => step.operation === stretch.operation && method === stretch.method)
-    ?.tools.find((id) => {
-      const tool = world.library.tools.get(id)
-      return (
-        tool !== undefined &&
-        tool.hazard !== null &&
-        tool.forms.some(({ power }) => power !== 'hand')
-      )
-    })
+/** The powered tool a stretch is done with. */
+function machineOf(
+  { library }: World,
+  { work }: Evening,
+  { method }: DayStretch
+): string | undefined {
+  const done = work.find((one) => waysIn(one).some((way) => way.method === method))
+  return done?.tools.find((id) => {
+    const tool = library.tools.get(id)
+    return (
+      tool !== undefined &&
+      tool.hazard !== null &&
+      tool.forms.some(({ power }) => power !== 'hand') &&
+      playsIn(library, id, method)
+    )
+  })
+}
 
 /** What helps an evening, the most for its money first; nothing that is there by then. */
 export function buysFor(world: World, evening: Evening): DustBuy[] {

@@ -1,4 +1,4 @@
-import { QUIET_DBA, loudnessOf, type SittingWork } from '../fit'
+import { QUIET_DBA, loudestIn, type SittingWork } from '../fit'
 import { groupBy, sumOf } from '../kernel'
 import { atNeighbour, quietLimit } from '../workshop'
 import type { Plan, World } from '../workspace'
@@ -35,8 +35,8 @@ export function loudWays(world: World, plan: Plan | undefined): LoudWay[] {
   return [...groupBy(work, ({ method }) => method ?? '')]
     .flatMap(([id, same]): LoudWay[] => {
       const method = library.methods.get(id)
-      if (!method || method.service !== undefined || loudnessOf(method) <= limit) return []
-      const dbA = loudnessOf(method)
+      const dbA = Math.max(...same.map((one) => loudestIn(library, one)))
+      if (!method || dbA <= limit) return []
       return [
         {
           operation: method.operation,

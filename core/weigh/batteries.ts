@@ -75,7 +75,7 @@ export function packsNeeded(energyWh: number, packWh: number): number {
 
 /** Packs that so much energy empties, when none is filled again meanwhile. */
 export const packsDrawn = (energyWh: number, packWh: number): number =>
-  Math.ceil(energyWh / (packWh * USABLE) - 1e-9)
+  Math.max(0, Math.ceil(energyWh / (packWh * USABLE) - 1e-9))
 
 /** Minutes a pack lasts in a tool. */
 export const minutesPerPack = (whPerHour: number, packWh: number): number =>

@@ -1,5 +1,5 @@
 import type { Power } from '../catalogue'
-import type { SittingWork } from '../fit'
+import { playsIn, waysIn, type SittingWork } from '../fit'
 import { groupBy, sumOf } from '../kernel'
 import { findOffer } from '../prices'
 import type { Plan, World } from '../workspace'
@@ -40,8 +40,11 @@ export function dayPacks(
   }
   for (const { tool, power, platform } of workspace.items)
     powers.set(tool, { power, platform: platform ?? owned[0]?.name ?? '' })
-  const drawn = work.flatMap(({ tools, minutes = 0 }) =>
-    tools.flatMap((id) => {
+  const drawn = work.flatMap((one) =>
+    one.tools.flatMap((id) => {
+      const minutes = sumOf(waysIn(one), (way) =>
+        playsIn(library, id, way.method) ? way.minutes : 0
+      )
       const used = powers.get(id)
       const form = library.tools.get(id)?.forms.find(({ power }) => power === 'cordless')
       return used?.power === 'cordless' && form?.whPerHour

@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import { computed, ref, useId } from 'vue'
 import { isDone } from '../../../core/builds'
-import { QUIET_DBA, gearOf, sittingsOf, workingDay } from '../../../core/fit'
+import { QUIET_DBA, gearOf, loudestIn, sittingsOf, workingDay } from '../../../core/fit'
 import { findOffer } from '../../../core/prices'
 import { airOf, worn } from '../../../core/safety'
 import { dayPacks } from '../../../core/weigh'
@@ -82,9 +82,9 @@ const loud = computed(() => {
   const { say, world } = store
   if (!say || !world || !sitting.value) return []
   const limit = quietLimit(world.workspace.workshop) ?? QUIET_DBA
-  return sitting.value.work.flatMap(({ step, method, quiet }) => {
-    const stretch = day.value?.stretches.find((one) => one.method === method)
-    if (!stretch || stretch.dbA <= limit) return []
+  return sitting.value.work.flatMap((one) => {
+    const { step, method, quiet } = one
+    if (method === undefined || loudestIn(world.library, one) <= limit) return []
     const work = say.operation(step.operation)
     return [
       quiet
@@ -92,9 +92,9 @@ const loud = computed(() => {
             work,
             say.method(quiet.method),
             duration(Math.max(1, Math.round(quiet.minutes))),
-            say.method(stretch.method)
+            say.method(method)
           )
-        : words.quietNot(work, say.method(stretch.method))
+        : words.quietNot(work, say.method(method))
     ]
   })
 })
@@ -110,12 +110,16 @@ const title = computed(() => {
   const name = builds.value.find(({ id }) => id === build.value)?.name
   return name === undefined ? words.titleNone : words.title(name)
 })
+const motors = computed(() =>
+  methods.value.some((id) => store.world?.library.methods.get(id)?.form !== 'hand')
+)
 const checks = computed(() => {
   const { say } = store
   if (!day.value || !say) return []
   return words.checks(
     day.value.wear.map((one) => PROTECTION[one]),
-    day.value.tools.map((tool) => say.shortTool(tool))
+    day.value.tools.map((tool) => say.shortTool(tool)),
+    motors.value
   )
 })
 </script>
@@ -249,5 +253,9 @@ const checks = computed(() => {
   display: flex;
   gap: 0.5rem;
   align-items: center;
+}
+h2,
+h3 {
+  break-after: avoid;
 }
 </style>

@@ -12,16 +12,22 @@ export const workingDay: Said<typeof english> = {
   hours: 'Stunden am Stück',
   print: 'Drucken',
   checksTitle: 'Eine Minute',
-  checks: (wear, tools) => [
+  checks: (wear, tools, motors) => [
     wear.length > 0
       ? `Schutz (${wear.join(', ')}): angelegt oder griffbereit.`
       : 'Nichts Besonderes anzulegen.',
     `Bereit und heil: ${tools.join(', ')}. Sägeblätter und Bohrer scharf, passend, fest.`,
-    'Schutzhauben dran und leichtgängig; Spaltkeil und Schiebestock an ihrem Platz.',
-    'Stecker gezogen oder Akku heraus, bei jedem Wechsel von Blatt oder Bohrer.',
-    'Kabel abgerollt, hinter dir, nicht in der Schnittlinie; nichts durchgescheuert. Neue Steckdosen: frag eine Elektrofachkraft.',
+    ...(motors
+      ? [
+          'Schutzhauben dran und leichtgängig; Spaltkeil und Schiebestock an ihrem Platz.',
+          'Stecker gezogen oder Akku heraus, bei jedem Wechsel von Blatt oder Bohrer.',
+          'Kabel abgerollt, hinter dir, nicht in der Schnittlinie; nichts durchgescheuert. Neue Steckdosen: frag eine Elektrofachkraft.',
+          'Schlauch dran, oder Fenster und Tor offen. Keine Handschuhe, weiten Ärmel, Bänder oder offenen Haare bei allem, was sich dreht.'
+        ]
+      : [
+          'Schneiden bedeckt, bis sie gebraucht werden; jede an ihrem Platz, keine am Rand der Bank.'
+        ]),
     'Licht von der Seite auf den Riss. Boden frei, trocken und gefegt, wo du stehst.',
-    'Schlauch dran, oder Fenster und Tor offen. Keine Handschuhe, weiten Ärmel, Bänder oder offenen Haare bei allem, was sich dreht.',
     'Telefon in der Tasche, Verbandkasten und Feuerlöscher mit einer Hand erreichbar.',
     'Jemand weiß, dass du arbeitest. Kinder und Gäste: draußen oder hinter der Linie, bevor eine Maschine anläuft.',
     'Müde, verärgert oder in Eile: mach heute die leisen Schritte.'
