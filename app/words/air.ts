@@ -55,7 +55,7 @@ export const air = said('air', {
   onRung: (say: Say, one: DustAhead, tool: string | undefined, price: string, to: number) =>
     `Dust: its evening of ${say.build(one.build)} comes to ${say.number(one.air, 1)} mg/m³ in the room, more than the strictest limit of ${DUST_LIMITS.niosh}.${tool === undefined ? ' The gate open and a mask on are what there is.' : ` ${tool}, ${price}, brings it to ${say.number(to, 1)}: plan for it before.`}`,
   dustHow:
-    'A plain estimate from usual amounts by kind of work, the size of the room, its air changes and the dust settling. Nothing is measured. The mask stays on with every hose.',
+    'A plain estimate from usual amounts by kind of work, the size of the room, its air changes and the dust settling. Nothing is measured. A hose catches dust before you breathe it, a filter in the room cleans up after you; the mask stays on with both.',
   height: 'Height of the room, m',
   heightFeet: 'Height of the room, ft',
   wearTitle: 'Who wears what',

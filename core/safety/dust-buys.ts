@@ -159,9 +159,14 @@ export function dustOfMachine(
   return ahead?.over ? ahead : undefined
 }
 
-/** What clears the room's air of it best for its money: masks help who wears them alone. */
-export const clearing = ({ buys, air }: DustAhead): DustBuy | undefined =>
-  leastBy(
-    buys.filter((one) => one.air < air),
-    (one) => -(air - one.air) / one.price
-  )
+/**
+ * What clears the air of it: caught at the tool by the cheapest hose there is, before anybody breathes it; else what cleans the room best for its
+ * money. Masks help who wears them alone. Common practice.
+ */
+export function clearing({ buys, air }: DustAhead): DustBuy | undefined {
+  const clears = buys.filter((one) => one.air < air)
+  const hoses = clears.filter(({ tool }) => (HOSES as readonly string[]).includes(tool))
+  return hoses.length > 0
+    ? leastBy(hoses, ({ price }) => price)
+    : leastBy(clears, (one) => -(air - one.air) / one.price)
+}

@@ -3,10 +3,12 @@ import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { findOffer, type SellerType } from '../../../core/prices'
 import type { Minor } from '../../../core/money'
+import { sheetsOfTool } from '../../../core/safety'
 import { seenPrice, type PocketLine } from '../../../core/shopping'
 import type { WaitOrBuy } from '../../../core/timing'
 import { change } from '../../../core/workspace'
 import MoneyField from '../../parts/MoneyField.vue'
+import HazardSheets from '../../parts/HazardSheets.vue'
 import WhatIs from '../../parts/WhatIs.vue'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
@@ -35,6 +37,10 @@ const offer = computed(() => store.world && findOffer(store.world.pricing, props
 const seller = computed<SellerType>(() =>
   offer.value?.condition === 'new' ? 'hardware-store' : 'private'
 )
+const sheets = computed(() => {
+  const tool = store.world?.library.tools.get(offer.value?.tool ?? '')
+  return tool ? sheetsOfTool(tool) : []
+})
 function see(price: Minor | undefined): void {
   each.value = price
   noted.value = false
@@ -87,7 +93,9 @@ function note(): void {
           mark
         />
       </p>
-      <p v-if="line.caution" class="hatched">{{ line.caution }}</p>
+      <p v-if="line.caution" class="hatched">
+        {{ line.caution }} <HazardSheets :sheets="sheets" />
+      </p>
       <div class="row price">
         <MoneyField
           :label="line.count > 1 ? words.tagEach : words.tag"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import { airOf, type DustAhead, type DustBuy } from '../../../core/safety'
+import { airOf, clearing, type DustAhead, type DustBuy } from '../../../core/safety'
 import { change } from '../../../core/workspace'
 import NumberField from '../../parts/NumberField.vue'
 import NamedText from '../../parts/NamedText.vue'
@@ -33,7 +33,7 @@ function wish({ tool }: DustBuy): void {
 const before = computed(() => {
   const { say } = store
   const { dust } = props
-  const [best] = dust?.buys ?? []
+  const best = dust && clearing(dust)
   return say && dust?.over && best && dust.machine !== undefined && dust.bought !== undefined
     ? words.dustBefore(say.tool(best.tool), say.tool(dust.machine), say.day(dust.bought))
     : undefined

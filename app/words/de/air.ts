@@ -49,7 +49,7 @@ export const air: Said<typeof english> = {
   onRung: (say, one, tool, price, to) =>
     `Staub: der Abend damit an ${say.build(one.build)} kommt auf ${say.number(one.air, 1)} mg/m³ im Raum, mehr als der strengste Grenzwert von ${DUST_LIMITS.niosh}.${tool === undefined ? ' Es bleiben offenes Tor und Maske.' : ` ${tool}, ${price}, bringt ihn auf ${say.number(to, 1)}: plan es vorher ein.`}`,
   dustHow:
-    'Eine einfache Schätzung aus üblichen Mengen nach Art der Arbeit, der Größe des Raums, seinem Luftwechsel und dem Sinken des Staubs. Nichts ist gemessen. Die Maske bleibt auch mit Schlauch auf.',
+    'Eine einfache Schätzung aus üblichen Mengen nach Art der Arbeit, der Größe des Raums, seinem Luftwechsel und dem Sinken des Staubs. Nichts ist gemessen. Ein Schlauch fängt den Staub, bevor du ihn atmest, ein Filter im Raum räumt hinterher; die Maske bleibt bei beidem auf.',
   height: 'Höhe des Raums, m',
   heightFeet: 'Höhe des Raums, Fuß',
   wearTitle: 'Wer was trägt',
