@@ -1,6 +1,7 @@
 import { chromium, type Page } from '@playwright/test'
 
 /** `npm run shots` while the application is served: one current picture of each main view, from the demo data. */
+const SETTLE_MS = 2500
 const BASE = process.env.BASE ?? 'http://localhost:4173/'
 /** An invented bookcase with a top. */
 const LIST = [
@@ -63,6 +64,16 @@ const openCard = async (page: Page): Promise<void> => {
   await page.locator('.card').waitFor()
 }
 
+/** A saw is asked about, put in and placed. */
+const placeSaw = async (page: Page): Promise<void> => {
+  await page.getByLabel('Would another one fit?').click()
+  await page.getByRole('option', { name: 'Compact table saw' }).click()
+  await page.getByRole('button', { name: 'Put in Compact table saw' }).click()
+  await page.getByRole('button', { name: 'Place them for me' }).click()
+  await page.waitForTimeout(SETTLE_MS)
+  await page.evaluate(() => window.scrollTo(0, 0))
+}
+
 const VIEWS: readonly [
   file: string,
   path: string,
@@ -85,12 +96,11 @@ const VIEWS: readonly [
   ['keeping', '/keeping', 1280, 800, keepState],
   ['stages-other-ways', '/stages/scenarios', 1280, 800, compareWays],
   ['stages-how-sure', '/stages/risk', 1280, 800, weighRisk],
-  ['workshop', '/workshop', 1280, 800],
+  ['workshop', '/workshop', 1280, 800, placeSaw],
   ['start', '/start', 1280, 800, firstPlan],
   ['card', '/', 1280, 800, openCard],
   ['bench-phone', '/', 390, 844]
 ]
-const SETTLE_MS = 2500
 
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
