@@ -115,13 +115,14 @@ class Arranging {
     return undefined
   }
 
-  /** A tool is put away elsewhere: where it is used, at a wall, somewhere, close by; or two change places. */
+  /** A tool is put away elsewhere: where it is used, where it could be used as well, at a wall, somewhere, close by; or two change places. */
   private changed({ stored, used }: Layout): Layout['stored'] | undefined {
     const next = [...stored]
     const at = Math.floor(this.random() * next.length)
-    const { stores, edges } = this.movables[at]!
+    const { stores, edges, staying } = this.movables[at]!
     const draw = this.random()
-    if (draw < 0.3) next[at] = used[at]?.stand
+    if (draw < 0.15) next[at] = used[at]?.stand
+    else if (draw < 0.35) next[at] = this.pick(staying)
     else if (draw < 0.6) next[at] = this.pick(edges)
     else if (draw < 0.8) next[at] = this.pick(stores)
     else if (next.length > 1) {

@@ -1,6 +1,6 @@
 import { fixedIn, type Obstacle } from './clashes'
 import { about, overlaps, placed, type FloorPlan, type Rect, type Stand } from './floor-plan'
-import { stepFor, storeSpots, useSpots, type UsePlace } from './layout'
+import { openCost, stepFor, storeSpots, useSpots, type UsePlace } from './layout'
 import { liesInside } from './outline'
 import type { Shape } from './shape'
 
@@ -11,7 +11,12 @@ export interface Movable {
   readonly stores: readonly Stand[]
   /** The places at a wall or in a corner, where things are put away first. */
   readonly edges: readonly Stand[]
+  /** The best places to be used and put away in one, near a wall. */
+  readonly staying: readonly Stand[]
 }
+
+/** Of so many of the best places to use a tool so many are kept for leaving it there. */
+const [LOOKED_AT, STAYING] = [600, 40]
 
 /** A step to each side. */
 const STEPS = [
@@ -55,12 +60,15 @@ export class Places {
           !this.goes(bodyAt(shape, { xMm: xMm + dx * step, yMm: yMm + dy * step, turn }))
       )
     )
-    const made = {
-      shape,
-      uses: [...useSpots(plan, shape, step)].sort((a, b) => a.cost - b.cost),
-      stores,
-      edges
-    }
+    const uses = [...useSpots(plan, shape, step)].sort((a, b) => a.cost - b.cost)
+    const staying = uses
+      .slice(0, LOOKED_AT)
+      .filter(({ stand }) => this.goes(bodyAt(shape, stand)))
+      .map(({ stand, cost }) => ({ stand, cost: cost + openCost(plan, bodyAt(shape, stand)) }))
+      .sort((a, b) => a.cost - b.cost)
+      .slice(0, STAYING)
+      .map(({ stand }) => stand)
+    const made = { shape, uses, stores, edges, staying }
     this.known.set(shape.tool, made)
     return made
   }
