@@ -155,7 +155,7 @@ function gather(name: string): void {
 <style scoped>
 .columns {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(20rem, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(20rem, 100%), 1fr));
   gap: 1.5rem 2.5rem;
   align-items: start;
 }
