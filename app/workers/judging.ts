@@ -3,6 +3,7 @@ import { fitBuild, fitContext } from '../../core/fit'
 import { carriedPins, evaluate, kitAfter, plannedSteps, possibleAfter } from '../../core/plan'
 import { courageOf, dustAhead, dustOfMachine, loudWays, wearOf } from '../../core/safety'
 import { isOvertaken, nextDay, pocketList } from '../../core/shopping'
+import { saleReckoning } from '../../core/sidework'
 import type { Answerers } from './serve'
 
 /** Questions about a plan as it stands, each answered by replaying it. */
@@ -51,6 +52,10 @@ export const judging = {
   },
   loud({ world }, { plan }, send) {
     send(loudWays(world, plan))
+  },
+  sale({ world }, { plan, build: id }, send) {
+    const build = world.workspace.builds.find((one) => one.id === id)
+    send(build && saleReckoning(world, plan, build))
   },
   beginning({ world }, { plan, lead, cost, opens }, send) {
     send(beginningOf(world, plan, lead, cost, opens))

@@ -21,6 +21,7 @@ import type { ScenarioOutcome, SchoolOutcome } from '../../core/scenarios'
 import type { Outcome } from '../../core/search'
 import type { NextDay, PocketLine } from '../../core/shopping'
 import type { PaidEntry } from '../../core/prices'
+import type { SaleReckoning } from '../../core/sidework'
 import type { Offered, WaitOrBuy, WorthUpTo } from '../../core/timing'
 import type { Sway } from '../../core/weigh'
 import type { Pin, Plan, Scenario, WeightName, Weights, Workspace } from '../../core/workspace'
@@ -95,6 +96,11 @@ export interface Calls {
   wear: { in: { readonly plan: Plan | undefined }; out: Wear }
   /** Loud ways of the builds planned, the loudest first. */
   loud: { in: { readonly plan: Plan | undefined }; out: readonly LoudWay[] }
+  /** What a build that is sold brings by the piece and by the hour. */
+  sale: {
+    in: { readonly plan: Plan | undefined; readonly build: string }
+    out: SaleReckoning | undefined
+  }
   beginning: {
     in: {
       readonly plan: Plan

@@ -28,6 +28,7 @@ import { steps } from '../../words/steps'
 import type { Answer } from '../../workers/protocol'
 import { cellOf } from './cells'
 import BuildFields from './BuildFields.vue'
+import PieceBrings from './PieceBrings.vue'
 import BuildPaper from './BuildPaper.vue'
 import MaterialRows from './MaterialRows.vue'
 import StepRows from './StepRows.vue'
@@ -179,6 +180,7 @@ const materialLines = computed(() =>
     <BuildPaper :build="build" />
     <div class="stack no-print">
       <BuildFields :build="build" @set="set" />
+      <PieceBrings v-if="build.sale" :build="build.id" />
       <h2>{{ words.stepsTitle }}</h2>
       <StepRows
         :build="build"

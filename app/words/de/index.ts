@@ -20,6 +20,7 @@ import * as timing from './timing'
 import * as weigh from './weigh'
 import * as floor from './floor'
 import * as powerSense from './power-sense'
+import * as sidework from './sidework'
 import * as air from './air'
 import * as circuits from './circuits'
 import * as hazardSheets from './hazard-sheets'
@@ -50,6 +51,7 @@ export const words: Catalogue = {
   ...weigh,
   ...floor,
   ...powerSense,
+  ...sidework,
   ...air,
   ...circuits,
   ...hazardSheets,

@@ -1,0 +1,1 @@
+export { saleReckoning, type PieceBrings, type SaleReckoning } from './piece'
