@@ -2,7 +2,7 @@ import type { DustAhead, LoudWay, Worn } from '../../core/safety'
 import { ASLEEP_DBA, DUST_LIMITS, type WallBetween } from '../../core/workshop'
 import { said } from './language'
 import { plural } from './plural'
-import { duration, type Say } from './say'
+import { roughly, type Say } from './say'
 
 /** Noise, dust and protection of the work that is planned: who hears it, who wears what, what clears the air. */
 export const air = said('air', {
@@ -28,9 +28,9 @@ export const air = said('air', {
       ? `In quiet hours up to ${dbA} dB(A) at your ear: then a sleeper there is left in peace (${ASLEEP_DBA} dB(A)). Below that counts as quiet.`
       : `In quiet hours up to ${dbA} dB(A) at your ear counts as quiet.`,
   loud: (say: Say, one: LoudWay) =>
-    `${say.operation(one.operation)}, ${say.method(one.method)}: ${say.number(one.dbA, 0)} dB(A)${one.there === undefined ? '' : `, about ${say.number(one.there, 0)} there`}, ${duration(Math.max(1, Math.round(one.minutes)))} in all.`,
+    `${say.operation(one.operation)}, ${say.method(one.method)}: ${say.number(one.dbA, 0)} dB(A)${one.there === undefined ? '' : `, about ${say.number(one.there, 0)} there`}, ${roughly(one.minutes)} in all.`,
   instead: (say: Say, quiet: NonNullable<LoudWay['quiet']>) =>
-    `In quiet hours: ${say.method(quiet.method)}, ${duration(Math.max(1, Math.round(quiet.minutes)))}.`,
+    `In quiet hours: ${say.method(quiet.method)}, ${roughly(quiet.minutes)}.`,
   notQuiet: 'Nothing quiet does it with what is there: keep it for the daytime.',
   noneLoud: 'Everything planned can be done in quiet hours.',
   more: (count: number) => `and ${plural(count, 'more way', 'more ways')}`,

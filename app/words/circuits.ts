@@ -27,7 +27,6 @@ export const circuits = said('circuits', {
     count === 0
       ? 'No outlet of the floor plan is on it.'
       : `${plural(count, 'outlet', 'outlets')} of the floor plan.`,
-  alsoTitle: 'What else hangs on it',
   alsoName: 'What',
   alsoAmps: 'Current, A',
   alsoAlways: 'Runs all the time',

@@ -1,8 +1,8 @@
 import type { HazardClass } from '../../core/catalogue'
-import { SHEETS, type Sheet } from '../../core/safety'
+import { SHEETS, type GentlerWay, type Sheet } from '../../core/safety'
 import { hazards } from './hazards'
 import { said } from './language'
-import type { Say } from './say'
+import { roughly, type Say } from './say'
 
 /** What a sheet says: what happens, how to stand and hold, what comes before and after, and what its drawings show. */
 export interface SheetText {
@@ -196,6 +196,14 @@ const isSheet = (id: string): id is Sheet => (SHEETS as readonly string[]).inclu
 /** A sheet by its name, for the head of its card; undefined for what is none. */
 export const sheetName = (id: string): string | undefined =>
   isSheet(id) ? { ...hazards, ...hazardSheets.general }[id] : undefined
+
+/** How long a way takes, or that somebody else does it. */
+export const timeOf = ({ minutes }: Pick<GentlerWay, 'minutes'>): string =>
+  minutes === undefined ? hazardSheets.byService : hazardSheets.each(roughly(minutes))
+
+/** The gentler way with its time. */
+export const gentlerSaid = (say: Say, way: GentlerWay): string =>
+  hazardSheets.gentlerShort(say.method(way.method), timeOf(way))
 
 export const courage = said('courage', {
   title: 'How far you go',

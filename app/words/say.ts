@@ -63,6 +63,9 @@ function dated(kind: keyof typeof DATES, day: Day): string {
   return known.format(utc(day)).replace('Sept', 'Sep')
 }
 
+/** A duration that is worked out rather than said: whole minutes, at least one. */
+export const roughly = (minutes: number): string => duration(Math.max(1, Math.round(minutes)))
+
 /** "1 h 05", "45 min". */
 export function duration(minutes: number): string {
   const whole = Math.round(minutes)

@@ -1,7 +1,7 @@
 import type { PieceBrings, SaleReckoning } from '../../core/sidework'
 import { said } from './language'
 import { plural } from './plural'
-import { duration, type Say } from './say'
+import { roughly, type Say } from './say'
 
 /** What a piece that is sold brings, by itself and in a batch. */
 export const sidework = said('sidework', {
@@ -11,8 +11,8 @@ export const sidework = said('sidework', {
     'It cannot be made yet with what the plan buys by then: nothing is said of what it brings.',
   headline: (say: Say, { margin, perHour, minutes }: PieceBrings) =>
     margin < 0
-      ? `Each piece costs ${say.money(Math.round(-margin))} more than it brings, and takes ${duration(Math.max(1, Math.round(minutes)))}.`
-      : `${say.money(Math.round(margin))} a piece for ${duration(Math.max(1, Math.round(minutes)))} of work${perHour === undefined ? '' : `: ${say.money(Math.round(perHour))} an hour`}.`,
+      ? `Each piece costs ${say.money(Math.round(-margin))} more than it brings, and takes ${roughly(minutes)}.`
+      : `${say.money(Math.round(margin))} a piece for ${roughly(minutes)} of work${perHour === undefined ? '' : `: ${say.money(Math.round(perHour))} an hour`}.`,
   caption:
     'The bar is the price of one piece: what it costs from the left, and hatched what is left for your hours.',
   parts: {
@@ -22,7 +22,7 @@ export const sidework = said('sidework', {
     margin: 'Left for your hours'
   } as const,
   single: (say: Say, { perHour, minutes }: PieceBrings) =>
-    `One by itself takes ${duration(Math.max(1, Math.round(minutes)))}${perHour === undefined ? '' : ` and brings ${say.money(Math.round(perHour))} an hour`}.`,
+    `One by itself takes ${roughly(minutes)}${perHour === undefined ? '' : ` and brings ${say.money(Math.round(perHour))} an hour`}.`,
   batch: (say: Say, { asked, paysFrom }: SaleReckoning) =>
     asked <= 0
       ? 'Say what an hour is to bring, and the batch from which it does is found.'

@@ -37,7 +37,6 @@ export const workshop = said('workshop', {
   ],
   wallsWhy:
     'Not said, either way of fixing will do. Masonry wants a drill that hammers, plugs, and protection for ears and lungs. Look for cables and pipes before every hole.',
-  powerTitle: 'Circuit',
   volts: 'Mains',
   circuit: 'Rating of the circuit, A',
   circuitWhy:
@@ -59,9 +58,6 @@ export const workshop = said('workshop', {
   quietWhy:
     'Left empty, noise costs nothing in the plan. 85 dB(A) is where hearing protection is called for; walls and neighbours may ask for less.',
   quietOff: 'Nobody minds',
-  comfortTitle: 'What you are comfortable with',
-  comfortWhy:
-    'Ways of working above your level are never planned. Raise a level when you have learnt the tool from someone or its manual; practice may suggest it, only you can say it. Follow the tool’s manual and your local rules.',
   suggests: (builds: number) =>
     `${builds} finished builds went up to this level. If it has become second nature:`,
   raise: (level: string) => `raise it to “${level}”`,

@@ -106,6 +106,7 @@ export {
   type SittingWork
 } from './sittings'
 export {
+  HOSES,
   gearOf,
   loudestIn,
   playsIn,

@@ -1,4 +1,4 @@
-import type { DustClass, HazardClass, Library, Protection } from '../catalogue'
+import type { DustClass, Library, Protection } from '../catalogue'
 import { distinct } from '../kernel'
 import {
   FIVE_DB,
@@ -25,7 +25,6 @@ export interface DayStretch {
   readonly minutes: number
   readonly dbA: number
   readonly dust: DustClass
-  readonly hazard: HazardClass | undefined
 }
 
 /** What one has against noise and dust. */
@@ -45,7 +44,8 @@ const MASKS: Readonly<Record<string, number>> = {
   'half-mask': MASK_FACTORS.ffp3,
   'powered-mask': MASK_FACTORS.ffp3
 }
-const HOSES = ['vacuum', 'chip-extractor'] as const
+/** Tools that draw dust through a hose. */
+export const HOSES = ['vacuum', 'chip-extractor'] as const
 
 /** What of a kit helps against noise and dust. @param tools that are there */
 export function gearOf(tools: ReadonlySet<string>): Gear {
@@ -63,7 +63,6 @@ export interface WorkingDay {
   readonly stretches: readonly DayStretch[]
   readonly tools: readonly string[]
   readonly wear: readonly Protection[]
-  readonly hazards: readonly HazardClass[]
   /** Shares of the permitted noise by the two rules, per cent, without protection: as if each way ran the whole time. */
   readonly dose: { readonly threeDb: number; readonly fiveDb: number }
   /** Daily exposure level without protection and behind what is there, dB(A). */
@@ -119,8 +118,7 @@ export function workingDay(
             method,
             minutes,
             dbA: loudnessOf(way),
-            dust: way.dust,
-            hazard: way.hazard?.kind
+            dust: way.dust
           }
         ]
       : []
@@ -138,7 +136,6 @@ export function workingDay(
     stretches,
     tools: distinct(work.flatMap(({ tools }) => tools)),
     wear: distinct(work.flatMap(({ wear }) => wear)),
-    hazards: distinct(stretches.flatMap(({ hazard }) => hazard ?? [])),
     dose: {
       threeDb: doseOf(stretches, THREE_DB),
       fiveDb: doseOf(stretches, FIVE_DB, COUNTS_FROM)

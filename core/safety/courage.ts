@@ -10,8 +10,7 @@ import {
 import { plainRunMinutes, setUpMinutes, type BenchStep } from '../fit'
 import { distinct, sumOf } from '../kernel'
 import { plannedSteps } from '../plan'
-import { practiceOf, type Plan, type World } from '../workspace'
-import { finishedWays } from './finished'
+import { finishedWays, practiceOf, type Plan, type World } from '../workspace'
 
 const MINUTES_PER_HOUR = 60
 const TOP: HazardLevel = 3
@@ -104,7 +103,7 @@ function opening(
  */
 export function courageOf(world: World, plan?: Plan): Courage[] {
   const { library, workspace } = world
-  const done = finishedWays(world, plan)
+  const done = finishedWays(workspace, plan)
   const steps = openSteps(world, plan)
   const suggested = practiceOf(workspace, library, plan)
   return HAZARDS.map((hazard): Courage => {

@@ -1,5 +1,5 @@
 import type { Day } from '../calendar'
-import { gearOf, playsIn, usualOffer, waysIn, workingDay, type DayStretch } from '../fit'
+import { HOSES, gearOf, playsIn, usualOffer, waysIn, workingDay, type DayStretch } from '../fit'
 import { leastBy } from '../kernel'
 import type { Minor } from '../money'
 import { findOffer } from '../prices'
@@ -8,7 +8,6 @@ import type { Plan, World } from '../workspace'
 import { airOf, eveningsOf, worn, type Evening } from './evenings'
 
 /** What can be bought against dust, and how it helps. */
-const HOSES = ['vacuum', 'chip-extractor'] as const
 const MASKS = ['dust-masks', 'half-mask', 'powered-mask'] as const
 /**
  * Air that a filter in the room cleans, m³ an hour: a third of what its fan moves, since filters load and a room does not mix evenly. A

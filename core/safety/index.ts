@@ -13,3 +13,4 @@ export {
 export { wearOf, type AtMachine, type AtWork, type Wear, type Worn } from './wear'
 export { runOut, type RunOut } from './run-out'
 export { loudWays, type LoudWay } from './loud'
+export { runningTogether } from './pairs'

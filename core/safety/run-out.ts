@@ -1,7 +1,6 @@
 import type { Library } from '../catalogue'
 import { sumOf } from '../kernel'
-import type { Item, Plan, World } from '../workspace'
-import { finishedWays } from './finished'
+import { finishedWays, type Item, type Plan, type World } from '../workspace'
 import { lastsHours } from './wear'
 
 const MINUTES_PER_HOUR = 60
@@ -20,7 +19,7 @@ export interface RunOut {
  */
 export function runOut(world: World, plan?: Plan): RunOut[] {
   const { library, workspace } = world
-  const done = finishedWays(world, plan)
+  const done = finishedWays(workspace, plan)
   const hoursWith = ({ tool, since }: Item): number => {
     const protects = library.tools.get(tool)?.protects ?? []
     return (

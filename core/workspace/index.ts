@@ -51,6 +51,7 @@ export { WEIGHTS, type WeightName } from '../catalogue'
 export { type Weights, weightsOf, withWeights } from './weights'
 export { practiceOf, type Practice } from './practice'
 export { learningOf } from './learning'
+export { finishedWays, type Finished } from './finished'
 export { skillPracticeOf, type SkillPractice } from './skill-practice'
 export { NO_TRAIL, handedOver, isTouched, lastCommon, stamped } from './trail'
 export {

@@ -1,6 +1,6 @@
-import { isDone } from '../builds'
 import { FAMILIES, HOURS_FOR, LEVELS, type Family, type Level, type Library } from '../catalogue'
 import { sumOf } from '../kernel'
+import { finishedWays } from './finished'
 import type { Plan } from './plan-types'
 import type { Workspace } from './types'
 
@@ -23,17 +23,11 @@ export function skillPracticeOf(
   library: Library,
   plan?: Plan
 ): SkillPractice[] {
-  const plans = [...workspace.adopted, ...(plan ? [plan] : [])]
-  const done = workspace.builds.filter(isDone).flatMap(({ id, log }) => {
-    const planned = plans
-      .flatMap(({ builds }) => builds)
-      .findLast(({ build, methods }) => build === id && Object.keys(methods).length > 0)
-    return planned && log ? [{ methods: Object.values(planned.methods), log }] : []
-  })
+  const done = finishedWays(workspace, plan)
   return FAMILIES.map((family) => {
-    const minutes = sumOf(done, ({ methods, log }) => {
+    const minutes = sumOf(done, ({ methods, minutes: spent }) => {
       const theirs = methods.filter((id) => library.methods.get(id)?.family === family).length
-      return (log.minutesSpent * theirs) / methods.length
+      return (spent * theirs) / methods.length
     })
     const level = workspace.preferences.levels?.[family] ?? 'new'
     const hours = minutes / MINUTES_PER_HOUR

@@ -6,8 +6,7 @@ import { gentlerWays, sheetsOf } from '../../../core/safety'
 import { toolDrawings, workDrawings } from '../../drawings'
 import { useWorkspace } from '../../stores/workspace'
 import { cards as words } from '../../words/cards'
-import { hazardSheets } from '../../words/hazard-sheets'
-import { duration } from '../../words/say'
+import { gentlerSaid, hazardSheets } from '../../words/hazard-sheets'
 import { operationUnits } from '../../words/units'
 import LineDrawing from './LineDrawing.vue'
 import NameList from './NameList.vue'
@@ -47,14 +46,7 @@ const softer = computed(() => {
   if (!say || !world || (props.method.hazard?.level ?? 0) === 0) return undefined
   const work = say.operation(props.method.operation)
   const way = gentlerWays(world.library, props.method)[0]
-  return way
-    ? hazardSheets.gentlerShort(
-        say.method(way.method),
-        way.minutes === undefined
-          ? hazardSheets.byService
-          : hazardSheets.each(duration(Math.max(1, Math.round(way.minutes))))
-      )
-    : hazardSheets.gentlerNone(work, say.method(props.method.id))
+  return way ? gentlerSaid(say, way) : hazardSheets.gentlerNone(work, say.method(props.method.id))
 })
 </script>
 

@@ -4,8 +4,7 @@ import { HAZARDS, type HazardClass } from '../../../core/catalogue'
 import { gentlerWork, type Sheet } from '../../../core/safety'
 import { hazardDrawings } from '../../drawings'
 import { useWorkspace } from '../../stores/workspace'
-import { hazardSheets as words } from '../../words/hazard-sheets'
-import { duration } from '../../words/say'
+import { hazardSheets as words, timeOf } from '../../words/hazard-sheets'
 import LineDrawing from './LineDrawing.vue'
 
 /** The sheet of a hazard: what happens, how to stand, before and after, and the gentler way with its time. */
@@ -24,7 +23,6 @@ const isClass = (id: Sheet): id is HazardClass => (HAZARDS as readonly string[])
 const gentler = computed(() => {
   const { world, say } = store
   if (!world || !say || !isClass(props.sheet)) return []
-  const time = (minutes: number): string => words.each(duration(Math.max(1, Math.round(minutes))))
   return gentlerWork(world.library, props.sheet, world.workspace.builds)
     .slice(0, SHOWN)
     .map(({ operation, method, minutes, gentler: way }) =>
@@ -32,9 +30,9 @@ const gentler = computed(() => {
         ? words.gentlerLine(
             say.operation(operation),
             say.method(way.method),
-            way.minutes === undefined ? words.byService : time(way.minutes),
+            timeOf(way),
             say.method(method),
-            time(minutes)
+            timeOf({ minutes })
           )
         : words.gentlerNone(say.operation(operation), say.method(method))
     )

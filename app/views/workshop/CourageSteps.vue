@@ -12,8 +12,8 @@ import { useWorkspace } from '../../stores/workspace'
 import { courage as words, hazardSheets } from '../../words/hazard-sheets'
 import { hazards } from '../../words/hazards'
 import { settings } from '../../words/settings'
-import { steps } from '../../words/steps'
 import { workshop } from '../../words/workshop'
+import { useSetWorkshop } from './set-workshop'
 
 /** The ladder of courage: for each kind of danger how far one goes, what is practised, what the next level asks and would open. */
 const store = useWorkspace()
@@ -43,12 +43,9 @@ const opens = ({ opens: its }: Courage): string | undefined => {
 }
 const drawn = (hazard: HazardClass) =>
   hazardDrawings[Object.keys(hazardSheets.texts[hazard].shows)[0] ?? '']
-function set(hazard: HazardClass, level: HazardLevel): void {
-  store.run(steps.workshop(), (state) => ({
-    ...state,
-    workshop: { ...state.workshop, comfort: { ...state.workshop.comfort, [hazard]: level } }
-  }))
-}
+const change = useSetWorkshop()
+const set = (hazard: HazardClass, level: HazardLevel): void =>
+  change({ comfort: { ...store.workspace?.workshop.comfort, [hazard]: level } })
 </script>
 
 <template>

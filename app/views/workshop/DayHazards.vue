@@ -5,8 +5,7 @@ import WhatIs from '../../parts/WhatIs.vue'
 import LineDrawing from '../../parts/cards/LineDrawing.vue'
 import { hazardDrawings } from '../../drawings'
 import { useWorkspace } from '../../stores/workspace'
-import { hazardSheets, sheetName } from '../../words/hazard-sheets'
-import { duration } from '../../words/say'
+import { gentlerSaid, hazardSheets, sheetName } from '../../words/hazard-sheets'
 
 /** What can hurt on a day: of each kind a drawing, what happens, how to stand, and what would be gentler. */
 const props = defineProps<{ methods: readonly string[] }>()
@@ -28,14 +27,7 @@ function gentlerFor(sheet: Sheet): string | undefined {
   const { world, say } = store
   const method = ways.value.find((one) => sheetsOf(one)[0] === sheet)
   const way = world && method && gentlerWays(world.library, method)[0]
-  return way && say
-    ? hazardSheets.gentlerShort(
-        say.method(way.method),
-        way.minutes === undefined
-          ? hazardSheets.byService
-          : hazardSheets.each(duration(Math.max(1, Math.round(way.minutes))))
-      )
-    : undefined
+  return way && say ? gentlerSaid(say, way) : undefined
 }
 </script>
 

@@ -14,7 +14,7 @@ import SelectField from '../../parts/SelectField.vue'
 import { printPage } from '../../shell/save'
 import { useWorkspace } from '../../stores/workspace'
 import { PROTECTION } from '../../words/cards'
-import { duration } from '../../words/say'
+import { duration, roughly } from '../../words/say'
 import { workingDay as words } from '../../words/working-day'
 import { useBenchSteps } from '../builds/step-text'
 import DayHazards from './DayHazards.vue'
@@ -88,12 +88,7 @@ const loud = computed(() => {
     const work = say.operation(step.operation)
     return [
       quiet
-        ? words.quiet(
-            work,
-            say.method(quiet.method),
-            duration(Math.max(1, Math.round(quiet.minutes))),
-            say.method(method)
-          )
+        ? words.quiet(work, say.method(quiet.method), roughly(quiet.minutes), say.method(method))
         : words.quietNot(work, say.method(method))
     ]
   })

@@ -2,7 +2,7 @@ import { ASLEEP_DBA, DUST_LIMITS } from '../../../core/workshop'
 import type { air as english } from '../air'
 import type { Said } from '../language'
 import { plural } from '../plural'
-import { duration } from '../say'
+import { roughly } from '../say'
 
 export const air: Said<typeof english> = {
   title: (loud, over) =>
@@ -27,9 +27,9 @@ export const air: Said<typeof english> = {
       ? `In ruhigen Stunden bis ${dbA} dB(A) an deinem Ohr: dann schläft drüben jemand ungestört (${ASLEEP_DBA} dB(A)). Darunter gilt als leise.`
       : `In ruhigen Stunden gilt bis ${dbA} dB(A) an deinem Ohr als leise.`,
   loud: (say, one) =>
-    `${say.operation(one.operation)}, ${say.method(one.method)}: ${say.number(one.dbA, 0)} dB(A)${one.there === undefined ? '' : `, etwa ${say.number(one.there, 0)} drüben`}, zusammen ${duration(Math.max(1, Math.round(one.minutes)))}.`,
+    `${say.operation(one.operation)}, ${say.method(one.method)}: ${say.number(one.dbA, 0)} dB(A)${one.there === undefined ? '' : `, etwa ${say.number(one.there, 0)} drüben`}, zusammen ${roughly(one.minutes)}.`,
   instead: (say, quiet) =>
-    `In ruhigen Stunden: ${say.method(quiet.method)}, ${duration(Math.max(1, Math.round(quiet.minutes)))}.`,
+    `In ruhigen Stunden: ${say.method(quiet.method)}, ${roughly(quiet.minutes)}.`,
   notQuiet: 'Mit dem, was da ist, geht es nicht leise: für den Tag aufheben.',
   noneLoud: 'Alles Geplante geht in ruhigen Stunden.',
   more: (count) => `und ${plural(count, 'weitere Arbeitsweise', 'weitere Arbeitsweisen')}`,

@@ -25,7 +25,6 @@ export const circuits: Said<typeof english> = {
     count === 0
       ? 'Keine Steckdose des Grundrisses hängt daran.'
       : `${plural(count, 'Steckdose', 'Steckdosen')} des Grundrisses.`,
-  alsoTitle: 'Was sonst daran hängt',
   alsoName: 'Was',
   alsoAmps: 'Strom, A',
   alsoAlways: 'Läuft immer',

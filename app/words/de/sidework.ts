@@ -1,7 +1,7 @@
 import type { sidework as english } from '../sidework'
 import type { Said } from '../language'
 import { plural } from '../plural'
-import { duration } from '../say'
+import { roughly } from '../say'
 
 export const sidework: Said<typeof english> = {
   title: 'Was ein Stück bringt',
@@ -10,8 +10,8 @@ export const sidework: Said<typeof english> = {
     'Mit dem, was der Plan bis dahin kauft, lässt es sich noch nicht bauen: was es bringt, bleibt offen.',
   headline: (say, { margin, perHour, minutes }) =>
     margin < 0
-      ? `Jedes Stück kostet ${say.money(Math.round(-margin))} mehr, als es bringt, und braucht ${duration(Math.max(1, Math.round(minutes)))}.`
-      : `${say.money(Math.round(margin))} je Stück für ${duration(Math.max(1, Math.round(minutes)))} Arbeit${perHour === undefined ? '' : `: ${say.money(Math.round(perHour))} die Stunde`}.`,
+      ? `Jedes Stück kostet ${say.money(Math.round(-margin))} mehr, als es bringt, und braucht ${roughly(minutes)}.`
+      : `${say.money(Math.round(margin))} je Stück für ${roughly(minutes)} Arbeit${perHour === undefined ? '' : `: ${say.money(Math.round(perHour))} die Stunde`}.`,
   caption:
     'Der Balken ist der Preis eines Stücks: von links, was es kostet, und schraffiert, was für deine Stunden bleibt.',
   parts: {
@@ -21,7 +21,7 @@ export const sidework: Said<typeof english> = {
     margin: 'Bleibt für deine Stunden'
   },
   single: (say, { perHour, minutes }) =>
-    `Eines allein braucht ${duration(Math.max(1, Math.round(minutes)))}${perHour === undefined ? '' : ` und bringt ${say.money(Math.round(perHour))} die Stunde`}.`,
+    `Eines allein braucht ${roughly(minutes)}${perHour === undefined ? '' : ` und bringt ${say.money(Math.round(perHour))} die Stunde`}.`,
   batch: (say, { asked, paysFrom }) =>
     asked <= 0
       ? 'Sag, was eine Stunde bringen soll, dann findet sich, ab wie vielen sie es tut.'

@@ -38,7 +38,6 @@ export const workshop: Said<typeof english> = {
   ],
   wallsWhy:
     'Nicht gesagt, geht jede Art zu befestigen. Mauerwerk will eine Bohrmaschine mit Schlag, Dübel und Schutz für Ohren und Lunge. Such vor jedem Loch nach Kabeln und Rohren.',
-  powerTitle: 'Stromkreis',
   volts: 'Netz',
   circuit: 'Absicherung des Stromkreises, A',
   circuitWhy:
@@ -61,9 +60,6 @@ export const workshop: Said<typeof english> = {
   quietWhy:
     'Leer gelassen, kostet Lärm im Plan nichts. Ab 85 dB(A) ist Gehörschutz verlangt; Wände und Nachbarn können weniger wollen.',
   quietOff: 'Niemanden stört es',
-  comfortTitle: 'Was du dir zutraust',
-  comfortWhy:
-    'Arten über deiner Stufe werden nie geplant. Heb eine Stufe an, wenn du das Werkzeug von jemandem oder aus seiner Anleitung gelernt hast; Übung kann es nahelegen, sagen kannst es nur du. Halte dich an die Anleitung des Werkzeugs und die Vorschriften bei dir.',
   suggests: (builds) =>
     `${builds} fertige Vorhaben gingen bis zu dieser Stufe. Wenn es in Fleisch und Blut übergegangen ist:`,
   raise: (level) => `auf „${level}“ anheben`,

@@ -1,6 +1,7 @@
 import { isDone } from '../builds'
 import type { Day } from '../calendar'
-import type { Plan, World } from '../workspace'
+import type { Plan } from './plan-types'
+import type { Workspace } from './types'
 
 /** A finished build with the ways of the plan it was made by. */
 export interface Finished {
@@ -11,7 +12,7 @@ export interface Finished {
 }
 
 /** Finished builds of which a kept plan, or the plan there is, names the ways. What was made by no plan is not told. */
-export function finishedWays({ workspace }: World, plan: Plan | undefined): Finished[] {
+export function finishedWays(workspace: Workspace, plan: Plan | undefined): Finished[] {
   const plans = [...workspace.adopted, ...(plan ? [plan] : [])]
   return workspace.builds.filter(isDone).flatMap(({ id, log, copies }) => {
     const planned = plans
