@@ -10,17 +10,11 @@ const named = computed(() => props.sheets.map((id) => ({ id, name: sheetName(id)
 </script>
 
 <template>
-  <span v-if="named.length > 0" class="sheets small">
-    <i class="pi pi-exclamation-triangle" aria-hidden="true" /> {{ words.open }}
+  <span v-if="named.length > 0" class="small">
+    {{ words.open }}
     <template v-for="(one, index) in named" :key="one.id"
       ><template v-if="index > 0">, </template
       ><WhatIs :id="one.id" kind="hazard" :name="one.name" in-text
     /></template>
   </span>
 </template>
-
-<style scoped>
-.sheets .pi {
-  font-size: 0.9em;
-}
-</style>
