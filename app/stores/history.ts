@@ -49,8 +49,11 @@ export function returnedTo(target: Workspace, current: Workspace, newId: () => s
   const { photos, ...rest } = target
   const there = new Set(ledger.map(({ id }) => id))
   const kept = photos
-    ?.map((photo) => ({ ...photo, entry: again.get(photo.entry) ?? photo.entry }))
-    .filter(({ entry }) => there.has(entry))
+    ?.map((photo) => {
+      const entry = again.get(photo.entry ?? '')
+      return entry === undefined ? photo : { ...photo, entry }
+    })
+    .filter(({ entry }) => entry === undefined || there.has(entry))
   return { ...rest, ledger, trail: current.trail, ...(kept ? { photos: kept } : {}) }
 }
 

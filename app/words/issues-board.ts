@@ -32,6 +32,12 @@ export const BOARD = {
     `${say.build(t(f.build))}: what is done with ${say.offer(t(f.tool))} takes ${say.duration(n(f.minutes))}, and it is there for ${say.duration(n(f.limit))} of work. Hire it for longer, or give another build its time.`,
   'circuit.twice': (_, f) =>
     `Another circuit is called ${quoted(f.name)} already: outlets would not know which. Give this one another name.`,
+  'piece.sold-before-made': (say, f) =>
+    `${t(f.name)} was made on ${say.day(t(f.made))} and would be sold on ${say.day(t(f.date))}, before it was there. Put the sale on a later day, or correct the day it was made.`,
+  'piece.back-too-large': (_, f) =>
+    `More would be given back for ${t(f.name)} than was paid for it. Give back what was paid at most.`,
+  'order.deposit-too-large': (_, f) =>
+    `The deposit on ${quoted(f.name)} is more than all of it costs. Make it smaller, or raise the price.`,
   'feed.twice': (_, f) =>
     `Listing ${t(f.row)}: ${quoted(f.text)} stands in the feed twice. The first one was read, this one left out.`
 } satisfies Partial<Sentences>

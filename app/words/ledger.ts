@@ -7,6 +7,7 @@ export const entryKinds: Readonly<Record<EntryKind, string>> = said('entryKinds'
   'set-aside': 'Set aside',
   'one-off': 'One-off',
   sale: 'Sale of a piece',
+  deposit: 'Deposit on an order',
   resale: 'Sale of a tool',
   refund: 'Refund',
   tool: 'Tool',
@@ -14,6 +15,7 @@ export const entryKinds: Readonly<Record<EntryKind, string>> = said('entryKinds'
   consumable: 'Consumable',
   timber: 'Timber',
   fee: 'Fee',
+  'given-back': 'Given back to a buyer',
   repair: 'Repair',
   other: 'Other',
   reversal: 'Taken back'

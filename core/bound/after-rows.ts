@@ -10,8 +10,7 @@ export function writeAfter(writing: Writing, j: number): void {
   const activity = problem.activities[j]!
   const { keptMoneyWorth } = world.workspace.money
   const paying = activity.fromPurse ? keptMoneyWorth : 1
-  const back = activity.sold?.flowsBack ?? 0
-  const worth = activity.worth * (1 - back * (1 - keptMoneyWorth))
+  const worth = activity.worth - (activity.sold?.back ?? 0) * (1 - keptMoneyWorth)
   const last = writing.buckets.length - 1
   const made = `a${j}`
   addGain(program, afterTimes * (worth - paying * activity.material), made)

@@ -62,8 +62,7 @@ function writeBrings(
     addGain(program, worthDone(writing, activity, day) - worthOn(writing, day) * least, name)
     if (sold)
       buckets.forEach(({ lastDay }, l) => {
-        if (day + sold.afterDays <= lastDay)
-          sales[l]?.push([-Math.ceil(activity.worth * sold.flowsBack), name])
+        if (day <= sold.due && day + sold.afterDays <= lastDay) sales[l]?.push([-sold.back, name])
       })
   }
 }

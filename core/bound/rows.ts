@@ -44,8 +44,8 @@ function writeDone(writing: Writing, j: number, k: number, least: number): void 
   const { sold: sale } = activity
   if (sale)
     buckets.forEach((later, l) => {
-      if (l >= k && day + sale.afterDays <= later.lastDay)
-        sales[l]?.push([-Math.ceil(activity.worth * sale.flowsBack), name])
+      if (l >= k && day <= sale.due && day + sale.afterDays <= later.lastDay)
+        sales[l]?.push([-sale.back, name])
     })
   if (activity.yields >= 0)
     addGain(program, Math.max(0, ...(problem.choices[activity.yields]?.value ?? [])), name)

@@ -53,10 +53,10 @@ export function worthDone(writing: Writing, activity: Activity, day: number): nu
   const { world, events } = writing.problem
   const { keptMoneyWorth } = world.workspace.money
   if (activity.sold) {
-    const { afterDays, flowsBack } = activity.sold
+    const { afterDays, back, due } = activity.sold
     const sale = day + afterDays
-    const counts = keptMoneyWorth * flowsBack + worthOn(writing, sale) * (1 - flowsBack)
-    return sale < events.horizon ? counts * activity.worth + SALE_ROUNDING : 0
+    if (sale >= events.horizon || day > due) return 0
+    return keptMoneyWorth * back + worthOn(writing, sale) * (activity.worth - back) + SALE_ROUNDING
   }
   return worthOn(writing, day) * worthLeft(writing, activity, day)
 }

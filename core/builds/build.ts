@@ -11,6 +11,33 @@ export interface BuildLog {
   readonly minutesSpent: number
 }
 
+/** What the seller knows of a price: how long a piece waits for its buyer at it, and how many are sold in a month. */
+export interface PricePoint {
+  readonly outlet?: string | undefined
+  readonly price: Minor
+  readonly perMonth: number
+  readonly days: number
+}
+
+/** How a build is sold. */
+export interface Sale {
+  /** What one brings, fees and delivery off: what plans reckon with. */
+  readonly netEach: Minor
+  readonly daysToSell: number
+  /** The price the buyer pays and where, where it is said: `netEach` follows from them. */
+  readonly price?: Minor | undefined
+  readonly outlet?: string | undefined
+  readonly known?: readonly PricePoint[] | undefined
+  /** Months of the year in which it sells, 1 to 12; all of them when left out. */
+  readonly season?: readonly number[] | undefined
+  /** Floor one takes while it waits for a buyer, m². */
+  readonly storedM2?: number | undefined
+  /** So many of another build can be cut from what is left over of one. */
+  readonly offcuts?: { readonly build: string; readonly each: number } | undefined
+  /** It is ordered for this day: done later, nobody takes it. */
+  readonly due?: Day | undefined
+}
+
 /** A planned piece. Quantities of steps and materials are for one copy. */
 export interface Build {
   readonly id: string
@@ -27,8 +54,7 @@ export interface Build {
   readonly wish?: Wish | undefined
   /** Where its timber and finish are paid from; as the workspace says when left out. Jigs and builds for sale are paid from the purse. */
   readonly timber?: Timber | undefined
-  /** For sold builds: net price of one, and days until it is sold. */
-  readonly sale?: { readonly netEach: Minor; readonly daysToSell: number } | undefined
+  readonly sale?: Sale | undefined
   /** What an hour of this build costs in the reckoning, where it differs from the workspace's; asked for sold builds. */
   readonly hourValue?: Minor | undefined
   readonly wished?: Day | undefined

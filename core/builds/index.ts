@@ -1,6 +1,8 @@
 export {
   type BuildLog,
   type Build,
+  type PricePoint,
+  type Sale,
   type MaterialPrice,
   batchesOf,
   isDone,

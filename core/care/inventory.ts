@@ -70,7 +70,7 @@ export function inventoryOf(world: World): InventoryLine[] {
         .sort()
         .at(-1),
       photos: (workspace.photos ?? [])
-        .filter(({ entry }) => purchases.has(entry))
+        .filter(({ entry }) => entry !== undefined && purchases.has(entry))
         .map(({ id }) => id)
     }
   })

@@ -17,10 +17,35 @@ const repeated = (list: readonly { readonly id: string }[], path: Path): Issue[]
   })
 }
 
+/** Sales before there was anything to sell, more given back than was paid, a deposit beyond the price. */
+function soldWrong({ pieces = [], orders = [] }: Workspace): Issue[] {
+  return [
+    ...pieces.flatMap(({ name, made, sold }, i) => {
+      if (!sold) return []
+      const path = ['pieces', i, 'sold'] as const
+      return [
+        ...(sold.date < made
+          ? [issue('piece.sold-before-made', [...path, 'date'], { name, made, date: sold.date })]
+          : []),
+        ...((sold.back ?? 0) > sold.price
+          ? [issue('piece.back-too-large', [...path, 'back'], { name })]
+          : [])
+      ]
+    }),
+    ...orders.flatMap(({ text, deposit, copies, priceEach }, i) =>
+      deposit > copies * priceEach
+        ? [issue('order.deposit-too-large', ['orders', i, 'deposit'], { name: text })]
+        : []
+    )
+  ]
+}
+
 /** Pairs that must be in order. */
-function outOfOrder({ builds, saleWindows = [], time, workshop }: Workspace): Issue[] {
+function outOfOrder(workspace: Workspace): Issue[] {
+  const { builds, saleWindows = [], time, workshop } = workspace
   const { humidity } = workshop
   return [
+    ...soldWrong(workspace),
     ...builds.flatMap(({ log }, i) =>
       log?.done !== undefined && log.done < log.begun
         ? [
@@ -179,7 +204,11 @@ function ownReferences(refs: Referring): void {
 function photoAndPlanReferences({ workspace, isBuild, isOffer, known }: Referring): void {
   const { photos = [], plan } = workspace
   const entries = new Set(photos.length === 0 ? [] : workspace.ledger.map(({ id }) => id))
-  photos.forEach(({ entry }, i) => known(entries.has(entry), entry, 'entry', 'photos', i, 'entry'))
+  photos.forEach(({ entry, build }, i) => {
+    if (entry !== undefined) known(entries.has(entry), entry, 'entry', 'photos', i, 'entry')
+    if (build !== undefined || entry === undefined)
+      known(isBuild(build ?? ''), build ?? '', 'build', 'photos', i, 'build')
+  })
   plan?.builds.forEach(({ build }, i) =>
     known(isBuild(build), build, 'build', 'plan', 'builds', i, 'build')
   )
@@ -197,7 +226,10 @@ function allRepeated(workspace: WorkspaceFile, provenLedger: boolean): Issue[] {
     saleWindows = [],
     watches = [],
     hires = [],
-    photos = []
+    photos = [],
+    outlets = [],
+    pieces = [],
+    orders = []
   } = workspace
   const lists = {
     builds,
@@ -209,7 +241,10 @@ function allRepeated(workspace: WorkspaceFile, provenLedger: boolean): Issue[] {
     saleWindows,
     watches,
     hires,
-    photos
+    photos,
+    outlets,
+    pieces,
+    orders
   }
   return [
     ...Object.entries({ ...lists, ...(provenLedger ? {} : { ledger }) }).flatMap(([key, list]) =>

@@ -1,7 +1,7 @@
 import { CONDITIONS, type Condition } from '../catalogue'
 import { checkDay, type Day } from '../calendar'
 import { issueNamed, ok, refused, type Code, type Issue, type Result } from '../kernel'
-import { COMES_IN, ENTRY_KINDS, type EntryKind, type LedgerEntry } from '../ledger'
+import { COMES_IN, EITHER_WAY, ENTRY_KINDS, type EntryKind, type LedgerEntry } from '../ledger'
 import { foreignCurrency, parseAmount, type Minor } from '../money'
 import { SELLER_TYPES, type SellerType } from '../prices'
 import { MOST } from './limits'
@@ -37,6 +37,8 @@ const COLUMNS = [
   'answers',
   'refunds',
   'reverses',
+  'piece',
+  'order',
   'id'
 ] as const
 type Column = (typeof COLUMNS)[number] | 'amount'
@@ -62,6 +64,8 @@ const HEADINGS: Readonly<Record<Column, readonly string[]>> = {
   answers: ['answers'],
   refunds: ['refunds'],
   reverses: ['reverses'],
+  piece: ['piece'],
+  order: ['order'],
   id: ['id']
 }
 const SHEET: SheetKind<Column> = {
@@ -173,7 +177,9 @@ const REFERENCES = [
   'build',
   'answers',
   'refunds',
-  'reverses'
+  'reverses',
+  'piece',
+  'order'
 ] as const
 /** Ids a row refers to. */
 const referencesOf = ({ cell }: Cells): Partial<Pick<LedgerEntry, (typeof REFERENCES)[number]>> =>
@@ -213,8 +219,7 @@ function kindOf(cells: Cells, amount: Minor): Result<EntryKind> {
   const reverses = idIn(cells.cell('reverses')) !== undefined
   const kind = said.value ?? (reverses ? 'reversal' : amount >= 0 ? 'one-off' : 'other')
   // Bank lists write what goes out with a minus; kinds that only bring money in cannot.
-  const either = kind === 'reversal' || kind === 'one-off' || kind === 'opening'
-  return !either && COMES_IN.has(kind) && amount < 0
+  return !EITHER_WAY.has(kind) && COMES_IN.has(kind) && amount < 0
     ? wrong(cells, 'kind', 'ledger-csv.way')
     : ok(kind)
 }

@@ -9,7 +9,8 @@ const pixels = z
   .max(20_000, 'number.too-large')
 export const photo = z.strictObject({
   id,
-  entry: id,
+  entry: id.optional(),
+  build: id.optional(),
   type: z.enum(['image/jpeg', 'image/png', 'image/webp']),
   widthPx: pixels,
   heightPx: pixels,

@@ -20,71 +20,15 @@ import {
   watch
 } from './market-schema'
 import { photo, trail } from './photo-schema'
+import { money, minutesPerWeek } from './money-schema'
+import { order, outlet, piece, sale } from './selling-schema'
 
 /** The shape of the workspace file, version 3, and of the plan file, version 1. What ids refer to and what must be in order is checked in `cross-checks`. */
 
 export const WORKSPACE_FORMAT = 'frugal-ledger/workspace'
 export const WORKSPACE_VERSION = 3
 
-const { id, name, text, day, amount, price, count, share, minutes, tier, condition, power } = part
-
-const income = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('none') }),
-  z.strictObject({ kind: z.literal('weekly'), first: day, amount: price, until: day.optional() }),
-  z.strictObject({
-    kind: z.literal('fortnightly'),
-    first: day,
-    amount: price,
-    until: day.optional()
-  }),
-  z.strictObject({
-    kind: z.literal('monthly'),
-    first: day,
-    dayOfMonth: z
-      .number()
-      .multipleOf(1, 'number.whole')
-      .min(1, 'number.too-small')
-      .max(31, 'number.too-large'),
-    amount: price,
-    until: day.optional()
-  }),
-  z.strictObject({
-    kind: z.literal('list'),
-    receipts: z.array(z.strictObject({ date: day, amount: price })).max(2000)
-  })
-])
-
-const minutesPerWeek = z
-  .number()
-  .multipleOf(1, 'number.whole')
-  .min(0, 'number.too-small')
-  .max(10_080, 'number.too-large')
-
-const oneOff = z.strictObject({ id, date: day, amount, text })
-const money = z.strictObject({
-  currency: z.string().regex(/^[A-Z]{3}$/, 'currency.code'),
-  income,
-  oneOffs: z.array(oneOff).max(MOST.oneOffs),
-  reserve: price,
-  cap: price.optional(),
-  taxBasisPoints: z
-    .number()
-    .multipleOf(1, 'number.whole')
-    .min(0, 'number.too-small')
-    .max(10_000, 'number.too-large'),
-  deliveryEach: price,
-  minorPer100Points: price.optional(),
-  hourValue: price,
-  impatience: z.number().min(0, 'number.too-small').max(10, 'number.too-large'),
-  keptMoneyWorth: z.number().min(0, 'number.too-small').max(10, 'number.too-large'),
-  latenessPerDay: share,
-  reinvestShare: share,
-  timber: z.enum(TIMBERS),
-  after: z.strictObject({
-    years: z.number().min(0, 'number.too-small').max(20, 'number.too-large'),
-    perYear: z.number().min(0, 'number.too-small').max(1000, 'number.too-large').optional()
-  })
-})
+const { id, name, text, day, amount, price, count, minutes, tier, condition, power } = part
 
 const size = z.number().positive('number.too-small').max(100_000, 'number.too-large')
 const cutPart = z.strictObject({
@@ -114,16 +58,7 @@ const build = z.strictObject({
   worthEach: price.optional(),
   wish: z.enum(WISHES).optional(),
   timber: z.enum(TIMBERS).optional(),
-  sale: z
-    .strictObject({
-      netEach: price,
-      daysToSell: z
-        .number()
-        .multipleOf(1, 'number.whole')
-        .min(0, 'number.too-small')
-        .max(3650, 'number.too-large')
-    })
-    .optional(),
+  sale: sale.optional(),
   hourValue: price.optional(),
   wished: day.optional(),
   yields: id.optional(),
@@ -187,7 +122,9 @@ const entry = z.strictObject({
   seller: z.enum(SELLER_TYPES).optional(),
   condition: condition.optional(),
   warrantyUntil: day.optional(),
-  refunds: id.optional()
+  refunds: id.optional(),
+  piece: id.optional(),
+  order: id.optional()
 })
 export const workspaceSchema = z.strictObject({
   format: z.literal(WORKSPACE_FORMAT),
@@ -240,6 +177,9 @@ export const workspaceSchema = z.strictObject({
   plan: planSchema.optional(),
   adopted: z.array(planSchema).max(MOST.adopted),
   photos: z.array(photo).max(MOST.photos, 'list.too-long').optional(),
+  outlets: z.array(outlet).max(MOST.outlets, 'list.too-long').optional(),
+  pieces: z.array(piece).max(MOST.pieces, 'list.too-long').optional(),
+  orders: z.array(order).max(MOST.orders, 'list.too-long').optional(),
   trail
 })
 
@@ -262,7 +202,10 @@ export const ENTRIES = {
   scenarios: scenario,
   ledger: entry,
   adopted: planSchema,
-  photos: photo
+  photos: photo,
+  outlets: outlet,
+  pieces: piece,
+  orders: order
 } as const
 /** The same for the lists of a user's own entries of the library. */
 export const OWN_ENTRIES = {

@@ -20,5 +20,8 @@ export interface BoardFindings {
   'feed.too-many': { limit: Figure; rows: Figure }
   'plan.hired-too-short': { build: Figure; tool: Figure; minutes: Figure; limit: Figure }
   'circuit.twice': { name: Figure }
+  'piece.sold-before-made': { name: Figure; made: Figure; date: Figure }
+  'piece.back-too-large': { name: Figure }
+  'order.deposit-too-large': { name: Figure }
   'feed.twice': { row: Figure; text: Figure }
 }

@@ -9,6 +9,7 @@ export const ENTRY_KINDS = [
   'set-aside',
   'one-off',
   'sale',
+  'deposit',
   'resale',
   'refund',
   'tool',
@@ -16,6 +17,7 @@ export const ENTRY_KINDS = [
   'consumable',
   'timber',
   'fee',
+  'given-back',
   'repair',
   'other',
   'reversal'
@@ -28,12 +30,14 @@ export const COMES_IN: ReadonlySet<EntryKind> = new Set([
   'set-aside',
   'one-off',
   'sale',
+  'deposit',
   'resale',
   'refund'
 ])
-/** Kinds that may go either way: a purse that starts in debt, an expense that comes once, a reversal. */
+/** Kinds that may go either way: a purse that starts in debt, a deposit that comes and is set against the price or goes back, an expense that comes once, a reversal. */
 export const EITHER_WAY: ReadonlySet<EntryKind> = new Set([
   'opening',
+  'deposit',
   'one-off',
   'other',
   'reversal'
@@ -70,6 +74,9 @@ export interface LedgerEntry {
   readonly warrantyUntil?: Day | undefined
   /** The purchase this brings money back for. */
   readonly refunds?: string | undefined
+  /** The piece whose sale it belongs to, or the customer's order. */
+  readonly piece?: string | undefined
+  readonly order?: string | undefined
 }
 
 /** What is in the purse at the end of a day. */
@@ -98,7 +105,9 @@ export const reversalOf = (entry: LedgerEntry, id: string): LedgerEntry => ({
   reverses: entry.id,
   ...(entry.planned === undefined ? {} : { planned: -entry.planned }),
   ...(entry.build === undefined ? {} : { build: entry.build }),
-  ...(entry.tool === undefined ? {} : { tool: entry.tool })
+  ...(entry.tool === undefined ? {} : { tool: entry.tool }),
+  ...(entry.piece === undefined ? {} : { piece: entry.piece }),
+  ...(entry.order === undefined ? {} : { order: entry.order })
 })
 
 /** The entries that still count: neither reversed nor reversals. */

@@ -1,8 +1,8 @@
 import type { Build } from '../builds'
 import { addDays, byDate, type Day } from '../calendar'
 import { issue, type Issue, type Path } from '../kernel'
-import { timesRatio, type Minor } from '../money'
-import type { World } from '../workspace'
+import type { Minor } from '../money'
+import { flowsBack, type World } from '../workspace'
 
 /** Money that moves in a plan. Payments are negative; so is what is kept back for the repair of used tools. */
 export interface CashMovement {
@@ -27,14 +27,21 @@ interface Outlay {
   readonly kept?: Minor | undefined
 }
 
-/** What a build brings once it is sold, where it is for sale and sold by the last day. */
+/** What a build brings once it is sold, where it is for sale and sold by the last day; an order that is done too late is not taken. */
 export function salesOf(world: World, build: Build, done: Day, until: Day): CashMovement[] {
-  if (!build.sale) return []
+  if (!build.sale || (build.sale.due !== undefined && done > build.sale.due)) return []
   const full = build.sale.netEach * build.copies
   const date = addDays(done, build.sale.daysToSell)
   return date > until
     ? []
-    : [{ kind: 'sale', date, amount: timesRatio(full, world.workspace.money.reinvestShare), full }]
+    : [
+        {
+          kind: 'sale',
+          date,
+          amount: flowsBack(world.workspace.money, full, build.copies),
+          full
+        }
+      ]
 }
 
 /** All movements of a plan from today on, by date; on one day money in comes before money out. */

@@ -1,10 +1,18 @@
-import { DAYS_PER_YEAR, compareDays, daysBetween, minutesPerDay, type Day } from '../calendar'
+import {
+  DAYS_PER_YEAR,
+  addDays,
+  compareDays,
+  daysBetween,
+  minutesPerDay,
+  type Day
+} from '../calendar'
 import { nightsOf, type Build } from '../builds'
 import { TOLERANCE, groupBy, sumOf } from '../kernel'
-import { timesRatio, type Minor } from '../money'
+import type { Minor } from '../money'
 import { fromPurse } from '../plan'
 import { basketOn, salesFor, unitOn } from '../prices'
 import {
+  flowsBack,
   plannedBuild,
   salesOf,
   tillOf,
@@ -242,8 +250,9 @@ function sell({ course, random, income }: Following, build: Build, day: number):
   const chance = -Math.log(Math.max(TOLERANCE, random()))
   const after = Math.round(sale.daysToSell * (1 + settings.sellSpread * (chance - 1)))
   const sold = Math.max(day, day + after)
-  const share = world.workspace.money.reinvestShare
-  if (sold < days) income[sold]! += timesRatio(sale.netEach * build.copies, share)
+  const late = sale.due !== undefined && addDays(world.asOf, day) > sale.due
+  if (sold < days && !late)
+    income[sold]! += flowsBack(world.workspace.money, sale.netEach * build.copies, build.copies)
 }
 
 /** Begins a work where its material can be paid for; whether it is under way. */

@@ -200,5 +200,5 @@ export function modelOf(problem: Problem): Model {
 /** What an activity counts when it is done: what is sold by the share that flows back, at what kept money counts. */
 export function countedWorthOf({ problem, keptMoneyWorth }: Model, activity: number): number {
   const { worth, sold } = problem.activities[activity]!
-  return sold ? worth * (1 - sold.flowsBack * (1 - keptMoneyWorth)) : worth
+  return sold ? worth - sold.back * (1 - keptMoneyWorth) : worth
 }

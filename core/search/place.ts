@@ -218,8 +218,8 @@ function sell(model: Model, state: State, activity: number, done: number): void 
   const { sold, worth } = activities[activity]!
   if (!sold) return
   const day = done + sold.afterDays
-  if (day >= events.horizon) return
-  const back = floor(worth * sold.flowsBack)
+  if (day >= events.horizon || done > sold.due) return
+  const { back } = sold
   state.value += model.keptMoneyWorth * back + (events.discount[day] as number) * (worth - back)
   const k = events.next[day] as number
   if (k < events.count) pay(state, k, -back)

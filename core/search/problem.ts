@@ -1,7 +1,7 @@
 import { isBegun, isDone, nightsOf, type Build, batchOf } from '../builds'
 import { daysBetween } from '../calendar'
 import type { Offer } from '../prices'
-import { buildMaterial, buildWorth, type World } from '../workspace'
+import { buildMaterial, buildWorth, flowsBack, type World } from '../workspace'
 import { canonical } from './canon'
 import { afterOf, comfortsOf, paidFromPurse, type Comfort } from '../worth'
 import { eventTimesOf, type EventTimes } from './event-times'
@@ -48,7 +48,7 @@ export interface Activity {
   readonly fromPurse: boolean
   /** Worth to the user when done in time, at the weight of worth, or net sale price. */
   readonly worth: number
-  readonly sold: { readonly afterDays: number; readonly flowsBack: number } | undefined
+  readonly sold: Selling | undefined
   /** Day it is wished for, from today; Infinity without a wish. */
   readonly wished: number
   readonly spentMinutes: number
@@ -59,6 +59,15 @@ export interface Activity {
   readonly yields: number
   /** Derived jigs are made when something needs them, never for themselves. */
   readonly derived: boolean
+}
+
+/** How an activity is sold. */
+interface Selling {
+  readonly afterDays: number
+  /** What of its worth flows back into the budget, minor units. */
+  readonly back: number
+  /** Day from today after which nobody takes it; Infinity where it is no order. */
+  readonly due: number
 }
 
 /** A workspace compiled for the search: numbers instead of names. */
@@ -148,7 +157,8 @@ function addActivity(
     worth: derived ? 0 : worth,
     sold: sale && {
       afterDays: sale.daysToSell,
-      flowsBack: world.workspace.money.reinvestShare
+      back: flowsBack(world.workspace.money, worth, build.copies),
+      due: sale.due === undefined ? Infinity : daysBetween(world.asOf, sale.due)
     },
     wished: wished === undefined ? Infinity : daysBetween(world.asOf, wished),
     spentMinutes: log?.minutesSpent ?? 0,

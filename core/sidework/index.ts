@@ -1,1 +1,28 @@
-export { saleReckoning, type PieceBrings, type SaleReckoning } from './piece'
+export { saleReckoning, type FromDay, type PieceBrings, type SaleReckoning } from './piece'
+export {
+  demandAt,
+  designsOf,
+  makingOf,
+  marginEach,
+  marginPerHour,
+  minutesEach,
+  type Design,
+  type Making
+} from './design'
+export { corrected, learntOf, paceOf, type Learnt } from './learnt'
+export {
+  atPrice,
+  bestPrices,
+  bidAdvice,
+  type AtPrice,
+  type BestPrices,
+  type BidAdvice,
+  type PriceGround
+} from './price'
+export { bestMonth, demandOf, type MadeInMonth, type Month } from './month'
+export { paybackSpread, poisson, MOST_MONTHS, type Spread, type Stream } from './payback'
+export { minutesPerMonth, toolsEarn, type Earns, type InView, type ToolsEarn } from './earns'
+export { booksOf, monthsThrough, stockHeld, type BookLine, type BookPeriod } from './books'
+export { disagreements, stockMoves, type Disagreement, type Move, type MoveKind } from './moves'
+export { leftOf, realWages, type RealWage } from './wage'
+export { mistakesOf, type Mistake } from './mistakes'

@@ -1,27 +1,28 @@
 import type { Build } from '../builds'
-import { fitBuild, fitContext, usedUp, type Kit } from '../fit'
+import type { Day } from '../calendar'
+import { fitContext, type FitContext, type Kit } from '../fit'
+import { distinct } from '../kernel'
 import type { Minor } from '../money'
 import { kitOn } from '../plan'
-import { buildMaterial, type Plan, type World } from '../workspace'
+import { outletOf, saleParts, type Plan, type PriceParts, type World } from '../workspace'
+import { makingOf, type Making } from './design'
 
 const MINUTES_PER_HOUR = 60
 /** Batches looked at: nobody makes more of one thing at a time in a hobby room. A judgement. */
 const MOST_IN_BATCH = 24
 
 /** Where the price of one piece goes when so many are made together. Amounts in minor units, of one piece. */
-export interface PieceBrings {
-  readonly inBatch: number
-  /** What the seller gets, fees and delivery taken off. */
-  readonly net: Minor
-  readonly material: number
-  /** Blades, bits and discs. */
-  readonly consumables: number
-  /** What services are paid. */
-  readonly services: number
+export interface PieceBrings extends Making, PriceParts {
   /** What is left for the hours: the contribution of the piece; below 0 where it costs more than it brings. */
   readonly margin: number
-  readonly minutes: number
   /** Margin for an hour of work; undefined where it takes no time. */
+  readonly perHour: number | undefined
+}
+
+/** From a day on, with what the plan has bought by then. */
+export interface FromDay {
+  readonly day: Day
+  readonly minutes: number
   readonly perHour: number | undefined
 }
 
@@ -34,47 +35,72 @@ export interface SaleReckoning {
   readonly asked: Minor
   /** From so many together on an hour brings that; undefined where it never does. */
   readonly paysFrom: number | undefined
+  /** How long a piece takes today and after purchases of the plan, where that changes; one entry where it does not. */
+  readonly stages: readonly FromDay[]
+  /** The price a piece would have to have for an hour to bring what is asked, minor units; undefined where the price is enough. */
+  readonly priceNeeded: Minor | undefined
+}
+
+/** The build, and what a piece of it takes the seller compared with the estimate. */
+interface Selling {
+  readonly world: World
+  readonly build: Build
+  readonly context: FitContext
+  readonly pace: number
 }
 
 /** What one piece brings when so many are made together with a kit; undefined where the kit cannot make it. */
-function bringsIn(world: World, kit: Kit, build: Build, inBatch: number): PieceBrings | undefined {
-  const many: Build = { ...build, copies: inBatch, batchSize: inBatch }
-  const fit = fitBuild(fitContext(world), kit, many)
-  if (fit.gaps.length > 0 || !build.sale) return undefined
-  const uses = fit.steps.flatMap(({ usable: [best] }) => best ?? [])
-  const each = (amount: number): number => amount / inBatch
-  const net = build.sale.netEach
-  const material = each(buildMaterial(world, many) + fit.spoilt)
-  const consumables = each(usedUp(world, many, uses))
-  const services = each(fit.fees)
-  const margin = net - material - consumables - services
-  const minutes = each(fit.minutes)
+function bringsIn(
+  { world, build, context, pace }: Selling,
+  kit: Kit,
+  inBatch: number
+): PieceBrings | undefined {
+  const making = build.sale && makingOf(world, kit, build, inBatch, context)
+  if (!making || !build.sale) return undefined
+  const parts = saleParts(world.workspace, build.sale)
+  const margin = parts.net - making.material - making.consumables - making.services
+  const minutes = making.minutes * pace
   return {
-    inBatch,
-    net,
-    material,
-    consumables,
-    services,
+    ...making,
+    ...parts,
     margin,
     minutes,
     perHour: minutes > 0 ? (margin * MINUTES_PER_HOUR) / minutes : undefined
   }
 }
 
+/** The days on which a piece begins to take another time, with the plan's purchases. */
+function stagesOf(selling: Selling, plan: Plan | undefined, inBatch: number): FromDay[] {
+  const { world } = selling
+  const bought = plan ? distinct(plan.purchases.map(({ date }) => date)).sort() : []
+  const days = [world.asOf, ...bought.filter((day) => day > world.asOf)]
+  const found = days.flatMap((day): FromDay[] => {
+    const at = bringsIn(selling, kitOn(world, plan, day), inBatch)
+    return at ? [{ day, minutes: at.minutes, perHour: at.perHour }] : []
+  })
+  return found.filter(
+    ({ minutes }, i) => Math.round(minutes) !== Math.round(found[i - 1]?.minutes ?? NaN)
+  )
+}
+
 /**
  * What a build that is sold brings by the piece and by the hour, with what the plan has bought by the day it begins it, or with what is owned.
  * Undefined for what is not sold, and what cannot be made with that. Not tax advice.
+ * @param pace how much longer than the estimate the seller takes over it: 1 as estimated
  */
 export function saleReckoning(
   world: World,
   plan: Plan | undefined,
-  build: Build
+  build: Build,
+  pace = 1
 ): SaleReckoning | undefined {
   if (!build.sale) return undefined
   const begin = plan?.builds.find((one) => one.build === build.id)?.begin
   const kit = kitOn(world, begin === undefined ? undefined : plan, begin ?? world.asOf)
-  const at = (many: number): PieceBrings | undefined => bringsIn(world, kit, build, many)
-  const [planned, single] = [at(build.batchSize ?? build.copies), at(1)]
+  const selling: Selling = { world, build, context: fitContext(world), pace }
+  const at = (many: number): PieceBrings | undefined => bringsIn(selling, kit, many)
+  const batch = build.batchSize ?? build.copies
+  const [planned, single] = [at(batch), at(1)]
   if (!planned || !single) return undefined
   const asked = build.hourValue ?? world.workspace.money.hourValue
   const pays = (one: PieceBrings | undefined): boolean =>
@@ -82,5 +108,24 @@ export function saleReckoning(
   let paysFrom: number | undefined
   for (let many = 1; many <= MOST_IN_BATCH && paysFrom === undefined; many++)
     if (pays(at(many))) paysFrom = many
-  return { planned, single, asked, paysFrom }
+  return {
+    planned,
+    single,
+    asked,
+    paysFrom,
+    stages: stagesOf(selling, plan, batch),
+    priceNeeded: pays(planned)
+      ? undefined
+      : priceFor(planned, asked, outletOf(world.workspace, build.sale.outlet)?.feeShare ?? 0)
+  }
+}
+
+/** The price that leaves so much for an hour, when the outlet goes on taking its share; undefined where it takes all of it. */
+function priceFor(
+  { price, margin, minutes }: PieceBrings,
+  asked: Minor,
+  feeShare: number
+): Minor | undefined {
+  const missing = (minutes / MINUTES_PER_HOUR) * asked - margin
+  return feeShare < 1 ? Math.ceil(price + missing / (1 - feeShare)) : undefined
 }

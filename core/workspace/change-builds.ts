@@ -38,7 +38,8 @@ export const removeBuild = (workspace: Workspace, id: string): Workspace => ({
   builds: workspace.builds.filter((build) => build.id !== id),
   ...(workspace.needTests
     ? { needTests: workspace.needTests.filter(({ build }) => build !== id) }
-    : {})
+    : {}),
+  ...(workspace.photos ? { photos: workspace.photos.filter(({ build }) => build !== id) } : {})
 })
 
 export interface BuildBegun {

@@ -19,6 +19,18 @@ export {
   type WorkspaceFile
 } from './types'
 export {
+  GONE_WHY,
+  ORDER_STATES,
+  type Bid,
+  type GoneWhy,
+  type Offered,
+  type Order,
+  type OrderState,
+  type Outlet,
+  type Piece,
+  type Sold
+} from './selling-types'
+export {
   type PlannedPurchase,
   type PlannedBuild,
   type PlannedResale,
@@ -43,6 +55,8 @@ export {
   forPlanning
 } from './world'
 export { salesOf } from './sales'
+export { depositHeld, orderBuild, orderBuildId, piecesFor } from './orders'
+export { flowsBack, outletOf, priceParts, saleParts, withNet, type PriceParts } from './selling'
 export * as change from './change'
 export { freshWorkspace, regionOf, usualHourValue, usualLevel } from './fresh'
 export { stillOnOffer } from './bought'

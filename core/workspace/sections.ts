@@ -34,7 +34,17 @@ const idOf = ({ id }: { readonly id: string }): string => id
 /** Lists a workspace may lack stay away when they are empty. */
 const optional = <
   K extends
-    'needTests' | 'bundles' | 'deals' | 'saleWindows' | 'watches' | 'hires' | 'scenarios' | 'photos'
+    | 'needTests'
+    | 'bundles'
+    | 'deals'
+    | 'saleWindows'
+    | 'watches'
+    | 'hires'
+    | 'scenarios'
+    | 'photos'
+    | 'outlets'
+    | 'pieces'
+    | 'orders'
 >(
   name: K,
   key: (one: NonNullable<Workspace[K]>[number]) => string
@@ -138,6 +148,9 @@ export const LISTS: readonly ListPart[] = [
   optional('hires', idOf),
   optional('scenarios', idOf),
   optional('photos', idOf),
+  optional('outlets', idOf),
+  optional('pieces', idOf),
+  optional('orders', idOf),
   list(
     'adopted',
     (w) => w.adopted,

@@ -22,6 +22,7 @@ import type { Bundle, Deal, Hire, Offer, PriceKind, Quote, SaleWindow } from '..
 import type { UnitSystem } from '../units'
 import type { Workshop } from '../workshop'
 import type { Plan } from './plan-types'
+import type { Order, Outlet, Piece } from './selling-types'
 
 /** One tool, or several alike, that the user owns. Specs are copied at entry. */
 export interface Item {
@@ -73,6 +74,11 @@ export interface MoneySettings {
   readonly latenessPerDay: number
   /** Share of a sale that flows back into the tool budget. */
   readonly reinvestShare: number
+  /** So much of what each piece brings is the seller's own before any of it flows back. */
+  readonly reinvestAbove?: Minor | undefined
+  /** What a kilometre counts in the books of what is sold, and what the room costs a month; not counted when left out. */
+  readonly perKm?: Minor | undefined
+  readonly roomPerMonth?: Minor | undefined
   /** Where timber and finish of builds one keeps are paid from. */
   readonly timber: Timber
   /** How long the kit goes on serving after the plan, and for how many pieces a year; worked out from hours and builds when left out. */
@@ -209,10 +215,11 @@ export interface Scenario {
   }
 }
 
-/** A picture of a receipt or a tool, by the ledger entry it belongs to. The picture itself is kept beside the workspace, never in it. */
+/** A picture of a receipt or a tool, by the ledger entry it belongs to, or of a build for sale. The picture itself is kept beside the workspace, never in it. */
 export interface Photo {
   readonly id: string
-  readonly entry: string
+  readonly entry?: string | undefined
+  readonly build?: string | undefined
   readonly type: 'image/jpeg' | 'image/png' | 'image/webp'
   readonly widthPx: number
   readonly heightPx: number
@@ -272,6 +279,9 @@ export interface Workspace {
   /** Plans kept, so that later one can see what was true. */
   readonly adopted: readonly Plan[]
   readonly photos?: readonly Photo[] | undefined
+  readonly outlets?: readonly Outlet[] | undefined
+  readonly pieces?: readonly Piece[] | undefined
+  readonly orders?: readonly Order[] | undefined
   readonly trail: Trail
 }
 

@@ -245,6 +245,8 @@ export function workspaceHash(workspace: Workspace): string {
     scenarios: undefined,
     watches: undefined,
     photos: undefined,
+    pieces: undefined,
+    orders: undefined,
     trail: undefined
   })
   hashes.set(workspace, hash)
@@ -283,6 +285,8 @@ export function forPlanning(workspace: Workspace, today: Day): Workspace {
     ...workspace,
     adopted: [],
     photos: undefined,
+    pieces: undefined,
+    orders: undefined,
     trail: NO_TRAIL,
     ledger: [
       ...condensed,

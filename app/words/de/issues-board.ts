@@ -32,6 +32,12 @@ export const BOARD = {
     `${say.build(t(f.build))}: was mit ${say.offer(t(f.tool))} getan wird, dauert ${say.duration(n(f.minutes))}, und es ist für ${say.duration(n(f.limit))} Arbeit da. Miete es länger, oder gib einem anderen Vorhaben seine Zeit.`,
   'circuit.twice': (_, f) =>
     `Ein anderer Stromkreis heißt schon ${quoted(f.name)}: Steckdosen wüssten nicht, welcher gemeint ist. Gib diesem einen anderen Namen.`,
+  'piece.sold-before-made': (say, f) =>
+    `${t(f.name)} wurde am ${say.day(t(f.made))} fertig und würde am ${say.day(t(f.date))} verkauft, bevor es da war. Leg den Verkauf auf einen späteren Tag, oder berichtige, wann es fertig wurde.`,
+  'piece.back-too-large': (_, f) =>
+    `Für ${t(f.name)} würde mehr zurückgegeben, als bezahlt wurde. Gib höchstens zurück, was bezahlt wurde.`,
+  'order.deposit-too-large': (_, f) =>
+    `Die Anzahlung auf ${quoted(f.name)} ist mehr, als alles zusammen kostet. Mach sie kleiner, oder heb den Preis.`,
   'feed.twice': (_, f) =>
     `Angebot ${t(f.row)}: ${quoted(f.text)} steht zweimal in der Liste. Das erste wurde gelesen, dieses ausgelassen.`
 } satisfies Partial<Sentences>

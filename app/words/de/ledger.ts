@@ -7,6 +7,7 @@ export const entryKinds: Said<typeof englishKinds> = {
   'set-aside': 'Zurückgelegt',
   'one-off': 'Einmalig',
   sale: 'Verkauf eines Stücks',
+  deposit: 'Anzahlung auf eine Bestellung',
   resale: 'Verkauf eines Werkzeugs',
   refund: 'Erstattung',
   tool: 'Werkzeug',
@@ -14,6 +15,7 @@ export const entryKinds: Said<typeof englishKinds> = {
   consumable: 'Verbrauch',
   timber: 'Holz',
   fee: 'Gebühr',
+  'given-back': 'An einen Käufer zurückgegeben',
   repair: 'Reparatur',
   other: 'Sonstiges',
   reversal: 'Zurückgenommen'

@@ -1,0 +1,151 @@
+import type { Build, PricePoint } from '../builds'
+import { fitBuild, fitContext, usedUp, type FitContext, type Kit } from '../fit'
+import type { Minor } from '../money'
+import { buildMaterial, outletOf, priceParts, saleParts, type World } from '../workspace'
+import { corrected, paceOf, type Learnt } from './learnt'
+
+const DAYS_PER_MONTH = 365 / 12
+
+/** What it takes to make so many pieces of a build together, of one piece. Amounts in minor units. */
+export interface Making {
+  readonly inBatch: number
+  readonly material: number
+  /** Blades, bits and discs. */
+  readonly consumables: number
+  readonly services: number
+  readonly minutes: number
+}
+
+/** What it takes to make a piece when so many are made together with a kit; undefined where the kit cannot make it. */
+export function makingOf(
+  world: World,
+  kit: Kit,
+  build: Build,
+  inBatch: number,
+  context: FitContext = fitContext(world)
+): Making | undefined {
+  const many: Build = { ...build, copies: inBatch, batchSize: inBatch }
+  const fit = fitBuild(context, kit, many)
+  if (fit.gaps.length > 0) return undefined
+  const uses = fit.steps.flatMap(({ usable: [best] }) => best ?? [])
+  return {
+    inBatch,
+    material: (buildMaterial(world, many) + fit.spoilt) / inBatch,
+    consumables: usedUp(world, many, uses) / inBatch,
+    services: fit.fees / inBatch,
+    minutes: fit.minutes / inBatch
+  }
+}
+
+/** A build for sale as the reckonings of side work see it. Amounts in minor units of one piece. */
+export interface Design {
+  readonly build: string
+  readonly name: string
+  readonly price: Minor
+  readonly fee: Minor
+  readonly delivery: Minor
+  readonly net: Minor
+  /** Timber, finish, what wears and services. */
+  readonly cost: number
+  readonly batch: number
+  /** Minutes once for each batch, and for each piece, at the seller's own pace. */
+  readonly setUpMinutes: number
+  readonly runMinutes: number
+  /** The seller's own pace: 1 as estimated. */
+  readonly pace: number
+  /** Days a piece waits for its buyer, and how many are sold in a month at this price. */
+  readonly days: number
+  readonly perMonth: number
+  /** Whether the demand was said, not only taken from the days to sell. */
+  readonly demandSaid: boolean
+  readonly season: readonly number[] | undefined
+  readonly storedM2: number
+  readonly offcuts: { readonly build: string; readonly each: number } | undefined
+}
+
+/** Minutes of one piece in its batch. */
+export const minutesEach = ({ setUpMinutes, runMinutes, batch }: Design): number =>
+  setUpMinutes / Math.max(1, batch) + runMinutes
+/** What one piece leaves for the hours. */
+export const marginEach = ({ net, cost }: Design): number => net - cost
+const MINUTES_PER_HOUR = 60
+/** The same for an hour; undefined where it takes no time. */
+export const marginPerHour = (design: Design): number | undefined => {
+  const minutes = minutesEach(design)
+  return minutes > 0 ? (marginEach(design) * MINUTES_PER_HOUR) / minutes : undefined
+}
+
+/** Demand at a price as what is known of prices says: between two of them along a straight line, beyond them as at the nearest. */
+export function demandAt(
+  points: readonly PricePoint[],
+  price: Minor
+): { readonly perMonth: number; readonly days: number } | undefined {
+  const sorted = [...points].sort((a, b) => a.price - b.price)
+  const above = sorted.find((point) => point.price >= price)
+  const below = sorted.findLast((point) => point.price <= price)
+  const [low, high] = [below ?? above, above ?? below]
+  if (!low || !high) return undefined
+  const part = high.price === low.price ? 0 : (price - low.price) / (high.price - low.price)
+  return {
+    perMonth: low.perMonth + part * (high.perMonth - low.perMonth),
+    days: low.days + part * (high.days - low.days)
+  }
+}
+
+/**
+ * The builds for sale with a kit, at their prices and the seller's own pace. What the kit cannot make is left out; an order is no design.
+ * @param learnt what pieces have shown so far: hours and waiting days go by it
+ */
+export function designsOf(
+  world: World,
+  kit: Kit,
+  learnt: readonly Learnt[],
+  context: FitContext = fitContext(world)
+): Design[] {
+  const made = world.workspace.builds.flatMap((build) => {
+    const { sale } = build
+    if (!sale || sale.due !== undefined) return []
+    const batch = Math.max(1, Math.min(build.batchSize ?? build.copies, build.copies))
+    const [one, many] = [
+      makingOf(world, kit, build, 1, context),
+      makingOf(world, kit, build, Math.max(2, batch), context)
+    ]
+    return one && many ? [{ build, sale, batch, one, many }] : []
+  })
+  const estimates = new Map(
+    made.map(({ build, batch, one, many }) => [build.id, batch > 1 ? many.minutes : one.minutes])
+  )
+  return made.map(({ build, sale, batch, one, many }): Design => {
+    const pace = paceOf(learnt, estimates, build.id)
+    const runs = Math.max(
+      0,
+      Math.min(one.minutes, (many.minutes * many.inBatch - one.minutes) / (many.inBatch - 1))
+    )
+    const at = batch > 1 ? many : one
+    const parts = saleParts(world.workspace, sale)
+    const points = (sale.known ?? []).filter(({ outlet }) => outlet === sale.outlet)
+    const said = demandAt(points, parts.price)
+    const seen = learnt.find(({ build: id }) => id === build.id)
+    const days = corrected(said?.days ?? sale.daysToSell, seen?.days ?? 0, seen?.sold ?? 0)
+    return {
+      build: build.id,
+      name: build.name,
+      ...parts,
+      cost: at.material + at.consumables + at.services,
+      batch,
+      setUpMinutes: Math.max(0, one.minutes - runs) * pace,
+      runMinutes: runs * pace,
+      pace,
+      days,
+      perMonth: said?.perMonth ?? DAYS_PER_MONTH / Math.max(1, days),
+      demandSaid: said !== undefined,
+      season: sale.season,
+      storedM2: sale.storedM2 ?? 0,
+      offcuts: sale.offcuts
+    }
+  })
+}
+
+/** What a price leaves at an outlet of the workspace. */
+export const netAt = (world: Pick<World, 'workspace'>, price: Minor, outlet?: string): Minor =>
+  priceParts(price, outletOf(world.workspace, outlet)).net
