@@ -3,7 +3,7 @@ import { fitBuild, fitContext } from '../../core/fit'
 import { carriedPins, evaluate, kitAfter, plannedSteps, possibleAfter } from '../../core/plan'
 import { courageOf, dustAhead, dustOfMachine, loudWays, wearOf } from '../../core/safety'
 import { isOvertaken, nextDay, pocketList } from '../../core/shopping'
-import { saleReckoning } from '../../core/sidework'
+import { bestMonth, forSale, minutesPerMonth, saleReckoning, toolsEarn } from '../../core/sidework'
 import type { Answerers } from './serve'
 
 /** Questions about a plan as it stands, each answered by replaying it. */
@@ -53,9 +53,18 @@ export const judging = {
   loud({ world }, { plan }, send) {
     send(loudWays(world, plan))
   },
-  sale({ world }, { plan, build: id }, send) {
+  sale({ world }, { plan, build: id, pace }, send) {
     const build = world.workspace.builds.find((one) => one.id === id)
-    send(build && saleReckoning(world, plan, build))
+    send(build && saleReckoning(world, plan, build, pace))
+  },
+  'for-sale'({ world }, { plan, learnt }, send) {
+    const found = forSale(world, plan, learnt)
+    const minutes = minutesPerMonth(world)
+    const designs = found.designs.map(({ design }) => design)
+    send({ ...found, minutes, month: bestMonth(designs, minutes), first: forSale(world, plan, []) })
+  },
+  'tools-earn'({ world }, { inView, learnt }, send) {
+    send(toolsEarn(world, inView, learnt))
   },
   beginning({ world }, { plan, lead, cost, opens }, send) {
     send(beginningOf(world, plan, lead, cost, opens))

@@ -9,7 +9,8 @@ import type {
   CurvePoint,
   Difference,
   PaidBack,
-  PurchaseReasons
+  PurchaseReasons,
+  OrderAnswer
 } from '../../core/explain'
 import type { Issue, Result } from '../../core/kernel'
 import type { Ladder } from '../../core/ladder'
@@ -21,10 +22,27 @@ import type { ScenarioOutcome, SchoolOutcome } from '../../core/scenarios'
 import type { Outcome } from '../../core/search'
 import type { NextDay, PocketLine } from '../../core/shopping'
 import type { PaidEntry } from '../../core/prices'
-import type { SaleReckoning } from '../../core/sidework'
+import type { Mix, MixMonth, Turn } from '../../core/mix'
+import type {
+  Design,
+  ForSale,
+  InView,
+  Learnt,
+  Month,
+  SaleReckoning,
+  ToolsEarn
+} from '../../core/sidework'
 import type { Offered, WaitOrBuy, WorthUpTo } from '../../core/timing'
 import type { Sway } from '../../core/weigh'
-import type { Pin, Plan, Scenario, WeightName, Weights, Workspace } from '../../core/workspace'
+import type {
+  Order,
+  Pin,
+  Plan,
+  Scenario,
+  WeightName,
+  Weights,
+  Workspace
+} from '../../core/workspace'
 import type { Arranged, FloorPlan, Shape } from '../../core/workshop'
 import type {
   BatteriesView,
@@ -98,8 +116,46 @@ export interface Calls {
   loud: { in: { readonly plan: Plan | undefined }; out: readonly LoudWay[] }
   /** What a build that is sold brings by the piece and by the hour. */
   sale: {
-    in: { readonly plan: Plan | undefined; readonly build: string }
+    in: {
+      readonly plan: Plan | undefined
+      readonly build: string
+      /** How much longer than the estimate the seller takes over it; as estimated when left out. */
+      readonly pace?: number | undefined
+    }
     out: SaleReckoning | undefined
+  }
+  /** All builds for sale on the first day they can be made, and the best average month with them; `first` as estimated before anything was learnt. */
+  'for-sale': {
+    in: { readonly plan: Plan | undefined; readonly learnt: readonly Learnt[] }
+    out: ForSale & { readonly minutes: number; readonly month: Month; readonly first: ForSale }
+  }
+  'tools-earn': {
+    in: { readonly inView: readonly InView[]; readonly learnt: readonly Learnt[] }
+    out: ToolsEarn
+  }
+  /** What to make in the months ahead. */
+  mix: {
+    in: {
+      readonly plan: Plan | undefined
+      readonly learnt: readonly Learnt[]
+      readonly stock: Readonly<Record<string, number>>
+      readonly months: number
+      readonly most: number
+      readonly floorM2?: number | undefined
+    }
+    out:
+      | {
+          readonly mix: Mix
+          readonly turns: readonly Turn[]
+          readonly designs: readonly Design[]
+          readonly months: readonly MixMonth[]
+        }
+      | undefined
+  }
+  /** What taking an order would do to the plan. */
+  order: {
+    in: { readonly plan: Plan | undefined; readonly order: Order }
+    out: OrderAnswer | undefined
   }
   beginning: {
     in: {

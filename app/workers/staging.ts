@@ -1,4 +1,11 @@
-import { answering, curvePoint, withMore, CURVE_FACTORS, type Answers } from '../../core/explain'
+import {
+  answering,
+  curvePoint,
+  orderAnswer,
+  withMore,
+  CURVE_FACTORS,
+  type Answers
+} from '../../core/explain'
 import { riskOf, type Risk } from '../../core/risk'
 import { scenarioOutcome } from '../../core/scenarios'
 import {
@@ -97,6 +104,9 @@ export const staging = {
       send(scenarioOutcome(standing, scenario ?? undefined), at === scenarios.length - 1)
       await pause()
     }
+  },
+  order({ world }, { plan, order }, send) {
+    send(orderAnswer(world, library, plan, order))
   },
   risk({ world }, { plan }, send) {
     const onRound = (risk: Risk): boolean => {

@@ -45,8 +45,9 @@ export interface Design {
   readonly fee: Minor
   readonly delivery: Minor
   readonly net: Minor
-  /** Timber, finish, what wears and services. */
+  /** Timber, finish, what wears and services; of that the timber and finish, which offcuts save. */
   readonly cost: number
+  readonly timber: number
   readonly batch: number
   /** Minutes once for each batch, and for each piece, at the seller's own pace. */
   readonly setUpMinutes: number
@@ -132,6 +133,7 @@ export function designsOf(
       name: build.name,
       ...parts,
       cost: at.material + at.consumables + at.services,
+      timber: at.material,
       batch,
       setUpMinutes: Math.max(0, one.minutes - runs) * pace,
       runMinutes: runs * pace,

@@ -9,6 +9,7 @@ export {
   type Design,
   type Making
 } from './design'
+export { designsOn, forSale, kitDays, type DesignFrom, type ForSale } from './by-plan'
 export { corrected, learntOf, paceOf, type Learnt } from './learnt'
 export {
   atPrice,

@@ -1,0 +1,228 @@
+import { addGain, addRow, emptyProgram, programText, type Program, type Term } from '../bound'
+import { sumOf } from '../kernel'
+import { minutesEach, type Design } from '../sidework'
+import type { MixAsks } from './mix'
+
+/** A design through the months ahead, with what is in stock sold first. */
+export interface Ahead {
+  readonly design: Design
+  /** Minutes of one in its usual batch at the best, and month by month; undefined while it cannot be made. */
+  readonly each: number
+  readonly paces: readonly (number | undefined)[]
+  /** Whole minor units of one, and what of it timber from offcuts saves where another design leaves some. */
+  readonly cost: number
+  readonly timber: number
+  /** Whole pieces asked for by the end of each month beyond what the stock serves. */
+  readonly wanted: readonly number[]
+  readonly stockSold: readonly number[]
+  readonly stockLeft: readonly number[]
+}
+
+const MONTHS_PER_YEAR = 12
+/** A part of a piece that is only rounding. */
+const ROUNDING = 1e-9
+
+/** What is asked of a design month by month: two thirds of a piece a month are two in three months. */
+export function aheadOf({ designs, months, stock, paces }: MixAsks, design: Design): Ahead {
+  const { season, perMonth, build } = design
+  let [sum, left] = [0, stock[build] ?? 0]
+  const had = left
+  const rows = months.map(({ ofYear }) => {
+    if (!season || season.length === 0 || season.includes(ofYear)) sum += perMonth
+    const asked = Math.floor(sum + ROUNDING)
+    const sold = Math.min(left, asked - (had - left) > 0 ? asked - (had - left) : 0)
+    left -= sold
+    return { sold, left, wanted: Math.max(0, asked - had) }
+  })
+  const own = paces?.get(build) ?? months.map(() => minutesEach(design))
+  const fed = designs.some(({ offcuts }) => offcuts?.build === build)
+  return {
+    design,
+    each: Math.max(1, Math.min(minutesEach(design), ...own.map((pace) => pace ?? Infinity))),
+    paces: own,
+    cost: Math.round(design.cost),
+    timber: fed ? Math.round(design.timber) : 0,
+    wanted: rows.map(({ wanted }) => wanted),
+    stockSold: rows.map(({ sold }) => sold),
+    stockLeft: rows.map((row) => row.left)
+  }
+}
+
+/** Pieces made, of these from offcuts, and sold by the end of a month: counted from the first month on. */
+const made = (d: number, m: number): string => `x${d}_${m}`
+const free = (d: number, m: number): string => `f${d}_${m}`
+const sold = (d: number, m: number): string => `s${d}_${m}`
+/** Work done by the end of a month, in pieces: one may be under way when the month ends. */
+const worked = (d: number, m: number): string => `p${d}_${m}`
+
+function column(program: Program, name: string, most: number): void {
+  program.columns.add(name)
+  program.whole.set(name, most)
+  program.bounds.push(` 0 <= ${name} <= ${most}`)
+}
+
+/** Counts only grow; what is sold was made and is asked for. */
+function writeDesign(
+  program: Program,
+  set: readonly Ahead[],
+  d: number,
+  counts: readonly number[]
+): void {
+  const { design, wanted, cost, timber, paces } = set[d] as Ahead
+  const total = wanted.at(-1) ?? 0
+  const last = wanted.length - 1
+  const feeder = set.findIndex((one) => one.design.offcuts?.build === design.build)
+  const fed = feeder >= 0 && timber > 0
+  const each = set[feeder]?.design.offcuts?.each ?? 0
+  addGain(program, -cost, made(d, last))
+  if (fed) addGain(program, timber, free(d, last))
+  wanted.forEach((asked, m) => {
+    column(program, made(d, m), total)
+    column(program, sold(d, m), asked)
+    addGain(program, design.net * ((counts[m] ?? 0) - (counts[m + 1] ?? 0)), sold(d, m))
+    program.columns.add(worked(d, m))
+    const able = paces.slice(0, m + 1).some((pace) => pace !== undefined)
+    program.bounds.push(` 0 <= ${worked(d, m)} <= ${able ? total : 0}`)
+    addRow(
+      program,
+      [
+        [1, worked(d, m)],
+        [-1, made(d, m)]
+      ],
+      '>=',
+      0
+    )
+    addRow(
+      program,
+      [
+        [1, worked(d, m)],
+        [-1, made(d, m)]
+      ],
+      '<=',
+      1
+    )
+    addRow(
+      program,
+      [
+        [1, made(d, m)],
+        [-1, sold(d, m)]
+      ],
+      '>=',
+      0
+    )
+    if (fed) {
+      column(program, free(d, m), total)
+      addRow(
+        program,
+        [
+          [1, made(d, m)],
+          [-1, free(d, m)]
+        ],
+        '>=',
+        0
+      )
+      addRow(
+        program,
+        [
+          [each, made(feeder, m)],
+          [-1, free(d, m)]
+        ],
+        '>=',
+        0
+      )
+    }
+    if (m === 0) return
+    for (const count of fed ? [made, sold, worked, free] : [made, sold, worked])
+      addRow(
+        program,
+        [
+          [1, count(d, m)],
+          [-1, count(d, m - 1)]
+        ],
+        '>=',
+        0
+      )
+    if (fed)
+      addRow(
+        program,
+        [
+          [1, made(d, m)],
+          [-1, made(d, m - 1)],
+          [-1, free(d, m)],
+          [1, free(d, m - 1)]
+        ],
+        '>=',
+        0
+      )
+  })
+}
+
+/** Hours, money and floor, month by month. */
+function writeLimits(program: Program, set: readonly Ahead[], asks: MixAsks): void {
+  const { months, share, floorM2, purse } = asks
+  const all = asks.designs.map((design) => aheadOf(asks, design))
+  let comes = purse
+  months.forEach(({ minutes, comesIn }, m) => {
+    const since = (count: typeof made, d: number, each: number): Term[] => [
+      [each, count(d, m)],
+      ...(m > 0 ? [[-each, count(d, m - 1)] as Term] : [])
+    ]
+    addRow(
+      program,
+      set.flatMap(({ each, paces }, d) => since(worked, d, Math.max(1, paces[m] ?? each))),
+      '<=',
+      minutes
+    )
+    // Timber is paid before the pieces of its month bring anything; what earlier months brought is there.
+    comes = Math.max(0, comes + comesIn)
+    addRow(
+      program,
+      set.flatMap(({ cost, timber, design }, d): Term[] => [
+        [cost, worked(d, m)],
+        ...(program.columns.has(free(d, m)) ? [[-timber, free(d, m)] as Term] : []),
+        ...(m > 0 ? [[-share * design.net, sold(d, m - 1)] as Term] : [])
+      ]),
+      '<=',
+      comes
+    )
+    comes += sumOf(all, ({ stockSold, design }) => share * (stockSold[m] ?? 0) * design.net)
+    if (floorM2 !== undefined)
+      addRow(
+        program,
+        set.flatMap(({ design }, d): Term[] => [
+          [design.storedM2, made(d, m)],
+          [-design.storedM2, sold(d, m)]
+        ]),
+        '<=',
+        Math.max(
+          0,
+          floorM2 - sumOf(all, ({ stockLeft, design }) => (stockLeft[m] ?? 0) * design.storedM2)
+        )
+      )
+  })
+}
+
+/**
+ * The months of a set of designs as a program in the CPLEX LP format.
+ * @param whole asks for whole pieces
+ * @param needed what it has to come to at the least, so that a set which cannot is settled at once
+ */
+export function mixText(
+  set: readonly Ahead[],
+  asks: MixAsks,
+  whole: boolean,
+  needed?: number
+): string {
+  const program = emptyProgram()
+  const counts = asks.months.map((_, m) => (1 + asks.rate) ** (-m / MONTHS_PER_YEAR))
+  set.forEach((_, d) => writeDesign(program, set, d, counts))
+  writeLimits(program, set, asks)
+  if (needed !== undefined)
+    addRow(
+      program,
+      [...program.objective].map(([name, gain]): Term => [gain, name]),
+      '>=',
+      needed
+    )
+  return programText(program, whole)
+}
