@@ -7,6 +7,7 @@ export const PLACES = [
   { id: 'stages', path: '/stages', letter: 's', icon: 'pi pi-calendar' },
   { id: 'prices', path: '/prices', letter: 'p', icon: 'pi pi-tag' },
   { id: 'ledger', path: '/ledger', letter: 'l', icon: 'pi pi-book' },
+  { id: 'side', path: '/side', letter: 'e', icon: 'pi pi-shop' },
   { id: 'workshop', path: '/workshop', letter: 'o', icon: 'pi pi-home' }
 ] as const
 

@@ -150,6 +150,37 @@ export const router = createRouter({
       meta: { place: 'workshop' }
     },
     {
+      path: '/side',
+      component: () => import('./views/side/MakeView.vue'),
+      meta: { place: 'side' }
+    },
+    {
+      path: '/side/prices',
+      component: () => import('./views/side/PricesView.vue'),
+      meta: { place: 'side' }
+    },
+    {
+      path: '/side/stock',
+      component: () => import('./views/side/StockView.vue'),
+      meta: { place: 'side' }
+    },
+    {
+      path: '/side/tools',
+      component: () => import('./views/side/ToolsView.vue'),
+      meta: { place: 'side' }
+    },
+    {
+      path: '/side/books',
+      component: () => import('./views/side/BooksView.vue'),
+      meta: { place: 'side' }
+    },
+    {
+      path: '/side/listing/:id',
+      component: () => import('./views/side/ListingView.vue'),
+      meta: { place: 'side' },
+      props: true
+    },
+    {
       path: '/ledger',
       component: () => import('./views/ledger/LedgerView.vue'),
       meta: { place: 'ledger' }

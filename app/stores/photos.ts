@@ -1,5 +1,5 @@
 import { ok, type Result } from '../../core/kernel'
-import { change } from '../../core/workspace'
+import { change, type Photo } from '../../core/workspace'
 import { steps } from '../words/steps'
 import { newId } from './clock'
 import { storageHere } from './storage-here'
@@ -12,9 +12,9 @@ interface TakenPhoto {
   readonly data: Uint8Array
 }
 
-/** Puts a photo to a ledger entry: the picture is on the disk before the workspace speaks of it. */
+/** Puts a photo to a ledger entry or a build for sale: the picture is on the disk before the workspace speaks of it. */
 export async function attachPhoto(
-  entry: string,
+  of: Pick<Photo, 'entry' | 'build'>,
   text: string,
   { type, widthPx, heightPx, data }: TakenPhoto
 ): Promise<Result<void>> {
@@ -25,7 +25,7 @@ export async function attachPhoto(
   const kept = await storageHere().putPhotos([{ id, workspace: workspace.id, type, bytes: data }])
   if (kept.ok)
     store.run(steps.photo(text), (state) =>
-      change.addPhoto(state, { id, entry, type, widthPx, heightPx, bytes: data.length })
+      change.addPhoto(state, { id, ...of, type, widthPx, heightPx, bytes: data.length })
     )
   return kept
 }

@@ -16,6 +16,7 @@ export const firstTime = said('firstTime', {
     prices: 'Put in one price you have seen: every typical price follows it.',
     ledger:
       'Enter what you spent. Nothing is ever deleted: what was wrong is taken back by an entry.',
+    side: 'Say at what price a piece sold: what an hour of it brings follows.',
     workshop: 'Say how large your room is, and no plan fills more of it.'
   } as const satisfies Record<PlaceId, string>
 } as const)

@@ -11,6 +11,7 @@ export const placeNames: Readonly<Record<PlaceId, string>> = said('placeNames', 
   stages: 'Stages',
   prices: 'Prices',
   ledger: 'Ledger',
+  side: 'Side work',
   workshop: 'Workshop'
 })
 

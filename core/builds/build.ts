@@ -34,6 +34,8 @@ export interface Sale {
   readonly storedM2?: number | undefined
   /** So many of another build can be cut from what is left over of one. */
   readonly offcuts?: { readonly build: string; readonly each: number } | undefined
+  /** What is told of it where it is offered, in the seller's words. */
+  readonly story?: string | undefined
   /** It is ordered for this day: done later, nobody takes it. */
   readonly due?: Day | undefined
 }

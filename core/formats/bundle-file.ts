@@ -39,6 +39,24 @@ export function writeZip(
   return zipSync(files)
 }
 
+/** A listing as a zip: its text as plain text and Markdown, and its pictures in their order. */
+export function writeListingZip(
+  { text, markdown }: { readonly text: string; readonly markdown: string },
+  photos: readonly (PhotoFile & Pick<Photo, 'type'>)[]
+): Uint8Array {
+  const files: Record<string, [Uint8Array, { level: 0 | 6; mtime: Date }]> = {
+    'listing.txt': [strToU8(text), { level: 6, mtime: FIXED }],
+    'listing.md': [strToU8(markdown), { level: 6, mtime: FIXED }]
+  }
+  photos.forEach(({ bytes, type }, i) => {
+    files[listingPicture(i, type)] = [bytes, { level: 0, mtime: FIXED }]
+  })
+  return zipSync(files)
+}
+/** The name of a listing's picture beside its text. */
+export const listingPicture = (at: number, type: Photo['type']): string =>
+  `picture-${at + 1}.${ENDINGS[type]}`
+
 export const isZip = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b
 
 /** What the first bytes of a picture say it is; undefined for anything but the three kinds that are taken. */

@@ -10,6 +10,7 @@ const wait = z
   .min(0, 'number.too-small')
   .max(3650, 'number.too-large')
 const perMonth = z.number().min(0, 'number.too-small').max(MOST_A_MONTH, 'number.too-large')
+const longText = z.string().max(4000, 'text.too-long')
 const month = z
   .number()
   .multipleOf(1, 'number.whole')
@@ -29,6 +30,7 @@ export const sale = z.strictObject({
   season: z.array(month).max(12, 'list.too-long').optional(),
   storedM2: z.number().min(0, 'number.too-small').max(1000, 'number.too-large').optional(),
   offcuts: z.strictObject({ build: id, each: count }).optional(),
+  story: longText.optional(),
   due: day.optional()
 })
 

@@ -54,6 +54,7 @@ export const workshop = z.strictObject({
   room: z.strictObject({ lengthM: measure, widthM: measure }).optional(),
   plan: floorPlan.optional(),
   floorM2: measure.optional(),
+  piecesM2: measure.optional(),
   volts: z.literal([230, 120]),
   circuitAmps: measure.optional(),
   circuits: z

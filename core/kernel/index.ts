@@ -13,6 +13,6 @@ export {
 export { fingerprint, stableText, textPrint } from './hash'
 export { byId, distinct, groupBy, leastBy, sumOf, sumOfMost } from './collections'
 export { FOUR_OF_FIVE, normalBelow } from './normal'
-export { seededRandom } from './random'
+export { normalFrom, seededRandom } from './random'
 export { TOLERANCE } from './tolerance'
 export type { Code, Figure, Findings } from './findings'

@@ -14,3 +14,10 @@ export function seededRandom(seed: number): () => number {
     return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296
   }
 }
+
+/** The least a random number may be whose logarithm is taken. */
+const LEAST = 1e-12
+
+/** Standard normal numbers from uniform ones (Box and Muller 1958). */
+export const normalFrom = (random: () => number): number =>
+  Math.sqrt(-2 * Math.log(Math.max(LEAST, random()))) * Math.cos(2 * Math.PI * random())

@@ -61,99 +61,61 @@ function column(program: Program, name: string, most: number): void {
   program.bounds.push(` 0 <= ${name} <= ${most}`)
 }
 
-/** Counts only grow; what is sold was made and is asked for. */
+/** So many of one are no more than so many times another. */
+function noMore(program: Program, less: string, more: string, times = 1): void {
+  const terms: Term[] = [
+    [times, more],
+    [-1, less]
+  ]
+  addRow(program, terms, '>=', 0)
+}
+
+/** A design's months: counts only grow, one piece at most is under way, what is sold was made and is asked for. */
 function writeDesign(
   program: Program,
-  set: readonly Ahead[],
+  { design, wanted, paces }: Ahead,
   d: number,
   counts: readonly number[]
 ): void {
-  const { design, wanted, cost, timber, paces } = set[d] as Ahead
   const total = wanted.at(-1) ?? 0
-  const last = wanted.length - 1
-  const feeder = set.findIndex((one) => one.design.offcuts?.build === design.build)
-  const fed = feeder >= 0 && timber > 0
-  const each = set[feeder]?.design.offcuts?.each ?? 0
-  addGain(program, -cost, made(d, last))
-  if (fed) addGain(program, timber, free(d, last))
   wanted.forEach((asked, m) => {
     column(program, made(d, m), total)
     column(program, sold(d, m), asked)
     addGain(program, design.net * ((counts[m] ?? 0) - (counts[m + 1] ?? 0)), sold(d, m))
-    program.columns.add(worked(d, m))
     const able = paces.slice(0, m + 1).some((pace) => pace !== undefined)
+    program.columns.add(worked(d, m))
     program.bounds.push(` 0 <= ${worked(d, m)} <= ${able ? total : 0}`)
-    addRow(
-      program,
-      [
-        [1, worked(d, m)],
-        [-1, made(d, m)]
-      ],
-      '>=',
-      0
-    )
-    addRow(
-      program,
-      [
-        [1, worked(d, m)],
-        [-1, made(d, m)]
-      ],
-      '<=',
-      1
-    )
-    addRow(
-      program,
-      [
-        [1, made(d, m)],
-        [-1, sold(d, m)]
-      ],
-      '>=',
-      0
-    )
-    if (fed) {
-      column(program, free(d, m), total)
-      addRow(
-        program,
-        [
-          [1, made(d, m)],
-          [-1, free(d, m)]
-        ],
-        '>=',
-        0
-      )
-      addRow(
-        program,
-        [
-          [each, made(feeder, m)],
-          [-1, free(d, m)]
-        ],
-        '>=',
-        0
-      )
-    }
-    if (m === 0) return
-    for (const count of fed ? [made, sold, worked, free] : [made, sold, worked])
-      addRow(
-        program,
-        [
-          [1, count(d, m)],
-          [-1, count(d, m - 1)]
-        ],
-        '>=',
-        0
-      )
-    if (fed)
-      addRow(
-        program,
-        [
-          [1, made(d, m)],
-          [-1, made(d, m - 1)],
-          [-1, free(d, m)],
-          [1, free(d, m - 1)]
-        ],
-        '>=',
-        0
-      )
+    noMore(program, made(d, m), worked(d, m))
+    const underWay: Term[] = [
+      [1, worked(d, m)],
+      [-1, made(d, m)]
+    ]
+    addRow(program, underWay, '<=', 1)
+    noMore(program, sold(d, m), made(d, m))
+    if (m > 0)
+      for (const count of [made, sold, worked]) noMore(program, count(d, m - 1), count(d, m))
+  })
+}
+
+/** Pieces from the offcuts of another design: no more than are made, in each month, and than its offcuts give. */
+function writeOffcuts(program: Program, set: readonly Ahead[], d: number): void {
+  const { design, wanted, timber } = set[d] as Ahead
+  const feeder = set.findIndex((one) => one.design.offcuts?.build === design.build)
+  if (feeder < 0 || timber <= 0) return
+  const each = set[feeder]?.design.offcuts?.each ?? 0
+  addGain(program, timber, free(d, wanted.length - 1))
+  wanted.forEach((_, m) => {
+    column(program, free(d, m), wanted.at(-1) ?? 0)
+    noMore(program, free(d, m), made(feeder, m), each)
+    if (m === 0) return noMore(program, free(d, m), made(d, m))
+    noMore(program, free(d, m - 1), free(d, m))
+    const during: Term[] = [
+      [1, made(d, m)],
+      [-1, made(d, m - 1)],
+      [-1, free(d, m)],
+      [1, free(d, m - 1)]
+    ]
+    addRow(program, during, '>=', 0)
   })
 }
 
@@ -215,7 +177,11 @@ export function mixText(
 ): string {
   const program = emptyProgram()
   const counts = asks.months.map((_, m) => (1 + asks.rate) ** (-m / MONTHS_PER_YEAR))
-  set.forEach((_, d) => writeDesign(program, set, d, counts))
+  set.forEach((ahead, d) => {
+    addGain(program, -ahead.cost, made(d, asks.months.length - 1))
+    writeDesign(program, ahead, d, counts)
+  })
+  set.forEach((_, d) => writeOffcuts(program, set, d))
   writeLimits(program, set, asks)
   if (needed !== undefined)
     addRow(

@@ -7,7 +7,7 @@ import {
   type Day
 } from '../calendar'
 import { nightsOf, type Build } from '../builds'
-import { TOLERANCE, groupBy, sumOf } from '../kernel'
+import { TOLERANCE, groupBy, normalFrom, sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { fromPurse } from '../plan'
 import { basketOn, salesFor, unitOn } from '../prices'
@@ -24,8 +24,6 @@ import type { RiskSettings } from './settings'
 
 /** A price may overrun a balance by no more than rounding leaves behind, minor units. */
 const CASH_TOLERANCE = 1e-6
-/** The least a random number may be whose logarithm is taken. */
-const LEAST_RANDOM = 1e-12
 
 /** What is bought together: one purchase, or all of a day where a deal or the sale of what is replaced ties them. */
 interface Bundled {
@@ -161,13 +159,9 @@ export function courseOf(world: World, plan: Plan, settings: RiskSettings): Cour
   }
 }
 
-/** Standard normal numbers from uniform ones, by Box and Muller. */
-const normal = (random: () => number): number =>
-  Math.sqrt(-2 * Math.log(Math.max(LEAST_RANDOM, random()))) * Math.cos(2 * Math.PI * random())
-
 /** A factor of mean 1 whose logarithm has this standard deviation. */
 const lognormal = (random: () => number, spread: number): number =>
-  Math.exp(spread * normal(random) - (spread * spread) / 2)
+  Math.exp(spread * normalFrom(random) - (spread * spread) / 2)
 
 /** A course under way: what has been drawn, and how far it has come. */
 interface Following {

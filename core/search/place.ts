@@ -8,7 +8,7 @@ import { noteBought, savedMore } from './deals'
 import { hasRoom, takeRoom } from './room'
 import { isLifted, pay, type State } from './state'
 
-const { floor, max } = Math
+const { max } = Math
 
 /** Rounding of prices that a balance may fall short by, minor units. */
 const CASH_TOLERANCE = 1e-6

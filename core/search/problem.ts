@@ -1,7 +1,7 @@
 import { isBegun, isDone, nightsOf, type Build, batchOf } from '../builds'
 import { daysBetween } from '../calendar'
 import type { Offer } from '../prices'
-import { buildMaterial, buildWorth, flowsBack, type World } from '../workspace'
+import { buildMaterial, buildWorth, type World } from '../workspace'
 import { canonical } from './canon'
 import { afterOf, comfortsOf, paidFromPurse, type Comfort } from '../worth'
 import { eventTimesOf, type EventTimes } from './event-times'
@@ -12,6 +12,7 @@ import { mattering, paying } from './mattering'
 import type { Mode } from './mode'
 import { COARSE, FINE, HOPEFUL, PLAIN, type Grain } from './grain'
 import { timberChoice, waysFor, type Compiling, type TimberChoice } from './compile-ways'
+import { sellingOf, type Selling } from './selling'
 import { emptyBook, require, type Requirement } from './requirements'
 
 /** Modes of which one is taken, by their places in the list. */
@@ -59,15 +60,6 @@ export interface Activity {
   readonly yields: number
   /** Derived jigs are made when something needs them, never for themselves. */
   readonly derived: boolean
-}
-
-/** How an activity is sold. */
-interface Selling {
-  readonly afterDays: number
-  /** What of its worth flows back into the budget, minor units. */
-  readonly back: number
-  /** Day from today after which nobody takes it; Infinity where it is no order. */
-  readonly due: number
 }
 
 /** A workspace compiled for the search: numbers instead of names. */
@@ -155,11 +147,7 @@ function addActivity(
     material,
     fromPurse: paidFromPurse(world, build),
     worth: derived ? 0 : worth,
-    sold: sale && {
-      afterDays: sale.daysToSell,
-      back: flowsBack(world.workspace.money, worth, build.copies),
-      due: sale.due === undefined ? Infinity : daysBetween(world.asOf, sale.due)
-    },
+    sold: sellingOf(world, build, worth),
     wished: wished === undefined ? Infinity : daysBetween(world.asOf, wished),
     spentMinutes: log?.minutesSpent ?? 0,
     nights: nightsOf(world.library, build),

@@ -27,3 +27,4 @@ export { booksOf, monthsThrough, stockHeld, type BookLine, type BookPeriod } fro
 export { disagreements, stockMoves, type Disagreement, type Move, type MoveKind } from './moves'
 export { leftOf, realWages, type RealWage } from './wage'
 export { mistakesOf, type Mistake } from './mistakes'
+export { listingFacts, type ListingFacts } from './listing'

@@ -1,4 +1,4 @@
-import { seededRandom } from '../kernel'
+import { normalFrom, seededRandom } from '../kernel'
 
 /** How uncertain side work is. Shares; judgements, each shown where it is used. */
 export interface Uncertain {
@@ -27,7 +27,7 @@ const YEAR = 12
 /** A number of events with this mean (Knuth's product of uniforms; a normal one where the mean is large). */
 export function poisson(mean: number, random: () => number): number {
   const LARGE = 30
-  if (mean > LARGE) return Math.max(0, Math.round(mean + Math.sqrt(mean) * normal(random)))
+  if (mean > LARGE) return Math.max(0, Math.round(mean + Math.sqrt(mean) * normalFrom(random)))
   const limit = Math.exp(-mean)
   let [count, product] = [0, random()]
   while (product > limit) {
@@ -36,10 +36,6 @@ export function poisson(mean: number, random: () => number): number {
   }
   return count
 }
-/** A standard normal number (Box and Muller 1958). */
-const normal = (random: () => number): number =>
-  Math.sqrt(-2 * Math.log(Math.max(Number.MIN_VALUE, random()))) * Math.cos(2 * Math.PI * random())
-
 /** A stream of income that a tool brings: so many pieces a month, each with so much for it. */
 export interface Stream {
   readonly perMonth: number
@@ -87,8 +83,8 @@ function oneCourse(
   let sum = 0
   for (let month = 1; month <= MOST_MONTHS; month++) {
     // Centred so that the mean price is the price.
-    const times = price > 0 ? Math.exp(price * normal(random) - (price * price) / 2) : 1
-    const able = hours > 0 ? Math.max(0, 1 + hours * normal(random)) : 1
+    const times = price > 0 ? Math.exp(price * normalFrom(random) - (price * price) / 2) : 1
+    const able = hours > 0 ? Math.max(0, 1 + hours * normalFrom(random)) : 1
     for (const { perMonth, each, most = Infinity } of streams)
       sum += Math.min(poisson(perMonth, random), most * able) * each * times
     if (sum >= cost) return month

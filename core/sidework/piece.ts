@@ -103,11 +103,11 @@ export function saleReckoning(
   const [planned, single] = [at(batch), at(1)]
   if (!planned || !single) return undefined
   const asked = build.hourValue ?? world.workspace.money.hourValue
-  const pays = (one: PieceBrings | undefined): boolean =>
-    one !== undefined && one.margin > 0 && (one.perHour ?? Infinity) >= asked
-  let paysFrom: number | undefined
-  for (let many = 1; many <= MOST_IN_BATCH && paysFrom === undefined; many++)
-    if (pays(at(many))) paysFrom = many
+  const pays = (one: PieceBrings): boolean => one.margin > 0 && (one.perHour ?? Infinity) >= asked
+  const paysFrom = firstOf(MOST_IN_BATCH, (many) => {
+    const one = at(many)
+    return one !== undefined && pays(one)
+  })
   return {
     planned,
     single,
@@ -118,6 +118,12 @@ export function saleReckoning(
       ? undefined
       : priceFor(planned, asked, outletOf(world.workspace, build.sale.outlet)?.feeShare ?? 0)
   }
+}
+
+/** The first whole number up to a most for which something holds. */
+function firstOf(most: number, holds: (many: number) => boolean): number | undefined {
+  for (let many = 1; many <= most; many++) if (holds(many)) return many
+  return undefined
 }
 
 /** The price that leaves so much for an hour, when the outlet goes on taking its share; undefined where it takes all of it. */

@@ -10,6 +10,8 @@ export interface Workshop extends Mains {
   readonly room?: { readonly lengthM: number; readonly widthM: number } | undefined
   /** Floor that stored tools may take, m². */
   readonly floorM2?: number | undefined
+  /** Floor for finished pieces that wait for a buyer, m²; no limit when left out. */
+  readonly piecesM2?: number | undefined
   /** The room drawn to scale: then tools stand where they can, whatever the floor in square metres. */
   readonly plan?: FloorPlan | undefined
   /** Relative humidity of the rooms the pieces will stand in, driest and dampest of the year, per cent. */

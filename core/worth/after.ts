@@ -8,12 +8,13 @@ import { countedWorth, netOf, oneMore, payTimes } from './stakes'
 const WEEKS_PER_YEAR = DAYS_PER_YEAR / 7
 const MINUTES_PER_HOUR = 60
 
-/** The builds that stand for the kinds of pieces that go on being made: each kind still to be made once, jigs left out. */
+/** The builds that stand for the kinds of pieces that go on being made: each kind still to be made once, jigs and orders left out. */
 function kindsOf({ workspace }: Pick<World, 'workspace'>): Build[] {
   const seen = new Set<string>()
   return workspace.builds.filter((build) => {
     const kind = build.template ?? build.id
-    if (build.yields !== undefined || isDone(build) || seen.has(kind)) return false
+    const once = build.yields !== undefined || build.sale?.due !== undefined
+    if (once || isDone(build) || seen.has(kind)) return false
     seen.add(kind)
     return true
   })

@@ -14,6 +14,7 @@ import { sentence } from '../../words/issues'
 import { entryKinds, ledger as words } from '../../words/ledger'
 import { prices } from '../../words/prices'
 import { steps } from '../../words/steps'
+import { sideStock } from '../../words/side-stock'
 import { terms } from '../../words/terms'
 import CorrectEntry from './CorrectEntry.vue'
 
@@ -35,6 +36,8 @@ const together = computed(() =>
       )
 )
 const isFinal = computed(() => props.reversed || props.entry.reverses !== undefined)
+/** What belongs to a piece or an order is changed where these are, so that stock and ledger stay one. */
+const ofSale = computed(() => props.entry.piece !== undefined || props.entry.order !== undefined)
 const refundable = computed(() =>
   store.workspace && !isFinal.value && props.entry.amount < 0
     ? change.refundable(store.workspace, props.entry.id)
@@ -71,7 +74,7 @@ function reverse(): void {
   )
 }
 async function addPhoto(photo: Taken): Promise<void> {
-  const kept = await attachPhoto(props.entry.id, props.entry.text, photo)
+  const kept = await attachPhoto({ entry: props.entry.id }, props.entry.text, photo)
   problems.value = kept.ok ? [] : kept.issues
 }
 </script>
@@ -118,7 +121,10 @@ async function addPhoto(photo: Taken): Promise<void> {
         </button>
       </div>
     </div>
-    <div v-if="!isFinal" class="row no-print">
+    <p v-if="!isFinal && ofSale" class="small">
+      {{ sideStock.ownership }} <RouterLink to="/side/stock">{{ sideStock.toStock }}</RouterLink>
+    </p>
+    <div v-if="!isFinal && !ofSale" class="row no-print">
       <Button size="small" severity="secondary" :label="words.correct" @click="doing = 'correct'" />
       <Button
         size="small"

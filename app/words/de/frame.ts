@@ -11,6 +11,7 @@ export const placeNames: Said<typeof englishPlaces> = {
   stages: 'Etappen',
   prices: 'Preise',
   ledger: 'Kassenbuch',
+  side: 'Nebenerwerb',
   workshop: 'Werkstatt'
 }
 export const shell: Said<typeof english> = {

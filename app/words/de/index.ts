@@ -21,6 +21,9 @@ import * as weigh from './weigh'
 import * as floor from './floor'
 import * as powerSense from './power-sense'
 import * as sidework from './sidework'
+import * as side from './side'
+import * as sideStock from './side-stock'
+import * as sideBooks from './side-books'
 import * as air from './air'
 import * as circuits from './circuits'
 import * as hazardSheets from './hazard-sheets'
@@ -52,6 +55,9 @@ export const words: Catalogue = {
   ...floor,
   ...powerSense,
   ...sidework,
+  ...side,
+  ...sideStock,
+  ...sideBooks,
   ...air,
   ...circuits,
   ...hazardSheets,

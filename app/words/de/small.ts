@@ -122,6 +122,7 @@ export const firstTime: Said<typeof englishFirstTime> = {
     prices: 'Trag einen Preis ein, den du gesehen hast: jeder übliche Preis folgt ihm.',
     ledger:
       'Trag ein, was du ausgegeben hast. Nichts wird je gelöscht: was falsch war, nimmt ein Eintrag zurück.',
+    side: 'Sag, zu welchem Preis ein Stück ging: daraus folgt, was eine Stunde bringt.',
     workshop: 'Sag, wie groß dein Raum ist, und kein Plan stellt mehr davon voll.'
   }
 }
