@@ -11,8 +11,10 @@ const anew = (build: Build): Build => {
   return template ? { ...build, steps: template.steps, materials: template.materials } : build
 }
 
-/** `npm run demo-plans`: puts today's templates and the planner's plan into each demo, as a workspace someone has planned and saved holds its own. */
-for (const name of ['hive-yard', 'third-floor', 'half-a-garage']) {
+/** `npm run demo-plans` (`-- market-stall` for one of them): puts today's templates and the planner's plan into each demo, as a workspace someone has planned and saved holds its own. */
+const all = ['hive-yard', 'third-floor', 'half-a-garage', 'market-stall']
+const wanted = process.argv.slice(2)
+for (const name of wanted.length > 0 ? wanted : all) {
   const file = `data/demo/${name}.json`
   const { plan: _former, ...kept } = JSON.parse(readFileSync(file, 'utf8')) as WorkspaceFile
   const workspace = { ...kept, builds: kept.builds.map(anew) }

@@ -3,6 +3,7 @@ import type { WorkspaceFile } from '../../core/workspace'
 import hiveYard from '../../data/demo/hive-yard.json?url'
 import thirdFloor from '../../data/demo/third-floor.json?url'
 import halfAGarage from '../../data/demo/half-a-garage.json?url'
+import marketStall from '../../data/demo/market-stall.json?url'
 
 /** The invented workspaces that ship with the application. */
 export const DEMOS = [
@@ -13,7 +14,8 @@ export const DEMOS = [
     workspaceId: 'demo-half-a-garage',
     name: 'Half a garage',
     url: halfAGarage
-  }
+  },
+  { id: 'market-stall', workspaceId: 'demo-market-stall', name: 'Market stall', url: marketStall }
 ] as const
 export type DemoId = (typeof DEMOS)[number]['id']
 

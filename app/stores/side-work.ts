@@ -1,21 +1,16 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { groupBy, type Issue } from '../../core/kernel'
-import { learntOf, mistakesOf, realWages, stockHeld, type InView } from '../../core/sidework'
+import { learntOf, mistakesOf, realWages, stockHeld } from '../../core/sidework'
 import type { Answer } from '../workers/protocol'
 import { aboutTable, askProver } from './asking'
 import { useJudging } from './judging'
-import { useLadder } from './ladder'
 import { useWorkspace } from './workspace'
-
-/** Tools of the ladder that are looked at. */
-const MOST_IN_VIEW = 20
 
 /** What is reckoned of side work, beside the page. */
 export const useSideWork = defineStore('side-work', () => {
   const table = useWorkspace()
   const judging = useJudging()
-  const climbing = useLadder()
   const prover = askProver()
   const forSale = shallowRef<Answer<'for-sale'>>()
   const earns = shallowRef<Answer<'tools-earn'>>()
@@ -88,28 +83,15 @@ export const useSideWork = defineStore('side-work', () => {
       }
     )
   }
-  const inView = computed<readonly InView[]>(() =>
-    (climbing.ladder?.rungs ?? []).slice(0, MOST_IN_VIEW).map(({ lead, along, cost }) => ({
-      id: lead.tool,
-      cost,
-      parts: [lead, ...along].map(({ tool, offer, count }) => ({ tool, offer, count }))
-    }))
-  )
   function askEarns(): void {
-    climbing.climb()
-    if (table.workspace && climbing.ladder)
-      judging.ask('tools-earn', { inView: inView.value, learnt: learnt.value }, (found) => {
+    if (table.workspace)
+      judging.ask('tools-earn', { plan: table.plan, learnt: learnt.value }, (found) => {
         earns.value = found
       })
   }
-  watch(inView, () => {
-    if (earns.value || wantsEarns.value) askEarns()
-  })
-  const wantsEarns = ref(false)
   return {
     forSale,
     earns,
-    wantsEarns,
     mix,
     mixing,
     months,

@@ -13,11 +13,11 @@ export const sideTools = said('sideTools', {
   none: 'No tool in view earns money with what you sell',
   noneHint:
     'What you sell can be made with what you have, and the buyers are the limit. A tool may still save evenings: see below.',
-  working: 'The order to buy in and what each tool brings is reckoned …',
+  working: 'What each tool brings is reckoned …',
   subtitle: (say: Say, { month }: ToolsEarn) =>
     `An average month leaves ${whole(say, month.margin)} with what you own${month.short ? `; the next hour would bring ${whole(say, month.nextHour)}` : ''}.`,
   caption:
-    'Tools in the order of the Weigh-up, each with what must come along, by itself beside what you own.',
+    'Machines that play a part in what you sell and tools the plan buys, each with what must come along, by itself beside what you own; marked those with which growing pays.',
   tool: 'Tool',
   cost: 'Costs',
   brings: 'Brings a month',
@@ -42,10 +42,11 @@ export const sideTools = said('sideTools', {
     commission
       ? `One commission for “${say.build(commission.build)}” at ${say.money(commission.price)} would pay for it at once, hours included.`
       : '',
-  stops: (say: Say, { stopsAfter, then, years, month }: ToolsEarn, last: string) =>
-    stopsAfter === 0
+  stops: (say: Say, { grows, then, years, month }: ToolsEarn, last: string) =>
+    grows.length === 0
       ? `Within ${plural(years, 'year', 'years')} none of them earns back what it costs by sales alone. ${month.short ? 'Your hours are the limit, and no tool here makes them longer.' : 'More buyers, or a better price, would change that; more tools do not.'}`
-      : `Growing pays up to ${last}: then a month leaves ${whole(say, then.margin)}. Beyond it another tool does not earn its price within ${plural(years, 'year', 'years')}${then.short ? ': your hours are the limit, not the tools' : ': the buyers are the limit, not the tools'}.`,
+      : `Growing pays with ${last}: then a month leaves ${whole(say, then.margin)}. After that another tool does not earn its price within ${plural(years, 'year', 'years')}${then.short ? ': your hours are the limit, not the tools' : ': the buyers are the limit, not the tools'}.`,
+  others: (tools: string) => `Neither bring money nor save time with what you sell: ${tools}.`,
   spreadHint:
     'Drawn from 400 courses: buyers come by chance, prices spread by 15 % and hours by 25 % from month to month.',
   flowTitle: 'What flows back',

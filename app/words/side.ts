@@ -35,7 +35,7 @@ export const side = said('side', {
   mistake: (say: Say, one: Mistake): string => {
     switch (one.kind) {
       case 'poor-hours':
-        return `${plural(one.sold, 'piece', 'pieces')} of “${one.name}” were sold and brought ${whole(say, one.perHour)} an hour. The same hours with “${one.better.name}” would have brought ${whole(say, one.missed)} more.`
+        return `${plural(one.sold, 'piece', 'pieces')} of “${one.name}” were sold and brought ${whole(say, one.perHour)} an hour. There were buyers for more of “${one.better.name}” (${whole(say, one.better.perHour)} an hour): the same hours on what was asked for would have brought ${whole(say, one.missed)} more.`
       case 'loses':
         return `Each “${one.name}” costs ${say.money(-one.each)} more than it brings. Raise its price, or stop making it.`
       case 'old-stock':
@@ -58,14 +58,15 @@ export const side = said('side', {
   } as const,
   mixTitle: 'The months ahead',
   mixWorking: 'The best mix is looked for …',
-  mixNone: 'In these months nothing can be made that leaves anything: see the margins below.',
+  mixNone:
+    'In these months nothing can be made that brings what an hour is to bring: see where each price goes, raise a price, or ask less for the hour.',
   mixSum: (say: Say, { margin, minutes }: Mix, months: number) =>
     `${whole(say, margin)} in ${plural(months, 'month', 'months')} for ${roughly(minutes)} of work${minutes > 0 ? `, ${whole(say, (margin * 60) / minutes)} an hour` : ''}.`,
   proven: 'Proven: no other choice of designs and months leaves more.',
   unproven: 'The best found in the time given; a better one is not ruled out.',
   full: (months: string) => `Your hours are used up in ${months}.`,
   mixCounts:
-    'It counts your hours, the timber the purse can pay after the planned purchases, the room for pieces that wait, and the buyers you expect. What is not sold by the end counts nothing.',
+    'It counts your hours, the timber the purse can pay after the planned purchases, the room for pieces that wait, and the buyers you expect. What does not bring what an hour is to bring is left out; what is not sold by the end counts nothing.',
   turn: (say: Say, { build, until, pieces, fromOffcuts }: Turn) =>
     `until ${say.shortDay(until)}: ${plural(pieces, 'piece', 'pieces')} of “${say.build(build)}”${fromOffcuts === 0 ? '' : fromOffcuts === pieces ? ', from the offcuts' : `, ${fromOffcuts} of them from the offcuts`}`,
   monthsAhead: 'Months ahead',

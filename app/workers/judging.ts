@@ -63,8 +63,8 @@ export const judging = {
     const designs = found.designs.map(({ design }) => design)
     send({ ...found, minutes, month: bestMonth(designs, minutes), first: forSale(world, plan, []) })
   },
-  'tools-earn'({ world }, { inView, learnt }, send) {
-    send(toolsEarn(world, inView, learnt))
+  'tools-earn'({ world }, { plan, learnt }, send) {
+    send(toolsEarn(world, plan, learnt))
   },
   beginning({ world }, { plan, lead, cost, opens }, send) {
     send(beginningOf(world, plan, lead, cost, opens))

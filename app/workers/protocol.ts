@@ -23,15 +23,7 @@ import type { Outcome } from '../../core/search'
 import type { NextDay, PocketLine } from '../../core/shopping'
 import type { PaidEntry } from '../../core/prices'
 import type { Mix, MixMonth, Turn } from '../../core/mix'
-import type {
-  Design,
-  ForSale,
-  InView,
-  Learnt,
-  Month,
-  SaleReckoning,
-  ToolsEarn
-} from '../../core/sidework'
+import type { Design, ForSale, Learnt, Month, SaleReckoning, ToolsEarn } from '../../core/sidework'
 import type { Offered, WaitOrBuy, WorthUpTo } from '../../core/timing'
 import type { Sway } from '../../core/weigh'
 import type {
@@ -130,7 +122,7 @@ export interface Calls {
     out: ForSale & { readonly minutes: number; readonly month: Month; readonly first: ForSale }
   }
   'tools-earn': {
-    in: { readonly inView: readonly InView[]; readonly learnt: readonly Learnt[] }
+    in: { readonly plan: Plan | undefined; readonly learnt: readonly Learnt[] }
     out: ToolsEarn
   }
   /** What to make in the months ahead. */

@@ -27,6 +27,7 @@ const design = (build: string, change: Partial<Design>): Design => ({
   demandSaid: true,
   season: undefined,
   storedM2: 0,
+  hourValue: 0,
   offcuts: undefined,
   ...change
 })
@@ -202,6 +203,11 @@ describe('what to make in the months ahead', () => {
     expect(made).toEqual([10, 10])
     const poor = bestMix(solver, asks({ designs: [one], months: months(3, 10_000), purse: 3000 }))
     expect(poor?.lines.map((line) => line.made)).toEqual([1, 3, 9])
+  })
+  test('what brings less than an hour is to bring is left out: 40 for two hours is 20 an hour', () => {
+    const at = (hourValue: number) =>
+      bestMix(solver, asks({ designs: [design('a', { hourValue })] }))?.margin ?? 0
+    expect([at(1999), at(2001)]).toEqual([4 * 4000, 0])
   })
   test('nothing to make: no demand, a loss on each, no hours', () => {
     const none = [{ perMonth: 0 }, { net: 500 }, { runMinutes: 100_000 }]

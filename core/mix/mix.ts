@@ -80,9 +80,13 @@ const EXACTLY = { mip_rel_gap: 0, mip_abs_gap: 0.9 }
 /** Seconds one program may take. */
 const PATIENCE = 10
 
-/** Designs that could pay at all: what leaves nothing for the hours is made by nobody who counts. */
+const MINUTES_PER_HOUR = 60
+/** Designs that could pay at all, from offcuts or on the fastest day: what leaves less for the hours than they are to bring is not made. */
 export const worthMaking = (designs: readonly Design[]): Design[] =>
-  designs.filter(({ net, cost, perMonth }) => net > cost && perMonth > 0)
+  designs.filter(
+    ({ net, cost, perMonth, timber, hourValue, runMinutes }) =>
+      net > cost - timber + (runMinutes / MINUTES_PER_HOUR) * hourValue && perMonth > 0
+  )
 
 /** All sets of so many at most. */
 function setsOf<T>(list: readonly T[], most: number): T[][] {
@@ -97,10 +101,10 @@ function atMost(ahead: readonly Ahead[], minutes: number): number {
   let left = minutes
   return sumOf(
     ahead
-      .map(({ design, wanted, each, cost, timber }) => ({
+      .map(({ design, wanted, each, cost, timber, hours }) => ({
         wanted: wanted.at(-1) ?? 0,
         each,
-        gain: design.net - cost + (timber > 0 ? timber : 0)
+        gain: design.net - cost + timber - hours
       }))
       .sort((a, b) => b.gain / b.each - a.gain / a.each),
     ({ wanted, each, gain }) => {

@@ -12,6 +12,8 @@ export interface Ahead {
   /** Whole minor units of one, and what of it timber from offcuts saves where another design leaves some. */
   readonly cost: number
   readonly timber: number
+  /** What the minutes of one are to bring at the least, minor units. */
+  readonly hours: number
   /** Whole pieces asked for by the end of each month beyond what the stock serves. */
   readonly wanted: readonly number[]
   readonly stockSold: readonly number[]
@@ -19,6 +21,7 @@ export interface Ahead {
 }
 
 const MONTHS_PER_YEAR = 12
+const MINUTES_PER_HOUR = 60
 /** A part of a piece that is only rounding. */
 const ROUNDING = 1e-9
 
@@ -35,11 +38,13 @@ export function aheadOf({ designs, months, stock, paces }: MixAsks, design: Desi
     return { sold, left, wanted: Math.max(0, asked - had) }
   })
   const own = paces?.get(build) ?? months.map(() => minutesEach(design))
+  const each = Math.max(1, Math.min(minutesEach(design), ...own.map((pace) => pace ?? Infinity)))
   const fed = designs.some(({ offcuts }) => offcuts?.build === build)
   return {
     design,
-    each: Math.max(1, Math.min(minutesEach(design), ...own.map((pace) => pace ?? Infinity))),
+    each,
     paces: own,
+    hours: (each / MINUTES_PER_HOUR) * design.hourValue,
     cost: Math.round(design.cost),
     timber: fed ? Math.round(design.timber) : 0,
     wanted: rows.map(({ wanted }) => wanted),
@@ -94,6 +99,15 @@ function writeDesign(
     noMore(program, sold(d, m), made(d, m))
     if (m > 0)
       for (const count of [made, sold, worked]) noMore(program, count(d, m - 1), count(d, m))
+  })
+}
+
+/** What the hours of a design are to bring, at the pace of each month. */
+function writeHours(program: Program, { design, paces, each }: Ahead, d: number): void {
+  paces.forEach((pace, m) => {
+    const due = (Math.max(1, pace ?? each) / MINUTES_PER_HOUR) * design.hourValue
+    addGain(program, -due, worked(d, m))
+    if (m > 0) addGain(program, due, worked(d, m - 1))
   })
 }
 
@@ -180,6 +194,7 @@ export function mixText(
   set.forEach((ahead, d) => {
     addGain(program, -ahead.cost, made(d, asks.months.length - 1))
     writeDesign(program, ahead, d, counts)
+    writeHours(program, ahead, d)
   })
   set.forEach((_, d) => writeOffcuts(program, set, d))
   writeLimits(program, set, asks)

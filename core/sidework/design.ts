@@ -1,4 +1,4 @@
-import type { Build, PricePoint } from '../builds'
+import type { Build, PricePoint, Sale } from '../builds'
 import { fitBuild, fitContext, usedUp, type FitContext, type Kit } from '../fit'
 import type { Minor } from '../money'
 import { buildMaterial, outletOf, priceParts, saleParts, type World } from '../workspace'
@@ -61,6 +61,8 @@ export interface Design {
   readonly demandSaid: boolean
   readonly season: readonly number[] | undefined
   readonly storedM2: number
+  /** What an hour of it is to bring, minor units: for less it is not made. */
+  readonly hourValue: Minor
   readonly offcuts: { readonly build: string; readonly each: number } | undefined
 }
 
@@ -70,6 +72,9 @@ export const minutesEach = ({ setUpMinutes, runMinutes, batch }: Design): number
 /** What one piece leaves for the hours. */
 export const marginEach = ({ net, cost }: Design): number => net - cost
 const MINUTES_PER_HOUR = 60
+/** Whether an hour of it brings what it is to bring. */
+export const paysHours = (design: Design): boolean =>
+  marginEach(design) > 0 && (marginPerHour(design) ?? Infinity) >= design.hourValue
 /** The same for an hour; undefined where it takes no time. */
 export const marginPerHour = (design: Design): number | undefined => {
   const minutes = minutesEach(design)
@@ -90,6 +95,22 @@ export function demandAt(
   return {
     perMonth: low.perMonth + part * (high.perMonth - low.perMonth),
     days: low.days + part * (high.days - low.days)
+  }
+}
+
+/** How long a piece waits and how many are sold in a month at its price: as said of prices, the waiting corrected by what was seen. */
+export function demandOfSale(
+  workspace: World['workspace'],
+  sale: Sale,
+  seen: Learnt | undefined
+): Pick<Design, 'days' | 'perMonth' | 'demandSaid'> {
+  const points = (sale.known ?? []).filter(({ outlet }) => outlet === sale.outlet)
+  const said = demandAt(points, saleParts(workspace, sale).price)
+  const days = corrected(said?.days ?? sale.daysToSell, seen?.days ?? 0, seen?.sold ?? 0)
+  return {
+    days,
+    perMonth: said?.perMonth ?? DAYS_PER_MONTH / Math.max(1, days),
+    demandSaid: said !== undefined
   }
 }
 
@@ -123,26 +144,24 @@ export function designsOf(
       Math.min(one.minutes, (many.minutes * many.inBatch - one.minutes) / (many.inBatch - 1))
     )
     const at = batch > 1 ? many : one
-    const parts = saleParts(world.workspace, sale)
-    const points = (sale.known ?? []).filter(({ outlet }) => outlet === sale.outlet)
-    const said = demandAt(points, parts.price)
-    const seen = learnt.find(({ build: id }) => id === build.id)
-    const days = corrected(said?.days ?? sale.daysToSell, seen?.days ?? 0, seen?.sold ?? 0)
     return {
       build: build.id,
       name: build.name,
-      ...parts,
+      ...saleParts(world.workspace, sale),
       cost: at.material + at.consumables + at.services,
       timber: at.material,
       batch,
       setUpMinutes: Math.max(0, one.minutes - runs) * pace,
       runMinutes: runs * pace,
       pace,
-      days,
-      perMonth: said?.perMonth ?? DAYS_PER_MONTH / Math.max(1, days),
-      demandSaid: said !== undefined,
+      ...demandOfSale(
+        world.workspace,
+        sale,
+        learnt.find((one) => one.build === build.id)
+      ),
       season: sale.season,
       storedM2: sale.storedM2 ?? 0,
+      hourValue: build.hourValue ?? world.workspace.money.hourValue,
       offcuts: sale.offcuts
     }
   })

@@ -1,10 +1,11 @@
 import { addDays, minutesBetween, type Day } from '../calendar'
-import { entryOfOffer, fitContext, jigEntry, kitOf, kitWith, type Kit, type KitTool } from '../fit'
+import { kitOf } from '../fit'
 import { sumOf } from '../kernel'
 import type { Minor } from '../money'
-import { findOffer } from '../prices'
-import type { World } from '../workspace'
-import { designsOf, minutesEach, type Design } from './design'
+import type { Plan, World } from '../workspace'
+import { atBench, lookingAt, withTools, type AtBench, type Looking } from './by-step'
+import { minutesEach, type Design } from './design'
+import { MOST_IN_VIEW, toolsInView, type InView } from './in-view'
 import type { Learnt } from './learnt'
 import { bestMonth, demandOf, type Month } from './month'
 import { paybackSpread, type Spread, type Stream } from './payback'
@@ -13,17 +14,6 @@ const DAYS_PER_MONTH = 365 / 12
 const MINUTES_PER_HOUR = 60
 const MONTHS_PER_YEAR = 12
 const YEAR_DAYS = 365
-
-/** Something that may be bought next: a tool with what must come along. */
-export interface InView {
-  readonly id: string
-  readonly cost: Minor
-  readonly parts: readonly {
-    readonly tool: string
-    readonly offer: string
-    readonly count: number
-  }[]
-}
 
 /** What a tool does to side work. Amounts in minor units. */
 export interface Earns {
@@ -47,8 +37,8 @@ export interface Earns {
 export interface ToolsEarn {
   readonly month: Month
   readonly tools: readonly Earns[]
-  /** After how many of the tools, bought in their order, another one no longer pays within the years that count. */
-  readonly stopsAfter: number
+  /** The tools that pay within the years that count, in the order they would be bought; after them another one does not. */
+  readonly grows: readonly string[]
   /** The month after these, and whether hours are its limit then. */
   readonly then: Month
   readonly years: number
@@ -57,16 +47,6 @@ export interface ToolsEarn {
 /** Minutes of an average month, as the coming year has them. */
 export const minutesPerMonth = ({ workspace, asOf }: World): number =>
   minutesBetween(workspace.time, asOf, asOf, addDays(asOf, YEAR_DAYS - 1)) / MONTHS_PER_YEAR
-
-/** What a thing in view puts into the kit. */
-function entriesOf(world: World, { parts }: InView): KitTool[] {
-  return parts.flatMap(({ tool: id, offer: at, count }): KitTool[] => {
-    const tool = world.library.tools.get(id)
-    if (!tool) return []
-    const offer = findOffer(world.pricing, at)
-    return [offer ? entryOfOffer(tool, offer, count) : jigEntry(tool)]
-  })
-}
 
 /** What each piece of a design brings more once the tool is there, and how many pieces that is: what the spread is drawn from. */
 function streamsOf(before: Month, after: Month, designs: readonly Design[]): Stream[] {
@@ -100,77 +80,122 @@ function commissionFor(world: World, cost: Minor, helped: readonly Design[]): Ea
 function dayOf(asOf: Day, cost: number, perMonth: number): Day | undefined {
   if (perMonth <= 0) return undefined
   const days = Math.ceil((cost / perMonth) * DAYS_PER_MONTH)
-  const FARTHEST = 20 * YEAR_DAYS
+  const FARTHEST = 10 * YEAR_DAYS
   return days > FARTHEST ? undefined : addDays(asOf, days)
 }
 
-/** What a tool changes for the designs for sale. */
-function earnsOf(
-  world: World,
-  { id, cost }: InView,
-  was: { readonly designs: readonly Design[]; readonly month: Month },
-  designs: readonly Design[],
-  minutes: number
-): Earns {
-  const { asOf, workspace } = world
-  const month = bestMonth(designs, minutes)
-  const known = new Map(was.designs.map((design) => [design.build, design]))
-  const opens = designs.filter(({ build }) => !known.has(build))
-  const faster = designs.filter((design) => {
-    const before = known.get(design.build)
-    return before && minutesEach(design) < minutesEach(before) - 0.5
-  })
-  const perMonth = Math.max(0, month.margin - was.month.margin)
-  const pieces = sumOf(month.made, (one) => one.pieces)
-  const hours = sumOf(faster, (design) => {
+/** Hours a month that a kit saves on what is sold against another. */
+function hoursSaved(
+  was: ReadonlyMap<string, Design>,
+  month: Month,
+  designs: readonly Design[]
+): number {
+  return sumOf(designs, (design) => {
+    const before = was.get(design.build)
     const made = month.made.find(({ build }) => build === design.build)?.pieces ?? 0
-    return (
-      (made * (minutesEach(known.get(design.build) ?? design) - minutesEach(design))) /
-      MINUTES_PER_HOUR
-    )
+    const saved = before ? minutesEach(before) - minutesEach(design) : 0
+    return saved > LEAST_SAVED ? (made * saved) / MINUTES_PER_HOUR : 0
   })
-  const streams = streamsOf(was.month, month, designs)
-  const share = workspace.money.reinvestShare
+}
+/** Minutes of a piece below which nothing is said to be saved. */
+const LEAST_SAVED = 0.5
+
+/** A kit's designs with its best month. */
+interface Standing {
+  readonly bench: AtBench
+  readonly month: Month
+}
+
+/** What a tool changes for the designs for sale. */
+function earnsOf(world: World, { id, cost }: InView, was: Standing, is: Standing): Earns {
+  const { asOf, workspace } = world
+  const { designs } = is.bench
+  const known = new Map(was.bench.designs.map((design) => [design.build, design]))
+  const helped = designs.filter((design) => {
+    const before = known.get(design.build)
+    return !before || minutesEach(design) < minutesEach(before) - LEAST_SAVED
+  })
+  const perMonth = Math.max(0, is.month.margin - was.month.margin)
+  const pieces = sumOf(is.month.made, (one) => one.pieces)
+  const streams = perMonth > 0 ? streamsOf(was.month, is.month, designs) : []
   return {
     id,
     cost,
-    opens: opens.map(({ build }) => build),
-    hoursPerMonth: hours,
+    opens: helped.flatMap(({ build }) => (known.has(build) ? [] : [build])),
+    hoursPerMonth: hoursSaved(known, is.month, designs),
     perMonth,
     pieces: perMonth > 0 ? Math.ceil(cost / (perMonth / pieces)) : undefined,
     day: dayOf(asOf, cost, perMonth),
-    dayByShare: dayOf(asOf, cost, perMonth * share),
+    dayByShare: dayOf(asOf, cost, perMonth * workspace.money.reinvestShare),
     spread: streams.length > 0 ? paybackSpread(streams, cost) : undefined,
-    commission: commissionFor(world, cost, [...opens, ...faster])
+    commission: commissionFor(world, cost, helped)
+  }
+}
+
+/** Tools bought one after another, each time the one that then leaves most, until none leaves more than it costs in the years that count. */
+function growing(
+  looking: Looking,
+  inView: readonly InView[],
+  from: Standing,
+  worthOf: (margin: number) => number
+): { readonly bought: readonly string[]; readonly then: Month } {
+  const minutes = minutesPerMonth(looking.world)
+  let standing = from
+  let left = [...inView]
+  const bought: string[] = []
+  for (;;) {
+    const tried = left.map((one) => {
+      const bench = withTools(looking, standing.bench, one.entries)
+      const month = bestMonth(bench.designs, minutes)
+      return { one, bench, month, leaves: worthOf(month.margin - standing.month.margin) - one.cost }
+    })
+    const [best] = tried.sort((a, b) => b.leaves - a.leaves)
+    if (!best || best.leaves <= 0) return { bought, then: standing.month }
+    standing = best
+    bought.push(best.one.id)
+    // What left nothing beside what was owned is not looked at again: tools that only pay together stand in view together.
+    left = tried.flatMap(({ one, leaves }) => (one === best.one || leaves <= 0 ? [] : [one]))
   }
 }
 
 /**
  * What each tool in view does to what is made for sale: before and after it, and when it is paid. Each by itself beside what is owned; where to
- * stop is found along their order.
+ * stop is found by buying them one after another.
  */
 export function toolsEarn(
   world: World,
-  inView: readonly InView[],
-  learnt: readonly Learnt[]
+  plan: Plan | undefined,
+  learnt: readonly Learnt[],
+  most = MOST_IN_VIEW
 ): ToolsEarn {
-  const context = fitContext(world)
+  const looking = lookingAt(world, learnt)
   const minutes = minutesPerMonth(world)
-  const at = (kit: Kit): Design[] => designsOf(world, kit, learnt, context)
-  const owned = kitOf(world.library, world.workspace.items)
-  const designs = at(owned)
-  const was = { designs, month: bestMonth(designs, minutes) }
-  const tools = inView.map((one) =>
-    earnsOf(world, one, was, at(kitWith(owned, entriesOf(world, one))), minutes)
-  )
-  const years = Math.max(1, world.workspace.money.after.years)
-  let [kit, spent, best, stopsAfter, then] = [owned, 0, 0, 0, was.month]
-  inView.forEach((one, i) => {
-    kit = kitWith(kit, entriesOf(world, one))
-    spent += one.cost
-    const month = bestMonth(at(kit), minutes)
-    const gain = years * MONTHS_PER_YEAR * (month.margin - was.month.margin) - spent
-    if (gain > best) [best, stopsAfter, then] = [gain, i + 1, month]
+  const bench = atBench(looking, kitOf(world.library, world.workspace.items))
+  const was: Standing = { bench, month: bestMonth(bench.designs, minutes) }
+  const inView = toolsInView(looking, bench, plan).slice(0, most)
+  const tools = inView.map((one) => {
+    const after = withTools(looking, bench, one.entries)
+    return earnsOf(world, one, was, { bench: after, month: bestMonth(after.designs, minutes) })
   })
-  return { month: was.month, tools, stopsAfter, then, years }
+  const years = Math.max(1, world.workspace.money.after.years)
+  const pays = new Set(tools.flatMap(({ id, perMonth }) => (perMonth > 0 ? [id] : [])))
+  const { bought, then } = growing(
+    looking,
+    inView.filter(({ id }) => pays.has(id)),
+    was,
+    (margin) => margin * years * MONTHS_PER_YEAR
+  )
+  return {
+    month: was.month,
+    tools: tools.sort(
+      (a, b) =>
+        ((a.day ?? LAST) < (b.day ?? LAST) ? -1 : (a.day ?? LAST) > (b.day ?? LAST) ? 1 : 0) ||
+        b.hoursPerMonth - a.hoursPerMonth
+    ),
+    grows: bought,
+    then,
+    years
+  }
 }
+/** After every day there is. */
+const LAST = '9999'

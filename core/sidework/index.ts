@@ -6,6 +6,7 @@ export {
   marginEach,
   marginPerHour,
   minutesEach,
+  paysHours,
   type Design,
   type Making
 } from './design'
@@ -22,7 +23,8 @@ export {
 } from './price'
 export { bestMonth, demandOf, type MadeInMonth, type Month } from './month'
 export { paybackSpread, poisson, MOST_MONTHS, type Spread, type Stream } from './payback'
-export { minutesPerMonth, toolsEarn, type Earns, type InView, type ToolsEarn } from './earns'
+export { minutesPerMonth, toolsEarn, type Earns, type ToolsEarn } from './earns'
+export { MOST_IN_VIEW } from './in-view'
 export { booksOf, monthsThrough, stockHeld, type BookLine, type BookPeriod } from './books'
 export { disagreements, stockMoves, type Disagreement, type Move, type MoveKind } from './moves'
 export { leftOf, realWages, type RealWage } from './wage'

@@ -2,12 +2,14 @@ import { daysBetween, type Day } from '../calendar'
 import { sumOf } from '../kernel'
 import type { Minor } from '../money'
 import type { Order, Piece, Workspace } from '../workspace'
-import { marginEach, marginPerHour, type Design } from './design'
+import { marginEach, marginPerHour, minutesEach, type Design } from './design'
+import { demandOf } from './month'
 import { disagreements } from './moves'
 import { stockHeld } from './books'
 import { leftOf } from './wage'
 
 const MINUTES_PER_HOUR = 60
+const DAYS_PER_MONTH = 365 / 12
 /** A piece is old when it has waited so many times as long as its kind usually does. A judgement. */
 const OLD_TIMES = 3
 /** Days a piece may wait at least before it is called old: a month. */
@@ -61,19 +63,53 @@ const ASK_AFTER = 14
 /** Since when a piece stands at its price. */
 const since = ({ offered, made }: Piece): Day => offered[0]?.date ?? made
 
-function poorHours(pieces: readonly Piece[], designs: readonly Design[]): Mistake[] {
-  const [best] = [...designs]
-    .filter((design) => marginEach(design) > 0)
-    .sort((a, b) => (marginPerHour(b) ?? 0) - (marginPerHour(a) ?? 0))
-  const rate = best && marginPerHour(best)
-  if (!best || rate === undefined) return []
+/** Pieces of a design that would have found a buyer besides those that were made, since side work began. */
+function unserved(design: Design, pieces: readonly Piece[], months: number): number {
+  const own = pieces.filter(({ build }) => build === design.build).length
+  return Math.max(0, demandOf(design) * months - own)
+}
+
+/** What the hours of a design would have brought with better ones, as far as these were asked for. */
+function otherwise(
+  minutes: number,
+  rate: number,
+  others: readonly { readonly design: Design; readonly rate: number; readonly free: number }[]
+): { readonly brings: number; readonly better: Design | undefined } {
+  let [left, brings] = [minutes, 0]
+  let better: Design | undefined
+  for (const { design, rate: best, free } of others) {
+    const used = Math.min(left, free * minutesEach(design))
+    if (best <= rate || used <= 0) continue
+    better ??= design
+    brings += (used / MINUTES_PER_HOUR) * best
+    left -= used
+  }
+  return { brings: brings + (left / MINUTES_PER_HOUR) * rate, better }
+}
+
+/** Designs whose hours brought much less than others that were asked for and not made. */
+function poorHours(pieces: readonly Piece[], designs: readonly Design[], asOf: Day): Mistake[] {
+  const first = pieces.reduce((day, { made }) => (made < day ? made : day), asOf)
+  const months = Math.max(1, daysBetween(first, asOf) / DAYS_PER_MONTH)
+  const others = designs
+    .map((design) => ({
+      design,
+      rate: marginPerHour(design) ?? 0,
+      free: unserved(design, pieces, months)
+    }))
+    .sort((a, b) => b.rate - a.rate)
   return designs.flatMap(({ build, name }): Mistake[] => {
     const own = pieces.filter((piece) => piece.build === build && piece.sold && piece.minutes > 0)
-    if (build === best.build || own.length < ENOUGH) return []
+    if (own.length < ENOUGH) return []
     const minutes = sumOf(own, (piece) => piece.minutes)
     const left = sumOf(own, leftOf)
     const perHour = (left * MINUTES_PER_HOUR) / minutes
-    if (perHour > rate * (1 - MUCH_LESS)) return []
+    const { brings, better } = otherwise(
+      minutes,
+      perHour,
+      others.filter(({ design }) => design.build !== build)
+    )
+    if (!better || left > brings * (1 - MUCH_LESS)) return []
     return [
       {
         kind: 'poor-hours',
@@ -81,8 +117,12 @@ function poorHours(pieces: readonly Piece[], designs: readonly Design[]): Mistak
         name,
         sold: own.length,
         perHour,
-        better: { build: best.build, name: best.name, perHour: rate },
-        missed: Math.round((minutes / MINUTES_PER_HOUR) * rate - left)
+        better: {
+          build: better.build,
+          name: better.name,
+          perHour: marginPerHour(better) ?? 0
+        },
+        missed: Math.round(brings - left)
       }
     ]
   })
@@ -162,7 +202,7 @@ export function mistakesOf(
         name: design.name,
         each: Math.round(marginEach(design))
       })),
-    ...poorHours(pieces, designs),
+    ...poorHours(pieces, designs, asOf),
     ...oldStock(stockHeld(workspace).pieces, designs, asOf)
   ]
   return found.sort((a, b) => stake(b) - stake(a))

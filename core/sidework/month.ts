@@ -1,5 +1,5 @@
 import { sumOf } from '../kernel'
-import { marginEach, minutesEach, type Design } from './design'
+import { marginEach, minutesEach, paysHours, type Design } from './design'
 
 /** What of a design is made and sold in an average month. */
 export interface MadeInMonth {
@@ -29,11 +29,11 @@ export const demandOf = ({ perMonth, season }: Design): number =>
 
 /**
  * The month that leaves most: designs in the order of what they leave for an hour, each as far as it is asked for, until the hours are used
- * up. With hours as the only limit and pieces that may be divided over months this is the best there is (the continuous knapsack: Dantzig 1957).
+ * up; what does not bring what an hour is to bring is left out. With hours as the only limit and pieces that may be divided over months this is the best there is (the continuous knapsack: Dantzig 1957).
  */
 export function bestMonth(designs: readonly Design[], minutes: number): Month {
   const paying = designs
-    .filter((design) => marginEach(design) > 0)
+    .filter(paysHours)
     .map((design) => ({
       design,
       each: minutesEach(design),

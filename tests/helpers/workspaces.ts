@@ -72,7 +72,7 @@ export const funds = (opening: number, monthly: number): Pick<Workspace, 'money'
       : [{ id: 'open', date: TODAY, kind: 'opening', amount: opening, text: 'Opening' }]
 })
 
-export const DEMO_FILES = ['hive-yard', 'third-floor', 'half-a-garage'] as const
+export const DEMO_FILES = ['hive-yard', 'third-floor', 'half-a-garage', 'market-stall'] as const
 export const demoText = (name: string): string =>
   readFileSync(new URL(`../../data/demo/${name}.json`, import.meta.url), 'utf8')
 const demoFile = (name: string): WorkspaceFile => JSON.parse(demoText(name)) as WorkspaceFile

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { computed, onUnmounted, watch } from 'vue'
+import { computed, watch } from 'vue'
 import type { Earns } from '../../../core/sidework'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import WideBox from '../../parts/WideBox.vue'
-import { useLadder } from '../../stores/ladder'
 import { useSideWork } from '../../stores/side-work'
 import { useWorkspace } from '../../stores/workspace'
 import { joined } from '../../words/bench'
@@ -15,20 +14,10 @@ import SideTabs from './SideTabs.vue'
 /** What each tool in view does to what is made for sale, and where growing stops paying. */
 const store = useWorkspace()
 const work = useSideWork()
-const climbing = useLadder()
 const MINUTES = 60
-work.wantsEarns = true
-onUnmounted(() => {
-  work.wantsEarns = false
-})
-watch(() => [work.ground, climbing.ladder], work.askEarns, { immediate: true })
+watch(() => [work.ground, store.plan], work.askEarns, { immediate: true })
 const tools = computed(() => work.earns?.tools ?? [])
-const soonest = computed(() =>
-  tools.value
-    .filter(({ day }) => day !== undefined)
-    .sort((a, b) => ((a.day ?? '') < (b.day ?? '') ? -1 : 1))
-    .at(0)
-)
+const soonest = computed(() => tools.value.find(({ day }) => day !== undefined))
 const title = computed(() => {
   const { say } = store
   if (!say || !work.earns) return side.working
@@ -44,9 +33,24 @@ const stops = computed(() => {
   const { say } = store
   const { earns } = work
   if (!say || !earns || tools.value.length === 0) return undefined
-  return words.stops(say, earns, say.shortTool(tools.value[earns.stopsAfter - 1]?.id ?? ''))
+  return words.stops(say, earns, joined(earns.grows.map((id) => say.shortTool(id))))
 })
 const names = (one: Earns): string => joined(one.opens.map((id) => store.say?.build(id) ?? id))
+const grows = computed(() => new Set(work.earns?.grows))
+/** What neither brings money nor saves time is not worth a line. */
+const shown = computed(() =>
+  tools.value.filter(
+    ({ perMonth, hoursPerMonth, opens }) =>
+      perMonth > 0 || hoursPerMonth * MINUTES >= 1 || opens.length > 0
+  )
+)
+const others = computed(() =>
+  joined(
+    tools.value
+      .filter((one) => !shown.value.includes(one))
+      .map(({ id }) => store.say?.shortTool(id) ?? id)
+  )
+)
 const commissions = computed(() =>
   tools.value
     .filter(({ commission, perMonth, opens }) => commission && (perMonth > 0 || opens.length > 0))
@@ -80,11 +84,7 @@ const commissions = computed(() =>
           </tr>
         </thead>
         <tbody>
-          <tr
-            v-for="(one, i) in tools"
-            :key="one.id"
-            :class="{ last: i + 1 === work.earns.stopsAfter }"
-          >
+          <tr v-for="one in shown" :key="one.id" :class="{ pays: grows.has(one.id) }">
             <td>
               <span class="strong">{{ store.say.shortTool(one.id) }}</span>
               <span v-if="one.opens.length > 0" class="small soft block">{{
@@ -120,6 +120,7 @@ const commissions = computed(() =>
         </tbody>
       </table>
     </WideBox>
+    <p v-if="others !== ''" class="small soft">{{ words.others(others) }}</p>
     <p class="caption">{{ words.spreadHint }}</p>
     <p v-for="one in commissions" :key="one.id" class="small">
       <span class="strong">{{ store.say.shortTool(one.id) }}:</span>
@@ -139,7 +140,8 @@ const commissions = computed(() =>
 .block {
   display: block;
 }
-tr.last td {
-  border-bottom: 3px double var(--planned);
+tr.pays td:first-child {
+  border-left: 3px solid var(--planned);
+  padding-left: 0.5rem;
 }
 </style>

@@ -15,11 +15,11 @@ export const sideTools: Said<typeof englishTools> = {
   none: 'Kein Werkzeug in Sicht verdient Geld mit dem, was du verkaufst',
   noneHint:
     'Was du verkaufst, geht mit dem, was du hast, und die Grenze sind die Käufer. Ein Werkzeug kann trotzdem Abende sparen: siehe unten.',
-  working: 'Die Reihenfolge der Käufe, und was jedes Werkzeug bringt, wird gerechnet …',
+  working: 'Was jedes Werkzeug bringt, wird gerechnet …',
   subtitle: (say, { month }) =>
     `Ein durchschnittlicher Monat lässt ${whole(say, month.margin)} mit dem, was du hast${month.short ? `; die nächste Stunde brächte ${whole(say, month.nextHour)}` : ''}.`,
   caption:
-    'Werkzeuge in der Reihenfolge des Abwägens, jedes mit dem, was dazugehört, allein neben dem, was du hast.',
+    'Maschinen, die bei dem mitspielen, was du verkaufst, und Werkzeuge, die der Plan kauft, jedes mit dem, was dazugehört, allein neben dem, was du hast; markiert die, mit denen sich Wachsen lohnt.',
   tool: 'Werkzeug',
   cost: 'Kostet',
   brings: 'Bringt im Monat',
@@ -44,10 +44,11 @@ export const sideTools: Said<typeof englishTools> = {
     commission
       ? `Ein einziger Auftrag für „${say.build(commission.build)}“ zu ${say.money(commission.price)} würde es auf einmal bezahlen, die Stunden eingerechnet.`
       : '',
-  stops: (say, { stopsAfter, then, years, month }, last) =>
-    stopsAfter === 0
+  stops: (say, { grows, then, years, month }, last) =>
+    grows.length === 0
       ? `In ${plural(years, 'Jahr', 'Jahren')} verdient keines davon durch Verkäufe allein zurück, was es kostet. ${month.short ? 'Die Grenze sind deine Stunden, und kein Werkzeug hier macht sie länger.' : 'Mehr Käufer oder ein besserer Preis würden das ändern; mehr Werkzeug nicht.'}`
-      : `Wachsen lohnt sich bis ${last}: dann lässt ein Monat ${whole(say, then.margin)}. Darüber hinaus verdient kein weiteres Werkzeug seinen Preis in ${plural(years, 'Jahr', 'Jahren')}${then.short ? ': die Grenze sind deine Stunden, nicht die Werkzeuge' : ': die Grenze sind die Käufer, nicht die Werkzeuge'}.`,
+      : `Wachsen lohnt sich mit ${last}: dann lässt ein Monat ${whole(say, then.margin)}. Danach verdient kein weiteres Werkzeug seinen Preis in ${plural(years, 'Jahr', 'Jahren')}${then.short ? ': die Grenze sind deine Stunden, nicht die Werkzeuge' : ': die Grenze sind die Käufer, nicht die Werkzeuge'}.`,
+  others: (tools) => `Weder Geld noch Zeit bringen bei dem, was du verkaufst: ${tools}.`,
   spreadHint:
     'Aus 400 Verläufen gezogen: Käufer kommen zufällig, Preise streuen um 15 % und Stunden um 25 % von Monat zu Monat.',
   flowTitle: 'Was zurückfließt',

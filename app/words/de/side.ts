@@ -32,7 +32,7 @@ export const side: Said<typeof english> = {
   mistake: (say, one): string => {
     switch (one.kind) {
       case 'poor-hours':
-        return `${plural(one.sold, 'Stück', 'Stück')} „${one.name}“ wurden verkauft und brachten ${whole(say, one.perHour)} die Stunde. Dieselben Stunden mit „${one.better.name}“ hätten ${whole(say, one.missed)} mehr gebracht.`
+        return `${plural(one.sold, 'Stück', 'Stück')} „${one.name}“ wurden verkauft und brachten ${whole(say, one.perHour)} die Stunde. Für „${one.better.name}“ gab es mehr Käufer (${whole(say, one.better.perHour)} die Stunde): dieselben Stunden an dem, was gefragt war, hätten ${whole(say, one.missed)} mehr gebracht.`
       case 'loses':
         return `Jedes Stück „${one.name}“ kostet ${say.money(-one.each)} mehr, als es bringt. Heb den Preis, oder lass es.`
       case 'old-stock':
@@ -55,14 +55,15 @@ export const side: Said<typeof english> = {
   },
   mixTitle: 'Die nächsten Monate',
   mixWorking: 'Die beste Mischung wird gesucht …',
-  mixNone: 'In diesen Monaten lässt sich nichts bauen, das etwas übrig lässt: siehe unten.',
+  mixNone:
+    'In diesen Monaten lässt sich nichts bauen, das einbringt, was eine Stunde bringen soll: sieh, wohin jeder Preis geht, heb einen Preis, oder verlang weniger für die Stunde.',
   mixSum: (say, { margin, minutes }, months) =>
     `${whole(say, margin)} in ${plural(months, 'Monat', 'Monaten')} für ${roughly(minutes)} Arbeit${minutes > 0 ? `, ${whole(say, (margin * 60) / minutes)} die Stunde` : ''}.`,
   proven: 'Bewiesen: keine andere Wahl von Entwürfen und Monaten lässt mehr übrig.',
   unproven: 'Das Beste, das in der Zeit zu finden war; ein Besseres ist nicht ausgeschlossen.',
   full: (months) => `Aufgebraucht sind deine Stunden in ${months}.`,
   mixCounts:
-    'Gezählt werden deine Stunden, das Holz, das die Kasse nach den geplanten Anschaffungen zahlen kann, der Platz für wartende Stücke und die Käufer, die du erwartest. Was am Ende nicht verkauft ist, zählt nichts.',
+    'Gezählt werden deine Stunden, das Holz, das die Kasse nach den geplanten Anschaffungen zahlen kann, der Platz für wartende Stücke und die Käufer, die du erwartest. Was nicht bringt, was eine Stunde bringen soll, fällt weg; was am Ende nicht verkauft ist, zählt nichts.',
   turn: (say, { build, until, pieces, fromOffcuts }) =>
     `bis ${say.shortDay(until)}: ${plural(pieces, 'Stück', 'Stück')} „${say.build(build)}“${fromOffcuts === 0 ? '' : fromOffcuts === pieces ? ', aus dem Verschnitt' : `, ${fromOffcuts} davon aus dem Verschnitt`}`,
   monthsAhead: 'Monate voraus',
