@@ -104,7 +104,9 @@ async function confirm(): Promise<void> {
     { plan: (plan) => plan && withoutPurchases(plan, [made]) }
   )
   if (problems.value.length > 0) return
-  const kept = photo.value ? await attachPhoto({ entry: entryId }, what, photo.value) : ok(undefined)
+  const kept = photo.value
+    ? await attachPhoto({ entry: entryId }, what, photo.value)
+    : ok(undefined)
   if (!kept.ok) {
     problems.value = kept.issues
     return

@@ -8,6 +8,7 @@ import { keeping } from '../words/keeping'
 import { pocket } from '../words/pocket'
 import type { Say } from '../words/say'
 import { placeNames, type shell } from '../words/shell'
+import { side } from '../words/side'
 import { stages } from '../words/stages'
 
 export type FoundKind = keyof typeof shell.findKinds
@@ -37,6 +38,10 @@ const places = (): Findable[] => [
   ...PLACES.map(({ id, path }) => place(path, placeNames[id])),
   place('/ledger/plan', `${placeNames.ledger}: ${ledger.tabs.against}`),
   place('/ledger/inventory', `${placeNames.ledger}: ${ledger.tabs.inventory}`),
+  place('/side/prices', `${placeNames.side}: ${side.tabs.prices}`),
+  place('/side/stock', `${placeNames.side}: ${side.tabs.stock}`),
+  place('/side/tools', `${placeNames.side}: ${side.tabs.tools}`),
+  place('/side/books', `${placeNames.side}: ${side.tabs.books}`),
   place('/stages/scenarios', stages.tabs.scenarios),
   place('/stages/risk', stages.tabs.risk),
   place('/weigh/list', foundList.title),

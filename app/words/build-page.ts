@@ -33,6 +33,7 @@ export const buildPage = said('buildPage', {
   worthHint: (amount: string) => `Left empty: ${amount}, ready-made`,
   wished: 'Wished for by',
   sold: 'To sell',
+  price: 'Price the buyer pays',
   net: 'Net price of one',
   daysToSell: 'Days to sell',
   hourValue: 'Value of an hour',

@@ -110,6 +110,12 @@ export const listing = said('listing', {
   size: (say: Say, { length, width, height }: { length: number; width: number; height: number }) =>
     `Size: ${say.lengths([length, width, height])} (length, width, height)`,
   timber: (names: string) => `Timber: ${names}`,
+  timberKinds: {
+    softwood: 'solid softwood',
+    hardwood: 'solid hardwood',
+    sheet: 'plywood or board'
+  } as const,
+  species: 'Say which: buyers ask.',
   finish: (names: string) => `Finish: ${names}`,
   noFinish: 'Finish: none, bare wood',
   weight: (say: Say, kg: number) =>

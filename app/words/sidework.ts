@@ -1,4 +1,5 @@
-import type { PieceBrings, SaleReckoning } from '../../core/sidework'
+import type { Minor } from '../../core/money'
+import type { FromDay, PieceBrings, SaleReckoning } from '../../core/sidework'
 import { said } from './language'
 import { plural } from './plural'
 import { roughly, type Say } from './say'
@@ -15,12 +16,6 @@ export const sidework = said('sidework', {
       : `${say.money(Math.round(margin))} a piece for ${roughly(minutes)} of work${perHour === undefined ? '' : `: ${say.money(Math.round(perHour))} an hour`}.`,
   caption:
     'The bar is the price of one piece: what it costs from the left, and hatched what is left for your hours.',
-  parts: {
-    material: 'Timber and finish',
-    consumables: 'Blades, bits and discs',
-    services: 'Services',
-    margin: 'Left for your hours'
-  } as const,
   single: (say: Say, { perHour, minutes }: PieceBrings) =>
     `One by itself takes ${roughly(minutes)}${perHour === undefined ? '' : ` and brings ${say.money(Math.round(perHour))} an hour`}.`,
   batch: (say: Say, { asked, paysFrom }: SaleReckoning) =>
@@ -31,6 +26,9 @@ export const sidework = said('sidework', {
         : paysFrom === 1
           ? `Even one by itself brings the ${say.money(asked)} you ask for an hour.`
           : `From ${plural(paysFrom, 'piece', 'pieces')} together an hour brings the ${say.money(asked)} you ask for it.`,
-  advice:
-    'Fees, delivery and what the buyer pays besides are off the price already. Local rules for tax, permits, product safety and insurance apply: take advice.'
+  priceNeeded: (say: Say, price: Minor) =>
+    `At ${say.money(price)} an hour would bring what you ask for it.`,
+  stage: (say: Say, { day, minutes, perHour }: FromDay) =>
+    `From ${say.day(day)}, with what the plan buys, one takes ${roughly(minutes)}${perHour === undefined ? '' : `: ${say.money(Math.round(perHour))} an hour`}.`,
+  advice: 'Local rules for tax, permits, product safety and insurance apply: take advice.'
 } as const)

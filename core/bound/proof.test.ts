@@ -47,6 +47,16 @@ const RULES: readonly ((workspace: Workspace, world: World) => Workspace)[] = [
       i === 0 ? { ...one, sale: { netEach: 9000, daysToSell: 20 } } : one
     )
   }),
+  // An order that nobody takes late, of which some is kept before anything flows back.
+  (workspace, { receipts }) => ({
+    ...workspace,
+    money: { ...workspace.money, reinvestShare: 0.6, reinvestAbove: 1500 },
+    builds: workspace.builds.map((one, i) =>
+      i === 0
+        ? { ...one, sale: { netEach: 9000, daysToSell: 0, due: receipts[1]?.date ?? TODAY } }
+        : one
+    )
+  }),
   (workspace, { library, receipts }) => ({
     ...workspace,
     offers: [...library.tools.keys()].slice(0, 3).map((tool, i) => ({

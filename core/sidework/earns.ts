@@ -76,6 +76,10 @@ function commissionFor(world: World, cost: Minor, helped: readonly Design[]): Ea
   return { build: dearest.build, price: Math.ceil(cost + dearest.cost + hours * rate) }
 }
 
+/** Pieces until a cost is covered: fixed cost over contribution of one, rounded up. Undefined where one contributes nothing. */
+export const breakEven = (cost: number, each: number): number | undefined =>
+  each > 0 ? Math.ceil(cost / each) : undefined
+
 /** The day on which so much a month has come to a sum. */
 function dayOf(asOf: Day, cost: number, perMonth: number): Day | undefined {
   if (perMonth <= 0) return undefined
@@ -124,7 +128,7 @@ function earnsOf(world: World, { id, cost }: InView, was: Standing, is: Standing
     opens: helped.flatMap(({ build }) => (known.has(build) ? [] : [build])),
     hoursPerMonth: hoursSaved(known, is.month, designs),
     perMonth,
-    pieces: perMonth > 0 ? Math.ceil(cost / (perMonth / pieces)) : undefined,
+    pieces: perMonth > 0 ? breakEven(cost, perMonth / pieces) : undefined,
     day: dayOf(asOf, cost, perMonth),
     dayByShare: dayOf(asOf, cost, perMonth * workspace.money.reinvestShare),
     spread: streams.length > 0 ? paybackSpread(streams, cost) : undefined,

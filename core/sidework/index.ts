@@ -23,7 +23,7 @@ export {
 } from './price'
 export { bestMonth, demandOf, type MadeInMonth, type Month } from './month'
 export { paybackSpread, poisson, MOST_MONTHS, type Spread, type Stream } from './payback'
-export { minutesPerMonth, toolsEarn, type Earns, type ToolsEarn } from './earns'
+export { breakEven, minutesPerMonth, toolsEarn, type Earns, type ToolsEarn } from './earns'
 export { MOST_IN_VIEW } from './in-view'
 export { booksOf, monthsThrough, stockHeld, type BookLine, type BookPeriod } from './books'
 export { disagreements, stockMoves, type Disagreement, type Move, type MoveKind } from './moves'

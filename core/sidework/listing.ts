@@ -1,6 +1,6 @@
 import type { Build } from '../builds'
 import type { Library, Material } from '../catalogue'
-import { sumOf } from '../kernel'
+import { distinct, sumOf } from '../kernel'
 
 const MM_PER_M = 1000
 /** Air-dry densities, kg/m³, rounded: pine and spruce about 480, oak, ash and beech about 680, birch plywood about 650. Forest Products Laboratory, Wood Handbook, table 5 (values from memory). */
@@ -13,8 +13,8 @@ export interface ListingFacts {
   /** Outside size, mm: of its template where it has one. */
   readonly sizeMm:
     { readonly length: number; readonly width: number; readonly height: number } | undefined
-  /** Timber and sheet goods, the most first; what is brushed or wiped on. */
-  readonly timber: readonly string[]
+  /** Kinds of timber, the most first, and what is brushed or wiped on, by its id. */
+  readonly timber: readonly TimberKind[]
   readonly finish: readonly string[]
   /** Estimated from what is bought, kg; undefined where that says nothing. */
   readonly weightKg: number | undefined
@@ -24,7 +24,8 @@ export interface ListingFacts {
   readonly bearing: boolean
 }
 
-const kindOf = ({ stock }: Material): keyof typeof DENSITY =>
+export type TimberKind = keyof typeof DENSITY
+const kindOf = ({ stock }: Material): TimberKind =>
   stock?.kind === 'sheet' ? 'sheet' : stock?.kind === 'softwood' ? 'softwood' : 'hardwood'
 
 /** Cubic metres of one unit of a timber; nothing for what has no section. */
@@ -51,7 +52,7 @@ export function listingFacts(library: Library, build: Build): ListingFacts {
   const template = library.templates.get(build.template ?? '')
   return {
     sizeMm: template?.sizeMm,
-    timber: timber.map(({ material }) => material.id),
+    timber: distinct(timber.map(({ material }) => kindOf(material))),
     finish: finish.map(({ material }) => material.id),
     weightKg: weight > 0 ? weight : undefined,
     outdoors: lines.some(({ material }) => material.id.includes('outdoor')),

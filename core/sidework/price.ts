@@ -1,5 +1,5 @@
 import type { PricePoint } from '../builds'
-import { groupBy, sumOf } from '../kernel'
+import { groupBy, leastBy, sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { outletOf, priceParts, type Outlet, type Workspace } from '../workspace'
 import { demandAt } from './design'
@@ -139,7 +139,11 @@ export function bestPrices(
     if (asked(all(middle, Infinity)) > ground.most) low = middle
     else high = middle
   }
-  return summed(filled(all(high, Infinity), workspace, known, ground), true)
+  // Where demand jumps, the prices on either side of the jump are tried, with what there is for the dearer buyers first.
+  const tried = [high, low, 0].map((extra) =>
+    summed(filled(all(extra, Infinity), workspace, known, ground), true)
+  )
+  return leastBy(tried, ({ perMonthLeft }) => -perMonthLeft)
 }
 
 /** What is left of what can be made goes where a piece leaves most; an outlet that pays for nobody's hours sells none. */
@@ -160,12 +164,18 @@ function filled(
     })
 }
 
-const summed = (at: readonly AtPrice[], limited: boolean): BestPrices => ({
-  at: at.filter(({ perMonthLeft }) => perMonthLeft > 0 || at.length === 1),
-  perMonth: sumOf(at, ({ perMonth }) => perMonth),
-  perMonthLeft: sumOf(at, ({ perMonthLeft }) => perMonthLeft),
-  limited
-})
+/** The outlets at which anything is left; where none leaves anything, the one that loses least. */
+function summed(all: readonly AtPrice[], limited: boolean): BestPrices {
+  const paying = all.filter(({ perMonthLeft }) => perMonthLeft > 0)
+  const least = leastBy(all, ({ perMonthLeft }) => -perMonthLeft)
+  const at = paying.length > 0 || !least ? paying : [least]
+  return {
+    at,
+    perMonth: sumOf(at, ({ perMonth }) => perMonth),
+    perMonthLeft: sumOf(at, ({ perMonthLeft }) => perMonthLeft),
+    limited
+  }
+}
 
 /** What an offer of a buyer is held against. */
 export interface BidAdvice {

@@ -5,6 +5,8 @@ import type { Build } from '../../../core/builds'
 import { readName } from '../../../core/units'
 import { worthOf } from '../../../core/builds'
 import { TIMBERS, WISHES } from '../../../core/catalogue'
+import type { Minor } from '../../../core/money'
+import { withNet } from '../../../core/workspace'
 import DayField from '../../parts/DayField.vue'
 import MoneyField from '../../parts/MoneyField.vue'
 import SelectField from '../../parts/SelectField.vue'
@@ -19,6 +21,12 @@ import { reckoning } from '../../words/reckoning'
 const props = defineProps<{ build: Build }>()
 const emit = defineEmits<{ set: [key: keyof Build, value: Build[keyof Build]] }>()
 const store = useWorkspace()
+/** A price the buyer pays: what of it reaches the seller follows. */
+function setPrice(price: Minor | undefined): void {
+  const { sale } = props.build
+  if (sale && store.workspace)
+    emit('set', 'sale', withNet(store.workspace, { ...sale, price: price ?? 0 }))
+}
 /** What such a piece costs ready-made. */
 const readyMade = computed(() =>
   store.world
@@ -120,21 +128,19 @@ const timbers = computed(() => [
     </div>
     <template v-if="build.sale">
       <MoneyField
+        v-if="build.sale.price === undefined"
         :label="words.net"
         :value="build.sale.netEach"
-        @change="
-          emit('set', 'sale', { netEach: $event ?? 0, daysToSell: build.sale?.daysToSell ?? 30 })
-        "
+        @change="build.sale && emit('set', 'sale', { ...build.sale, netEach: $event ?? 0 })"
       />
+      <MoneyField v-else :label="words.price" :value="build.sale.price" @change="setPrice" />
       <NumberField
         :label="words.daysToSell"
         :value="build.sale.daysToSell"
         :least="0"
         :most="3650"
         whole
-        @change="
-          emit('set', 'sale', { netEach: build.sale?.netEach ?? 0, daysToSell: $event ?? 0 })
-        "
+        @change="build.sale && emit('set', 'sale', { ...build.sale, daysToSell: $event ?? 0 })"
       />
       <MoneyField
         :label="words.hourValue"

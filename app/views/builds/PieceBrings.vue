@@ -1,37 +1,48 @@
 <script setup lang="ts">
 import { computed, shallowRef, watch } from 'vue'
 import type { SaleReckoning } from '../../../core/sidework'
+import PriceBar from '../../parts/PriceBar.vue'
 import { useJudging } from '../../stores/judging'
+import { useSideWork } from '../../stores/side-work'
 import { useWorkspace } from '../../stores/workspace'
+import { side } from '../../words/side'
 import { sidework as words } from '../../words/sidework'
 
 /** Of a build that is sold: where the price of one piece goes, what an hour brings, and from how many together it pays. */
 const props = defineProps<{ build: string }>()
 const store = useWorkspace()
 const judging = useJudging()
+const work = useSideWork()
+watch(() => [work.ground, store.plan], work.askForSale, { immediate: true })
+/** The seller's own pace at this build, as pieces have shown it. */
+const pace = computed(() => work.designs.find((one) => one.build === props.build)?.pace)
 const reckoning = shallowRef<SaleReckoning>()
 const known = shallowRef(false)
 watch(
-  [() => props.build, () => store.plan, () => judging.state],
-  ([build, plan]) =>
-    judging.ask('sale', { plan, build }, (found) => {
+  [() => props.build, () => store.plan, () => judging.state, pace],
+  ([build, plan, , own]) =>
+    judging.ask('sale', { plan, build, pace: own }, (found) => {
       reckoning.value = found
       known.value = true
     }),
   { immediate: true }
 )
-const PARTS = ['material', 'consumables', 'services', 'margin'] as const
-const HUNDRED = 100
-const bars = computed(() => {
+const PARTS = ['fee', 'delivery', 'timber', 'other', 'margin'] as const
+const parts = computed(() => {
   const { planned } = reckoning.value ?? {}
   if (!planned) return []
-  const whole = Math.max(1, planned.net, planned.material + planned.consumables + planned.services)
-  return PARTS.map((id) => ({
-    id,
-    amount: planned[id],
-    share: (Math.max(0, planned[id]) / whole) * HUNDRED
-  })).filter(({ amount }) => Math.round(amount) !== 0)
+  const { fee, delivery, material, consumables, services, margin } = planned
+  const amounts = { fee, delivery, timber: material, other: consumables + services, margin }
+  return PARTS.map((id) => ({ id, amount: amounts[id] })).filter(
+    ({ amount }) => Math.round(amount) !== 0
+  )
 })
+const whole = computed(() =>
+  Math.max(
+    reckoning.value?.planned.price ?? 0,
+    parts.value.reduce((sum, { id, amount }) => (id === 'margin' ? sum : sum + amount), 0)
+  )
+)
 </script>
 
 <template>
@@ -43,58 +54,35 @@ const bars = computed(() => {
       <p :class="{ attention: reckoning.planned.margin < 0 }">
         {{ words.headline(store.say, reckoning.planned) }}
       </p>
-      <div class="bar" aria-hidden="true">
-        <span
-          v-for="one in bars"
-          :key="one.id"
-          :class="['part', one.id]"
-          :style="{ width: `${one.share}%` }"
-        />
-      </div>
+      <div class="narrow"><PriceBar :parts="parts" :whole="whole" /></div>
       <dl>
-        <template v-for="one in bars" :key="one.id">
-          <dt><span :class="['key', one.id]" aria-hidden="true" />{{ words.parts[one.id] }}</dt>
+        <template v-for="one in parts" :key="one.id">
+          <dt>{{ side.parts[one.id] }}</dt>
           <dd class="figure">{{ store.say.money(Math.round(one.amount)) }}</dd>
         </template>
       </dl>
       <p class="caption">{{ words.caption }}</p>
       <p>{{ words.single(store.say, reckoning.single) }}</p>
       <p>{{ words.batch(store.say, reckoning) }}</p>
+      <p v-if="reckoning.priceNeeded !== undefined">
+        {{ words.priceNeeded(store.say, reckoning.priceNeeded) }}
+      </p>
+      <p v-for="one in reckoning.stages.slice(1)" :key="one.day" class="small">
+        {{ words.stage(store.say, one) }}
+      </p>
+      <p class="row">
+        <RouterLink to="/side/prices">{{ side.priceIt }}</RouterLink>
+        <RouterLink :to="`/side/listing/${build}`">{{ side.listing }}</RouterLink>
+        <RouterLink to="/side">{{ side.tabs.make }}</RouterLink>
+      </p>
       <p class="caption">{{ words.advice }}</p>
     </template>
   </section>
 </template>
 
 <style scoped>
-.bar {
-  display: flex;
+.narrow {
   max-width: 34rem;
-  height: 1.4rem;
-  border: 1px solid var(--graphite);
-}
-.part,
-.key {
-  border-right: 1px solid var(--graphite);
-}
-.key {
-  display: inline-block;
-  width: 0.9rem;
-  height: 0.9rem;
-  margin-right: 0.5rem;
-  border: 1px solid var(--graphite);
-  vertical-align: -0.1rem;
-}
-.material {
-  background: var(--line);
-}
-.consumables {
-  background: var(--line-strong);
-}
-.services {
-  background: var(--graphite-soft);
-}
-.margin {
-  background: repeating-linear-gradient(135deg, var(--planned) 0 2px, transparent 2px 6px);
 }
 dl {
   display: grid;
@@ -105,5 +93,8 @@ dl {
 dd {
   margin: 0;
   text-align: right;
+}
+.row {
+  gap: 0.3rem 1.2rem;
 }
 </style>

@@ -163,7 +163,8 @@ async function confirm(): Promise<void> {
   )
   if (problems.value.length > 0) return
   const [first] = bought
-  if (photo.value && first) await attachPhoto({ entry: first.entryId }, words.receiptNo, photo.value)
+  if (photo.value && first)
+    await attachPhoto({ entry: first.entryId }, words.receiptNo, photo.value)
   visible.value = false
 }
 </script>

@@ -45,7 +45,7 @@ const said = computed<ListingSaid | undefined>(() => {
   return {
     name: build.value.name,
     facts,
-    timber: named(facts.timber),
+    timber: facts.timber.map((kind) => words.timberKinds[kind]),
     finish: named(facts.finish),
     price: saleParts(workspace, sale).price,
     delivery: outletOf(workspace, sale.outlet)?.deliveryEach ?? 0,
@@ -110,7 +110,7 @@ async function zip(): Promise<void> {
       <ul>
         <li v-for="line in listingLines(store.say, said)" :key="line">{{ line }}</li>
       </ul>
-      <p v-if="said.facts.bearing" class="caution hatch">{{ words.safety }}</p>
+      <p class="caption">{{ words.species }}</p>
       <div class="field">
         <label for="story">{{ words.story }}</label><Textarea
           id="story"
@@ -143,7 +143,7 @@ async function zip(): Promise<void> {
         <Button size="small" :label="words.zip" @click="zip" />
       </div>
       <p v-if="note" class="small" role="status">{{ note }}</p>
-      <p class="caption">{{ words.safety }}</p>
+      <p class="small" :class="{ attention: said.facts.bearing }">{{ words.safety }}</p>
     </section>
     <section class="stack">
       <h2>{{ words.pictures }}</h2>

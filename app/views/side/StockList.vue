@@ -33,8 +33,9 @@ const aged = computed(
       <li v-for="piece in shown" :key="piece.id" class="piece">
         <div class="spread">
           <span
-            ><bdi class="strong">{{ piece.name }}</bdi>
-            <span :class="aged.has(piece.id) ? 'attention' : 'soft'"
+            ><bdi class="strong">{{ piece.name }}</bdi
+            >{{ ' '
+            }}<span :class="aged.has(piece.id) ? 'attention' : 'soft'"
               >{{ words.age(old(piece)) }},
               {{
                 piece.offered.length > 0

@@ -191,6 +191,7 @@ export const buildPage: Said<typeof englishPage> = {
   worthHint: (amount) => `Leer gelassen: ${amount}, fertig gekauft`,
   wished: 'Gewünscht bis',
   sold: 'Zum Verkauf',
+  price: 'Preis, den der Käufer zahlt',
   net: 'Erlös von einem',
   daysToSell: 'Tage bis zum Verkauf',
   hourValue: 'Wert einer Stunde',

@@ -111,6 +111,12 @@ export const listing: Said<typeof englishListing> = {
   size: (say, { length, width, height }) =>
     `Maße: ${say.lengths([length, width, height])} (Länge, Breite, Höhe)`,
   timber: (names) => `Holz: ${names}`,
+  timberKinds: {
+    softwood: 'massives Nadelholz',
+    hardwood: 'massives Laubholz',
+    sheet: 'Sperrholz oder Platte'
+  },
+  species: 'Sag, welches: danach wird gefragt.',
   finish: (names) => `Oberfläche: ${names}`,
   noFinish: 'Oberfläche: keine, rohes Holz',
   weight: (say, kg) =>

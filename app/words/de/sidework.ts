@@ -14,12 +14,6 @@ export const sidework: Said<typeof english> = {
       : `${say.money(Math.round(margin))} je Stück für ${roughly(minutes)} Arbeit${perHour === undefined ? '' : `: ${say.money(Math.round(perHour))} die Stunde`}.`,
   caption:
     'Der Balken ist der Preis eines Stücks: von links, was es kostet, und schraffiert, was für deine Stunden bleibt.',
-  parts: {
-    material: 'Holz und Oberfläche',
-    consumables: 'Sägeblätter, Bohrer, Schleifmittel',
-    services: 'Dienste',
-    margin: 'Bleibt für deine Stunden'
-  },
   single: (say, { perHour, minutes }) =>
     `Eines allein braucht ${roughly(minutes)}${perHour === undefined ? '' : ` und bringt ${say.money(Math.round(perHour))} die Stunde`}.`,
   batch: (say, { asked, paysFrom }) =>
@@ -30,6 +24,9 @@ export const sidework: Said<typeof english> = {
         : paysFrom === 1
           ? `Schon eines allein bringt die ${say.money(asked)}, die du für die Stunde willst.`
           : `Ab ${plural(paysFrom, 'Stück', 'Stück')} zusammen bringt die Stunde die ${say.money(asked)}, die du willst.`,
+  priceNeeded: (say, price) => `Zu ${say.money(price)} brächte die Stunde, was du willst.`,
+  stage: (say, { day, minutes, perHour }) =>
+    `Ab ${say.day(day)}, mit dem, was der Plan kauft, braucht eines ${roughly(minutes)}${perHour === undefined ? '' : `: ${say.money(Math.round(perHour))} die Stunde`}.`,
   advice:
-    'Gebühren, Versand und was der Käufer sonst zahlt, sind vom Preis schon ab. Für Steuern, Genehmigungen, Produktsicherheit und Versicherung gelten die örtlichen Regeln: lass dich beraten.'
+    'Für Steuern, Genehmigungen, Produktsicherheit und Versicherung gelten die örtlichen Regeln: lass dich beraten.'
 }
