@@ -1,4 +1,4 @@
-import type { Design, Mistake } from '../../core/sidework'
+import type { Design, FirstKit, Mistake } from '../../core/sidework'
 import type { Mix, Turn } from '../../core/mix'
 import type { Minor } from '../../core/money'
 import { said } from './language'
@@ -28,6 +28,27 @@ export const side = said('side', {
     `Make ${plural(turn.pieces, 'piece', 'pieces')} of “${say.build(turn.build)}” next, at ${say.money(design.price)}${perHour === undefined ? '' : `: about ${whole(say, perHour)} an hour`}`,
   headlineOne: (say: Say, design: Design, perHour: number | undefined) =>
     `“${say.build(design.build)}” brings most${perHour === undefined ? '' : `: about ${whole(say, perHour)} an hour`}`,
+  firstHeadline: (say: Say, { design, cost, pieces }: FirstKit) =>
+    pieces === undefined
+      ? `“${say.build(design.build)}” leaves nothing at ${say.money(design.price)}`
+      : `Begin with “${say.build(design.build)}” at ${say.money(design.price)}: a kit for ${say.money(cost)} is paid after ${plural(pieces, 'piece', 'pieces')}`,
+  firstHint:
+    'What you own and what the plan buys make nothing for sale yet. The kit for one piece that sells comes first; its money buys the next.',
+  firstTitle: 'The kit for the first piece',
+  firstKit: (say: Say, { cost }: FirstKit, names: string) =>
+    `With ${names} (${say.money(cost)} all in) it can be made.`,
+  firstLeaves: (
+    say: Say,
+    { pieces, day }: FirstKit,
+    margin: number,
+    minutes: number,
+    perHour: number | undefined
+  ) =>
+    pieces === undefined
+      ? `Each piece would cost ${say.money(Math.round(-margin))} more than it brings: raise its price first.`
+      : `A piece leaves ${say.money(Math.round(margin))} for ${roughly(minutes)}${perHour === undefined ? '' : `, ${whole(say, perHour)} an hour`}; the kit is paid after ${plural(pieces, 'piece', 'pieces')}${day === undefined ? '' : `, about ${say.day(day)}`}.`,
+  firstWish: 'Wish for it',
+  firstWished: 'On your list of wishes: the plan buys it as the money allows.',
   month: (say: Say, margin: number, minutes: number, short: boolean) =>
     `An average month leaves ${whole(say, margin)} for ${roughly(minutes)} of work. ${short ? 'Your hours are the limit, not the buyers.' : 'The buyers are the limit, not your hours.'}`,
   from: (say: Say, day: string) => `from ${say.day(day)}, with what the plan has bought by then`,

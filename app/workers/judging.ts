@@ -3,7 +3,14 @@ import { fitBuild, fitContext } from '../../core/fit'
 import { carriedPins, evaluate, kitAfter, plannedSteps, possibleAfter } from '../../core/plan'
 import { courageOf, dustAhead, dustOfMachine, loudWays, wearOf } from '../../core/safety'
 import { isOvertaken, nextDay, pocketList } from '../../core/shopping'
-import { bestMonth, forSale, minutesPerMonth, saleReckoning, toolsEarn } from '../../core/sidework'
+import {
+  bestMonth,
+  firstKits,
+  forSale,
+  minutesPerMonth,
+  saleReckoning,
+  toolsEarn
+} from '../../core/sidework'
 import type { Answerers } from './serve'
 
 /** Questions about a plan as it stands, each answered by replaying it. */
@@ -61,7 +68,13 @@ export const judging = {
     const found = forSale(world, plan, learnt)
     const minutes = minutesPerMonth(world)
     const designs = found.designs.map(({ design }) => design)
-    send({ ...found, minutes, month: bestMonth(designs, minutes), first: forSale(world, plan, []) })
+    send({
+      ...found,
+      minutes,
+      month: bestMonth(designs, minutes),
+      first: forSale(world, plan, []),
+      kits: firstKits(world, found.cannot, learnt)
+    })
   },
   'tools-earn'({ world }, { plan, learnt }, send) {
     send(toolsEarn(world, plan, learnt))

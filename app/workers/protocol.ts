@@ -23,7 +23,15 @@ import type { Outcome } from '../../core/search'
 import type { NextDay, PocketLine } from '../../core/shopping'
 import type { PaidEntry } from '../../core/prices'
 import type { Mix, MixMonth, Turn } from '../../core/mix'
-import type { Design, ForSale, Learnt, Month, SaleReckoning, ToolsEarn } from '../../core/sidework'
+import type {
+  Design,
+  FirstKit,
+  ForSale,
+  Learnt,
+  Month,
+  SaleReckoning,
+  ToolsEarn
+} from '../../core/sidework'
 import type { Offered, WaitOrBuy, WorthUpTo } from '../../core/timing'
 import type { Sway } from '../../core/weigh'
 import type {
@@ -119,7 +127,13 @@ export interface Calls {
   /** All builds for sale on the first day they can be made, and the best average month with them; `first` as estimated before anything was learnt. */
   'for-sale': {
     in: { readonly plan: Plan | undefined; readonly learnt: readonly Learnt[] }
-    out: ForSale & { readonly minutes: number; readonly month: Month; readonly first: ForSale }
+    out: ForSale & {
+      readonly minutes: number
+      readonly month: Month
+      readonly first: ForSale
+      /** What to buy so that builds which cannot be made yet can be. */
+      readonly kits: readonly FirstKit[]
+    }
   }
   'tools-earn': {
     in: { readonly plan: Plan | undefined; readonly learnt: readonly Learnt[] }

@@ -24,6 +24,7 @@ export {
 export { bestMonth, demandOf, type MadeInMonth, type Month } from './month'
 export { paybackSpread, poisson, MOST_MONTHS, type Spread, type Stream } from './payback'
 export { breakEven, minutesPerMonth, toolsEarn, type Earns, type ToolsEarn } from './earns'
+export { firstKits, type FirstKit } from './first-kit'
 export { MOST_IN_VIEW } from './in-view'
 export { booksOf, monthsThrough, stockHeld, type BookLine, type BookPeriod } from './books'
 export { disagreements, stockMoves, type Disagreement, type Move, type MoveKind } from './moves'

@@ -129,14 +129,16 @@ export function bestPrices(
     outlets.map(([id, points]) =>
       bestAt(points, outletOf(workspace, id), { ...ground, most }, extra, whole)
     )
-  const asked = (found: readonly AtPrice[]): number => sumOf(found, ({ perMonth }) => perMonth)
+  // An outlet that does not bring what a piece would bring elsewhere is served by nobody.
+  const asked = (found: readonly AtPrice[], extra = 0): number =>
+    sumOf(found, ({ perMonth, net }) => (net - ground.cost > extra ? perMonth : 0))
   const free = all(0, Infinity)
   if (asked(free) <= ground.most) return summed(free, false)
   if (outlets.length === 1) return summed(all(0, ground.most), true)
   let [low, high] = [0, Math.max(...known.map(({ price }) => price))]
   for (let i = 0; i < HALVINGS; i++) {
     const middle = (low + high) / 2
-    if (asked(all(middle, Infinity)) > ground.most) low = middle
+    if (asked(all(middle, Infinity), middle) > ground.most) low = middle
     else high = middle
   }
   // Where demand jumps, the prices on either side of the jump are tried, with what there is for the dearer buyers first.

@@ -10,6 +10,7 @@ import { useWorkspace } from '../../stores/workspace'
 import { joined } from '../../words/bench'
 import { side as words } from '../../words/side'
 import { steps } from '../../words/steps'
+import FirstKits from './FirstKits.vue'
 import MarginBars from './MarginBars.vue'
 import SideMistakes from './SideMistakes.vue'
 import SideTabs from './SideTabs.vue'
@@ -38,16 +39,18 @@ const title = computed(() => {
   if (!work.forSale) return words.working
   const design = work.mix?.designs.find(({ build }) => build === first.value?.build)
   if (first.value && design) return words.headline(say, first.value, design, marginPerHour(design))
-  return best.value
-    ? words.headlineOne(say, best.value, marginPerHour(best.value))
-    : words.cannotYet
+  if (best.value) return words.headlineOne(say, best.value, marginPerHour(best.value))
+  const [kit] = work.forSale.kits
+  return kit ? words.firstHeadline(say, kit) : words.cannotYet
 })
 const subtitle = computed(() => {
   const { say } = store
   const found = work.forSale
   if (!say || !isAnySold.value || !found) return undefined
   return found.designs.length === 0
-    ? words.cannotHint(joined(found.cannot.map((id) => say.build(id))))
+    ? found.kits.length > 0
+      ? words.firstHint
+      : words.cannotHint(joined(found.cannot.map((id) => say.build(id))))
     : words.month(say, found.month.margin, found.month.minutes, found.month.short)
 })
 const fullMonths = computed(() =>
@@ -138,7 +141,10 @@ function setFloor(piecesM2: number | undefined): void {
         </div>
         <p class="caption">{{ words.mixCounts }}</p>
       </section>
-      <MarginBars />
+      <div class="stack">
+        <MarginBars />
+        <FirstKits :kits="work.forSale?.kits ?? []" />
+      </div>
     </div>
     <p class="small">
       {{ words.stockLine(store.say, work.held.pieces.length, work.held.tiedUp, work.held.owed) }}

@@ -25,6 +25,21 @@ export const side: Said<typeof english> = {
     `Bau als Nächstes ${plural(turn.pieces, 'Stück', 'Stück')} „${say.build(turn.build)}“ zu ${say.money(design.price)}${perHour === undefined ? '' : `: etwa ${whole(say, perHour)} die Stunde`}`,
   headlineOne: (say, design, perHour) =>
     `„${say.build(design.build)}“ bringt am meisten${perHour === undefined ? '' : `: etwa ${whole(say, perHour)} die Stunde`}`,
+  firstHeadline: (say, { design, cost, pieces }) =>
+    pieces === undefined
+      ? `„${say.build(design.build)}“ lässt zu ${say.money(design.price)} nichts übrig`
+      : `Fang mit „${say.build(design.build)}“ zu ${say.money(design.price)} an: Werkzeug für ${say.money(cost)} ist nach ${plural(pieces, 'Stück', 'Stück')} bezahlt`,
+  firstHint:
+    'Was du hast und was der Plan kauft, macht noch nichts, das zu verkaufen ist. Zuerst kommt das Werkzeug für ein Stück, das sich verkauft; sein Geld kauft das nächste.',
+  firstTitle: 'Das Werkzeug für das erste Stück',
+  firstKit: (say, { cost }, names) =>
+    `Mit ${names} (${say.money(cost)} alles in allem) lässt es sich bauen.`,
+  firstLeaves: (say, { pieces, day }, margin, minutes, perHour) =>
+    pieces === undefined
+      ? `Jedes Stück würde ${say.money(Math.round(-margin))} mehr kosten, als es bringt: heb zuerst den Preis.`
+      : `Ein Stück lässt ${say.money(Math.round(margin))} für ${roughly(minutes)}${perHour === undefined ? '' : `, ${whole(say, perHour)} die Stunde`}; das Werkzeug ist nach ${plural(pieces, 'Stück', 'Stück')} bezahlt${day === undefined ? '' : `, etwa am ${say.day(day)}`}.`,
+  firstWish: 'Wünschen',
+  firstWished: 'Auf deiner Wunschliste: der Plan kauft es, wie das Geld reicht.',
   month: (say, margin, minutes, short) =>
     `Ein durchschnittlicher Monat lässt ${whole(say, margin)} für ${roughly(minutes)} Arbeit. ${short ? 'Die Grenze sind deine Stunden, nicht die Käufer.' : 'Die Grenze sind die Käufer, nicht deine Stunden.'}`,
   from: (say, day) => `ab ${say.day(day)}, mit dem, was der Plan bis dahin gekauft hat`,
