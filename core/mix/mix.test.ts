@@ -19,8 +19,8 @@ const design = (build: string, change: Partial<Design>): Design => ({
   cost: 1000,
   timber: 800,
   batch: 1,
-  setUpMinutes: 0,
-  runMinutes: 120,
+  batchMinutes: 0,
+  eachMinutes: 120,
   pace: 1,
   days: 10,
   perMonth: 4,
@@ -61,8 +61,8 @@ describe('what to make in the months ahead', () => {
       solver,
       asks({
         designs: [
-          design('doors', { net: 300, cost: 0, perMonth: 4, runMinutes: 180 }),
-          design('windows', { net: 500, cost: 0, perMonth: 6, runMinutes: 120 })
+          design('doors', { net: 300, cost: 0, perMonth: 4, eachMinutes: 180 }),
+          design('windows', { net: 500, cost: 0, perMonth: 6, eachMinutes: 120 })
         ],
         months: months(1, 18 * 60)
       })
@@ -85,8 +85,8 @@ describe('what to make in the months ahead', () => {
         for (const b1 of each(b))
           for (const b2 of each(b)) {
             if (most < 2 && a1 + a2 > 0 && b1 + b2 > 0) continue
-            const first = a1 * a.runMinutes + b1 * b.runMinutes
-            const both = first + a2 * a.runMinutes + b2 * b.runMinutes
+            const first = a1 * a.eachMinutes + b1 * b.eachMinutes
+            const both = first + a2 * a.eachMinutes + b2 * b.eachMinutes
             const [m1, m2] = all.map(({ minutes }) => minutes) as [number, number]
             if (first > m1 || both - first > m2) continue
             const sold1 = [Math.min(a1, asked(a, 1)), Math.min(b1, asked(b, 1))]
@@ -105,7 +105,7 @@ describe('what to make in the months ahead', () => {
     net: fc.integer({ min: 500, max: 9000 }),
     cost: fc.integer({ min: 0, max: 4000 }),
     perMonth: fc.constantFrom(0.5, 1, 1.5, 2, 3),
-    runMinutes: fc.integer({ min: 1, max: 5 }).map((hours) => hours * 60)
+    eachMinutes: fc.integer({ min: 1, max: 5 }).map((hours) => hours * 60)
   })
   test('never worse than any plan of whole pieces gone through one by one; better only by a piece that is under way between the months', () => {
     fc.assert(
@@ -146,7 +146,7 @@ describe('what to make in the months ahead', () => {
         let best = 0
         for (let a = 0; a <= Math.floor(one.perMonth); a++)
           for (let b = 0; b <= Math.floor(other.perMonth); b++)
-            if (a * one.runMinutes + b * other.runMinutes <= hours * 60)
+            if (a * one.eachMinutes + b * other.eachMinutes <= hours * 60)
               best = Math.max(best, a * (one.net - one.cost) + b * (other.net - other.cost))
         expect(bestMix(solver, asks({ designs, months: months(1, hours * 60) }))?.margin ?? 0).toBe(
           best
@@ -167,7 +167,7 @@ describe('what to make in the months ahead', () => {
       cost: 1500,
       timber: 1200,
       perMonth: 5,
-      runMinutes: 60
+      eachMinutes: 60
     })
     const found = bestMix(solver, asks({ designs: [table, board], months: months(2, 10_000) }))
     expect(found?.lines.reduce((sum, { fromOffcuts }) => sum + fromOffcuts, 0)).toBe(4)
@@ -195,7 +195,7 @@ describe('what to make in the months ahead', () => {
     expect(found?.margin).toBe(2 * 5000 - 1000)
   })
   test('a purse of 300 that grows by its own sales', () => {
-    const one = design('a', { net: 9000, cost: 3000, perMonth: 10, runMinutes: 60 })
+    const one = design('a', { net: 9000, cost: 3000, perMonth: 10, eachMinutes: 60 })
     const made = bestMix(
       solver,
       asks({ designs: [one], months: months(2, 10_000), purse: 30_000 })
@@ -210,7 +210,7 @@ describe('what to make in the months ahead', () => {
     expect([at(1999), at(2001)]).toEqual([4 * 4000, 0])
   })
   test('nothing to make: no demand, a loss on each, no hours', () => {
-    const none = [{ perMonth: 0 }, { net: 500 }, { runMinutes: 100_000 }]
+    const none = [{ perMonth: 0 }, { net: 500 }, { eachMinutes: 100_000 }]
     for (const change of none)
       expect(bestMix(solver, asks({ designs: [design('a', change)] }))).toBeUndefined()
   })

@@ -84,8 +84,8 @@ const MINUTES_PER_HOUR = 60
 /** Designs that could pay at all, from offcuts or on the fastest day: what leaves less for the hours than they are to bring is not made. */
 export const worthMaking = (designs: readonly Design[]): Design[] =>
   designs.filter(
-    ({ net, cost, perMonth, timber, hourValue, runMinutes }) =>
-      net > cost - timber + (runMinutes / MINUTES_PER_HOUR) * hourValue && perMonth > 0
+    ({ net, cost, perMonth, timber, hourValue, eachMinutes }) =>
+      net > cost - timber + (eachMinutes / MINUTES_PER_HOUR) * hourValue && perMonth > 0
   )
 
 /** All sets of so many at most. */

@@ -131,8 +131,8 @@ function told(looking: Looking, kit: Kit, stepwise: readonly Stepwise[]): AtBenc
         cost,
         timber,
         batch: build.copies,
-        setUpMinutes: 0,
-        runMinutes: minutes * pace,
+        batchMinutes: 0,
+        eachMinutes: minutes * pace,
         pace,
         ...demandOfSale(
           world.workspace,

@@ -50,8 +50,8 @@ export interface Design {
   readonly timber: number
   readonly batch: number
   /** Minutes once for each batch, and for each piece, at the seller's own pace. */
-  readonly setUpMinutes: number
-  readonly runMinutes: number
+  readonly batchMinutes: number
+  readonly eachMinutes: number
   /** The seller's own pace: 1 as estimated. */
   readonly pace: number
   /** Days a piece waits for its buyer, and how many are sold in a month at this price. */
@@ -67,8 +67,8 @@ export interface Design {
 }
 
 /** Minutes of one piece in its batch. */
-export const minutesEach = ({ setUpMinutes, runMinutes, batch }: Design): number =>
-  setUpMinutes / Math.max(1, batch) + runMinutes
+export const minutesEach = ({ batchMinutes, eachMinutes, batch }: Design): number =>
+  batchMinutes / Math.max(1, batch) + eachMinutes
 /** What one piece leaves for the hours. */
 export const marginEach = ({ net, cost }: Design): number => net - cost
 const MINUTES_PER_HOUR = 60
@@ -151,8 +151,8 @@ export function designsOf(
       cost: at.material + at.consumables + at.services,
       timber: at.material,
       batch,
-      setUpMinutes: Math.max(0, one.minutes - runs) * pace,
-      runMinutes: runs * pace,
+      batchMinutes: Math.max(0, one.minutes - runs) * pace,
+      eachMinutes: runs * pace,
       pace,
       ...demandOfSale(
         world.workspace,

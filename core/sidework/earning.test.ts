@@ -32,8 +32,8 @@ const design = (change: Partial<Design>): Design => ({
   cost: 1000,
   timber: 800,
   batch: 4,
-  setUpMinutes: 60,
-  runMinutes: 105,
+  batchMinutes: 60,
+  eachMinutes: 105,
   pace: 1,
   days: 10,
   perMonth: 4,
@@ -77,7 +77,7 @@ describe('the best month', () => {
     fc.record({
       net: fc.integer({ min: 500, max: 9000 }),
       cost: fc.integer({ min: 0, max: 4000 }),
-      runMinutes: fc.integer({ min: 10, max: 300 }),
+      eachMinutes: fc.integer({ min: 10, max: 300 }),
       perMonth: fc.integer({ min: 0, max: 8 })
     }),
     { minLength: 1, maxLength: 5 }
@@ -90,7 +90,7 @@ describe('the best month', () => {
     fc.assert(
       fc.property(some, fc.integer({ min: 1, max: 2000 }), (list, minutes) => {
         const designs = list.map((one, i) =>
-          design({ ...one, build: `d${i}`, setUpMinutes: 0, batch: 1 })
+          design({ ...one, build: `d${i}`, batchMinutes: 0, batch: 1 })
         )
         const terms = (figure: (one: Design) => number): string =>
           designs.map((one, i) => `+ ${figure(one)} x${i}`).join(' ')
@@ -106,14 +106,14 @@ describe('the best month', () => {
     )
   })
   test('says whether hours or buyers are the limit, and what the next hour would bring', () => {
-    const one = design({ setUpMinutes: 0, runMinutes: 60 })
+    const one = design({ batchMinutes: 0, eachMinutes: 60 })
     const short = bestMonth([one], 120)
     expect(short).toMatchObject({ short: true, margin: 8000 })
     expect(short.nextHour).toBeCloseTo(4000, 6)
     expect(bestMonth([one], 600)).toMatchObject({ short: false, nextHour: 0, margin: 16_000 })
   })
   test('six months of season are half the demand of a year, and what does not pay its hours is not made', () => {
-    const one = design({ setUpMinutes: 0, runMinutes: 60, season: [4, 5, 6, 7, 8, 9] })
+    const one = design({ batchMinutes: 0, eachMinutes: 60, season: [4, 5, 6, 7, 8, 9] })
     expect(bestMonth([one], 6000).made[0]?.pieces).toBe(2)
     expect(bestMonth([{ ...one, hourValue: 4001 }], 6000).made).toEqual([])
   })

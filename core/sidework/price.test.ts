@@ -86,7 +86,9 @@ describe('the best price by the margin of a month', () => {
           for (let price = low; price <= high; price += 100)
             grid = Math.max(grid, atPrice(there, outlet, price, ground).perMonthLeft)
           // Fees are whole cents, so that a neighbouring price may round by one more each.
-          expect(Math.max(0, best.perMonthLeft)).toBeGreaterThanOrEqual(grid - 0.02 * Math.max(1, most))
+          expect(Math.max(0, best.perMonthLeft)).toBeGreaterThanOrEqual(
+            grid - 0.02 * Math.max(1, most)
+          )
         }
       ),
       { numRuns: 300 }
