@@ -113,7 +113,12 @@ describe('CSV', () => {
     (name) => {
       const state = demo(name)
       const { currency } = state.money
-      const items = readItems(writeItems(state.items, currency), library, { ...defaults, currency })
+      const today = state.asOf ?? TODAY
+      const items = readItems(writeItems(state.items, currency), library, {
+        ...defaults,
+        currency,
+        today
+      })
       expect(items).toEqual({
         ok: true,
         value: { found: state.items, problems: [], rows: state.items.length }
@@ -121,6 +126,7 @@ describe('CSV', () => {
       const quotes = readQuotes(writeQuotes(state.quotes, library, currency), library, {
         ...defaults,
         currency,
+        today,
         tier: 'weekend',
         offers: new Set(state.offers.map(({ id }) => id))
       })
@@ -130,7 +136,8 @@ describe('CSV', () => {
       )
       const ledger = readLedgerCsv(writeLedgerCsv(state.ledger, currency), {
         ...defaults,
-        currency
+        currency,
+        today
       })
       expect(ledger.ok && ledger.value.found).toEqual(state.ledger)
     }
