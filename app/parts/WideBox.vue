@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useResizeObserver } from '@vueuse/core'
+import { useMutationObserver, useResizeObserver } from '@vueuse/core'
 import { ref } from 'vue'
 import { parts } from '../words/parts'
 
@@ -11,6 +11,8 @@ const look = (): void => {
   isWider.value = box.value !== undefined && box.value.scrollWidth > box.value.clientWidth
 }
 useResizeObserver(box, look)
+// What stands in it may become wider while the box stays as it is.
+useMutationObserver(box, look, { childList: true, subtree: true, characterData: true })
 </script>
 
 <template>
