@@ -4,7 +4,7 @@ import type { Minor } from '../../core/money'
 import type { Outlet } from '../../core/workspace'
 import { said } from './language'
 import { plural } from './plural'
-import { roughly, type Say } from './say'
+import type { Say } from './say'
 
 /** Prices and demand of what is for sale. */
 export const sidePrices = said('sidePrices', {
@@ -181,6 +181,5 @@ export const sideStock = said('sideStock', {
   planned: 'It stands among your builds and in the plan, with its day.',
   ownership:
     'A sale belongs to its piece: take it back or give money back here, so that stock and Ledger stay one.',
-  toStock: 'To the piece',
-  duration: (minutes: number) => roughly(minutes)
+  toStock: 'To the piece'
 } as const)

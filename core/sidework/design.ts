@@ -1,7 +1,7 @@
 import type { Build, PricePoint, Sale } from '../builds'
 import { fitBuild, fitContext, usedUp, type FitContext, type Kit } from '../fit'
 import type { Minor } from '../money'
-import { buildMaterial, outletOf, priceParts, saleParts, type World } from '../workspace'
+import { buildMaterial, saleParts, type World } from '../workspace'
 import { corrected, paceOf, type Learnt } from './learnt'
 
 const DAYS_PER_MONTH = 365 / 12
@@ -166,7 +166,3 @@ export function designsOf(
     }
   })
 }
-
-/** What a price leaves at an outlet of the workspace. */
-export const netAt = (world: Pick<World, 'workspace'>, price: Minor, outlet?: string): Minor =>
-  priceParts(price, outletOf(world.workspace, outlet)).net

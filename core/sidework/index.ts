@@ -21,7 +21,7 @@ export {
   type BidAdvice,
   type PriceGround
 } from './price'
-export { bestMonth, demandOf, type MadeInMonth, type Month } from './month'
+export { bestMonth, demandOf, mostOf, type MadeInMonth, type Month } from './month'
 export { paybackSpread, poisson, MOST_MONTHS, type Spread, type Stream } from './payback'
 export { breakEven, minutesPerMonth, toolsEarn, type Earns, type ToolsEarn } from './earns'
 export { firstKits, type FirstKit } from './first-kit'

@@ -66,3 +66,13 @@ export function bestMonth(designs: readonly Design[], minutes: number): Month {
     nextHour
   }
 }
+
+/**
+ * Pieces of a design that the hours of a month allow: what the others leave of them, and never fewer than are asked for now as far as all hours
+ * would reach. @param minutes of the month
+ */
+export function mostOf(month: Month, design: Design, minutes: number): number {
+  const each = Math.max(1, minutesEach(design))
+  const others = sumOf(month.made, (one) => (one.build === design.build ? 0 : one.minutes))
+  return Math.max((minutes - others) / each, Math.min(demandOf(design), minutes / each))
+}

@@ -36,9 +36,6 @@ export const addOrder = (workspace: Workspace, order: Order): Workspace => ({
   ...workspace,
   orders: [...(workspace.orders ?? []), order]
 })
-export const changeOrderTo = (workspace: Workspace, order: Order): Workspace =>
-  changeOrder(workspace, order.id, () => order)
-
 /** The build an accepted order is planned as. */
 export const orderBuildId = (order: string): string => `order-${order}`
 

@@ -4,7 +4,7 @@ import MultiSelect from 'primevue/multiselect'
 import { computed, useId } from 'vue'
 import type { Build, PricePoint, Sale } from '../../../core/builds'
 import { exponentOf } from '../../../core/money'
-import { bestPrices, demandOf, minutesEach } from '../../../core/sidework'
+import { bestPrices, mostOf } from '../../../core/sidework'
 import { change, outletOf, saleParts } from '../../../core/workspace'
 import MoneyField from '../../parts/MoneyField.vue'
 import NumberField from '../../parts/NumberField.vue'
@@ -40,18 +40,11 @@ const outlets = computed(() => [
 const outletName = (id: string | undefined): string =>
   (store.workspace && outletOf(store.workspace, id)?.name) ?? ''
 const design = computed(() => work.designs.find(({ build }) => build === props.build.id))
-/** Pieces the hours of an average month still make, after what brings more an hour; all of them where it is the only one. */
-const most = computed(() => {
-  const { forSale } = work
-  if (!design.value || !forSale) return Infinity
-  const others = forSale.month.made.filter(({ build }) => build !== props.build.id)
-  const left = forSale.minutes - others.reduce((sum, { minutes }) => sum + minutes, 0)
-  const free = left / Math.max(1, minutesEach(design.value))
-  return Math.max(
-    free,
-    Math.min(demandOf(design.value), forSale.minutes / minutesEach(design.value))
-  )
-})
+const most = computed(() =>
+  design.value && work.forSale
+    ? mostOf(work.forSale.month, design.value, work.forSale.minutes)
+    : Infinity
+)
 const best = computed(() => {
   const { workspace } = store
   const known = sale.value.known ?? []

@@ -1,6 +1,5 @@
 import type { Said } from '../language'
 import { plural } from '../plural'
-import { roughly } from '../say'
 import type { sidePrices as englishPrices, sideStock as englishStock } from '../side-stock'
 
 export const sidePrices: Said<typeof englishPrices> = {
@@ -174,6 +173,5 @@ export const sideStock: Said<typeof englishStock> = {
   planned: 'Sie steht bei deinen Vorhaben und im Plan, mit ihrem Tag.',
   ownership:
     'Ein Verkauf gehört zu seinem Stück: nimm ihn hier zurück oder gib hier Geld zurück, damit Lager und Kassenbuch eins bleiben.',
-  toStock: 'Zum Stück',
-  duration: (minutes) => roughly(minutes)
+  toStock: 'Zum Stück'
 }
