@@ -8,11 +8,18 @@ const whole = (say: Say, amount: number): string => say.money(say.about(Math.rou
 
 /** What a tool earns with what is made for sale. */
 export const sideTools = said('sideTools', {
-  title: (say: Say, tool: string, pieces: number, day: string) =>
-    `${say.shortTool(tool)} is paid after ${plural(pieces, 'piece', 'pieces')}, about ${say.day(day)}`,
+  title: (say: Say, { id, kitFor }: Earns, pieces: number, day: string) =>
+    `${kitFor === undefined ? say.shortTool(id) : `The kit for “${say.build(kitFor)}”`} is paid after ${plural(pieces, 'piece', 'pieces')}, about ${say.day(day)}`,
   none: 'No tool in view earns money with what you sell',
   noneHint:
     'What you sell can be made with what you have, and the buyers are the limit. A tool may still save evenings: see below.',
+  cannotHint:
+    'What an hour of it is to bring is not reached by anything you sell, with what you own or with the cheapest kit for it: a better price, or a piece that takes less time, comes before a tool.',
+  beside: (build: string) =>
+    `What you own makes nothing for sale: the tools are reckoned beside the kit for “${build}”.`,
+  kitFor: (build: string) => `Kit for “${build}”`,
+  named: (say: Say, { id, kitFor }: Earns) =>
+    kitFor === undefined ? say.shortTool(id) : `the kit for “${say.build(kitFor)}”`,
   working: 'What each tool brings is reckoned …',
   subtitle: (say: Say, { month }: ToolsEarn) =>
     `An average month leaves ${whole(say, month.margin)} with what you own${month.short ? `; the next hour would bring ${whole(say, month.nextHour)}` : ''}.`,

@@ -1,7 +1,14 @@
 import type { Build } from '../builds'
 import type { Library, Method } from '../catalogue'
 import { timesRatio, type Minor } from '../money'
-import { buildMaterial, weightsOf, type Weights, type World } from '../workspace'
+import {
+  buildMaterial,
+  saleHourTimes,
+  weightsOf,
+  type SaleMoney,
+  type Weights,
+  type World
+} from '../workspace'
 import type { Circumstances } from './kernel'
 import { quickestFor, type Quickest } from './quickest'
 import type { Task } from './task'
@@ -11,6 +18,8 @@ export interface FitContext extends Circumstances {
   readonly library: Library
   readonly minorPer100Points: number
   readonly weights: Weights
+  /** What money from sales counts, and so an hour of what is sold. */
+  readonly money: SaleMoney
   readonly quickest: Quickest
   /** Timber and finish of all copies of a build, minor units. */
   readonly timberOf: (build: Build) => Minor
@@ -46,6 +55,7 @@ export function fitContext(world: World): FitContext {
     library: world.library,
     minorPer100Points: world.pricing.minorPer100Points,
     weights: weightsOf(world.workspace),
+    money: world.workspace.money,
     quickest: quickestFor(world, circumstances),
     timberOf: rememberedTimber(world),
     joints: world.workspace.preferences.joints ?? 0
@@ -54,9 +64,15 @@ export function fitContext(world: World): FitContext {
   return context
 }
 
-/** What a wasted hour of a build costs in the reckoning, and for what is sold any hour. */
-export const hourValueOf = (context: Pick<FitContext, 'weights'>, build: Build): Minor =>
-  build.hourValue ?? context.weights.time
+/** How often an hour of a build counts: one of what is sold as often as the money it brings, so that like is held against like. */
+export const hourTimesOf = (
+  { money }: Pick<FitContext, 'money'>,
+  { sale }: Pick<Build, 'sale'>
+): number => (sale ? saleHourTimes(money, sale) : 1)
+
+/** What a wasted hour of a build costs in the reckoning, and for what is sold any hour. Minor units, not rounded for what is sold. */
+export const hourValueOf = (context: Pick<FitContext, 'weights' | 'money'>, build: Build): number =>
+  (build.hourValue ?? context.weights.time) * hourTimesOf(context, build)
 
 /** Of so many minutes for a task those that count: beyond the quickest way there is; all of them for what is sold. */
 export const wastedOf = (context: FitContext, task: Task, minutes: number): number =>

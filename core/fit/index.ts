@@ -70,6 +70,7 @@ export { type Quickest } from './quickest'
 export {
   charmOf,
   fitContext,
+  hourTimesOf,
   hourValueOf,
   spoiltBy,
   wastedOf,

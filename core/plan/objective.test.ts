@@ -66,10 +66,25 @@ describe('the terms of a plan’s worth, worked by hand', () => {
     const sold = plain({ sale: { netEach: 9000, daysToSell: 10 }, hourValue: 600, wish: 'must' })
     const value = valueOf(sold)
     expect(value.builds).toBe(0)
-    expect(value.hours).toBeCloseTo((-600 * 125) / 60, 6)
-    // All of it flows back: it counts as money kept, half its amount, whenever it comes.
+    // All of it flows back: it counts as money kept, half its amount, whenever it comes; so do the hours set against it.
     expect(value.sales).toBe(4500)
+    expect(value.hours).toBeCloseTo((-600 * 125) / 60 / 2, 6)
   })
+  test.each([
+    { back: 0, above: 0, times: 1 },
+    { back: 0.5, above: 0, times: 0.75 },
+    { back: 1, above: 0, times: 0.5 },
+    // 30.00 of 90.00 are one's own, 60.00 count half.
+    { back: 1, above: 3000, times: 2 / 3 }
+  ])(
+    'an hour of what is sold counts as often as the money it brings: $back flows back above $above, $times times',
+    ({ back, above, times }) => {
+      const sold = plain({ sale: { netEach: 9000, daysToSell: 0 }, hourValue: 600 })
+      const value = valueOf(sold, { reinvestShare: back, reinvestAbove: above, impatience: 0 })
+      expect(value.sales).toBeCloseTo(9000 * times, 6)
+      expect(value.hours).toBeCloseTo(((-600 * 125) / 60) * times, 6)
+    }
+  )
   test('timber is paid from elsewhere in full, from the purse at what kept money counts; only then it leaves the purse', () => {
     const timber = plain({ materials: [{ material: 'screws', quantity: 1 }] })
     // A box of screws is seven points: 8.40 at 120.00 for a hundred; two hours of paper, eight points for eight hours, are 2.40.

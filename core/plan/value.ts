@@ -1,6 +1,6 @@
 import { type Build } from '../builds'
 import { type Day } from '../calendar'
-import { type MethodUse } from '../fit'
+import { fitContext, hourValueOf, type MethodUse } from '../fit'
 import { sumOf, sumOfMost } from '../kernel'
 import type { Minor } from '../money'
 import { type PlannedBuild, type World } from '../workspace'
@@ -72,7 +72,7 @@ interface BuildTerms {
 }
 
 function termsOf(world: World, { planned, build, uses, payment }: CheckedBuild): BuildTerms {
-  const rate = build.hourValue ?? world.workspace.money.hourValue
+  const rate = hourValueOf(fitContext(world), build)
   const worth = worthWhenDone(world, build, planned.done)
   const hours = (rate * sumOf(uses, ({ wasted }) => wasted)) / MINUTES_PER_HOUR
   const penalties = sumOf(uses, ({ penalty }) => penalty)

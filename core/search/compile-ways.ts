@@ -1,7 +1,7 @@
 import { roughVariant, type Build } from '../builds'
 import type { Minor } from '../money'
 import type { Step } from '../catalogue'
-import { charmOf, hourValueOf, minutesOf, partSteps, taskOf, wastedOf } from '../fit'
+import { charmOf, hourTimesOf, hourValueOf, minutesOf, partSteps, taskOf, wastedOf } from '../fit'
 import { sumOf } from '../kernel'
 import { buildMaterial } from '../workspace'
 import { payTimes } from '../worth'
@@ -46,7 +46,7 @@ function slotFor(compiling: Compiling, step: Step, build: Build): Slot {
     copies,
     batchSize,
     hourValue,
-    sale !== undefined,
+    sale ? hourTimesOf(compiling.sources.context, build) : null,
     payTimes(compiling.world, build),
     timberSpoilt(compiling, step, build),
     grain.paces,

@@ -1,11 +1,11 @@
 import { addDays, minutesBetween, type Day } from '../calendar'
 import { kitOf } from '../fit'
-import { sumOf } from '../kernel'
+import { leastBy, sumOf } from '../kernel'
 import type { Minor } from '../money'
-import type { Plan, World } from '../workspace'
+import { outletOf, priceLeaving, type Plan, type World } from '../workspace'
 import { atBench, lookingAt, withTools, type AtBench, type Looking } from './by-step'
 import { minutesEach, type Design } from './design'
-import { MOST_IN_VIEW, toolsInView, type InView } from './in-view'
+import { kitsInView, MOST_IN_VIEW, toolsInView, type InView } from './in-view'
 import type { Learnt } from './learnt'
 import { bestMonth, demandOf, type Month } from './month'
 import { paybackSpread, type Spread, type Stream } from './payback'
@@ -18,6 +18,9 @@ const YEAR_DAYS = 365
 /** What a tool does to side work. Amounts in minor units. */
 export interface Earns {
   readonly id: string
+  /** What comes along: with a kit for a first piece all the rest of it. */
+  readonly along: readonly string[]
+  readonly kitFor: string | undefined
   readonly cost: Minor
   /** Designs for sale that can be made with it and not before. */
   readonly opens: readonly string[]
@@ -35,10 +38,12 @@ export interface Earns {
 
 /** Side work with what is owned, and what the tools in view do to it. */
 export interface ToolsEarn {
+  /** The build whose kit the tools stand beside, where what is owned makes nothing for sale. */
+  readonly beside: string | undefined
   readonly month: Month
   readonly tools: readonly Earns[]
   /** The tools that pay within the years that count, in the order they would be bought; after them another one does not. */
-  readonly grows: readonly string[]
+  readonly grows: readonly Earns[]
   /** The month after these, and whether hours are its limit then. */
   readonly then: Month
   readonly years: number
@@ -71,9 +76,14 @@ function streamsOf(before: Month, after: Month, designs: readonly Design[]): Str
 function commissionFor(world: World, cost: Minor, helped: readonly Design[]): Earns['commission'] {
   const [dearest] = [...helped].sort((a, b) => b.price - a.price)
   if (!dearest) return undefined
-  const rate = world.workspace.money.hourValue
+  const { builds } = world.workspace
+  const outlet = builds.find(({ id }) => id === dearest.build)?.sale?.outlet
   const hours = minutesEach({ ...dearest, batch: 1 }) / MINUTES_PER_HOUR
-  return { build: dearest.build, price: Math.ceil(cost + dearest.cost + hours * rate) }
+  const price = priceLeaving(
+    cost + dearest.cost + hours * dearest.hourValue,
+    outletOf(world.workspace, outlet)
+  )
+  return Number.isFinite(price) ? { build: dearest.build, price } : undefined
 }
 
 /** Pieces until a cost is covered: fixed cost over contribution of one, rounded up. Undefined where one contributes nothing. */
@@ -111,7 +121,12 @@ interface Standing {
 }
 
 /** What a tool changes for the designs for sale. */
-function earnsOf(world: World, { id, cost }: InView, was: Standing, is: Standing): Earns {
+function earnsOf(
+  world: World,
+  { id, cost, entries, kitFor }: InView,
+  was: Standing,
+  is: Standing
+): Earns {
   const { asOf, workspace } = world
   const { designs } = is.bench
   const known = new Map(was.bench.designs.map((design) => [design.build, design]))
@@ -124,6 +139,8 @@ function earnsOf(world: World, { id, cost }: InView, was: Standing, is: Standing
   const streams = perMonth > 0 ? streamsOf(was.month, is.month, designs) : []
   return {
     id,
+    along: entries.flatMap(({ tool }) => (tool.id === id ? [] : [tool.id])),
+    kitFor,
     cost,
     opens: helped.flatMap(({ build }) => (known.has(build) ? [] : [build])),
     hoursPerMonth: hoursSaved(known, is.month, designs),
@@ -142,11 +159,11 @@ function growing(
   inView: readonly InView[],
   from: Standing,
   worthOf: (margin: number) => number
-): { readonly bought: readonly string[]; readonly then: Month } {
+): { readonly bought: readonly InView[]; readonly then: Month } {
   const minutes = minutesPerMonth(looking.world)
   let standing = from
   let left = [...inView]
-  const bought: string[] = []
+  const bought: InView[] = []
   for (;;) {
     const tried = left.map((one) => {
       const bench = withTools(looking, standing.bench, one.entries)
@@ -156,15 +173,26 @@ function growing(
     const [best] = tried.sort((a, b) => b.leaves - a.leaves)
     if (!best || best.leaves <= 0) return { bought, then: standing.month }
     standing = best
-    bought.push(best.one.id)
-    // What left nothing beside what was owned is not looked at again: tools that only pay together stand in view together.
-    left = tried.flatMap(({ one, leaves }) => (one === best.one || leaves <= 0 ? [] : [one]))
+    bought.push(best.one)
+    // What left nothing beside something made already is not looked at again: tools that only pay together stand in view together.
+    left = tried.flatMap(({ one, month, leaves }) =>
+      one === best.one || (leaves <= 0 && month.made.length > 0) ? [] : [one]
+    )
   }
 }
 
+/** The kit that what is owned is looked at with: what is owned, or where that makes nothing for sale, with the kit that is paid soonest. */
+function baseOf(
+  was: Standing,
+  kits: readonly Tried[]
+): { readonly standing: Standing; readonly first: Tried | undefined } {
+  const first = was.bench.designs.length > 0 ? undefined : leastBy(kits, ({ earns }) => rank(earns))
+  return { standing: first?.is ?? was, first }
+}
+
 /**
- * What each tool in view does to what is made for sale: before and after it, and when it is paid. Each by itself beside what is owned; where to
- * stop is found by buying them one after another.
+ * What each tool in view does to what is made for sale: before and after it, and when it is paid. Each by itself beside what is owned, or where
+ * that makes nothing, beside the kit for a first piece, which stands in view as one. Where to stop is found by buying them one after another.
  */
 export function toolsEarn(
   world: World,
@@ -174,32 +202,47 @@ export function toolsEarn(
 ): ToolsEarn {
   const looking = lookingAt(world, learnt)
   const minutes = minutesPerMonth(world)
-  const bench = atBench(looking, kitOf(world.library, world.workspace.items))
-  const was: Standing = { bench, month: bestMonth(bench.designs, minutes) }
-  const inView = toolsInView(looking, bench, plan).slice(0, most)
-  const tools = inView.map((one) => {
-    const after = withTools(looking, bench, one.entries)
-    return earnsOf(world, one, was, { bench: after, month: bestMonth(after.designs, minutes) })
+  const standingOf = (bench: AtBench): Standing => ({
+    bench,
+    month: bestMonth(bench.designs, minutes)
   })
+  const was = standingOf(atBench(looking, kitOf(world.library, world.workspace.items)))
+  const beside = (from: Standing, views: readonly InView[]): Tried[] =>
+    views.map((view) => {
+      const is = standingOf(withTools(looking, from.bench, view.entries))
+      return { view, is, earns: earnsOf(world, view, from, is) }
+    })
+  const kits = beside(was, kitsInView(looking, was.bench))
+  const base = baseOf(was, kits)
+  const inThere = new Set(base.first?.view.entries.map(({ tool }) => tool.id))
+  const inView = toolsInView(looking, base.standing.bench, plan)
+    .filter(({ id }) => !inThere.has(id))
+    .slice(0, most)
+  const tried = [...kits, ...beside(base.standing, inView)]
   const years = Math.max(1, world.workspace.money.after.years)
-  const pays = new Set(tools.flatMap(({ id, perMonth }) => (perMonth > 0 ? [id] : [])))
+  const paying = tried.filter(({ earns }) => earns.perMonth > 0)
   const { bought, then } = growing(
     looking,
-    inView.filter(({ id }) => pays.has(id)),
+    paying.map(({ view }) => view),
     was,
     (margin) => margin * years * MONTHS_PER_YEAR
   )
   return {
     month: was.month,
-    tools: tools.sort(
-      (a, b) =>
-        ((a.day ?? LAST) < (b.day ?? LAST) ? -1 : (a.day ?? LAST) > (b.day ?? LAST) ? 1 : 0) ||
-        b.hoursPerMonth - a.hoursPerMonth
-    ),
-    grows: bought,
+    beside: base.first?.view.kitFor,
+    tools: tried
+      .map(({ earns }) => earns)
+      .sort((a, b) => rank(a) - rank(b) || b.hoursPerMonth - a.hoursPerMonth),
+    grows: bought.flatMap((one) => tried.find(({ view }) => view === one)?.earns ?? []),
     then,
     years
   }
 }
-/** After every day there is. */
-const LAST = '9999'
+/** A thing in view, with the standing it leads to. */
+interface Tried {
+  readonly view: InView
+  readonly is: Standing
+  readonly earns: Earns
+}
+/** Orders by how soon it is paid. */
+const rank = ({ cost, perMonth }: Earns): number => (perMonth > 0 ? cost / perMonth : Infinity)

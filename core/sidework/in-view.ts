@@ -1,8 +1,10 @@
 import { distinct, leastBy, sumOf } from '../kernel'
 import {
   countOf,
+  entriesOf,
   entryOfOffer,
   jigEntry,
+  makeFitter,
   usualOffer,
   type Buyable,
   type Kit,
@@ -22,6 +24,8 @@ export interface InView {
   readonly id: string
   readonly cost: Minor
   readonly entries: readonly KitTool[]
+  /** The build that all of it together makes possible, where none of it does so alone. */
+  readonly kitFor?: string | undefined
 }
 
 /** The cheapest usual offer of any of some tools that are not owned in such a number. */
@@ -101,6 +105,32 @@ const plannedViews = (world: World, plan: Plan | undefined): InView[] =>
         ]
       : []
   })
+
+/** For each build that cannot be made with what is owned the cheapest kit that makes it, by its dearest piece. */
+export function kitsInView({ world }: Looking, bench: AtBench): InView[] {
+  const able = new Set(bench.designs.map(({ build }) => build))
+  const missing = world.workspace.builds.filter(
+    ({ id, sale }) => sale && sale.due === undefined && !able.has(id)
+  )
+  if (missing.length === 0) return []
+  const fitter = makeFitter(world, bench.kit)
+  return missing.flatMap((build): InView[] => {
+    const [way] = fitter.waysIn(build)
+    if (!way) return []
+    const parts = [...way.set.values()]
+    const [dearest] = parts.sort((a, b) => b.buyable.allIn * b.count - a.buyable.allIn * a.count)
+    return dearest
+      ? [
+          {
+            id: dearest.buyable.entry.tool.id,
+            cost: Math.round(way.cost),
+            entries: entriesOf(way.set),
+            kitFor: build.id
+          }
+        ]
+      : []
+  })
+}
 
 /** Machines that are not owned and play a part in what is for sale, and tools the plan buys. */
 export function toolsInView(looking: Looking, bench: AtBench, plan: Plan | undefined): InView[] {

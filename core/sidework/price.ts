@@ -1,7 +1,7 @@
 import type { PricePoint } from '../builds'
 import { groupBy, leastBy, sumOf } from '../kernel'
 import type { Minor } from '../money'
-import { outletOf, priceParts, type Outlet, type Workspace } from '../workspace'
+import { outletOf, priceLeaving, priceParts, type Outlet, type Workspace } from '../workspace'
 import { demandAt } from './design'
 
 const DAYS_PER_MONTH = 365 / 12
@@ -211,12 +211,8 @@ export function bidAdvice(
     readonly rate: number
   }
 ): BidAdvice {
-  const { feeShare = 0, feeFixed = 0, deliveryEach = 0 } = outlet ?? {}
-  // The price that leaves so much.
-  const gross = (net: number): Minor =>
-    feeShare >= 1 ? Infinity : Math.ceil((net + feeFixed + deliveryEach) / (1 - feeShare))
   const net = priceParts(asked, outlet).net
-  const asGood = Math.min(asked, gross(net * (1 + rate) ** (-days / 365)))
-  const never = Math.min(asGood, gross(cost + (minutes / 60) * hourValue))
+  const asGood = Math.min(asked, priceLeaving(net * (1 + rate) ** (-days / 365), outlet))
+  const never = Math.min(asGood, priceLeaving(cost + (minutes / 60) * hourValue, outlet))
   return { asGood, never, takes: bid >= asGood ? 'take' : bid >= never ? 'maybe' : 'leave' }
 }

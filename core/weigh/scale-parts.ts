@@ -52,6 +52,8 @@ export interface Stop extends Course {
   readonly known: Map<string, Known>
   /** What a wasted hour of its build counts, where that differs from the rest. */
   readonly hourValue: Minor | undefined
+  /** How often an hour of its build counts. */
+  readonly hourTimes: number
   /** Minutes that cost nothing: those of the quickest way; none of what is sold. */
   readonly free: number
   /** What a unit paid for its build counts. */
@@ -69,6 +71,7 @@ export interface Row {
   readonly material: number
   readonly payTimes: number
   readonly hourValue: Minor | undefined
+  readonly hourTimes: number
   readonly roughMetres: number
   readonly timberSaved: Minor
 }

@@ -1,6 +1,6 @@
 import type { Build } from '../builds'
 import { distinct } from '../kernel'
-import { penaltyOf } from '../fit'
+import { fitContext, hourTimesOf, penaltyOf } from '../fit'
 import type { Minor } from '../money'
 import { afterTimes, countedWorth, netOf, oneMore, payTimes } from '../worth'
 import { buildMaterial, type World, type Weights } from '../workspace'
@@ -44,6 +44,7 @@ export function rowsFor(world: World, builds: readonly Build[], stops: Stops): R
       material: payTimes(world, build) * buildMaterial(world, build),
       payTimes: payTimes(world, build),
       hourValue: build.hourValue,
+      hourTimes: hourTimesOf(fitContext(world), build),
       roughMetres,
       timberSaved
     })
@@ -70,9 +71,14 @@ export function rowsFor(world: World, builds: readonly Build[], stops: Stops): R
 export function bestOf(
   vectors: readonly Vector[],
   weights: Weights,
-  { hourValue, free, payTimes: times }: Pick<Stop, 'hourValue' | 'free' | 'payTimes'>
+  {
+    hourValue,
+    hourTimes,
+    free,
+    payTimes: times
+  }: Pick<Stop, 'hourValue' | 'hourTimes' | 'free' | 'payTimes'>
 ): Best | undefined {
-  const rate = hourValue ?? weights.time
+  const rate = (hourValue ?? weights.time) * hourTimes
   let best: Best | undefined
   for (const vector of vectors) {
     const penalty = penaltyOf(weights, vector) - vector.charm
@@ -120,7 +126,7 @@ export function rowTotal(
   const net = netOf(weights.money, {
     worth: row.worth,
     paid: row.material + row.payTimes * (fees + spoilt),
-    hours: ((row.hourValue ?? weights.time) * wasted) / 60,
+    hours: ((row.hourValue ?? weights.time) * row.hourTimes * wasted) / 60,
     penalties
   })
   const { roughMetres, timberSaved } = row

@@ -2,6 +2,7 @@ import type { Build } from '../builds'
 import type { Method, Step } from '../catalogue'
 import { must, stableText } from '../kernel'
 import {
+  hourTimesOf,
   cleanUpStep,
   kitWith,
   admitted,
@@ -69,7 +70,7 @@ export class Stops {
       build.hourValue ?? null,
       step.way ?? null,
       step.byOneself ?? null,
-      build.sale !== undefined,
+      build.sale ? hourTimesOf(this.fitter.context, build) : null,
       payTimes(this.world, build),
       // A share of the piece's own timber is spoilt.
       this.fitter.context.timberOf(build)
@@ -85,6 +86,7 @@ export class Stops {
       tools,
       known: new Map(),
       hourValue: build.hourValue,
+      hourTimes: hourTimesOf(this.fitter.context, build),
       free: build.sale ? 0 : this.fitter.context.quickest({ step, build, load }),
       payTimes: payTimes(this.world, build)
     })

@@ -56,7 +56,18 @@ export {
 } from './world'
 export { salesOf } from './sales'
 export { depositHeld, orderBuild, orderBuildId, piecesFor } from './orders'
-export { flowsBack, outletOf, priceParts, saleParts, withNet, type PriceParts } from './selling'
+export {
+  flowsBack,
+  outletOf,
+  priceLeaving,
+  priceParts,
+  saleCounts,
+  saleHourTimes,
+  type SaleMoney,
+  saleParts,
+  withNet,
+  type PriceParts
+} from './selling'
 export * as change from './change'
 export { freshWorkspace, regionOf, usualHourValue, usualLevel } from './fresh'
 export { stillOnOffer } from './bought'

@@ -29,6 +29,12 @@ export function priceParts(
   return { price, fee, delivery: outlet.deliveryEach, net: price - fee - outlet.deliveryEach }
 }
 
+/** The least price that leaves so much at an outlet, minor units; Infinity where it takes all of a price. */
+export const priceLeaving = (
+  net: number,
+  { feeShare, feeFixed, deliveryEach }: Parameters<typeof priceParts>[1] = NO_OUTLET
+): Minor => (feeShare >= 1 ? Infinity : Math.ceil((net + feeFixed + deliveryEach) / (1 - feeShare)))
+
 export const outletOf = (
   workspace: Pick<Workspace, 'outlets'>,
   id: string | undefined
@@ -111,3 +117,17 @@ export const flowsBack = (
   full: Minor,
   copies: number
 ): Minor => timesRatio(Math.max(0, full - reinvestAbove * copies), reinvestShare)
+
+/** What of the money settings says how much money from sales counts. */
+export type SaleMoney = Pick<MoneySettings, 'reinvestShare' | 'reinvestAbove' | 'keptMoneyWorth'>
+
+/** What pieces that were sold count: what flows back into tools as money kept, the rest in full. @param full what they bring, net */
+export const saleCounts = (money: SaleMoney, full: Minor, copies: number): number =>
+  full - flowsBack(money, full, copies) * (1 - money.keptMoneyWorth)
+
+/**
+ * How often an hour of what is sold counts: as often as the money it is sold for, so that like is held against like. Between what kept
+ * money is worth and 1.
+ */
+export const saleHourTimes = (money: SaleMoney, { netEach }: Pick<Sale, 'netEach'>): number =>
+  netEach > 0 ? saleCounts(money, netEach, 1) / netEach : 1

@@ -1,6 +1,6 @@
 import { isBegun, type Build } from '../builds'
 import type { Minor } from '../money'
-import { buildWorth, type World } from '../workspace'
+import { buildWorth, saleCounts, type World } from '../workspace'
 
 /**
  * Whether timber, fees and what is used up of a build are paid from the purse: always for jigs and for what is sold, for the rest as the
@@ -22,9 +22,7 @@ export const payTimes = (world: Pick<World, 'workspace'>, build: Build): number 
  */
 export function countedWorth(world: World, build: Build): number {
   const worth = buildWorth(world, build)
-  if (!build.sale) return worth
-  const { reinvestShare, keptMoneyWorth } = world.workspace.money
-  return worth * (1 - reinvestShare + keptMoneyWorth * reinvestShare)
+  return build.sale ? saleCounts(world.workspace.money, worth, build.copies) : worth
 }
 
 /** One more piece of the kind of a build: a single copy that nothing has been done for yet. */

@@ -19,6 +19,7 @@ const context: FitContext = {
   timberOf: () => 0,
   joints: 0,
   minorPer100Points: 12_000,
+  money: { reinvestShare: 0, keptMoneyWorth: 1 },
   weights: { money: 1, time: 0, space: 0, quiet: 0, ease: 0, finish: 0 }
 }
 const everything = makeKit(

@@ -18,13 +18,18 @@ const MINUTES = 60
 watch(() => [work.ground, store.plan], work.askEarns, { immediate: true })
 const tools = computed(() => work.earns?.tools ?? [])
 const soonest = computed(() => tools.value.find(({ day }) => day !== undefined))
+const isAnySold = computed(() =>
+  (store.workspace?.builds ?? []).some(({ sale }) => sale && sale.due === undefined)
+)
 const title = computed(() => {
   const { say } = store
   if (!say || !work.earns) return side.working
   const one = soonest.value
   return one?.pieces !== undefined && one.day !== undefined
-    ? words.title(say, one.id, one.pieces, one.day)
-    : words.none
+    ? words.title(say, one, one.pieces, one.day)
+    : isAnySold.value
+      ? words.none
+      : side.nothing
 })
 const subtitle = computed(() =>
   store.say && work.earns ? words.subtitle(store.say, work.earns) : words.working
@@ -33,8 +38,10 @@ const stops = computed(() => {
   const { say } = store
   const { earns } = work
   if (!say || !earns || tools.value.length === 0) return undefined
-  return words.stops(say, earns, joined(earns.grows.map((id) => say.shortTool(id))))
+  return words.stops(say, earns, joined(earns.grows.map((one) => words.named(say, one))))
 })
+const parts = ({ id, along }: Earns): string =>
+  joined([id, ...along].map((tool) => store.say?.shortTool(tool) ?? tool))
 const names = (one: Earns): string => joined(one.opens.map((id) => store.say?.build(id) ?? id))
 const grows = computed(() => new Set(work.earns?.grows))
 /** What neither brings money nor saves time is not worth a line. */
@@ -62,10 +69,20 @@ const commissions = computed(() =>
   <PlaceHead :title="title" :subtitle="subtitle" steady />
   <SideTabs />
   <div v-if="store.say && work.earns" class="stack">
-    <p v-if="soonest === undefined" class="soft">{{ words.noneHint }}</p>
-    <p v-if="stops" class="stops">{{ stops }}</p>
-    <p class="caption">{{ words.caption }}</p>
-    <WideBox>
+    <p v-if="!isAnySold">
+      {{ side.nothingHint }} <RouterLink to="/builds">{{ side.toBuilds }}</RouterLink>
+    </p>
+    <p v-else-if="soonest === undefined" class="soft">
+      {{ work.earns.month.made.length > 0 ? words.noneHint : words.cannotHint }}
+    </p>
+    <p v-if="stops && isAnySold" class="stops">{{ stops }}</p>
+    <p v-if="shown.length > 0" class="caption">
+      {{ words.caption }}
+      <template v-if="work.earns.beside !== undefined">{{
+        words.beside(store.say.build(work.earns.beside))
+      }}</template>
+    </p>
+    <WideBox v-if="shown.length > 0">
       <table class="plain">
         <caption class="visually-hidden">
           {{
@@ -84,12 +101,24 @@ const commissions = computed(() =>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="one in shown" :key="one.id" :class="{ pays: grows.has(one.id) }">
+          <tr
+            v-for="one in shown"
+            :key="`${one.id} ${one.kitFor ?? ''}`"
+            :class="{ pays: grows.has(one) }"
+          >
             <td>
-              <span class="strong">{{ store.say.shortTool(one.id) }}</span>
-              <span v-if="one.opens.length > 0" class="small soft block">{{
-                words.opens(names(one))
-              }}</span>
+              <template v-if="one.kitFor !== undefined">
+                <RouterLink :to="`/builds/${one.kitFor}`" class="strong">{{
+                  words.kitFor(store.say.build(one.kitFor))
+                }}</RouterLink>
+                <span class="small soft block">{{ parts(one) }}</span>
+              </template>
+              <template v-else>
+                <span class="strong">{{ store.say.shortTool(one.id) }}</span>
+                <span v-if="one.opens.length > 0" class="small soft block">{{
+                  words.opens(names(one))
+                }}</span>
+              </template>
             </td>
             <td class="figure">{{ store.say.money(one.cost) }}</td>
             <td class="figure">
@@ -122,8 +151,14 @@ const commissions = computed(() =>
     </WideBox>
     <p v-if="others !== ''" class="small soft">{{ words.others(others) }}</p>
     <p class="caption">{{ words.spreadHint }}</p>
-    <p v-for="one in commissions" :key="one.id" class="small">
-      <span class="strong">{{ store.say.shortTool(one.id) }}:</span>
+    <p v-for="one in commissions" :key="`${one.id} ${one.kitFor ?? ''}`" class="small">
+      <span class="strong"
+        >{{
+          one.kitFor === undefined
+            ? store.say.shortTool(one.id)
+            : words.kitFor(store.say.build(one.kitFor))
+        }}:</span
+      >
       {{ words.commission(store.say, one) }}
     </p>
     <FlowsBack />

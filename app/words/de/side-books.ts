@@ -10,11 +10,18 @@ import type {
 const whole = (say: Say, amount: number): string => say.money(say.about(Math.round(amount)))
 
 export const sideTools: Said<typeof englishTools> = {
-  title: (say, tool, pieces, day) =>
-    `${say.shortTool(tool)} ist nach ${plural(pieces, 'Stück', 'Stück')} bezahlt, etwa am ${say.day(day)}`,
+  title: (say, { id, kitFor }, pieces, day) =>
+    `${kitFor === undefined ? say.shortTool(id) : `Die Ausrüstung für „${say.build(kitFor)}“`} ist nach ${plural(pieces, 'Stück', 'Stück')} bezahlt, etwa am ${say.day(day)}`,
   none: 'Kein Werkzeug in Sicht verdient Geld mit dem, was du verkaufst',
   noneHint:
     'Was du verkaufst, geht mit dem, was du hast, und die Grenze sind die Käufer. Ein Werkzeug kann trotzdem Abende sparen: siehe unten.',
+  cannotHint:
+    'Was eine Stunde bringen soll, erreicht nichts davon, weder mit dem, was du hast, noch mit der billigsten Ausrüstung dafür: ein besserer Preis oder ein Stück, das weniger Zeit braucht, kommt vor einem Werkzeug.',
+  beside: (build) =>
+    `Mit dem, was du hast, geht nichts zum Verkaufen: gerechnet ist neben der Ausrüstung für „${build}“.`,
+  kitFor: (build) => `Ausrüstung für „${build}“`,
+  named: (say, { id, kitFor }) =>
+    kitFor === undefined ? say.shortTool(id) : `der Ausrüstung für „${say.build(kitFor)}“`,
   working: 'Was jedes Werkzeug bringt, wird gerechnet …',
   subtitle: (say, { month }) =>
     `Ein durchschnittlicher Monat lässt ${whole(say, month.margin)} mit dem, was du hast${month.short ? `; die nächste Stunde brächte ${whole(say, month.nextHour)}` : ''}.`,
