@@ -13,6 +13,8 @@ const props = defineProps<{
   hideLabel?: boolean
   width?: string
   optional?: boolean
+  /** What holds where nothing is typed. */
+  placeholder?: string
 }>()
 defineEmits<{ change: [value: number | undefined] }>()
 function read(typed: string): Result<number | undefined> {
@@ -38,6 +40,7 @@ function read(typed: string): Result<number | undefined> {
     :read="read"
     :hide-label="hideLabel ?? false"
     :width="width ?? '5rem'"
+    :placeholder="placeholder ?? ''"
     inputmode="decimal"
     @change="$emit('change', $event as number | undefined)"
   />

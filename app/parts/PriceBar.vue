@@ -23,7 +23,7 @@ const shown = computed(() =>
     <span
       v-for="one in shown"
       :key="one.id"
-      :class="['part', one.id]"
+      :class="['part', `fill-${one.id}`]"
       :style="{ width: `${one.width}%` }"
     />
   </div>
@@ -41,20 +41,5 @@ const shown = computed(() =>
 }
 .part:first-child {
   border-left-width: 1px;
-}
-.fee {
-  background: var(--graphite);
-}
-.delivery {
-  background: var(--graphite-soft);
-}
-.timber {
-  background: var(--line);
-}
-.other {
-  background: var(--line-strong);
-}
-.margin {
-  background: repeating-linear-gradient(135deg, var(--planned) 0 2px, transparent 2px 6px);
 }
 </style>

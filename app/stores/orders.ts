@@ -12,21 +12,21 @@ export const useOrders = defineStore('orders', () => {
   const patient = askCore()
   const known = shallowRef<{ readonly id: string; readonly answer: OrderAnswer | undefined }>()
   const asking = ref<string>()
-  const failure = shallowRef<Issue>()
+  const failed = shallowRef<{ readonly id: string; readonly trouble: Issue }>()
   function ask(order: Order): void {
     asking.value = order.id
     known.value = undefined
-    failure.value = undefined
+    failed.value = undefined
     patient.ask('order', { plan: table.plan, order }, aboutTable(), {
       answer: (answer) => {
         known.value = { id: order.id, answer }
         asking.value = undefined
       },
       failed: (trouble) => {
-        failure.value = trouble
+        failed.value = { id: order.id, trouble }
         asking.value = undefined
       }
     })
   }
-  return { known, asking, failure, ask }
+  return { known, asking, failed, ask }
 })

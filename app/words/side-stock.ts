@@ -8,6 +8,10 @@ import type { Say } from './say'
 
 /** Prices and demand of what is for sale. */
 export const sidePrices = said('sidePrices', {
+  haggle: (say: Say, { asGood, never }: BidAdvice) =>
+    never < asGood
+      ? `Room to haggle: down to ${say.money(asGood)} is as good as waiting for the usual buyer; below ${say.money(never)} your hours are not paid.`
+      : 'Room to haggle: none. At less an hour brings less than it is to bring.',
   title: 'What to ask, and where',
   subtitle: 'Say what you know of prices; the best one follows.',
   price: 'Price',

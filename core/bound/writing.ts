@@ -56,7 +56,7 @@ export function worthDone(writing: Writing, activity: Activity, day: number): nu
     const { afterDays, back, due } = activity.sold
     const sale = day + afterDays
     if (sale >= events.horizon || day > due) return 0
-    return keptMoneyWorth * back + worthOn(writing, sale) * (activity.worth - back) + SALE_ROUNDING
+    return worthOn(writing, sale) * (keptMoneyWorth * back + activity.worth - back) + SALE_ROUNDING
   }
   return worthOn(writing, day) * worthLeft(writing, activity, day)
 }

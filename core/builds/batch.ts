@@ -8,7 +8,8 @@ export function batchOf(build: Build, copies: number | undefined): Build {
   if (copies === undefined || copies === build.copies) return build
   const parts = known.get(build) ?? new Map<number, Build>()
   known.set(build, parts)
-  const present = parts.get(copies) ?? { ...build, copies }
+  // Where nothing is said of how many are made together, these are.
+  const present = parts.get(copies) ?? { ...build, copies, batchSize: build.batchSize ?? copies }
   parts.set(copies, present)
   return present
 }

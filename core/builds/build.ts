@@ -48,7 +48,7 @@ export interface Build {
   readonly steps: readonly Step[]
   readonly materials: readonly MaterialLine[]
   readonly copies: number
-  /** Copies made together, sharing each set-up; all of them when left out. */
+  /** Copies made together, sharing each set-up; as `togetherOf` says when left out. */
   readonly batchSize?: number | undefined
   /** What one finished copy is worth to the user; the ready-made price when left out. */
   readonly worthEach?: Minor | undefined
@@ -75,8 +75,28 @@ export interface MaterialPrice {
   readonly price: Minor
 }
 
-export const batchesOf = (build: Build): number =>
-  Math.ceil(build.copies / Math.max(1, Math.min(build.batchSize ?? build.copies, build.copies)))
+/** Pieces for sale are made so many at a time where nothing is said (common practice: what lies side by side on a bench). */
+const SOLD_TOGETHER = 4
+/** Into more batches than these nothing is split by itself. */
+const MOST_BATCHES = 8
+
+/**
+ * Copies of a build that are made together. Where nothing is said: all of them, but of what is made for sale a few at a time, so that the
+ * first are sold before the timber of the last is bought. An order is delivered whole and made whole.
+ */
+export function togetherOf({
+  copies,
+  batchSize,
+  sale
+}: Pick<Build, 'copies' | 'batchSize' | 'sale'>): number {
+  const usual =
+    sale && sale.due === undefined
+      ? Math.max(SOLD_TOGETHER, Math.ceil(copies / MOST_BATCHES))
+      : copies
+  return Math.max(1, Math.min(batchSize ?? usual, copies))
+}
+
+export const batchesOf = (build: Build): number => Math.ceil(build.copies / togetherOf(build))
 
 export const isDone = (build: Build): boolean => build.log?.done !== undefined
 export const isBegun = (build: Build): boolean => build.log !== undefined

@@ -7,6 +7,7 @@ export {
   batchesOf,
   isDone,
   isBegun,
+  togetherOf,
   type MaterialPricing,
   materialPrice,
   lineCost,

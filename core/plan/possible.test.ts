@@ -10,7 +10,11 @@ describe('the steps of a build as they will be done', () => {
   test('each has a way once the plan begins it, with tools that are owned or bought by then', () => {
     const steps = plannedSteps(world, plan, first) ?? []
     const begin = plan.builds.find(({ build }) => build === first)?.begin ?? ''
+    const made = plan.builds
+      .filter(({ done }) => done <= begin)
+      .map(({ build }) => world.library.templates.get(build.replace('make/', ''))?.yields)
     const there = new Set([
+      ...made,
       ...world.workspace.items.map(({ tool }) => tool),
       ...plan.purchases.filter(({ date }) => date <= begin).map(({ offer }) => offer.split('/')[0])
     ])

@@ -80,11 +80,11 @@ describe('terms of a plan’s worth, each by hand', () => {
       6
     )
   })
-  test('sales: what flows back counts as money kept, the rest on its day', () => {
+  test('sales: what flows back counts as money kept, the rest in full, both on their day', () => {
     const sale: CashMovement = { kind: 'sale', date: A_YEAR_ON, amount: 4000, full: 10_000 }
     const other: CashMovement = { kind: 'receipt', date: TODAY, amount: 9999 }
-    // 0.8 × 40.00 + (100.00 − 40.00) / 1.25
-    expect(value(there(), { movements: [sale, other] }).sales).toBeCloseTo(3200 + 4800, 6)
+    // (0.8 × 40.00 + 100.00 − 40.00) / 1.25
+    expect(value(there(), { movements: [sale, other] }).sales).toBeCloseTo((3200 + 6000) / 1.25, 6)
   })
   test('payments: what is bought less what deals take off, at what kept money counts; what bothers likewise', () => {
     const bought = { expected: 5000, bother: 300 } as Priced

@@ -87,11 +87,14 @@ function termsOf(world: World, { planned, build, uses, payment }: CheckedBuild):
 }
 const MINUTES_PER_HOUR = 60
 
-/** Sales: what flows back counts as money kept, whenever it comes; the rest when it comes. */
+/**
+ * Sales: what flows back counts as money kept, the rest in full, all of it when it comes. So a piece for sale is not put off either, though
+ * its money may all flow back.
+ */
 function salesTerm({ world, movements }: Replayed): number {
   const { keptMoneyWorth } = world.workspace.money
   return sumOf(movements, ({ kind, date, amount, full = 0 }) =>
-    kind === 'sale' ? keptMoneyWorth * amount + discount(world, date) * (full - amount) : 0
+    kind === 'sale' ? discount(world, date) * (keptMoneyWorth * amount + full - amount) : 0
   )
 }
 

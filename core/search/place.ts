@@ -212,7 +212,7 @@ function worthOn(model: Model, activity: number, done: number): number {
   return max(0, one.worth * (1 - lost))
 }
 
-/** Money from the sale of an activity: what flows back counts as money kept, the rest when it comes. */
+/** Money from the sale of an activity: what flows back counts as money kept, the rest in full, when it comes. */
 function sell(model: Model, state: State, activity: number, done: number): void {
   const { events, activities } = model.problem
   const { sold, worth } = activities[activity]!
@@ -220,7 +220,7 @@ function sell(model: Model, state: State, activity: number, done: number): void 
   const day = done + sold.afterDays
   if (day >= events.horizon || done > sold.due) return
   const { back } = sold
-  state.value += model.keptMoneyWorth * back + (events.discount[day] as number) * (worth - back)
+  state.value += (events.discount[day] as number) * (model.keptMoneyWorth * back + worth - back)
   const k = events.next[day] as number
   if (k < events.count) pay(state, k, -back)
 }

@@ -1,4 +1,4 @@
-import { isBegun, isDone, nightsOf, type Build, batchOf } from '../builds'
+import { isBegun, isDone, nightsOf, togetherOf, type Build, batchOf } from '../builds'
 import { daysBetween } from '../calendar'
 import type { Offer } from '../prices'
 import { buildMaterial, buildWorth, type World } from '../workspace'
@@ -102,7 +102,7 @@ const TIMBER = 'timber/'
 
 /** A build in its batches; one begun, or made in one go, stays whole. */
 function batchesFor(build: Build): (number | undefined)[] {
-  const size = Math.max(1, Math.min(build.batchSize ?? build.copies, build.copies))
+  const size = togetherOf(build)
   if (size >= build.copies || build.log !== undefined || build.yields !== undefined)
     return [undefined]
   const parts: number[] = []

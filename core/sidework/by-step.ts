@@ -1,4 +1,4 @@
-import type { Build } from '../builds'
+import { togetherOf, type Build } from '../builds'
 import type { Library, Step } from '../catalogue'
 import {
   cleanUpStep,
@@ -13,9 +13,9 @@ import {
   type StepFit
 } from '../fit'
 import { sumOf } from '../kernel'
-import { buildMaterial, saleParts, type World } from '../workspace'
+import { buildMaterial, type World } from '../workspace'
 import { corrected, paceOf, type Learnt } from './learnt'
-import { demandOfSale, type Design } from './design'
+import { saleFacts, type Design } from './design'
 
 /** A build for sale, step by step: what a tool changes is only looked at where it plays a part. */
 interface Stepwise {
@@ -67,7 +67,7 @@ export function rolesOf({ world, roles }: Looking, step: Step): ReadonlySet<stri
 
 /** All sold builds at a kit, in their usual batch. */
 const together = (build: Build): Build => {
-  const batch = Math.max(1, Math.min(build.batchSize ?? build.copies, build.copies))
+  const batch = togetherOf(build)
   return { ...build, copies: batch, batchSize: batch }
 }
 
@@ -125,24 +125,13 @@ function told(looking: Looking, kit: Kit, stepwise: readonly Stepwise[]): AtBenc
     const pace = paces.get(build.id) ?? corrected(1, 0, 0)
     return [
       {
-        build: build.id,
-        name: build.name,
-        ...saleParts(world.workspace, sale),
+        ...saleFacts(world, build, sale, learnt),
         cost,
         timber,
         batch: build.copies,
         batchMinutes: 0,
         eachMinutes: minutes * pace,
-        pace,
-        ...demandOfSale(
-          world.workspace,
-          sale,
-          learnt.find((one) => one.build === build.id)
-        ),
-        season: sale.season,
-        storedM2: sale.storedM2 ?? 0,
-        hourValue: build.hourValue ?? world.workspace.money.hourValue,
-        offcuts: sale.offcuts
+        pace
       }
     ]
   })

@@ -1,4 +1,4 @@
-import type { Build, PricePoint, Sale } from '../builds'
+import { togetherOf, type Build, type PricePoint, type Sale } from '../builds'
 import { fitBuild, fitContext, usedUp, type FitContext, type Kit } from '../fit'
 import type { Minor } from '../money'
 import { buildMaterial, saleParts, type World } from '../workspace'
@@ -99,7 +99,7 @@ export function demandAt(
 }
 
 /** How long a piece waits and how many are sold in a month at its price: as said of prices, the waiting corrected by what was seen. */
-export function demandOfSale(
+function demandOfSale(
   workspace: World['workspace'],
   sale: Sale,
   seen: Learnt | undefined
@@ -114,6 +114,27 @@ export function demandOfSale(
   }
 }
 
+/** Of a build for sale what does not hang on the kit: price, demand, season, floor and what an hour is to bring. */
+export const saleFacts = (
+  { workspace }: Pick<World, 'workspace'>,
+  { id, name, hourValue }: Build,
+  sale: Sale,
+  learnt: readonly Learnt[]
+) => ({
+  build: id,
+  name,
+  ...saleParts(workspace, sale),
+  ...demandOfSale(
+    workspace,
+    sale,
+    learnt.find(({ build }) => build === id)
+  ),
+  season: sale.season,
+  storedM2: sale.storedM2 ?? 0,
+  hourValue: hourValue ?? workspace.money.hourValue,
+  offcuts: sale.offcuts
+})
+
 /**
  * The builds for sale with a kit, at their prices and the seller's own pace. What the kit cannot make is left out; an order is no design.
  * @param learnt what pieces have shown so far: hours and waiting days go by it
@@ -127,7 +148,7 @@ export function designsOf(
   const made = world.workspace.builds.flatMap((build) => {
     const { sale } = build
     if (!sale || sale.due !== undefined) return []
-    const batch = Math.max(1, Math.min(build.batchSize ?? build.copies, build.copies))
+    const batch = togetherOf(build)
     const [one, many] = [
       makingOf(world, kit, build, 1, context),
       makingOf(world, kit, build, Math.max(2, batch), context)
@@ -145,24 +166,13 @@ export function designsOf(
     )
     const at = batch > 1 ? many : one
     return {
-      build: build.id,
-      name: build.name,
-      ...saleParts(world.workspace, sale),
+      ...saleFacts(world, build, sale, learnt),
       cost: at.material + at.consumables + at.services,
       timber: at.material,
       batch,
       batchMinutes: Math.max(0, one.minutes - runs) * pace,
       eachMinutes: runs * pace,
-      pace,
-      ...demandOfSale(
-        world.workspace,
-        sale,
-        learnt.find((one) => one.build === build.id)
-      ),
-      season: sale.season,
-      storedM2: sale.storedM2 ?? 0,
-      hourValue: build.hourValue ?? world.workspace.money.hourValue,
-      offcuts: sale.offcuts
+      pace
     }
   })
 }

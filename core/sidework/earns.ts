@@ -90,10 +90,10 @@ function commissionFor(world: World, cost: Minor, helped: readonly Design[]): Ea
 export const breakEven = (cost: number, each: number): number | undefined =>
   each > 0 ? Math.ceil(cost / each) : undefined
 
-/** The day on which so much a month has come to a sum. */
-function dayOf(asOf: Day, cost: number, perMonth: number): Day | undefined {
+/** The day on which so much a month has come to a sum; undefined beyond ten years. @param wait days until the first of it comes */
+export function paidOn(asOf: Day, cost: number, perMonth: number, wait = 0): Day | undefined {
   if (perMonth <= 0) return undefined
-  const days = Math.ceil((cost / perMonth) * DAYS_PER_MONTH)
+  const days = Math.ceil((cost / perMonth) * DAYS_PER_MONTH + wait)
   const FARTHEST = 10 * YEAR_DAYS
   return days > FARTHEST ? undefined : addDays(asOf, days)
 }
@@ -136,6 +136,8 @@ function earnsOf(
   })
   const perMonth = Math.max(0, is.month.margin - was.month.margin)
   const pieces = sumOf(is.month.made, (one) => one.pieces)
+  // What has been sold all along goes on being sold; of a first piece the buyer is waited for.
+  const wait = designs.find(({ build }) => build === kitFor)?.days
   const streams = perMonth > 0 ? streamsOf(was.month, is.month, designs) : []
   return {
     id,
@@ -146,8 +148,8 @@ function earnsOf(
     hoursPerMonth: hoursSaved(known, is.month, designs),
     perMonth,
     pieces: perMonth > 0 ? breakEven(cost, perMonth / pieces) : undefined,
-    day: dayOf(asOf, cost, perMonth),
-    dayByShare: dayOf(asOf, cost, perMonth * workspace.money.reinvestShare),
+    day: paidOn(asOf, cost, perMonth, wait),
+    dayByShare: paidOn(asOf, cost, perMonth * workspace.money.reinvestShare, wait),
     spread: streams.length > 0 ? paybackSpread(streams, cost) : undefined,
     commission: commissionFor(world, cost, helped)
   }

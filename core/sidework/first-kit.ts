@@ -1,13 +1,11 @@
-import { addDays, type Day } from '../calendar'
+import { type Day } from '../calendar'
 import { entriesOf, kitOf, kitWith, makeFitter } from '../fit'
 import type { Minor } from '../money'
 import type { World } from '../workspace'
 import { designsOf, marginEach, minutesEach, type Design } from './design'
-import { breakEven, minutesPerMonth } from './earns'
+import { breakEven, minutesPerMonth, paidOn } from './earns'
 import type { Learnt } from './learnt'
 import { demandOf } from './month'
-
-const DAYS_PER_MONTH = 365 / 12
 
 /** The cheapest purchases with which a build for sale can be made: the kit for one sellable piece. Amounts in minor units. */
 export interface FirstKit {
@@ -43,7 +41,6 @@ export function firstKits(
       if (!design) return []
       const pieces = breakEven(way.cost, marginEach(design))
       const perMonth = inMonth(design, minutes)
-      const wait = design.days
       return [
         {
           design,
@@ -53,10 +50,7 @@ export function firstKits(
             count
           })),
           pieces,
-          day:
-            pieces === undefined || perMonth <= 0
-              ? undefined
-              : addDays(world.asOf, Math.ceil((pieces / perMonth) * DAYS_PER_MONTH + wait))
+          day: paidOn(world.asOf, way.cost, perMonth * marginEach(design), design.days)
         }
       ]
     })

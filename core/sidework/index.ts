@@ -13,9 +13,11 @@ export {
 export { designsOn, forSale, kitDays, type DesignFrom, type ForSale } from './by-plan'
 export { corrected, learntOf, paceOf, type Learnt } from './learnt'
 export {
+  askingFor,
   atPrice,
   bestPrices,
   bidAdvice,
+  type Asking,
   type AtPrice,
   type BestPrices,
   type BidAdvice,

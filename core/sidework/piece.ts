@@ -1,4 +1,4 @@
-import type { Build } from '../builds'
+import { togetherOf, type Build } from '../builds'
 import type { Day } from '../calendar'
 import { fitContext, type FitContext, type Kit } from '../fit'
 import { distinct } from '../kernel'
@@ -99,7 +99,7 @@ export function saleReckoning(
   const kit = kitOn(world, begin === undefined ? undefined : plan, begin ?? world.asOf)
   const selling: Selling = { world, build, context: fitContext(world), pace }
   const at = (many: number): PieceBrings | undefined => bringsIn(selling, kit, many)
-  const batch = build.batchSize ?? build.copies
+  const batch = togetherOf(build)
   const [planned, single] = [at(batch), at(1)]
   if (!planned || !single) return undefined
   const asked = build.hourValue ?? world.workspace.money.hourValue

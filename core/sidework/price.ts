@@ -1,8 +1,16 @@
-import type { PricePoint } from '../builds'
+import type { PricePoint, Sale } from '../builds'
 import { groupBy, leastBy, sumOf } from '../kernel'
-import type { Minor } from '../money'
-import { outletOf, priceLeaving, priceParts, type Outlet, type Workspace } from '../workspace'
-import { demandAt } from './design'
+import { exponentOf, type Minor } from '../money'
+import {
+  outletOf,
+  priceLeaving,
+  priceParts,
+  saleParts,
+  type Outlet,
+  type Workspace
+} from '../workspace'
+import { demandAt, minutesEach, type Design } from './design'
+import { mostOf, type Month } from './month'
 
 const DAYS_PER_MONTH = 365 / 12
 const MONTHS_PER_YEAR = 12
@@ -215,4 +223,38 @@ export function bidAdvice(
   const asGood = Math.min(asked, priceLeaving(net * (1 + rate) ** (-days / 365), outlet))
   const never = Math.min(asGood, priceLeaving(cost + (minutes / 60) * hourValue, outlet))
   return { asGood, never, takes: bid >= asGood ? 'take' : bid >= never ? 'maybe' : 'leave' }
+}
+
+/** What to ask for a piece, and how far to go down from what is asked now. */
+export interface Asking {
+  /** Undefined where nothing is known of prices. */
+  readonly best: BestPrices | undefined
+  readonly haggle: BidAdvice
+}
+
+/** What to ask for pieces of a build. @param month an average one, with so many minutes, that says how many can be made */
+export function askingFor(
+  workspace: Workspace,
+  sale: Sale,
+  design: Design,
+  { month, minutes }: { readonly month: Month; readonly minutes: number }
+): Asking {
+  const { cost, hourValue, days } = design
+  const rate = workspace.money.impatience
+  const { price } = saleParts(workspace, sale)
+  return {
+    best: bestPrices(
+      workspace,
+      sale.known ?? [],
+      { cost, most: mostOf(month, design, minutes), rate },
+      10 ** exponentOf(workspace.money.currency)
+    ),
+    haggle: bidAdvice(price, price, outletOf(workspace, sale.outlet), {
+      cost,
+      minutes: minutesEach(design),
+      hourValue,
+      days,
+      rate
+    })
+  }
 }

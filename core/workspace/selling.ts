@@ -65,6 +65,22 @@ export function setSale(workspace: Workspace, build: string, sale: Sale | undefi
   }
 }
 
+/** Sets how many copies of builds are to be made, all lines of one build together; what is begun stays as it is. */
+export function takeMix(
+  workspace: Workspace,
+  lines: readonly { readonly build: string; readonly made: number }[]
+): Workspace {
+  const made = new Map<string, number>()
+  for (const { build, made: pieces } of lines) made.set(build, (made.get(build) ?? 0) + pieces)
+  return {
+    ...workspace,
+    builds: workspace.builds.map((build): Build => {
+      const copies = made.get(build.id) ?? 0
+      return copies > 0 && copies !== build.copies && !build.log ? { ...build, copies } : build
+    })
+  }
+}
+
 /** Every net price as the outlets say now. */
 const netsAgain = (workspace: Workspace): Workspace => ({
   ...workspace,

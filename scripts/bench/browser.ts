@@ -1,14 +1,11 @@
-import { spawnSync } from 'node:child_process'
-import { existsSync, readFileSync, readdirSync } from 'node:fs'
-import type { AddressInfo } from 'node:net'
+import { readFileSync, readdirSync } from 'node:fs'
 import { gzipSync } from 'node:zlib'
-import { chromium, type Browser, type Page } from '@playwright/test'
+import { type Browser, type Page } from '@playwright/test'
 import type { Asks, CallName, FromWorker } from '../../app/workers/protocol'
-import { createApp } from '../../server/app'
 import { feltFigures } from './felt'
 import { median, under, type Figure } from './figures'
+import { withBrowser } from './with-browser'
 
-const CHROMIUM = '/usr/bin/chromium'
 const RUNS = 5
 const MANY_ENTRIES = 5000
 /** The day the default demo is looked at. */
@@ -197,110 +194,90 @@ async function longestTask(browser: Browser, url: string): Promise<number> {
 
 /** Figures of the production build in Debian's Chromium, served by our own server on this machine. */
 export async function browserFigures(): Promise<Figure[]> {
-  if (!existsSync(CHROMIUM)) {
-    console.error(`No browser at ${CHROMIUM}: the browser's figures are left out.`)
-    return []
-  }
-  spawnSync(process.execPath, ['scripts/start.mjs', '--build-only'], { stdio: 'inherit' })
-  const server = createApp('dist').listen(0)
-  const url = `http://localhost:${(server.address() as AddressInfo).port}/`
-  const browser = await chromium.launch({
-    executablePath: CHROMIUM,
-    args: [
-      '--no-sandbox',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync'
-    ]
-  })
+  return [...(await withBrowser(measured))]
+}
+
+async function measured(browser: Browser, url: string): Promise<Figure[]> {
   const worker = readdirSync('dist/assets').find((name) => name.startsWith('core.worker')) ?? ''
-  try {
-    await firstLoad(browser, url)
-    const loads = []
-    for (let run = 0; run < RUNS; run++) loads.push(await firstLoad(browser, url))
-    const opened = []
-    const planned = []
-    const weighed = []
-    for (let run = 0; run < RUNS; run++) {
-      opened.push(await openingMany(browser, url))
-      planned.push(await firstPlanInWorker(browser, url, `/assets/${worker}`))
-      weighed.push(await weighInWorker(browser, url, `/assets/${worker}`))
-    }
-    const longest = await longestTask(browser, url)
-    const felt = await feltFigures(browser, url)
-    const size = (file: string): number =>
-      gzipSync(readFileSync(`dist/assets/${file}`)).length / 1000
-    const initial = [...new Set(loads[0]?.initial.map((one) => one.split('/').at(-1) ?? '') ?? [])]
-    const kilobytes = (files: readonly string[]): number =>
-      files.reduce((sum, file) => sum + size(file), 0)
-    const ofThePage = initial.filter((file) => !file.includes('worker'))
-    return [
-      under(
-        'first plan of the default demo, cold worker (Chromium)',
-        median(planned.map(({ cold }) => cold)),
-        'ms',
-        200
-      ),
-      under(
-        'first plan of the default demo, worker that has ranked (Chromium)',
-        median(planned.map(({ warm }) => warm)),
-        'ms',
-        200
-      ),
-      under(
-        'a slider of the default demo: the list in its new order (Chromium worker)',
-        median(weighed.map(({ slider }) => slider)),
-        'ms',
-        50
-      ),
-      under(
-        'shares of the default demo, first picture (Chromium worker)',
-        median(weighed.map(({ firstPicture }) => firstPicture)),
-        'ms',
-        150
-      ),
-      under(
-        'shares of the default demo, until exact to 2 % (Chromium worker)',
-        median(weighed.map(({ shared }) => shared)),
-        'ms',
-        1000
-      ),
-      under(
-        'longest task of the page while planning (Chromium; 0: none over 50 ms)',
-        longest,
-        'ms',
-        50
-      ),
-      under(
-        'first load shows the Bench with its plan (Chromium)',
-        median(loads.map(({ ms }) => ms)),
-        'ms',
-        1500
-      ),
-      under(
-        'JavaScript and CSS the page loads until the Bench stands, gzip',
-        kilobytes(ofThePage),
-        'kB',
-        220
-      ),
-      under(
-        'the same with the worker that has begun to load by then, gzip',
-        kilobytes(initial),
-        'kB',
-        340
-      ),
-      under(
-        `opening a workspace with ${MANY_ENTRIES} ledger entries (Chromium)`,
-        median(opened),
-        'ms',
-        500
-      ),
-      ...felt
-    ]
-  } finally {
-    await browser.close()
-    server.close()
+  await firstLoad(browser, url)
+  const loads = []
+  for (let run = 0; run < RUNS; run++) loads.push(await firstLoad(browser, url))
+  const opened = []
+  const planned = []
+  const weighed = []
+  for (let run = 0; run < RUNS; run++) {
+    opened.push(await openingMany(browser, url))
+    planned.push(await firstPlanInWorker(browser, url, `/assets/${worker}`))
+    weighed.push(await weighInWorker(browser, url, `/assets/${worker}`))
   }
+  const longest = await longestTask(browser, url)
+  const felt = await feltFigures(browser, url)
+  const size = (file: string): number => gzipSync(readFileSync(`dist/assets/${file}`)).length / 1000
+  const initial = [...new Set(loads[0]?.initial.map((one) => one.split('/').at(-1) ?? '') ?? [])]
+  const kilobytes = (files: readonly string[]): number =>
+    files.reduce((sum, file) => sum + size(file), 0)
+  const ofThePage = initial.filter((file) => !file.includes('worker'))
+  return [
+    under(
+      'first plan of the default demo, cold worker (Chromium)',
+      median(planned.map(({ cold }) => cold)),
+      'ms',
+      200
+    ),
+    under(
+      'first plan of the default demo, worker that has ranked (Chromium)',
+      median(planned.map(({ warm }) => warm)),
+      'ms',
+      200
+    ),
+    under(
+      'a slider of the default demo: the list in its new order (Chromium worker)',
+      median(weighed.map(({ slider }) => slider)),
+      'ms',
+      50
+    ),
+    under(
+      'shares of the default demo, first picture (Chromium worker)',
+      median(weighed.map(({ firstPicture }) => firstPicture)),
+      'ms',
+      150
+    ),
+    under(
+      'shares of the default demo, until exact to 2 % (Chromium worker)',
+      median(weighed.map(({ shared }) => shared)),
+      'ms',
+      1000
+    ),
+    under(
+      'longest task of the page while planning (Chromium; 0: none over 50 ms)',
+      longest,
+      'ms',
+      50
+    ),
+    under(
+      'first load shows the Bench with its plan (Chromium)',
+      median(loads.map(({ ms }) => ms)),
+      'ms',
+      1500
+    ),
+    under(
+      'JavaScript and CSS the page loads until the Bench stands, gzip',
+      kilobytes(ofThePage),
+      'kB',
+      220
+    ),
+    under(
+      'the same with the worker that has begun to load by then, gzip',
+      kilobytes(initial),
+      'kB',
+      340
+    ),
+    under(
+      `opening a workspace with ${MANY_ENTRIES} ledger entries (Chromium)`,
+      median(opened),
+      'ms',
+      500
+    ),
+    ...felt
+  ]
 }

@@ -1,14 +1,11 @@
-import { spawnSync } from 'node:child_process'
-import { existsSync, readFileSync } from 'node:fs'
-import type { AddressInfo } from 'node:net'
-import { chromium, type Browser, type Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+import { type Browser, type Page } from '@playwright/test'
 import { readWorkspace, workspacePrint, writeWorkspace } from '../../core/formats'
 import { NO_FILTER, filterRows, ledgerRows, type LedgerEntry } from '../../core/ledger'
 import { library } from '../../data'
-import { createApp } from '../../server/app'
 import { median, timed, under, type Figure } from './figures'
+import { withBrowser } from './with-browser'
 
-const CHROMIUM = '/usr/bin/chromium'
 const ENTRIES = 50_000
 const RUNS = 5
 
@@ -177,22 +174,7 @@ export async function keepingFigures(): Promise<Figure[]> {
         1500
       )
     )
-  if (!existsSync(CHROMIUM)) return figures
-  spawnSync(process.execPath, ['scripts/start.mjs', '--build-only'], { stdio: 'inherit' })
-  const server = createApp('dist').listen(0)
-  const url = `http://localhost:${(server.address() as AddressInfo).port}/`
-  const browser = await chromium.launch({
-    executablePath: CHROMIUM,
-    args: [
-      '--no-sandbox',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync'
-    ]
-  })
-  try {
+  const felt = await withBrowser(async (browser, url) => {
     const few = await openingFew(browser, url)
     const page = await filled(browser, url)
     const opened = []
@@ -209,7 +191,6 @@ export async function keepingFigures(): Promise<Figure[]> {
       await page.waitForTimeout(1500)
     }
     return [
-      ...figures,
       under(
         `ledger of ${ENTRIES} entries opened, from the start of the page (Chromium)`,
         median(opened),
@@ -236,8 +217,6 @@ export async function keepingFigures(): Promise<Figure[]> {
         250
       )
     ]
-  } finally {
-    await browser.close()
-    server.close()
-  }
+  })
+  return [...figures, ...felt]
 }

@@ -5,6 +5,7 @@ import { dayFigures, floorFigures } from './floor'
 import { keepingFigures } from './keeping'
 import { libraryFigures } from './library'
 import { pricesFigures } from './prices'
+import { sideFigures } from './side'
 import { stagesFigures } from './stages'
 import { weighFigures } from './weigh'
 import { worthFigures } from './worth'
@@ -18,6 +19,7 @@ const parts: Readonly<Record<string, () => Figure[] | Promise<Figure[]>>> = {
   prices: pricesFigures,
   stages: stagesFigures,
   floor: () => [...floorFigures(), ...dayFigures()],
+  side: sideFigures,
   keeping: keepingFigures,
   browser: browserFigures,
   year: yearFigures,

@@ -3,7 +3,7 @@ import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import type { Build } from '../../../core/builds'
 import { readName } from '../../../core/units'
-import { worthOf } from '../../../core/builds'
+import { togetherOf, worthOf } from '../../../core/builds'
 import { TIMBERS, WISHES } from '../../../core/catalogue'
 import type { Minor } from '../../../core/money'
 import { withNet } from '../../../core/workspace'
@@ -81,6 +81,7 @@ const timbers = computed(() => [
       :most="100000"
       whole
       optional
+      :placeholder="String(togetherOf(build))"
       @change="emit('set', 'batchSize', $event)"
     />
     <MoneyField

@@ -2,6 +2,7 @@
 import Button from 'primevue/button'
 import { computed, watch } from 'vue'
 import { marginPerHour } from '../../../core/sidework'
+import { change } from '../../../core/workspace'
 import NumberField from '../../parts/NumberField.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import TroubleLine from '../../parts/TroubleLine.vue'
@@ -60,16 +61,7 @@ const fullMonths = computed(() =>
 function take(): void {
   const { mix } = work
   if (!mix) return
-  const made = new Map<string, number>()
-  for (const { build, made: pieces } of mix.mix.lines)
-    made.set(build, (made.get(build) ?? 0) + pieces)
-  store.run(words.tookMix, (state) => ({
-    ...state,
-    builds: state.builds.map((build) => {
-      const copies = made.get(build.id) ?? 0
-      return copies > 0 && copies !== build.copies && !build.log ? { ...build, copies } : build
-    })
-  }))
+  store.run(words.tookMix, (state) => change.takeMix(state, mix.mix.lines))
 }
 function setFloor(piecesM2: number | undefined): void {
   store.run(steps.workshop(), (state) => ({

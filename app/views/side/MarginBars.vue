@@ -78,7 +78,7 @@ function partsOf(design: Design): { id: (typeof PARTS)[number]; amount: number }
     </ul>
     <p class="keys small">
       <span v-for="id in PARTS" :key="id"
-        ><i :class="['key', id]" aria-hidden="true" />{{ words.parts[id] }}</span
+        ><i :class="['key', `fill-${id}`]" aria-hidden="true" />{{ words.parts[id] }}</span
       >
     </p>
     <p class="caption">{{ words.marginCaption }}</p>
@@ -101,20 +101,5 @@ function partsOf(design: Design): { id: (typeof PARTS)[number]; amount: number }
   margin-right: 0.35rem;
   border: 1px solid var(--graphite);
   vertical-align: -0.1rem;
-}
-.fee {
-  background: var(--graphite);
-}
-.delivery {
-  background: var(--graphite-soft);
-}
-.timber {
-  background: var(--line);
-}
-.other {
-  background: var(--line-strong);
-}
-.margin {
-  background: repeating-linear-gradient(135deg, var(--planned) 0 2px, transparent 2px 6px);
 }
 </style>

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { depositHeld, piecesFor, change, type Order } from '../../../core/workspace'
 import type { Minor } from '../../../core/money'
 import MoneyField from '../../parts/MoneyField.vue'
+import TroubleLine from '../../parts/TroubleLine.vue'
 import { newId } from '../../stores/clock'
 import { useOrders } from '../../stores/orders'
 import { useWorkspace } from '../../stores/workspace'
@@ -109,9 +110,18 @@ const heldOf = ({ id }: Order): Minor => depositHeld(store.workspace?.ledger ?? 
           </p>
         </template>
         <p v-else-if="asked.asking === order.id" class="soft" role="status">{{ words.thinking }}</p>
+        <TroubleLine
+          v-else-if="asked.failed?.id === order.id"
+          :trouble="asked.failed.trouble"
+          @again="asked.ask(order)"
+        />
         <div v-if="order.state === 'asked'" class="row">
           <Button
-            v-if="asked.known?.id !== order.id && asked.asking !== order.id"
+            v-if="
+              asked.known?.id !== order.id &&
+              asked.asking !== order.id &&
+              asked.failed?.id !== order.id
+            "
             size="small"
             severity="secondary"
             :label="words.shall"

@@ -3,8 +3,7 @@ import Button from 'primevue/button'
 import MultiSelect from 'primevue/multiselect'
 import { computed, useId } from 'vue'
 import type { Build, PricePoint, Sale } from '../../../core/builds'
-import { exponentOf } from '../../../core/money'
-import { bestPrices, mostOf } from '../../../core/sidework'
+import { askingFor } from '../../../core/sidework'
 import { change, outletOf, saleParts } from '../../../core/workspace'
 import MoneyField from '../../parts/MoneyField.vue'
 import NumberField from '../../parts/NumberField.vue'
@@ -40,22 +39,12 @@ const outlets = computed(() => [
 const outletName = (id: string | undefined): string =>
   (store.workspace && outletOf(store.workspace, id)?.name) ?? ''
 const design = computed(() => work.designs.find(({ build }) => build === props.build.id))
-const most = computed(() =>
-  design.value && work.forSale
-    ? mostOf(work.forSale.month, design.value, work.forSale.minutes)
-    : Infinity
+const asking = computed(() =>
+  store.workspace && design.value && work.forSale
+    ? askingFor(store.workspace, sale.value, design.value, work.forSale)
+    : undefined
 )
-const best = computed(() => {
-  const { workspace } = store
-  const known = sale.value.known ?? []
-  if (!workspace || !design.value || known.length === 0) return undefined
-  return bestPrices(
-    workspace,
-    known,
-    { cost: design.value.cost, most: most.value, rate: workspace.money.impatience },
-    10 ** exponentOf(workspace.money.currency)
-  )
-})
+const best = computed(() => asking.value?.best)
 const months = computed(() =>
   Array.from({ length: 12 }, (_, i) => ({
     id: i + 1,
@@ -105,6 +94,9 @@ const setKnown = (known: readonly PricePoint[]): void =>
     </div>
     <p class="small" :class="{ attention: parts.net < 0 }">
       {{ parts.net < 0 ? words.netBelow(store.say, -parts.net) : words.net(store.say, parts.net) }}
+    </p>
+    <p v-if="asking && parts.net > 0" class="small soft">
+      {{ words.haggle(store.say, asking.haggle) }}
     </p>
     <PriceKnown
       :known="sale.known ?? []"

@@ -11,14 +11,15 @@ import PieceDoing from './PieceDoing.vue'
 const store = useWorkspace()
 const work = useSideWork()
 const AT_FIRST = 12
-const all = ref(false)
+const STEP = 50
+const count = ref(AT_FIRST)
 const doing = ref<string>()
 const old = (piece: Piece): number =>
   store.world ? daysBetween(piece.offered[0]?.date ?? piece.made, store.world.asOf) : 0
 const pieces = computed(() =>
   [...work.held.pieces].sort((a, b) => (a.made < b.made ? -1 : a.made > b.made ? 1 : 0))
 )
-const shown = computed(() => (all.value ? pieces.value : pieces.value.slice(0, AT_FIRST)))
+const shown = computed(() => pieces.value.slice(0, count.value))
 /** Pieces that some mistake speaks of: they stand out. */
 const aged = computed(
   () => new Set(work.mistakes.flatMap((one) => (one.kind === 'old-stock' ? [...one.pieces] : [])))
@@ -68,13 +69,8 @@ const aged = computed(
         <PieceDoing v-if="doing === piece.id" :piece="piece" @done="doing = undefined" />
       </li>
     </ul>
-    <button
-      v-if="!all && pieces.length > AT_FIRST"
-      type="button"
-      class="link small"
-      @click="all = true"
-    >
-      {{ words.more(pieces.length - AT_FIRST) }}
+    <button v-if="pieces.length > count" type="button" class="link small" @click="count += STEP">
+      {{ words.more(pieces.length - count) }}
     </button>
   </section>
 </template>

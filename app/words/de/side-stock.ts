@@ -3,6 +3,10 @@ import { plural } from '../plural'
 import type { sidePrices as englishPrices, sideStock as englishStock } from '../side-stock'
 
 export const sidePrices: Said<typeof englishPrices> = {
+  haggle: (say, { asGood, never }) =>
+    never < asGood
+      ? `Spielraum beim Handeln: bis ${say.money(asGood)} ist es so gut, wie auf den üblichen Käufer zu warten; unter ${say.money(never)} sind deine Stunden nicht bezahlt.`
+      : 'Spielraum beim Handeln: keiner. Für weniger bringt eine Stunde weniger, als sie bringen soll.',
   title: 'Was verlangen, und wo',
   subtitle: 'Sag, was du von Preisen weißt; der beste folgt daraus.',
   price: 'Preis je Stück',
