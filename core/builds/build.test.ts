@@ -3,7 +3,9 @@ import fc from 'fast-check'
 import { build } from '../../tests/helpers/workspaces'
 import { library } from '../../data'
 import {
+  batchOf,
   batchesOf,
+  togetherOf,
   buildFromTemplate,
   jigBuild,
   jigBuildId,
@@ -27,6 +29,24 @@ describe('batches', () => {
     expect(
       batchesOf(build('bird-box', { copies, ...(batchSize === undefined ? {} : { batchSize }) }))
     ).toBe(batches)
+  })
+  test.each([
+    [2, undefined, 2],
+    [12, undefined, 4],
+    [12, 6, 6],
+    // Never into more than eight batches by itself.
+    [100, undefined, 13],
+    [100_000, undefined, 12_500]
+  ])('for sale, %d copies, %s said: %d at a time', (copies, batchSize, many) => {
+    const sold = build('bird-box', { copies, sale: { netEach: 1, daysToSell: 1 } })
+    expect(togetherOf({ ...sold, batchSize })).toBe(many)
+  })
+  test('an order is made whole, and a batch of a plan as it stands there', () => {
+    const sale = { netEach: 1, daysToSell: 0 }
+    expect(
+      togetherOf(build('bird-box', { copies: 12, sale: { ...sale, due: '2026-09-01' } }))
+    ).toBe(12)
+    expect(batchesOf(batchOf(build('bird-box', { copies: 24, sale }), 6))).toBe(1)
   })
 })
 

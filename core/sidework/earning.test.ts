@@ -5,12 +5,14 @@ import fc from 'fast-check'
 import { build, emptyWorkspace, items, worldWith } from '../../tests/helpers/workspaces'
 import { kitOf } from '../fit'
 import { seededRandom } from '../kernel'
-import { priceParts } from '../workspace'
+import { addDays } from '../calendar'
+import { priceParts, type Workspace } from '../workspace'
 import {
   bestMonth,
   breakEven,
   corrected,
   designsOf,
+  firstKits,
   forSale,
   marginEach,
   marginPerHour,
@@ -226,7 +228,47 @@ describe('with the library', () => {
     const saved = (list: readonly Design[]): number =>
       minutesEach(list.find((one) => one.build === 'planter')!)
     if (saw && saved(withSaw) < saved(owned)) expect(saw.hoursPerMonth).toBeGreaterThan(0)
+    expect(earn.beside).toBeUndefined()
     for (const { perMonth, day, pieces } of earn.tools)
       expect(perMonth > 0).toBe(pieces !== undefined && (day !== undefined || pieces > 0))
+  })
+  test('where nothing can be made the kit for a first piece stands in view, paid by the margin of its pieces once they have found buyers', () => {
+    const bare = worldWith({
+      ...world.workspace,
+      items: items('drill-driver'),
+      builds: [build('window-box', { copies: 4, sale })]
+    })
+    const earn = toolsEarn(bare, undefined, [])
+    const kit = earn.tools.find(({ kitFor }) => kitFor === 'window-box')!
+    expect(earn.month.margin).toBe(0)
+    expect(earn.beside).toBe('window-box')
+    expect(kit.opens).toEqual(['window-box'])
+    expect(earn.grows[0]).toEqual(kit)
+    // The same kit, asked about alone; its pieces by hand.
+    const [first] = firstKits(bare, ['window-box'], [])
+    expect(kit.cost).toBe(first?.cost)
+    const each = marginEach(first!.design)
+    expect(each).toBe(6000 - first!.design.cost)
+    expect(kit.pieces).toBe(Math.ceil(first!.cost / each))
+    const perMonth = 365 / 12 / sale.daysToSell
+    const days = Math.ceil((first!.cost / (perMonth * each)) * (365 / 12) + sale.daysToSell)
+    expect(kit.day).toBe(addDays(bare.asOf, days))
+    expect(first?.day).toBe(kit.day)
+    expect(earn.tools.map(({ id }) => id)).not.toContain('safety-glasses')
+  })
+  test('the first commission pays the tool, its piece and the hours after the outlet took its share', () => {
+    const outlet = { id: 'o', name: 'O', feeShare: 0.2, feeFixed: 100, deliveryEach: 500 }
+    const at = (one: Partial<Workspace>) =>
+      toolsEarn(worldWith({ ...world.workspace, ...one }), undefined, []).tools.find(
+        ({ commission }) => commission?.build === 'planter'
+      )!
+    const plain = at({})
+    const builds = world.workspace.builds.map((one) => ({
+      ...one,
+      sale: { ...sale, netEach: one.sale!.netEach, outlet: 'o' }
+    }))
+    const there = at({ outlets: [outlet], builds })
+    expect(there.id).toBe(plain.id)
+    expect(there.commission!.price).toBe(Math.ceil((plain.commission!.price + 600) / 0.8))
   })
 })

@@ -1,9 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { library } from '../../data'
+import { begin, newId, piece, selling } from '../../tests/helpers/selling'
 import { demo, item } from '../../tests/helpers/workspaces'
 import { checkMerged, workspacePrint } from '../formats'
 import { balanceOn, reversalOf, type LedgerEntry } from '../ledger'
+import { disagreements } from '../sidework'
 import {
   change,
   compareForReplacing,
@@ -42,6 +44,31 @@ const pencil: LedgerEntry = {
   amount: -150,
   text: 'Pencil'
 }
+
+describe('stock on two devices', () => {
+  const at2 = (from: Workspace, minute: number, id: string, price: number): Workspace =>
+    edited(from, minute, (state) =>
+      change.sellPiece(state, id, selling('2026-05-03', price, true), newId)
+    )
+  const stocked = handedOver(
+    { ...begin(), pieces: [piece('a', '2026-05-01'), piece('b', '2026-05-01')] },
+    'print-1',
+    at(0)
+  )
+  test('each sells another piece: both are sold, and stock and ledger agree', () => {
+    const both = merged(at2(stocked, 1, 'a', 5000), at2(stocked, 2, 'b', 4000))
+    expect(both.pieces?.map(({ sold }) => sold?.price)).toEqual([5000, 4000])
+    expect(disagreements(both)).toEqual([])
+    // 300.00, the two sales, less a tenth, 0.50 and 2.00 of each.
+    expect(balanceOn(both.ledger, '2026-05-04')).toBe(30_000 + 9000 - 900 - 2 * 250)
+  })
+  test('both sell the same piece: the later sale stands in the stock, no money is lost, and the difference is named', () => {
+    const both = merged(at2(stocked, 1, 'a', 5000), at2(stocked, 2, 'a', 4000))
+    expect(both.pieces?.[0]?.sold?.price).toBe(4000)
+    expect(both.ledger.filter(({ kind }) => kind === 'sale')).toHaveLength(2)
+    expect(disagreements(both)).toMatchObject([{ expected: 4000, found: 9000 }])
+  })
+})
 
 describe('parts', () => {
   test('taking a workspace apart and putting the differences in gives the other one', () => {
