@@ -88,11 +88,7 @@ function breakEvenFigures(): Figure[] {
   const runs = Array.from({ length: RUNS }, () =>
     // A world of its own each time, so that nothing is remembered from the run before.
     timed(() =>
-      toolsEarn(
-        worldOf({ ...workspace }, library, STALL_TODAY),
-        workspace.adopted.at(-1),
-        learnt
-      )
+      toolsEarn(worldOf({ ...workspace }, library, STALL_TODAY), workspace.adopted.at(-1), learnt)
     )
   )
   const count = runs[0]?.result.tools.length ?? 0
