@@ -64,6 +64,14 @@ const openCard = async (page: Page): Promise<void> => {
   await page.locator('.card').waitFor()
 }
 
+/** The demo with a market stall, and what to make next in it. */
+const openStall = async (page: Page): Promise<void> => {
+  await page.getByRole('button', { name: 'Show Market stall' }).click()
+  await page.getByText('The demo “Market stall”').waitFor()
+  await page.goto(`${BASE}#/side`)
+  await page.getByText('Proven: no other choice').waitFor({ timeout: 60_000 })
+}
+
 /** A saw is asked about, put in and placed. */
 const placeSaw = async (page: Page): Promise<void> => {
   await page.getByLabel('Would another one fit?').click()
@@ -88,7 +96,6 @@ const VIEWS: readonly [
   ['kit', '/kit', 1280, 800],
   ['weigh-up', '/weigh', 1280, 800, climbed],
   ['weigh-up-quality', '/weigh/quality', 1280, 800],
-  ['weigh-up-schools', '/weigh/schools', 1280, 800],
   ['prices', '/prices', 1280, 800, answered],
   ['stages', '/stages', 1280, 800],
   ['ledger', '/ledger', 1280, 800, openEntry],
@@ -97,6 +104,7 @@ const VIEWS: readonly [
   ['stages-other-ways', '/stages/scenarios', 1280, 800, compareWays],
   ['stages-how-sure', '/stages/risk', 1280, 800, weighRisk],
   ['workshop', '/workshop', 1280, 800, placeSaw],
+  ['side', '/settings', 1280, 800, openStall],
   ['start', '/start', 1280, 800, firstPlan],
   ['card', '/', 1280, 800, openCard],
   ['bench-phone', '/', 390, 844]

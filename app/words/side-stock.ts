@@ -87,7 +87,9 @@ export const sideStock = said('sideStock', {
   stockTitle: 'In stock',
   empty: 'Nothing is in stock.',
   age: (days: number) => (days === 0 ? 'since today' : `for ${plural(days, 'day', 'days')}`),
-  asked: (say: Say, price: Minor) => `at ${say.money(price)}`,
+  asked: (say: Say, price: Minor, outlet: string) =>
+    `at ${say.money(price)}${outlet === '' ? '' : `, ${outlet}`}`,
+  steps: (prices: string) => `price so far: ${prices}`,
   notOffered: 'not offered yet',
   act: 'Do …',
   sell: 'Sold',

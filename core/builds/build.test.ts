@@ -5,6 +5,8 @@ import { library } from '../../data'
 import {
   batchOf,
   batchesOf,
+  daysUntilSold,
+  type Sale,
   togetherOf,
   buildFromTemplate,
   jigBuild,
@@ -47,6 +49,24 @@ describe('batches', () => {
       togetherOf(build('bird-box', { copies: 12, sale: { ...sale, due: '2026-09-01' } }))
     ).toBe(12)
     expect(batchesOf(batchOf(build('bird-box', { copies: 24, sale }), 6))).toBe(1)
+  })
+})
+
+describe('until the money of a batch has come', () => {
+  const sold = (copies: number, change: Partial<Sale> = {}) =>
+    daysUntilSold({ copies, sale: { netEach: 5000, daysToSell: 10, ...change } })
+  const known = [{ price: 5000, perMonth: 3, days: 10 }]
+  test('as said for all of it; with buyers said one piece waits for the other, on average half of that', () => {
+    expect(sold(4)).toBe(10)
+    expect(sold(1, { known })).toBe(10)
+    // The fourth is sold three gaps of 10.14 days after the first.
+    expect(sold(4, { known })).toBe(10 + 15)
+    expect(sold(4, { known: [{ price: 5000, perMonth: 0, days: 10 }] })).toBe(10)
+  })
+  test('what is said of another outlet does not count; an order is paid at once; what is kept, never', () => {
+    expect(sold(4, { known: [{ ...known[0]!, outlet: 'o' }] })).toBe(10)
+    expect(sold(4, { known, due: '2026-09-01', daysToSell: 0 })).toBe(0)
+    expect(daysUntilSold({ copies: 4 })).toBe(0)
   })
 })
 

@@ -23,4 +23,5 @@ export {
 
 export { nightsOf } from './waiting'
 export { batchOf } from './batch'
+export { daysUntilSold, demandAt, demandSaid, type Demand } from './demand'
 export { roughVariant, type RoughVariant } from './rough-timber'

@@ -1,3 +1,4 @@
+import { daysUntilSold } from '../builds'
 import { addDays, type Day } from '../calendar'
 import type { Minor } from '../money'
 import type { Report } from '../plan'
@@ -25,10 +26,10 @@ function soldIn(world: World, plan: Plan): Sold[] {
     .flatMap((planned): Sold[] => {
       const build = plannedBuild(world, planned)
       if (!build?.sale) return []
-      const { netEach, daysToSell } = build.sale
+      const { netEach } = build.sale
       return [
         {
-          date: addDays(planned.done, daysToSell),
+          date: addDays(planned.done, daysUntilSold(build)),
           pieces: build.copies,
           margin: netEach - planned.material / Math.max(1, build.copies)
         }

@@ -5,7 +5,7 @@ import { aheadOf, mixText, type Ahead } from './program'
 
 /**
  * What to make in the months ahead: whole pieces of a few designs, month by month, so that what is left for the hours comes to most. An integer
- * program (docs/model.md, 8): the product-mix problem of linear programming with stock between the months. Set-ups are shared by the usual batch.
+ * program (docs/model.md, 9): the product-mix problem of linear programming with stock between the months. Set-ups are shared by the usual batch.
  */
 
 /** A month ahead. */

@@ -1,4 +1,4 @@
-import type { Build } from '../builds'
+import { daysUntilSold, type Build } from '../builds'
 import { addDays, byDate, type Day } from '../calendar'
 import { issue, type Issue, type Path } from '../kernel'
 import type { Minor } from '../money'
@@ -31,7 +31,7 @@ interface Outlay {
 export function salesOf(world: World, build: Build, done: Day, until: Day): CashMovement[] {
   if (!build.sale || (build.sale.due !== undefined && done > build.sale.due)) return []
   const full = build.sale.netEach * build.copies
-  const date = addDays(done, build.sale.daysToSell)
+  const date = addDays(done, daysUntilSold(build))
   return date > until
     ? []
     : [

@@ -6,7 +6,7 @@ import {
   minutesPerDay,
   type Day
 } from '../calendar'
-import { nightsOf, type Build } from '../builds'
+import { daysUntilSold, nightsOf, type Build } from '../builds'
 import { TOLERANCE, groupBy, normalFrom, sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { fromPurse } from '../plan'
@@ -242,7 +242,7 @@ function sell({ course, random, income }: Following, build: Build, day: number):
   if (!sale) return
   const { settings, world, days } = course
   const chance = -Math.log(Math.max(TOLERANCE, random()))
-  const after = Math.round(sale.daysToSell * (1 + settings.sellSpread * (chance - 1)))
+  const after = Math.round(daysUntilSold(build) * (1 + settings.sellSpread * (chance - 1)))
   const sold = Math.max(day, day + after)
   const late = sale.due !== undefined && addDays(world.asOf, day) > sale.due
   if (sold < days && !late)

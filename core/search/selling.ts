@@ -1,4 +1,4 @@
-import type { Build } from '../builds'
+import { daysUntilSold, type Build } from '../builds'
 import { daysBetween } from '../calendar'
 import type { Minor } from '../money'
 import { flowsBack, type World } from '../workspace'
@@ -15,11 +15,11 @@ export interface Selling {
 /** How a build is sold; undefined for one that is kept. @param worth what all its copies bring, net */
 export const sellingOf = (
   { workspace: { money }, asOf }: Pick<World, 'workspace' | 'asOf'>,
-  { sale, copies }: Build,
+  build: Build,
   worth: Minor
 ): Selling | undefined =>
-  sale && {
-    afterDays: sale.daysToSell,
-    back: flowsBack(money, worth, copies),
-    due: sale.due === undefined ? Infinity : daysBetween(asOf, sale.due)
+  build.sale && {
+    afterDays: daysUntilSold(build),
+    back: flowsBack(money, worth, build.copies),
+    due: build.sale.due === undefined ? Infinity : daysBetween(asOf, build.sale.due)
   }

@@ -1,4 +1,4 @@
-import { togetherOf, type Build, type PricePoint, type Sale } from '../builds'
+import { demandSaid, togetherOf, type Build, type Sale } from '../builds'
 import { fitBuild, fitContext, usedUp, type FitContext, type Kit } from '../fit'
 import type { Minor } from '../money'
 import { buildMaterial, saleParts, type World } from '../workspace'
@@ -81,35 +81,20 @@ export const marginPerHour = (design: Design): number | undefined => {
   return minutes > 0 ? (marginEach(design) * MINUTES_PER_HOUR) / minutes : undefined
 }
 
-/** Demand at a price as what is known of prices says: between two of them along a straight line, beyond them as at the nearest. */
-export function demandAt(
-  points: readonly PricePoint[],
-  price: Minor
-): { readonly perMonth: number; readonly days: number } | undefined {
-  const sorted = [...points].sort((a, b) => a.price - b.price)
-  const above = sorted.find((point) => point.price >= price)
-  const below = sorted.findLast((point) => point.price <= price)
-  const [low, high] = [below ?? above, above ?? below]
-  if (!low || !high) return undefined
-  const part = high.price === low.price ? 0 : (price - low.price) / (high.price - low.price)
-  return {
-    perMonth: low.perMonth + part * (high.perMonth - low.perMonth),
-    days: low.days + part * (high.days - low.days)
-  }
-}
-
-/** How long a piece waits and how many are sold in a month at its price: as said of prices, the waiting corrected by what was seen. */
+/**
+ * How long a piece waits and how many are sold in a month at its price: as said of prices, the waiting corrected by what was seen. Where
+ * nothing is said of buyers, what is made together is taken to be sold in the days that are reckoned with, as plans take it.
+ */
 function demandOfSale(
-  workspace: World['workspace'],
+  build: Build,
   sale: Sale,
   seen: Learnt | undefined
 ): Pick<Design, 'days' | 'perMonth' | 'demandSaid'> {
-  const points = (sale.known ?? []).filter(({ outlet }) => outlet === sale.outlet)
-  const said = demandAt(points, saleParts(workspace, sale).price)
+  const said = demandSaid(sale)
   const days = corrected(said?.days ?? sale.daysToSell, seen?.days ?? 0, seen?.sold ?? 0)
   return {
     days,
-    perMonth: said?.perMonth ?? DAYS_PER_MONTH / Math.max(1, days),
+    perMonth: said?.perMonth ?? (DAYS_PER_MONTH * togetherOf(build)) / Math.max(1, days),
     demandSaid: said !== undefined
   }
 }
@@ -117,21 +102,21 @@ function demandOfSale(
 /** Of a build for sale what does not hang on the kit: price, demand, season, floor and what an hour is to bring. */
 export const saleFacts = (
   { workspace }: Pick<World, 'workspace'>,
-  { id, name, hourValue }: Build,
+  build: Build,
   sale: Sale,
   learnt: readonly Learnt[]
 ) => ({
-  build: id,
-  name,
+  build: build.id,
+  name: build.name,
   ...saleParts(workspace, sale),
   ...demandOfSale(
-    workspace,
+    build,
     sale,
-    learnt.find(({ build }) => build === id)
+    learnt.find((one) => one.build === build.id)
   ),
   season: sale.season,
   storedM2: sale.storedM2 ?? 0,
-  hourValue: hourValue ?? workspace.money.hourValue,
+  hourValue: build.hourValue ?? workspace.money.hourValue,
   offcuts: sale.offcuts
 })
 

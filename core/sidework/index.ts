@@ -1,6 +1,5 @@
 export { saleReckoning, type FromDay, type PieceBrings, type SaleReckoning } from './piece'
 export {
-  demandAt,
   designsOf,
   makingOf,
   marginEach,

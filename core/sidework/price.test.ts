@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import type { PricePoint } from '../builds'
-import { atPrice, bestPrices, bidAdvice, demandAt } from '.'
+import { demandAt } from '../builds'
+import { atPrice, bestPrices, bidAdvice } from '.'
 
 /** Prices are whole: so much may be left of a piece between two of them, minor units. */
 const WHOLE = 100

@@ -1,4 +1,4 @@
-import type { PricePoint, Sale } from '../builds'
+import { demandAt, type PricePoint, type Sale } from '../builds'
 import { groupBy, leastBy, sumOf } from '../kernel'
 import { exponentOf, type Minor } from '../money'
 import {
@@ -9,7 +9,7 @@ import {
   type Outlet,
   type Workspace
 } from '../workspace'
-import { demandAt, minutesEach, type Design } from './design'
+import { minutesEach, type Design } from './design'
 import { mostOf, type Month } from './month'
 
 const DAYS_PER_MONTH = 365 / 12

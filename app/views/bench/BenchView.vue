@@ -2,6 +2,7 @@
 import { useTimeoutFn } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { isDone } from '../../../core/builds'
+import { distinct } from '../../../core/kernel'
 import { mainFirst } from '../../../core/shopping'
 import type { PlannedPurchase } from '../../../core/workspace'
 import NamedText from '../../parts/NamedText.vue'
@@ -68,7 +69,9 @@ function whyOf(purchase: PlannedPurchase): string {
   const first = opens[0]
   const opened = first
     ? bench.opens(
-        opens.slice(0, 3).map(({ build }) => say.build(build)),
+        distinct(opens.map(({ build }) => build))
+          .slice(0, 3)
+          .map((build) => say.build(build)),
         say.shortDay(first.begin)
       )
     : ''

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { daysBetween } from '../../../core/calendar'
-import type { Piece } from '../../../core/workspace'
+import { daysBetween, type Day } from '../../../core/calendar'
+import type { Minor } from '../../../core/money'
+import { outletOf, type Piece } from '../../../core/workspace'
 import { useSideWork } from '../../stores/side-work'
 import { useWorkspace } from '../../stores/workspace'
 import { sideStock as words } from '../../words/side-stock'
@@ -16,6 +17,13 @@ const count = ref(AT_FIRST)
 const doing = ref<string>()
 const old = (piece: Piece): number =>
   store.world ? daysBetween(piece.offered[0]?.date ?? piece.made, store.world.asOf) : 0
+const outletName = ({ offered }: Piece): string =>
+  (store.workspace && outletOf(store.workspace, offered.at(-1)?.outlet)?.name) ?? ''
+/** Prices with their days. */
+const dated = (list: readonly { readonly date: Day; readonly price: Minor }[]): string =>
+  list
+    .map(({ date, price }) => `${store.say?.money(price)} (${store.say?.shortDay(date)})`)
+    .join(', ')
 const pieces = computed(() =>
   [...work.held.pieces].sort((a, b) => (a.made < b.made ? -1 : a.made > b.made ? 1 : 0))
 )
@@ -40,7 +48,7 @@ const aged = computed(
               >{{ words.age(old(piece)) }},
               {{
                 piece.offered.length > 0
-                  ? words.asked(store.say, piece.offered.at(-1)?.price ?? 0)
+                  ? words.asked(store.say, piece.offered.at(-1)?.price ?? 0, outletName(piece))
                   : words.notOffered
               }}</span
             ></span
@@ -55,16 +63,11 @@ const aged = computed(
             {{ words.act }}
           </button>
         </div>
+        <p v-if="piece.offered.length > 1" class="caption">
+          {{ words.steps(dated(piece.offered)) }}
+        </p>
         <p v-if="(piece.bids ?? []).length > 0" class="caption">
-          {{
-            words.bids(
-              (piece.bids ?? [])
-                .map(
-                  ({ date, price }) => `${store.say?.money(price)} (${store.say?.shortDay(date)})`
-                )
-                .join(', ')
-            )
-          }}
+          {{ words.bids(dated(piece.bids ?? [])) }}
         </p>
         <PieceDoing v-if="doing === piece.id" :piece="piece" @done="doing = undefined" />
       </li>

@@ -17,7 +17,10 @@ const work = useSideWork()
 const MINUTES = 60
 watch(() => [work.ground, store.plan], work.askEarns, { immediate: true })
 const tools = computed(() => work.earns?.tools ?? [])
-const soonest = computed(() => tools.value.find(({ day }) => day !== undefined))
+/** What growing begins with; where nothing is to grow with, what is paid soonest. */
+const soonest = computed(
+  () => work.earns?.grows[0] ?? tools.value.find(({ day }) => day !== undefined)
+)
 const isAnySold = computed(() =>
   (store.workspace?.builds ?? []).some(({ sale }) => sale && sale.due === undefined)
 )
@@ -167,6 +170,9 @@ const commissions = computed(() =>
 </template>
 
 <style scoped>
+table {
+  min-width: 48rem;
+}
 .stops {
   border-left: 3px solid var(--planned);
   padding-left: 0.8rem;
@@ -175,8 +181,12 @@ const commissions = computed(() =>
 .block {
   display: block;
 }
-tr.pays td:first-child {
-  border-left: 3px solid var(--planned);
+th:first-child,
+td:first-child {
+  border-left: 3px solid transparent;
   padding-left: 0.5rem;
+}
+tr.pays td:first-child {
+  border-left-color: var(--planned);
 }
 </style>
