@@ -6,9 +6,11 @@ import { change } from '../../../core/workspace'
 import NumberField from '../../parts/NumberField.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import TroubleLine from '../../parts/TroubleLine.vue'
+import { useJudging } from '../../stores/judging'
 import { useSideWork } from '../../stores/side-work'
 import { useWorkspace } from '../../stores/workspace'
 import { joined } from '../../words/bench'
+import { worthWords } from '../../words/plan-worth'
 import { side as words } from '../../words/side'
 import { steps } from '../../words/steps'
 import FirstKits from './FirstKits.vue'
@@ -19,6 +21,7 @@ import SideTabs from './SideTabs.vue'
 /** What should I make and sell? The next piece, the months ahead, and where each price goes. */
 const store = useWorkspace()
 const work = useSideWork()
+const judging = useJudging()
 function ask(): void {
   work.askForSale()
   work.askMix()
@@ -102,6 +105,10 @@ function setFloor(piecesM2: number | undefined): void {
           </div>
           <p class="caption">{{ words.takeHint }}</p>
         </template>
+        <p v-if="judging.says?.paidBack">
+          {{ worthWords.paidBack(judging.says.paidBack, store.say) }}
+          <RouterLink to="/side/tools">{{ words.tabs.tools }}</RouterLink>
+        </p>
         <div class="row fields">
           <NumberField
             :label="words.monthsAhead"
