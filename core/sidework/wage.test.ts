@@ -54,9 +54,9 @@ test('the demo’s year in the books is what its pieces and its ledger say, adde
   const stall = demo('market-stall')
   const [year] = booksOf(stall, 'year', '2026-11-02').filter(({ period }) => period === '2026')
   const own = (stall.pieces ?? []).filter(({ sold: sale }) => sale?.date.startsWith('2026'))
-  const [cost, minutes] = own.reduce(
-    (sum, one) => [sum[0] + one.cost, sum[1] + one.minutes] as const,
-    [0, 0] as const
+  const [cost, minutes] = own.reduce<readonly [number, number]>(
+    (sum, one) => [sum[0] + one.cost, sum[1] + one.minutes],
+    [0, 0]
   )
   // Nothing is taken back in the demo's ledger, and all is paid: the money of a piece is in its entries.
   expect(stall.ledger.some(({ kind }) => kind === 'reversal')).toBe(false)
