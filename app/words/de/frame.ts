@@ -11,7 +11,7 @@ export const placeNames: Said<typeof englishPlaces> = {
   stages: 'Etappen',
   prices: 'Preise',
   ledger: 'Kassenbuch',
-  side: 'Nebenerwerb',
+  side: 'Verkauf',
   workshop: 'Werkstatt'
 }
 export const shell: Said<typeof english> = {
