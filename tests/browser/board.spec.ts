@@ -91,11 +91,11 @@ test('a machine to hire is kept with its terms, and what the plan makes of it is
   const form = page.locator('form').filter({ has: page.locator('#hire-name') })
   await form.getByRole('button', { name: 'Keep it' }).click()
   await expect(form.getByRole('alert')).toHaveText('Give it a name.')
-  await page.locator('#hire-name').fill('Saw depot')
+  await page.locator('#hire-name').fill('Nail depot')
   await form.locator('.p-multiselect').click()
-  await page.keyboard.type('mitre')
+  await page.keyboard.type('air nailer')
   await page
-    .getByRole('option', { name: /^Mitre saw/ })
+    .getByRole('option', { name: /^Air nailer/ })
     .first()
     .click()
   await page.keyboard.press('Escape')
@@ -103,9 +103,9 @@ test('a machine to hire is kept with its terms, and what the plan makes of it is
   await form.getByLabel('Fee, all in').blur()
   await form.getByRole('button', { name: 'Keep it' }).click()
   await expect(
-    page.getByText(/^Saw depot: €1 a day for mitre saw.*; 5 h of work a day\./)
+    page.getByText(/^Nail depot: €1 a day for air nailer.*; 5 h of work a day\./)
   ).toBeVisible()
-  await expect(page.getByText(/^The plan hires it for 1 day from .* for /).first()).toBeVisible({
+  await expect(page.getByText(/^The plan hires it for \d+ days? from .* for /).first()).toBeVisible({
     timeout: 90_000
   })
   expect(errors).toEqual([])
