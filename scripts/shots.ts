@@ -1,6 +1,6 @@
 import { chromium, type Page } from '@playwright/test'
 
-/** `npm run shots` while the application is served: one current picture of each main view, from the demo data. */
+/** `npm run shots` while the application is served: one current picture of each main view, from the demo data; `-- side` for one of them. */
 const SETTLE_MS = 2500
 const BASE = process.env.BASE ?? 'http://localhost:4173/'
 /** An invented bookcase with a top. */
@@ -114,7 +114,9 @@ const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
   args: ['--no-sandbox']
 })
+const wanted = process.argv.slice(2)
 for (const [file, path, width, height, prepare] of VIEWS) {
+  if (wanted.length > 0 && !wanted.includes(file)) continue
   const page = await (
     await browser.newContext({
       viewport: { width, height },

@@ -93,7 +93,7 @@ test('a machine to hire is kept with its terms, and what the plan makes of it is
   await expect(form.getByRole('alert')).toHaveText('Give it a name.')
   await page.locator('#hire-name').fill('Nail depot')
   await form.locator('.p-multiselect').click()
-  await page.keyboard.type('air nailer')
+  await page.keyboard.type('air')
   await page
     .getByRole('option', { name: /^Air nailer/ })
     .first()
