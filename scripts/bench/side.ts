@@ -14,6 +14,7 @@ const DESIGNS = 12
 const MONTHS = 6
 const CASES = 8
 const RUNS = 5
+const MIX_RUNS = 3
 const PIECES = 2000
 /** The day the demo with a market stall is looked at. */
 const STALL_TODAY = '2026-11-02'
@@ -55,9 +56,15 @@ function drawn(seed: number): MixAsks {
 
 async function mixFigures(): Promise<Figure[]> {
   const solver = await (highsLoader as unknown as (options: object) => Promise<MixSolver>)({})
-  const found = Array.from({ length: CASES }, (_, i) => timed(() => bestMix(solver, drawn(i + 1))))
+  // The first one also waits until the solver's code is compiled; the page asks it in a worker of its own.
+  const first = timed(() => bestMix(solver, drawn(CASES + 1)))
+  const found = Array.from({ length: CASES }, (_, i) => {
+    const runs = Array.from({ length: MIX_RUNS }, () => timed(() => bestMix(solver, drawn(i + 1))))
+    return { ms: median(runs.map(({ ms }) => ms)), result: runs[0]?.result }
+  })
   const what = `mix of ${DESIGNS} designs × ${MONTHS} months`
   return [
+    under(`${what}, the first one asked (Node)`, first.ms, 'ms', 1000),
     under(
       `${what}, the slowest of ${CASES} drawn ones (Node)`,
       Math.max(...found.map(({ ms }) => ms)),
