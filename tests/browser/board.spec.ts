@@ -105,8 +105,10 @@ test('a machine to hire is kept with its terms, and what the plan makes of it is
   await expect(
     page.getByText(/^Nail depot: €1 a day for air nailer.*; 5 h of work a day\./)
   ).toBeVisible()
-  await expect(page.getByText(/^The plan hires it for \d+ days? from .* for /).first()).toBeVisible({
-    timeout: 90_000
-  })
+  await expect(page.getByText(/^The plan hires it for \d+ days? from .* for /).first()).toBeVisible(
+    {
+      timeout: 90_000
+    }
+  )
   expect(errors).toEqual([])
 })
