@@ -14,7 +14,7 @@ const step = (operation: string, minutes?: number): StepFit =>
             {
               minutes,
               method: { id: 'by-hand', protection: ['eyes'] },
-              tools: [{ tool: { id: 'saw' } }]
+              tools: [{ tool: { id: 'saw', needs: ['eyes', 'lungs'] } }]
             }
           ],
     others: []
@@ -71,7 +71,7 @@ describe('a build in evenings', () => {
     const [first, second] = benchSteps({
       steps: [step('measure', 10), step('crosscut')]
     } as unknown as BuildFit)
-    expect(first).toMatchObject({ method: 'by-hand', tools: ['saw'], wear: ['eyes'] })
+    expect(first).toMatchObject({ method: 'by-hand', tools: ['saw'], wear: ['eyes', 'lungs'] })
     expect(second).toMatchObject({ method: undefined, minutes: undefined, tools: [], wear: [] })
   })
   test('a step without a way stands in its place, without time', () => {

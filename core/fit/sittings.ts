@@ -28,7 +28,7 @@ export interface BenchStep {
   readonly ways?: readonly PlainWay[] | undefined
   /** The quickest way that can be done in quiet hours; none where the kit has none. */
   readonly quiet?: { readonly method: string; readonly minutes: number } | undefined
-  /** What has to be protected meanwhile. */
+  /** What has to be protected meanwhile: by the way of working, and by each tool it is done with. */
   readonly wear: readonly Protection[]
 }
 
@@ -81,7 +81,12 @@ export function benchSteps({ steps }: BuildFit, quietDbA = QUIET_DBA): BenchStep
       ways: best && plainWays(best),
       quiet: quiet && { method: quiet.method.id, minutes: quiet.minutes },
       tools: distinct(uses.flatMap(({ tools }) => tools.map(({ tool }) => tool.id))),
-      wear: distinct(uses.flatMap(({ method }) => method.protection ?? []))
+      wear: distinct(
+        uses.flatMap(({ method, tools }) => [
+          ...(method.protection ?? []),
+          ...tools.flatMap(({ tool }) => tool.needs)
+        ])
+      )
     }
   })
 }

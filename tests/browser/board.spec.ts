@@ -26,8 +26,10 @@ test('the board is read when asked, one price is taken over, the plan follows, a
   await expect(page.getByRole('cell', { name: 'the board (simulated)' })).toBeVisible()
   await page.getByRole('button', { name: /^Undo taking 1 price over/ }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('10 prices of your own')
-  // A feed of one's own, faulty in two places.
+  // A feed of one's own, faulty in two places. The page of prices takes files as well: wait for
+  // this one before giving it any.
   await page.goto('/#/prices/board')
+  await expect(page.getByText(/^Simulated: no shop asks these prices/)).toBeVisible()
   const feed = {
     format: 'frugal-ledger/price-feed',
     version: 1,
