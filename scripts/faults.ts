@@ -27,6 +27,7 @@ import { killRuns } from '../tests/faults/kills'
 import { monkeyRun } from '../tests/faults/monkey'
 import { commandRun } from '../tests/helpers/commands'
 import { damaged } from '../tests/helpers/mutate'
+import { CHROMIUM, FLAGS } from './browser-flags'
 
 /** `npm run faults`: the long fault runs. `-- --kills 200 --files 10000 --states 12000 --actions 2000 --seed 1` are the usual figures; it ends with 1 where anything was lost. */
 const option = (name: string, usual: number): number =>
@@ -170,10 +171,7 @@ async function killed(url: string): Promise<void> {
 }
 /** Acts at random on all forms of the application as it is served. */
 async function monkey(url: string): Promise<void> {
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox']
-  })
+  const browser = await chromium.launch({ executablePath: CHROMIUM, args: FLAGS })
   const context = await browser.newContext({ locale: 'en-GB', serviceWorkers: 'block' })
   const page = await context.newPage()
   await page.addInitScript('delete globalThis.showSaveFilePicker')

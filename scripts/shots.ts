@@ -1,4 +1,5 @@
 import { chromium, type Page } from '@playwright/test'
+import { CHROMIUM, FLAGS } from './browser-flags'
 
 /** `npm run shots` while the application is served: one current picture of each main view, from the demo data; `-- side` for one of them. */
 const SETTLE_MS = 2500
@@ -110,10 +111,7 @@ const VIEWS: readonly [
   ['bench-phone', '/', 390, 844]
 ]
 
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox']
-})
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: FLAGS })
 const wanted = process.argv.slice(2)
 for (const [file, path, width, height, prepare] of VIEWS) {
   if (wanted.length > 0 && !wanted.includes(file)) continue

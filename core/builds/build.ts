@@ -75,6 +75,10 @@ export interface MaterialPrice {
   readonly price: Minor
 }
 
+/** A design whose pieces are offered to whoever comes, with its sale; not one ordered by a customer. */
+export const isForSale = (build: Build): build is Build & { readonly sale: Sale } =>
+  build.sale !== undefined && build.sale.due === undefined
+
 /** Pieces for sale are made so many at a time where nothing is said (common practice: what lies side by side on a bench). */
 const SOLD_TOGETHER = 4
 /** Into more batches than these nothing is split by itself. */

@@ -1,3 +1,4 @@
+import { DAYS_PER_MONTH } from '../calendar'
 import type { Minor } from '../money'
 import type { Build, PricePoint, Sale } from './build'
 
@@ -29,8 +30,6 @@ export const demandSaid = ({ known = [], outlet, price, netEach }: Sale): Demand
     known.filter((point) => point.outlet === outlet),
     price ?? netEach
   )
-
-const DAYS_PER_MONTH = 365 / 12
 
 /**
  * Days until the money of copies that are finished together has come, on average: where it was said how many find a buyer in a month, one

@@ -8,6 +8,7 @@ export {
   isDone,
   isBegun,
   togetherOf,
+  isForSale,
   type MaterialPricing,
   materialPrice,
   lineCost,

@@ -10,6 +10,8 @@ const PATTERN = /^(\d{4})-(\d{2})-(\d{2})$/
 export const MS_PER_DAY = 86_400_000
 /** Days a year is reckoned with in rates and ages. */
 export const DAYS_PER_YEAR = 365
+/** Days of a month in the mean of such a year. */
+export const DAYS_PER_MONTH = DAYS_PER_YEAR / 12
 
 /** Days since 1970-01-01 in the proleptic Gregorian calendar. */
 export function dayNumber(day: Day): number {

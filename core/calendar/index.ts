@@ -3,6 +3,7 @@ export {
   LAST_DAY,
   MS_PER_DAY,
   DAYS_PER_YEAR,
+  DAYS_PER_MONTH,
   dayNumber,
   dayFromNumber,
   checkDay,

@@ -1,4 +1,4 @@
-import { daysBetween, type Day } from '../calendar'
+import { DAYS_PER_MONTH, daysBetween, type Day } from '../calendar'
 import { PROTECTIONS, asIfWorn, type Library, type Protection } from '../catalogue'
 import { distinct, groupBy, sumOf } from '../kernel'
 import { findOffer } from '../prices'
@@ -41,7 +41,6 @@ export interface Wear {
 }
 
 const LIFE = { 'get-by': 'getBy', weekend: 'weekend', trade: 'trade', lifetime: 'trade' } as const
-const MONTH_DAYS = 365 / 12
 const MINUTES_PER_HOUR = 60
 /** One for who works, one for who helps. */
 const FOR_TWO = 2
@@ -93,7 +92,7 @@ export function wearOf(world: World, plan: Plan | undefined): Wear {
   const unworn = workspace.workshop.unworn ?? []
   const everything = asIfWorn(world.library)
   const evenings = eveningsOf(world, plan)
-  const months = Math.max(1, daysBetween(world.asOf, plan?.until ?? world.until) / MONTH_DAYS)
+  const months = Math.max(1, daysBetween(world.asOf, plan?.until ?? world.until) / DAYS_PER_MONTH)
   const hoursOf = (protection: Protection): number =>
     sumOf(evenings, ({ work }) =>
       sumOf(work, ({ wear, minutes = 0 }) => (wear.includes(protection) ? minutes : 0))

@@ -1,3 +1,4 @@
+import { isForSale } from '../builds'
 import type { Day } from '../calendar'
 import { fitContext } from '../fit'
 import { distinct } from '../kernel'
@@ -50,7 +51,7 @@ export function designsOn(
 export function forSale(world: World, plan: Plan | undefined, learnt: readonly Learnt[]): ForSale {
   const days = kitDays(world, plan)
   const found = new Map<string, DesignFrom>()
-  const wanted = world.workspace.builds.filter(({ sale }) => sale && sale.due === undefined)
+  const wanted = world.workspace.builds.filter(isForSale)
   const context = fitContext(world)
   for (const day of days) {
     if (found.size === wanted.length) break

@@ -1,4 +1,4 @@
-import { togetherOf, type Build } from '../builds'
+import { isForSale, togetherOf, type Build } from '../builds'
 import type { Library, Step } from '../catalogue'
 import {
   cleanUpStep,
@@ -73,12 +73,10 @@ const together = (build: Build): Build => {
 
 export function atBench(looking: Looking, kit: Kit): AtBench {
   const { world, context } = looking
-  const stepwise = world.workspace.builds
-    .filter(({ sale }) => sale && sale.due === undefined)
-    .map((one): Stepwise => {
-      const build = together(one)
-      return { build, steps: build.steps.map((step) => fitStep(context, kit, step, build)) }
-    })
+  const stepwise = world.workspace.builds.filter(isForSale).map((one): Stepwise => {
+    const build = together(one)
+    return { build, steps: build.steps.map((step) => fitStep(context, kit, step, build)) }
+  })
   return told(looking, kit, stepwise)
 }
 

@@ -1,10 +1,9 @@
-import { demandSaid, togetherOf, type Build, type Sale } from '../builds'
+import { demandSaid, isForSale, togetherOf, type Build, type Sale } from '../builds'
+import { DAYS_PER_MONTH } from '../calendar'
 import { fitBuild, fitContext, usedUp, type FitContext, type Kit } from '../fit'
 import type { Minor } from '../money'
 import { buildMaterial, saleParts, type World } from '../workspace'
 import { corrected, paceOf, type Learnt } from './learnt'
-
-const DAYS_PER_MONTH = 365 / 12
 
 /** What it takes to make so many pieces of a build together, of one piece. Amounts in minor units. */
 export interface Making {
@@ -131,8 +130,8 @@ export function designsOf(
   context: FitContext = fitContext(world)
 ): Design[] {
   const made = world.workspace.builds.flatMap((build) => {
+    if (!isForSale(build)) return []
     const { sale } = build
-    if (!sale || sale.due !== undefined) return []
     const batch = togetherOf(build)
     const [one, many] = [
       makingOf(world, kit, build, 1, context),

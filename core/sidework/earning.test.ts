@@ -270,7 +270,17 @@ describe('with the library', () => {
     }))
     const there = at({ outlets: [outlet], builds })
     expect(plain.commission?.build).toBe('planter')
-    // By hand up to a cent: the plain price is rounded up already.
+    // The tool, what goes into one planter made by itself with it, and its hours.
+    const kit = kitOf(world.library, [
+      ...world.workspace.items,
+      ...items('circular-saw', 'saw-blade')
+    ])
+    const planter = designsOf(world, kit, []).find(({ build }) => build === 'planter')!
+    const hours = (planter.batchMinutes + planter.eachMinutes) / 60
+    // To a cent: sanding discs are shared by the two that are usually made together.
+    const alone = plain.cost + planter.cost + hours * planter.hourValue
+    expect(Math.abs(plain.commission!.price - alone)).toBeLessThanOrEqual(1)
+    // Of what the customer pays the outlet takes a fifth; up to a cent: the plain price is rounded up already.
     const whole = (plain.commission!.price + 600) / 0.8
     expect(there.commission!.price).toBeGreaterThan(whole - 2)
     expect(there.commission!.price).toBeLessThanOrEqual(Math.ceil(whole))

@@ -1,16 +1,15 @@
-import { addDays, minutesBetween, type Day } from '../calendar'
-import { kitOf } from '../fit'
+import { addDays, DAYS_PER_MONTH, minutesBetween, type Day } from '../calendar'
+import { kitOf, type Kit } from '../fit'
 import { leastBy, sumOf } from '../kernel'
 import type { Minor } from '../money'
 import { outletOf, priceLeaving, type Plan, type World } from '../workspace'
 import { atBench, lookingAt, withTools, type AtBench, type Looking } from './by-step'
-import { minutesEach, type Design } from './design'
+import { makingOf, minutesEach, type Design } from './design'
 import { kitsInView, MOST_IN_VIEW, toolsInView, type InView } from './in-view'
 import type { Learnt } from './learnt'
 import { bestMonth, demandOf, type Month } from './month'
 import { paybackSpread, type Spread, type Stream } from './payback'
 
-const DAYS_PER_MONTH = 365 / 12
 const MINUTES_PER_HOUR = 60
 const MONTHS_PER_YEAR = 12
 const YEAR_DAYS = 365
@@ -72,16 +71,25 @@ function streamsOf(before: Month, after: Month, designs: readonly Design[]): Str
   })
 }
 
-/** The price of one commission that pays a tool: its cost, what goes into the piece, and the hours at what they are to bring, with the outlet's share on top. */
-function commissionFor(world: World, cost: Minor, helped: readonly Design[]): Earns['commission'] {
+/**
+ * The price of one commission that pays a tool: its cost, what goes into the piece made by itself with it, and the hours at what they are to
+ * bring, with the outlet's share on top.
+ */
+function commissionFor(
+  { world, context }: Looking,
+  kit: Kit,
+  cost: Minor,
+  helped: readonly Design[]
+): Earns['commission'] {
   const [dearest] = [...helped].sort((a, b) => b.price - a.price)
-  if (!dearest) return undefined
-  const { builds } = world.workspace
-  const outlet = builds.find(({ id }) => id === dearest.build)?.sale?.outlet
-  const hours = minutesEach({ ...dearest, batch: 1 }) / MINUTES_PER_HOUR
+  const build = world.workspace.builds.find(({ id }) => id === dearest?.build)
+  const making = build && makingOf(world, kit, build, 1, context)
+  if (!dearest || !making) return undefined
+  const hours = (making.minutes * dearest.pace) / MINUTES_PER_HOUR
+  const spent = making.material + making.consumables + making.services
   const price = priceLeaving(
-    cost + dearest.cost + hours * dearest.hourValue,
-    outletOf(world.workspace, outlet)
+    cost + spent + hours * dearest.hourValue,
+    outletOf(world.workspace, build.sale?.outlet)
   )
   return Number.isFinite(price) ? { build: dearest.build, price } : undefined
 }
@@ -122,13 +130,13 @@ interface Standing {
 
 /** What a tool changes for the designs for sale. */
 function earnsOf(
-  world: World,
+  looking: Looking,
   { id, cost, entries, kitFor }: InView,
   was: Standing,
   is: Standing
 ): Earns {
-  const { asOf, workspace } = world
-  const { designs } = is.bench
+  const { asOf, workspace } = looking.world
+  const { designs, kit } = is.bench
   const known = new Map(was.bench.designs.map((design) => [design.build, design]))
   const helped = designs.filter((design) => {
     const before = known.get(design.build)
@@ -151,7 +159,7 @@ function earnsOf(
     day: paidOn(asOf, cost, perMonth, wait),
     dayByShare: paidOn(asOf, cost, perMonth * workspace.money.reinvestShare, wait),
     spread: streams.length > 0 ? paybackSpread(streams, cost) : undefined,
-    commission: commissionFor(world, cost, helped)
+    commission: commissionFor(looking, kit, cost, helped)
   }
 }
 
@@ -212,7 +220,7 @@ export function toolsEarn(
   const beside = (from: Standing, views: readonly InView[]): Tried[] =>
     views.map((view) => {
       const is = standingOf(withTools(looking, from.bench, view.entries))
-      return { view, is, earns: earnsOf(world, view, from, is) }
+      return { view, is, earns: earnsOf(looking, view, from, is) }
     })
   const kits = beside(was, kitsInView(looking, was.bench))
   const base = baseOf(was, kits)

@@ -1,3 +1,4 @@
+import { isForSale } from '../builds'
 import { distinct, leastBy, sumOf } from '../kernel'
 import {
   countOf,
@@ -109,9 +110,7 @@ const plannedViews = (world: World, plan: Plan | undefined): InView[] =>
 /** For each build that cannot be made with what is owned the cheapest kit that makes it, by its dearest piece. */
 export function kitsInView({ world }: Looking, bench: AtBench): InView[] {
   const able = new Set(bench.designs.map(({ build }) => build))
-  const missing = world.workspace.builds.filter(
-    ({ id, sale }) => sale && sale.due === undefined && !able.has(id)
-  )
+  const missing = world.workspace.builds.filter((build) => isForSale(build) && !able.has(build.id))
   if (missing.length === 0) return []
   const fitter = makeFitter(world, bench.kit)
   return missing.flatMap((build): InView[] => {

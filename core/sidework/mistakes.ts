@@ -1,4 +1,4 @@
-import { daysBetween, type Day } from '../calendar'
+import { DAYS_PER_MONTH, daysBetween, type Day } from '../calendar'
 import { sumOf } from '../kernel'
 import type { Minor } from '../money'
 import type { Order, Piece, Workspace } from '../workspace'
@@ -9,7 +9,6 @@ import { stockHeld } from './books'
 import { leftOf } from './wage'
 
 const MINUTES_PER_HOUR = 60
-const DAYS_PER_MONTH = 365 / 12
 /** A piece is old when it has waited so many times as long as its kind usually does. A judgement. */
 const OLD_TIMES = 3
 /** Days a piece may wait at least before it is called old: a month. */

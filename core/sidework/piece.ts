@@ -4,7 +4,15 @@ import { fitContext, type FitContext, type Kit } from '../fit'
 import { distinct } from '../kernel'
 import type { Minor } from '../money'
 import { kitOn } from '../plan'
-import { outletOf, saleParts, type Plan, type PriceParts, type World } from '../workspace'
+import {
+  outletOf,
+  priceLeaving,
+  saleParts,
+  type Outlet,
+  type Plan,
+  type PriceParts,
+  type World
+} from '../workspace'
 import { makingOf, type Making } from './design'
 
 const MINUTES_PER_HOUR = 60
@@ -116,7 +124,7 @@ export function saleReckoning(
     stages: stagesOf(selling, plan, batch),
     priceNeeded: pays(planned)
       ? undefined
-      : priceFor(planned, asked, outletOf(world.workspace, build.sale.outlet)?.feeShare ?? 0)
+      : priceFor(planned, asked, outletOf(world.workspace, build.sale.outlet))
   }
 }
 
@@ -128,10 +136,10 @@ function firstOf(most: number, holds: (many: number) => boolean): number | undef
 
 /** The price that leaves so much for an hour, when the outlet goes on taking its share; undefined where it takes all of it. */
 function priceFor(
-  { price, margin, minutes }: PieceBrings,
+  { net, margin, minutes }: PieceBrings,
   asked: Minor,
-  feeShare: number
+  outlet: Outlet | undefined
 ): Minor | undefined {
-  const missing = (minutes / MINUTES_PER_HOUR) * asked - margin
-  return feeShare < 1 ? Math.ceil(price + missing / (1 - feeShare)) : undefined
+  const price = priceLeaving(net + (minutes / MINUTES_PER_HOUR) * asked - margin, outlet)
+  return Number.isFinite(price) ? price : undefined
 }

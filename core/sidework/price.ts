@@ -1,4 +1,5 @@
 import { demandAt, type PricePoint, type Sale } from '../builds'
+import { DAYS_PER_MONTH } from '../calendar'
 import { groupBy, leastBy, sumOf } from '../kernel'
 import { exponentOf, type Minor } from '../money'
 import {
@@ -12,7 +13,6 @@ import {
 import { minutesEach, type Design } from './design'
 import { mostOf, type Month } from './month'
 
-const DAYS_PER_MONTH = 365 / 12
 const MONTHS_PER_YEAR = 12
 
 /** What one price at one outlet brings in a month. Amounts in minor units. */

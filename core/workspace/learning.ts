@@ -1,11 +1,12 @@
 import { isDone } from '../builds'
+import { DAYS_PER_MONTH } from '../calendar'
 import { sharesOver, type Family, type Library, type Shares } from '../catalogue'
 import { sumOf } from '../kernel'
 import { skillPracticeOf } from './skill-practice'
 import type { Workspace } from './types'
 
 const MINUTES_PER_HOUR = 60
-const DAYS_OF = { week: 7, fortnight: 14, month: 365 / 12 } as const
+const DAYS_OF = { week: 7, fortnight: 14, month: DAYS_PER_MONTH } as const
 /** Hours taken for a piece that says nothing of its own. */
 const USUAL_HOURS = 6
 

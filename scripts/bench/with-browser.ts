@@ -3,9 +3,8 @@ import { existsSync } from 'node:fs'
 import type { AddressInfo } from 'node:net'
 import { chromium, type Browser } from '@playwright/test'
 import { createApp } from '../../server/app'
+import { CHROMIUM, FLAGS } from '../browser-flags'
 import type { Figure } from './figures'
-
-const CHROMIUM = '/usr/bin/chromium'
 
 /** Builds and serves the application and measures it in Chromium; nothing where there is no browser. */
 export async function withBrowser(
@@ -18,17 +17,7 @@ export async function withBrowser(
   spawnSync(process.execPath, ['scripts/start.mjs', '--build-only'], { stdio: 'inherit' })
   const server = createApp('dist').listen(0)
   const url = `http://localhost:${(server.address() as AddressInfo).port}/`
-  const browser = await chromium.launch({
-    executablePath: CHROMIUM,
-    args: [
-      '--no-sandbox',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync'
-    ]
-  })
+  const browser = await chromium.launch({ executablePath: CHROMIUM, args: FLAGS })
   try {
     return await measure(browser, url)
   } finally {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, watch } from 'vue'
+import { isForSale } from '../../../core/builds'
 import { marginPerHour } from '../../../core/sidework'
 import { change } from '../../../core/workspace'
 import NumberField from '../../parts/NumberField.vue'
@@ -33,9 +34,7 @@ const first = computed(() => work.mix?.turns[0])
 const best = computed(() =>
   [...work.designs].sort((a, b) => (marginPerHour(b) ?? 0) - (marginPerHour(a) ?? 0)).at(0)
 )
-const isAnySold = computed(() =>
-  (store.workspace?.builds ?? []).some(({ sale }) => sale && sale.due === undefined)
-)
+const isAnySold = computed(() => (store.workspace?.builds ?? []).some(isForSale))
 const title = computed(() => {
   const { say } = store
   if (!say) return words.working

@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import MultiSelect from 'primevue/multiselect'
 import { computed, useId } from 'vue'
-import type { Build, PricePoint, Sale } from '../../../core/builds'
+import { isForSale, type Build, type PricePoint, type Sale } from '../../../core/builds'
 import { askingFor } from '../../../core/sidework'
 import { change, outletOf, saleParts } from '../../../core/workspace'
 import MoneyField from '../../parts/MoneyField.vue'
@@ -56,7 +56,7 @@ const months = computed(() =>
 const others = computed(() => [
   { id: '', name: words.offcutsNone },
   ...(store.workspace?.builds ?? [])
-    .filter((one) => one.sale && one.id !== props.build.id && one.sale.due === undefined)
+    .filter((one) => isForSale(one) && one.id !== props.build.id)
     .map(({ id, name }) => ({ id, name }))
 ])
 const setKnown = (known: readonly PricePoint[]): void =>

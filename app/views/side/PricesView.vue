@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
+import { isForSale } from '../../../core/builds'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { useSideWork } from '../../stores/side-work'
 import { useWorkspace } from '../../stores/workspace'
@@ -13,9 +14,7 @@ import SideTabs from './SideTabs.vue'
 const store = useWorkspace()
 const work = useSideWork()
 watch(() => [work.ground, store.plan], work.askForSale, { immediate: true })
-const builds = computed(() =>
-  (store.workspace?.builds ?? []).filter(({ sale }) => sale && sale.due === undefined)
-)
+const builds = computed(() => (store.workspace?.builds ?? []).filter(isForSale))
 </script>
 
 <template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
+import { isForSale } from '../../../core/builds'
 import type { Earns } from '../../../core/sidework'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import WideBox from '../../parts/WideBox.vue'
@@ -21,9 +22,7 @@ const tools = computed(() => work.earns?.tools ?? [])
 const soonest = computed(
   () => work.earns?.grows[0] ?? tools.value.find(({ day }) => day !== undefined)
 )
-const isAnySold = computed(() =>
-  (store.workspace?.builds ?? []).some(({ sale }) => sale && sale.due === undefined)
-)
+const isAnySold = computed(() => (store.workspace?.builds ?? []).some(isForSale))
 const title = computed(() => {
   const { say } = store
   if (!say || !work.earns) return side.working
