@@ -42,6 +42,11 @@ export const router = createRouter({
       component: () => import('./views/kit/CareView.vue'),
       meta: { place: 'kit' }
     },
+    {
+      path: '/kit/hours',
+      component: () => import('./views/kit/HoursView.vue'),
+      meta: { place: 'kit' }
+    },
     { path: '/kit', component: () => import('./views/kit/KitView.vue'), meta: { place: 'kit' } },
     {
       path: '/weigh',

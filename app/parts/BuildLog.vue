@@ -3,9 +3,10 @@ import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
-import { isBegun } from '../../core/builds'
-import type { Day } from '../../core/calendar'
+import { isBegun, mostMinutes } from '../../core/builds'
+import { daysBetween, type Day } from '../../core/calendar'
 import { fitBuild, fitContext, kitOf } from '../../core/fit'
+import { shareOf } from '../../core/hours'
 import { issue, issuesOf, refused, type Issue, type Result } from '../../core/kernel'
 import { paidAmount, pastDay } from '../../core/ledger'
 import { parseNumber } from '../../core/units'
@@ -13,6 +14,7 @@ import { buildMaterial, change, findBuild } from '../../core/workspace'
 import { newId } from '../stores/clock'
 import { useWorkspace } from '../stores/workspace'
 import { decimalText, plainNumber } from '../words/amounts'
+import { hours } from '../words/hours'
 import { record } from '../words/record'
 import { sentence } from '../words/issues'
 import { duration } from '../words/say'
@@ -35,12 +37,16 @@ const expected =
         build.value
       ).minutes
     : 0
+/** What the sessions came to stands there already; without any, what was planned. */
+const logged = build.value?.log?.minutesSpent ?? 0
 const figure = ref(
   finishing.value
-    ? plainNumber(Math.round(expected / 6) / 10)
+    ? plainNumber(Math.round((logged > 0 ? logged / 60 : expected / 60) * 100) / 100)
     : decimalText(planned, store.workspace?.money.currency ?? 'EUR')
 )
 const date = ref<Day>(store.world?.asOf ?? '')
+const begun = ref<Day>(build.value?.log?.begun ?? '')
+const tooMuch = ref('')
 const problems = ref<readonly Issue[]>([])
 
 /** Hours as they were typed. */
@@ -57,17 +63,32 @@ function confirm(): void {
   const read = finishing.value
     ? readHours(figure.value)
     : paidAmount(figure.value, workspace.money.currency)
-  problems.value = issuesOf(day, read)
-  if (!day.ok || !read.ok) return
-  const { name, id } = build.value
+  const from = finishing.value ? pastDay(begun.value, world.asOf) : day
+  problems.value = issuesOf(day, read, from)
+  tooMuch.value = ''
+  if (!day.ok || !read.ok || !from.ok) return
+  const whole = build.value
+  const { name, id } = whole
+  const spent = Math.round(read.value * 60)
+  const most = mostMinutes(daysBetween(from.value, day.value))
+  if (finishing.value && spent > most && from.value <= day.value) {
+    tooMuch.value = hours.moreThanDays(
+      duration(spent),
+      store.say?.day(from.value) ?? '',
+      duration(most)
+    )
+    return
+  }
   const { library } = world
   problems.value = finishing.value
     ? store.attempt(steps.finished(name), (state) =>
         change.finishBuild(state, library, {
           build: id,
+          begun: from.value,
           date: day.value,
-          minutesSpent: Math.round(read.value * 60),
-          itemId: newId('item')
+          minutesSpent: spent,
+          itemId: newId('item'),
+          shared: shareOf(world, whole, spent, day.value, { plan: store.plan })
         })
       )
     : store.attempt(steps.begun(name), (state) =>
@@ -106,10 +127,17 @@ function confirm(): void {
           }}
         </p>
       </div>
+      <DayField
+        v-if="finishing"
+        :label="hours.begunOn"
+        :value="begun"
+        @change="begun = $event ?? ''"
+      />
       <DayField :label="record.date" :value="date" @change="date = $event ?? ''" />
       <p v-for="one in problems" :key="one.code" class="attention small" role="alert">
         {{ sentence(one, store.say) }}
       </p>
+      <p v-if="tooMuch" class="attention small" role="alert">{{ tooMuch }}</p>
       <div class="row">
         <Button type="submit" :label="finishing ? record.confirmFinish : record.confirmBegin" />
         <Button

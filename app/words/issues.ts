@@ -2,6 +2,7 @@ import type { Findings, Issue } from '../../core/kernel'
 import { n, quoted, t, type Sentences } from './sentences'
 import { plural } from './plural'
 import { BOARD } from './issues-board'
+import { CARE } from './issues-care'
 import { KEEPING } from './issues-keeping'
 import { DATES, FIGURES } from './issues-dates'
 import { STORAGE } from './issues-storage'
@@ -277,7 +278,8 @@ const ALL: Sentences = said('issues', {
   ...PLAN,
   ...STORAGE,
   ...KEEPING,
-  ...BOARD
+  ...BOARD,
+  ...CARE
 })
 const words = said('issueUnknown', {
   unknown: (code: string): string => `Something is wrong here (${code}).`

@@ -2,14 +2,8 @@ import type { Library, MaterialLine, Step, Template, Timber, Wish } from '../cat
 import type { Part } from '../cutlist'
 import { sumOf } from '../kernel'
 import type { Day } from '../calendar'
+import type { BuildLog } from './log'
 import { timesRatio, type Minor } from '../money'
-
-/** What really happened with a build. */
-export interface BuildLog {
-  readonly begun: Day
-  readonly done?: Day | undefined
-  readonly minutesSpent: number
-}
 
 /** What the seller knows of a price: how long a piece waits for its buyer at it, and how many are sold in a month. */
 export interface PricePoint {

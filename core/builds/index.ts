@@ -1,5 +1,4 @@
 export {
-  type BuildLog,
   type Build,
   type PricePoint,
   type Sale,
@@ -26,3 +25,16 @@ export { nightsOf } from './waiting'
 export { batchOf } from './batch'
 export { daysUntilSold, demandAt, demandSaid, type Demand } from './demand'
 export { roughVariant, type RoughVariant } from './rough-timber'
+export {
+  LONGEST_SESSION,
+  forPlans,
+  mostMinutes,
+  runningMinutes,
+  sessionTrouble,
+  untoldMinutes,
+  withMinutes,
+  withSession,
+  type BuildLog,
+  type Session,
+  type SharedMinutes
+} from './log'

@@ -100,6 +100,7 @@ export {
   SKILLS,
   exactBy,
   withSkill,
+  type Paces,
   withoutSkill,
   type Family,
   type Levels,

@@ -53,6 +53,8 @@ export const exactBy = (method: Method): ExactBy =>
 const levelOf = (levels: Levels, { family }: Pick<Method, 'family'>): Level =>
   family === undefined ? 'home' : (levels[family] ?? 'new')
 
+const PACED = [...FAMILIES, 'other'] as const
+
 const adapted = new WeakMap<Library, Map<string, Library>>()
 const origins = new WeakMap<Library, Library>()
 
@@ -66,23 +68,29 @@ function factorsOf(byLevel: SkillTable[Skill], shares: Shares): SkillFactors {
   return { minutes: mean('minutes'), error: mean('error'), spoilt: mean('spoilt') }
 }
 
-/** What is known of somebody's hands: levels, and for what they are learning the mean of the levels on the way. */
+/** By what the times of a family are multiplied, as somebody's own logs have shown; `other` for ways of no family. */
+export type Paces = Readonly<Partial<Record<Family | 'other', number>>>
+
+/** What is known of somebody's hands: levels, for what they are learning the mean of the levels on the way, and their own pace. */
 interface Hands {
   readonly levels: Levels
   readonly learning: Readonly<Partial<Record<Family, Shares>>>
+  readonly paces: Paces
 }
 
 /** A method as somebody does it. Times and errors of the library are those of somebody at home with it. */
-function asDone(table: SkillTable, { levels, learning }: Hands, method: Method): Method {
+function asDone(table: SkillTable, { levels, learning, paces }: Hands, method: Method): Method {
   const byLevel = table[method.skill ?? 'anyone']
   const shares = method.family && learning[method.family]
   const { minutes, error, spoilt } = shares
     ? factorsOf(byLevel, shares)
     : byLevel[levelOf(levels, method)]
-  if (minutes === 1 && error === 1 && spoilt === 0) return method
+  const pace = method.service === undefined ? (paces[method.family ?? 'other'] ?? 1) : 1
+  if (minutes === 1 && error === 1 && spoilt === 0 && pace === 1) return method
   return {
     ...method,
-    runMinutes: method.runMinutes * minutes,
+    setupMinutes: method.setupMinutes * pace,
+    runMinutes: method.runMinutes * minutes * pace,
     accuracyMm: method.accuracyMm * error,
     ...(spoilt === 0 ? {} : { spoilt })
   }
@@ -93,24 +101,30 @@ function asDone(table: SkillTable, { levels, learning }: Hands, method: Method):
  * stock (docs/model.md, 2). It is laid over the library once, so that fit, ladder, plan and search reckon with the same hands. The same
  * library for the same levels.
  * @param learning shares of the levels in families that are being learnt, see `sharesOver`
+ * @param paces by what minutes and set-up of each family are multiplied besides
  */
 export function withSkill(
   library: Library,
   levels: Levels,
-  learning: Hands['learning'] = {}
+  learning: Hands['learning'] = {},
+  paces: Paces = {}
 ): Library {
   const known = adapted.get(library) ?? new Map<string, Library>()
   adapted.set(library, known)
   const key = FAMILIES.map((family) => {
     const shares = learning[family]
     return shares ? LEVELS.map((level) => shares[level]).join('/') : (levels[family] ?? 'new')
-  }).join()
+  })
+    .concat(PACED.map((family) => `${paces[family] ?? 1}`))
+    .join()
   const present = known.get(key)
   if (present) return present
   const table = library.data.reckoning.skill
   const made = indexLibrary({
     ...library.data,
-    methods: library.data.methods.map((method) => asDone(table, { levels, learning }, method))
+    methods: library.data.methods.map((method) =>
+      asDone(table, { levels, learning, paces }, method)
+    )
   })
   known.set(key, made)
   origins.set(made, library)

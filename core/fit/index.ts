@@ -100,6 +100,7 @@ export { consumablesPerHour, useEats, usedUp } from './consumables'
 export {
   QUIET_DBA,
   benchSteps,
+  plainWays,
   sittingsOf,
   type BenchStep,
   type PlainWay,

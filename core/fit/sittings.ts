@@ -14,6 +14,8 @@ export interface PlainWay {
   readonly operation: string
   readonly method: string
   readonly minutes: number
+  /** What it is done with. */
+  readonly tools: readonly string[]
 }
 
 /** A step as one has it before one at the bench: with what it is done best, and what that takes. */
@@ -42,14 +44,21 @@ const usesIn = (use: MethodUse): MethodUse[] => [
   ...(use.cleanUp ? [use.cleanUp] : [])
 ]
 /** What a way comes down to; what a service does is nobody's work here. */
-function plainWays(use: MethodUse): PlainWay[] {
-  const { method, parts = [], cleanUp } = use
+export function plainWays(use: MethodUse): PlainWay[] {
+  const { method, parts = [], cleanUp, tools } = use
   const minutes = use.minutes - (cleanUp?.minutes ?? 0)
   const own =
     parts.length > 0
       ? parts.flatMap(plainWays)
       : method.service === undefined
-        ? [{ operation: method.operation, method: method.id, minutes }]
+        ? [
+            {
+              operation: method.operation,
+              method: method.id,
+              minutes,
+              tools: tools.map(({ tool }) => tool.id)
+            }
+          ]
         : []
   return [...own, ...(cleanUp ? plainWays(cleanUp) : [])]
 }

@@ -72,8 +72,8 @@ describe('work that is made up of other work', () => {
   const joined: SittingWork = {
     ...stretch('join-case/screwed', 60),
     ways: [
-      { operation: 'bore', method: 'bore/drill', minutes: 20 },
-      { operation: 'sand-flat', method: 'sand-flat/random-orbital', minutes: 40 }
+      { operation: 'bore', method: 'bore/drill', minutes: 20, tools: [] },
+      { operation: 'sand-flat', method: 'sand-flat/random-orbital', minutes: 40, tools: [] }
     ]
   }
   test('is as loud and dusty as its parts, each for its own minutes', () => {

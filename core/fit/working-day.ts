@@ -80,11 +80,11 @@ export interface WorkingDay {
 const COUNTS_FROM = 80
 
 /** What work comes down to: its plain ways, or the way it is done. */
-export const waysIn = ({ step, method, minutes, ways }: SittingWork): readonly PlainWay[] =>
+export const waysIn = ({ step, method, minutes, tools, ways }: SittingWork): readonly PlainWay[] =>
   ways ??
   (method === undefined || minutes === undefined
     ? []
-    : [{ operation: step.operation, method, minutes }])
+    : [{ operation: step.operation, method, minutes, tools }])
 
 /** Whether a tool plays a part in a way of working. */
 export const playsIn = (library: Library, tool: string, method: string): boolean => {

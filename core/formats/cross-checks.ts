@@ -5,6 +5,7 @@ import { issue, type Code, type Issue, type Path } from '../kernel'
 import { ledgerProblems } from '../ledger'
 import { hireOf, typicalOffer } from '../prices'
 import type { Workspace, WorkspaceFile } from '../workspace'
+import { logsWrong } from './log-checks'
 
 const repeated = (list: readonly { readonly id: string }[], path: Path): Issue[] => {
   const first = new Map<string, number>()
@@ -46,16 +47,7 @@ function outOfOrder(workspace: Workspace): Issue[] {
   const { humidity } = workshop
   return [
     ...soldWrong(workspace),
-    ...builds.flatMap(({ log }, i) =>
-      log?.done !== undefined && log.done < log.begun
-        ? [
-            issue('build.done-before-begun', ['builds', i, 'log', 'done'], {
-              begun: log.begun,
-              done: log.done
-            })
-          ]
-        : []
-    ),
+    ...logsWrong(builds),
     ...saleWindows.flatMap(({ from, until }, i) =>
       from <= until ? [] : [issue('sale.ends-before-it-begins', ['saleWindows', i, 'until'])]
     ),

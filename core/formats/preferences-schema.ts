@@ -82,6 +82,7 @@ export const preferences = z.strictObject({
   power: powerWish,
   ruledOut: ruledOut.optional(),
   levels: levels.optional(),
+  byTheBook: z.literal(true).optional(),
   joints: joints.optional(),
   learns: learns.optional(),
   names: z.enum(NAME_SETS).optional(),

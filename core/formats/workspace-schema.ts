@@ -3,6 +3,7 @@ import { JOINTS, STOCK_KINDS, TIMBERS, WISHES } from '../catalogue'
 import { ENTRY_KINDS } from '../ledger'
 import { SELLER_TYPES } from '../prices'
 import { MOST } from './limits'
+import { buildLog } from './log-schema'
 import { material } from './material-schema'
 import * as part from './schema-parts'
 import { workshop } from './workshop-schema'
@@ -28,7 +29,7 @@ import { order, outlet, piece, sale } from './selling-schema'
 export const WORKSPACE_FORMAT = 'frugal-ledger/workspace'
 export const WORKSPACE_VERSION = 3
 
-const { id, name, text, day, amount, price, count, minutes, tier, condition, power } = part
+const { id, name, text, day, amount, price, count, tier, condition, power } = part
 
 const size = z.number().positive('number.too-small').max(100_000, 'number.too-large')
 const cutPart = z.strictObject({
@@ -62,7 +63,7 @@ const build = z.strictObject({
   hourValue: price.optional(),
   wished: day.optional(),
   yields: id.optional(),
-  log: z.strictObject({ begun: day, done: day.optional(), minutesSpent: minutes }).optional(),
+  log: buildLog.optional(),
   parts: z.array(cutPart).max(1000, 'list.too-long').optional(),
   bearing: z.enum(['carries-people', 'hangs-over-people']).optional()
 })

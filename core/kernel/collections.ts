@@ -43,3 +43,20 @@ export const byId = <T extends { readonly id: string }>(
 
 /** Each value once, in order of first appearance. */
 export const distinct = <T>(list: readonly T[]): T[] => [...new Set(list)]
+
+/**
+ * A whole number shared out by weights in whole parts that come to it exactly: rounded down, and what is left goes to the largest remainders
+ * (Hamilton's method of apportionment). All zeros where no weight is above 0.
+ */
+export function apportion(whole: number, weights: readonly number[]): number[] {
+  const all = sumOf(weights, (weight) => weight)
+  if (!(all > 0)) return weights.map(() => 0)
+  const shares = weights.map((weight) => (whole * weight) / all)
+  const parts = shares.map(Math.floor)
+  const left = whole - sumOf(parts, (part) => part)
+  const order = shares
+    .map((share, i) => ({ i, rest: share - Math.floor(share) }))
+    .sort((a, b) => b.rest - a.rest || a.i - b.i)
+  for (const { i } of order.slice(0, left)) parts[i] = (parts[i] ?? 0) + 1
+  return parts
+}

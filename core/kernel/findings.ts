@@ -1,4 +1,5 @@
 import type { BoardFindings, Figure, Nothing } from './findings-board'
+import type { CareFindings } from './findings-care'
 
 export type { Figure, Nothing } from './findings-board'
 
@@ -7,7 +8,7 @@ export type { Figure, Nothing } from './findings-board'
  * and the words of the application are checked against this list: a sentence that is missing, or one that asks for a figure that is
  * not there, does not compile. Figures with a `?` come along where they are known.
  */
-export interface Findings extends BoardFindings {
+export interface Findings extends BoardFindings, CareFindings {
   'backup.folder': { reason: Figure }
   'build.done-before-begun': { begun: Figure; done: Figure }
   'change.refused': { name: Figure }

@@ -11,7 +11,7 @@ export {
   must
 } from './result'
 export { fingerprint, stableText, textPrint } from './hash'
-export { byId, distinct, groupBy, leastBy, sumOf, sumOfMost } from './collections'
+export { apportion, byId, distinct, groupBy, leastBy, sumOf, sumOfMost } from './collections'
 export { FOUR_OF_FIVE, normalBelow } from './normal'
 export { normalFrom, seededRandom } from './random'
 export { TOLERANCE } from './tolerance'

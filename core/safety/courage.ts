@@ -99,7 +99,7 @@ function opening(
 
 /**
  * The ladder of courage: for each class of hazard the declared level, what is practised by the log, and what the next level would open. Of
- * a finished build its logged minutes are shared evenly over the ways of the plan it was made by.
+ * a finished build its logged minutes count by the ways it was made.
  */
 export function courageOf(world: World, plan?: Plan): Courage[] {
   const { library, workspace } = world
@@ -109,15 +109,14 @@ export function courageOf(world: World, plan?: Plan): Courage[] {
   return HAZARDS.map((hazard): Courage => {
     const level = workspace.workshop.comfort[hazard]
     const isOf = (id: string): boolean => library.methods.get(id)?.hazard?.kind === hazard
-    const used = done.filter(({ methods }) => methods.some(isOf))
+    const used = done.filter(({ ways }) => ways.some(({ method }) => isOf(method)))
     const next = level === undefined || level === TOP ? undefined : ((level + 1) as HazardLevel)
     return {
       hazard,
       level,
       hours:
-        sumOf(
-          used,
-          ({ methods, minutes }) => (minutes * methods.filter(isOf).length) / methods.length
+        sumOf(used, ({ ways }) =>
+          sumOf(ways, ({ method, minutes }) => (isOf(method) ? minutes : 0))
         ) / MINUTES_PER_HOUR,
       builds: used.length,
       pieces: sumOf(used, ({ copies }) => copies),

@@ -15,7 +15,7 @@ export interface RunOut {
 
 /**
  * Filters, masks and plugs that are used up: hours logged since they came in with ways that ask for them. Of a finished build its minutes
- * are shared evenly over the ways of the plan it was made by.
+ * count by the ways it was made.
  */
 export function runOut(world: World, plan?: Plan): RunOut[] {
   const { library, workspace } = world
@@ -25,9 +25,8 @@ export function runOut(world: World, plan?: Plan): RunOut[] {
     return (
       sumOf(
         done.filter(({ on }) => on >= since),
-        ({ methods, minutes }) =>
-          (minutes * methods.filter((one) => asksFor(library, one, protects)).length) /
-          methods.length
+        ({ ways }) =>
+          sumOf(ways, ({ method, minutes }) => (asksFor(library, method, protects) ? minutes : 0))
       ) / MINUTES_PER_HOUR
     )
   }

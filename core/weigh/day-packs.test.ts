@@ -37,8 +37,8 @@ test('only the part of a step counts that the tool is used in', () => {
     ...bore(60),
     method: 'join-case/screwed',
     ways: [
-      { operation: 'bore', method: 'bore/drill', minutes: 15 },
-      { operation: 'sand-flat', method: 'sand-flat/block', minutes: 45 }
+      { operation: 'bore', method: 'bore/drill', minutes: 15, tools: [] },
+      { operation: 'sand-flat', method: 'sand-flat/block', minutes: 45, tools: [] }
     ]
   }
   expect(dayPacks(world, undefined, [joined])[0]?.energyWh).toBeCloseTo(perHour / 4, 9)

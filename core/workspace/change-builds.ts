@@ -1,4 +1,4 @@
-import { type Build, type BuildLog, jigBuild } from '../builds'
+import { type Build, type BuildLog, type SharedMinutes, jigBuild } from '../builds'
 import { type Library } from '../catalogue'
 import type { Day } from '../calendar'
 import { must } from '../kernel'
@@ -85,12 +85,29 @@ export function beginBuild(
 export function finishBuild(
   workspace: Workspace,
   library: Library,
-  done: { build: string; date: Day; minutesSpent: number; itemId: string }
+  done: {
+    build: string
+    /** When it was really begun, where that is put right. */
+    begun?: Day | undefined
+    date: Day
+    minutesSpent: number
+    itemId: string
+    shared?: SharedMinutes | undefined
+  }
 ): Workspace {
-  const finished = changeBuild(workspace, done.build, (build) => ({
-    ...build,
-    log: { begun: build.log?.begun ?? done.date, done: done.date, minutesSpent: done.minutesSpent }
-  }))
+  const finished = changeBuild(workspace, done.build, (build) => {
+    const { running: _running, ...log } = build.log ?? { begun: done.date }
+    return {
+      ...build,
+      log: {
+        ...log,
+        begun: done.begun ?? log.begun,
+        done: done.date,
+        minutesSpent: done.minutesSpent,
+        ...(done.shared ? { shared: done.shared } : {})
+      }
+    }
+  })
   const yields = finished.builds.find(({ id }) => id === done.build)?.yields
   const tool = yields === undefined ? undefined : library.tools.get(yields)
   return tool

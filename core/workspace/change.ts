@@ -1,5 +1,6 @@
 export { itemsOf } from './bought'
 export * from './change-builds'
+export * from './change-log'
 export * from './change-offers'
 export * from './changes'
 export * from './found'

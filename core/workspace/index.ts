@@ -76,7 +76,16 @@ export { WEIGHTS, type WeightName } from '../catalogue'
 export { type Weights, weightsOf, withWeights } from './weights'
 export { practiceOf, type Practice } from './practice'
 export { learningOf } from './learning'
-export { finishedWays, type Finished } from './finished'
+export { finishedWays, type Finished, type WayMinutes } from './finished'
+export {
+  BOOK_HOURS,
+  OTHER_WORK,
+  PACE_FAMILIES,
+  ownPace,
+  paceUsed,
+  type FamilyPace,
+  type PaceFamily
+} from './pace'
 export { skillPracticeOf, type SkillPractice } from './skill-practice'
 export { NO_TRAIL, handedOver, isTouched, lastCommon, stamped } from './trail'
 export {

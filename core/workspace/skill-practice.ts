@@ -15,8 +15,8 @@ export interface SkillPractice {
 }
 
 /**
- * Hours logged with each family: of every finished build its logged minutes, shared evenly over the steps of the plan it was made by. What
- * was made by no kept plan counts for nothing.
+ * Hours logged with each family: of every finished build its logged minutes by the ways it was made. What was logged without any
+ * and made by no kept plan counts for nothing.
  */
 export function skillPracticeOf(
   workspace: Workspace,
@@ -25,10 +25,9 @@ export function skillPracticeOf(
 ): SkillPractice[] {
   const done = finishedWays(workspace, plan)
   return FAMILIES.map((family) => {
-    const minutes = sumOf(done, ({ methods, minutes: spent }) => {
-      const theirs = methods.filter((id) => library.methods.get(id)?.family === family).length
-      return (spent * theirs) / methods.length
-    })
+    const minutes = sumOf(done, ({ ways }) =>
+      sumOf(ways, (way) => (library.methods.get(way.method)?.family === family ? way.minutes : 0))
+    )
     const level = workspace.preferences.levels?.[family] ?? 'new'
     const hours = minutes / MINUTES_PER_HOUR
     return {

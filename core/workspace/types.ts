@@ -147,6 +147,8 @@ export interface Preferences {
   readonly learns?: readonly Family[] | undefined
   /** How far the user is with each family of ways to work; new to it where nothing is said. */
   readonly levels?: Levels | undefined
+  /** Times as the library has them, whatever the log says of the user's own pace. */
+  readonly byTheBook?: true | undefined
   /** Which country's trade names are shown; the library's own when left out. */
   readonly names?: NameSet | undefined
   readonly weighting?: Weighting | undefined

@@ -6,7 +6,8 @@ import {
   wishOf,
   worthOf,
   type Build,
-  type MaterialPricing
+  type MaterialPricing,
+  forPlans
 } from '../builds'
 import { libraryOf } from './library-of'
 import type { Library } from '../catalogue'
@@ -240,6 +241,7 @@ export function workspaceHash(workspace: Workspace): string {
     ...workspace,
     ledger: ledgerPrint(workspace.ledger),
     ...plannedOf(workspace),
+    builds: workspace.builds.map(forPlans),
     adopted: undefined,
     name: undefined,
     scenarios: undefined,

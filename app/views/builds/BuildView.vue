@@ -27,11 +27,13 @@ import { cutList as cutWords } from '../../words/cutlist'
 import { steps } from '../../words/steps'
 import type { Answer } from '../../workers/protocol'
 import { cellOf } from './cells'
+import BenchClock from './BenchClock.vue'
 import BuildFields from './BuildFields.vue'
 import PieceBrings from './PieceBrings.vue'
 import BuildPaper from './BuildPaper.vue'
 import MaterialRows from './MaterialRows.vue'
 import StepRows from './StepRows.vue'
+import WhereHours from './WhereHours.vue'
 
 const JoinerySense = defineAsyncComponent(() => import('./JoinerySense.vue'))
 const CellWhy = defineAsyncComponent(() => import('./CellWhy.vue'))
@@ -179,8 +181,10 @@ const materialLines = computed(() =>
     <p v-else-if="template?.why" class="caption">{{ template.why }}</p>
     <BuildPaper :build="build" />
     <div class="stack no-print">
+      <BenchClock v-if="isBegun(build) && !isDone(build)" :build="build" />
       <BuildFields :build="build" @set="set" />
       <PieceBrings v-if="build.sale" :build="build.id" />
+      <WhereHours v-if="(build.log?.minutesSpent ?? 0) > 0" :build="build" />
       <h2>{{ words.stepsTitle }}</h2>
       <StepRows
         :build="build"

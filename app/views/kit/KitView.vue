@@ -24,6 +24,7 @@ import { groups, kit as words } from '../../words/kit'
 import { paper } from '../../words/paper'
 import { steps } from '../../words/steps'
 import KitGaps from './KitGaps.vue'
+import KitTabs from './KitTabs.vue'
 import KitTool from './KitTool.vue'
 
 type Shown = 'mine' | 'usual' | 'all' | 'owned' | 'planned' | 'wished'
@@ -156,7 +157,8 @@ function removeOwn(id: string, name: string): void {
   <PlaceHead :title="words.title(items.length, covered)" :subtitle="words.subtitle">
     <RouterLink v-if="items.length > 0" to="/kit/care">{{ paper.openCare }}</RouterLink>
   </PlaceHead>
-  <div class="row">
+  <KitTabs />
+  <div class="row tools">
     <InputText
       v-model="search"
       :placeholder="words.search"

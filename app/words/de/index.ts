@@ -22,6 +22,7 @@ import * as floor from './floor'
 import * as powerSense from './power-sense'
 import * as sidework from './sidework'
 import * as side from './side'
+import * as hours from './hours'
 import * as sideStock from './side-stock'
 import * as sideBooks from './side-books'
 import * as air from './air'
@@ -56,6 +57,7 @@ export const words: Catalogue = {
   ...powerSense,
   ...sidework,
   ...side,
+  ...hours,
   ...sideStock,
   ...sideBooks,
   ...air,

@@ -1,4 +1,5 @@
 import { BOARD } from './issues-board'
+import { CARE } from './issues-care'
 import { DATES, FIGURES, FILES } from './issues-files'
 import { KEEPING, STORAGE } from './issues-keeping'
 import { LISTS, PLAN } from './issues-plan'
@@ -13,7 +14,8 @@ export const issues: Sentences = {
   ...LISTS,
   ...STORAGE,
   ...KEEPING,
-  ...BOARD
+  ...BOARD,
+  ...CARE
 }
 export const issueUnknown = {
   unknown: (code: string): string => `Hier stimmt etwas nicht (${code}).`

@@ -1,0 +1,15 @@
+<script setup lang="ts">
+import PlaceTabs from '../../parts/PlaceTabs.vue'
+import { hours } from '../../words/hours'
+import { placeNames } from '../../words/shell'
+
+/** The questions of what one owns. */
+const tabs = [
+  ['/kit', hours.tabs.have],
+  ['/kit/hours', hours.tabs.hours]
+] as const
+</script>
+
+<template>
+  <PlaceTabs :tabs="tabs" :label="placeNames.kit" />
+</template>

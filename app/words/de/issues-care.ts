@@ -1,0 +1,17 @@
+import { n, quoted, t, type Sentences } from '../sentences'
+
+/** Was mit Stundenzetteln, Prüfungen und Pflege nicht stimmen kann. */
+export const CARE = {
+  'log.sessions-differ': (say, f) =>
+    `Die Sitzungen von ${quoted(f.build)} ergeben ${say.duration(n(f.sum))}, sein Stundenzettel ${say.duration(n(f.spent))}. Kürze eine Sitzung, oder trag mehr ein.`,
+  'log.shares-differ': (say, f) =>
+    `Die Arbeitsweisen von ${quoted(f.build)} ergeben ${say.duration(n(f.sum))}, sein Stundenzettel ${say.duration(n(f.spent))}. Gib der einen, was du der anderen nimmst.`,
+  'log.item-too-long': (say, f) =>
+    `Ein Werkzeug wäre für ${quoted(f.build)} länger benutzt worden als die ${say.duration(n(f.spent))} seines Stundenzettels. Trag für das Werkzeug weniger ein, oder für das Vorhaben mehr.`,
+  'log.running-done': (_, f) =>
+    `${quoted(f.build)} ist fertig, und seine Uhr läuft noch. Halte sie an, oder sag, dass es noch nicht fertig ist.`,
+  'log.session-outside': (say, f) =>
+    `${quoted(f.build)} wurde am ${say.day(t(f.begun))} begonnen; eine Sitzung am ${say.day(t(f.date))} läge davor. Berichtige einen der beiden Tage.`,
+  'log.twice': (_, f) =>
+    `Zwei Sitzungen von ${quoted(f.build)} haben dasselbe Zeichen. Nimm eine heraus und trag sie neu ein.`
+} satisfies Partial<Sentences>

@@ -1,0 +1,17 @@
+import { n, quoted, t, type Sentences } from './sentences'
+
+/** What can be wrong with logs, checks and care. */
+export const CARE = {
+  'log.sessions-differ': (say, f) =>
+    `The sessions of ${quoted(f.build)} come to ${say.duration(n(f.sum))}, its log to ${say.duration(n(f.spent))}. Shorten a session, or put more into the log.`,
+  'log.shares-differ': (say, f) =>
+    `The ways of ${quoted(f.build)} come to ${say.duration(n(f.sum))}, its log to ${say.duration(n(f.spent))}. Give to one way what you take from another.`,
+  'log.item-too-long': (say, f) =>
+    `A tool would have been in use for ${quoted(f.build)} longer than the ${say.duration(n(f.spent))} of its log. Put in fewer hours for the tool, or more for the build.`,
+  'log.running-done': (_, f) =>
+    `${quoted(f.build)} is done, and its clock still runs. Stop the clock, or say that it is not done yet.`,
+  'log.session-outside': (say, f) =>
+    `${quoted(f.build)} was begun on ${say.day(t(f.begun))}; a session on ${say.day(t(f.date))} comes before that. Correct the day of either.`,
+  'log.twice': (_, f) =>
+    `Two sessions of ${quoted(f.build)} have the same mark. Take one of them out and put it in again.`
+} satisfies Partial<Sentences>

@@ -1,0 +1,2 @@
+export { itemFor, plannedMethods, reckonedWays, shareOf, type ReckonedWay } from './share'
+export { itemHours, sharedOf, type ItemHours } from './of-items'
