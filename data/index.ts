@@ -21,6 +21,8 @@ import { templates } from './templates'
 import { tools } from './tools'
 
 export { sheetFor, sheets } from './inspection'
+export { trueChecks } from './inspection/true'
+export { careTasks } from './inspection/care'
 export { usualSales, type UsualSale } from './sales'
 export { USUAL_ASKED, basics, firstPieces, usual } from './usual'
 

@@ -13,5 +13,12 @@ export const CARE = {
   'log.session-outside': (say, f) =>
     `${quoted(f.build)} was begun on ${say.day(t(f.begun))}; a session on ${say.day(t(f.date))} comes before that. Correct the day of either.`,
   'log.twice': (_, f) =>
-    `Two sessions of ${quoted(f.build)} have the same mark. Take one of them out and put it in again.`
+    `Two sessions of ${quoted(f.build)} have the same mark. Take one of them out and put it in again.`,
+  'check.negative': () => 'What is measured is 0 or more. Type the distance without a sign.',
+  'check.short': (_, f) =>
+    `Over ${t(f.length)} mm an angle cannot be told. Use a piece of at least ${t(f.least)} mm, the longer the better.`,
+  'check.wild': (_, f) =>
+    `That would be ${n(f.error).toFixed(1)} mm off, and nothing sold as a tool is off by more than ${t(f.most)} mm. Look at the unit: millimetres, so half a millimetre is 0.5.`,
+  'check.twice': (say, f) =>
+    `This was checked on ${say.day(t(f.date))} already. Take that result out first, or put this one on another day.`
 } satisfies Partial<Sentences>

@@ -48,6 +48,10 @@ const LISTS: Readonly<Record<string, string>> = said('keptLists', {
   saleWindows: 'Sale',
   watches: 'Watched',
   hires: 'To hire',
+  outlets: 'Outlet',
+  pieces: 'Piece for sale',
+  orders: 'Order',
+  upkeep: 'Check or care',
   scenarios: 'Scenario',
   photos: 'Photo',
   adopted: 'Plan kept'

@@ -11,6 +11,8 @@ const CALLED: Readonly<Record<string, string>> = said('called', {
   saleWindows: 'sales',
   watches: 'what is watched',
   hires: 'what can be hired',
+  pieces: 'pieces for sale',
+  upkeep: 'checks and care',
   needTests: 'purchases slept on',
   oneOffs: 'money that comes once',
   adopted: 'kept plans',

@@ -221,7 +221,8 @@ function allRepeated(workspace: WorkspaceFile, provenLedger: boolean): Issue[] {
     photos = [],
     outlets = [],
     pieces = [],
-    orders = []
+    orders = [],
+    upkeep = []
   } = workspace
   const lists = {
     builds,
@@ -236,7 +237,8 @@ function allRepeated(workspace: WorkspaceFile, provenLedger: boolean): Issue[] {
     photos,
     outlets,
     pieces,
-    orders
+    orders,
+    upkeep
   }
   return [
     ...Object.entries({ ...lists, ...(provenLedger ? {} : { ledger }) }).flatMap(([key, list]) =>

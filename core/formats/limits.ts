@@ -21,6 +21,7 @@ export const MOST = {
   outlets: 100,
   pieces: 20_000,
   orders: 5000,
+  upkeep: 20_000,
   oneOffs: 2000,
   operations: 500,
   methods: 2000,

@@ -23,6 +23,7 @@ import {
 import { photo, trail } from './photo-schema'
 import { money, minutesPerWeek } from './money-schema'
 import { order, outlet, piece, sale } from './selling-schema'
+import { upkeep } from './upkeep-schema'
 
 /** The shape of the workspace file, version 3, and of the plan file, version 1. What ids refer to and what must be in order is checked in `cross-checks`. */
 
@@ -181,6 +182,7 @@ export const workspaceSchema = z.strictObject({
   outlets: z.array(outlet).max(MOST.outlets, 'list.too-long').optional(),
   pieces: z.array(piece).max(MOST.pieces, 'list.too-long').optional(),
   orders: z.array(order).max(MOST.orders, 'list.too-long').optional(),
+  upkeep: z.array(upkeep).max(MOST.upkeep, 'list.too-long').optional(),
   trail
 })
 
@@ -206,7 +208,8 @@ export const ENTRIES = {
   photos: photo,
   outlets: outlet,
   pieces: piece,
-  orders: order
+  orders: order,
+  upkeep
 } as const
 /** The same for the lists of a user's own entries of the library. */
 export const OWN_ENTRIES = {

@@ -8,3 +8,5 @@ export {
   type Sheet
 } from './types'
 export { ALIGN, arrivalChecks, inspected, type Inspected } from './judge'
+export { CHECK_KINDS, TYPED, errorTyped, type CheckKind, type TrueCheck } from './true-check'
+export type { CareTask } from './care-task'

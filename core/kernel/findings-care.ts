@@ -1,4 +1,4 @@
-import type { Figure } from './findings-board'
+import type { Figure, Nothing } from './findings-board'
 
 /** What can be wrong with logs, checks and care. Minutes stand in figures. */
 export interface CareFindings {
@@ -8,4 +8,8 @@ export interface CareFindings {
   'log.running-done': { build: Figure }
   'log.session-outside': { build: Figure; date: Figure; begun: Figure }
   'log.twice': { build: Figure }
+  'check.negative': Nothing
+  'check.short': { length: Figure; least: Figure }
+  'check.wild': { error: Figure; most: Figure }
+  'check.twice': { date: Figure }
 }

@@ -55,6 +55,7 @@ export {
   forPlanning
 } from './world'
 export { salesOf } from './sales'
+export type { CareDone, CheckDone, Upkeep } from './upkeep'
 export { depositHeld, orderBuild, orderBuildId, piecesFor } from './orders'
 export {
   flowsBack,

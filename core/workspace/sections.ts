@@ -45,6 +45,7 @@ const optional = <
     | 'outlets'
     | 'pieces'
     | 'orders'
+    | 'upkeep'
 >(
   name: K,
   key: (one: NonNullable<Workspace[K]>[number]) => string
@@ -151,6 +152,7 @@ export const LISTS: readonly ListPart[] = [
   optional('outlets', idOf),
   optional('pieces', idOf),
   optional('orders', idOf),
+  optional('upkeep', idOf),
   list(
     'adopted',
     (w) => w.adopted,

@@ -23,6 +23,7 @@ import type { UnitSystem } from '../units'
 import type { Workshop } from '../workshop'
 import type { Plan } from './plan-types'
 import type { Order, Outlet, Piece } from './selling-types'
+import type { Upkeep } from './upkeep'
 
 /** One tool, or several alike, that the user owns. Specs are copied at entry. */
 export interface Item {
@@ -284,6 +285,8 @@ export interface Workspace {
   readonly outlets?: readonly Outlet[] | undefined
   readonly pieces?: readonly Piece[] | undefined
   readonly orders?: readonly Order[] | undefined
+  /** Checks made and care taken. */
+  readonly upkeep?: readonly Upkeep[] | undefined
   readonly trail: Trail
 }
 

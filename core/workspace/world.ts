@@ -249,6 +249,7 @@ export function workspaceHash(workspace: Workspace): string {
     photos: undefined,
     pieces: undefined,
     orders: undefined,
+    upkeep: undefined,
     trail: undefined
   })
   hashes.set(workspace, hash)
@@ -289,6 +290,7 @@ export function forPlanning(workspace: Workspace, today: Day): Workspace {
     photos: undefined,
     pieces: undefined,
     orders: undefined,
+    upkeep: undefined,
     trail: NO_TRAIL,
     ledger: [
       ...condensed,

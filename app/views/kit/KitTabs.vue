@@ -2,10 +2,12 @@
 import PlaceTabs from '../../parts/PlaceTabs.vue'
 import { hours } from '../../words/hours'
 import { placeNames } from '../../words/shell'
+import { upkeep } from '../../words/upkeep'
 
 /** The questions of what one owns. */
 const tabs = [
   ['/kit', hours.tabs.have],
+  ['/kit/due', upkeep.tab],
   ['/kit/hours', hours.tabs.hours]
 ] as const
 </script>

@@ -23,6 +23,7 @@ import * as powerSense from './power-sense'
 import * as sidework from './sidework'
 import * as side from './side'
 import * as hours from './hours'
+import * as upkeep from './upkeep'
 import * as sideStock from './side-stock'
 import * as sideBooks from './side-books'
 import * as air from './air'
@@ -58,6 +59,7 @@ export const words: Catalogue = {
   ...sidework,
   ...side,
   ...hours,
+  ...upkeep,
   ...sideStock,
   ...sideBooks,
   ...air,

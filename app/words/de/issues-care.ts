@@ -13,5 +13,12 @@ export const CARE = {
   'log.session-outside': (say, f) =>
     `${quoted(f.build)} wurde am ${say.day(t(f.begun))} begonnen; eine Sitzung am ${say.day(t(f.date))} läge davor. Berichtige einen der beiden Tage.`,
   'log.twice': (_, f) =>
-    `Zwei Sitzungen von ${quoted(f.build)} haben dasselbe Zeichen. Nimm eine heraus und trag sie neu ein.`
+    `Zwei Sitzungen von ${quoted(f.build)} haben dasselbe Zeichen. Nimm eine heraus und trag sie neu ein.`,
+  'check.negative': () => 'Gemessen wird 0 oder mehr. Schreib den Abstand ohne Vorzeichen.',
+  'check.short': (_, f) =>
+    `Über ${t(f.length)} mm lässt sich kein Winkel beurteilen. Nimm ein Stück von mindestens ${t(f.least)} mm, je länger, desto besser.`,
+  'check.wild': (_, f) =>
+    `Das wären ${n(f.error).toFixed(1).replace('.', ',')} mm, und kein Werkzeug weicht um mehr als ${t(f.most)} mm ab. Sieh nach der Einheit: Millimeter, ein halber ist 0,5.`,
+  'check.twice': (say, f) =>
+    `Das wurde am ${say.day(t(f.date))} schon geprüft. Nimm jenes Ergebnis zuerst heraus, oder trag dieses an einem anderen Tag ein.`
 } satisfies Partial<Sentences>

@@ -31,6 +31,10 @@ export const keptLists: Readonly<Record<string, string>> = {
   saleWindows: 'Aktion',
   watches: 'Im Blick',
   hires: 'Zu mieten',
+  outlets: 'Verkaufsort',
+  pieces: 'Stück zum Verkauf',
+  orders: 'Bestellung',
+  upkeep: 'Prüfung oder Pflege',
   scenarios: 'Szenario',
   photos: 'Foto',
   adopted: 'Behaltener Plan'

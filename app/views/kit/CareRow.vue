@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import { doneWith, type CareOf } from '../../../core/care'
+import { change, type CareDone } from '../../../core/workspace'
+import { careTasks as tasks } from '../../../data'
+import { newId } from '../../stores/clock'
+import { useWorkspace } from '../../stores/workspace'
+import { duration } from '../../words/say'
+import { careTasks, upkeep as words } from '../../words/upkeep'
+
+/** Care of one tool: why it is due, how it goes, what comes of leaving it, and one press when it is done. */
+const props = defineProps<{ one: CareOf; minutesUsed: number }>()
+const store = useWorkspace()
+const told = computed(() => careTasks[props.one.task.id])
+const name = computed(
+  () => props.one.item.name ?? store.say?.tool(props.one.item.tool) ?? props.one.item.tool
+)
+const why = computed(() => {
+  const { one } = props
+  const { say, world } = store
+  if (!say || !world) return ''
+  const byHours = one.task.everyHours !== undefined && one.hours > 0
+  return [
+    ...(byHours && one.task.everyHours !== undefined
+      ? [words.after(duration(one.hours * 60), one.task.everyHours)]
+      : []),
+    ...(one.day !== undefined
+      ? [one.day <= world.asOf ? words.overdue(say.day(one.day)) : words.byTime(say.day(one.day))]
+      : []),
+    words.minutes(duration(one.task.minutes))
+  ].join(' · ')
+})
+function done(): void {
+  const { world } = store
+  if (!world) return
+  const { item, task } = props.one
+  const notes = doneWith(task.id, item, tasks).map((id): CareDone => ({
+    kind: 'care',
+    id: newId('k'),
+    item: item.id,
+    task: id,
+    on: world.asOf,
+    atMinutes: props.minutesUsed
+  }))
+  store.run(words.steps.care(name.value), (state) =>
+    notes.reduce((so, note) => change.addUpkeep(so, note), state)
+  )
+}
+</script>
+
+<template>
+  <li v-if="told" class="care">
+    <div>
+      <strong>{{ name }}: {{ told.name }}</strong>
+      <span class="soft small"> {{ why }}</span>
+      <p class="small">{{ told.how }}</p>
+      <p class="small soft">{{ words.left }}: {{ told.left }}</p>
+    </div>
+    <Button
+      size="small"
+      :label="words.done"
+      :aria-label="words.doneOf(told.name, name)"
+      @click="done"
+    />
+  </li>
+</template>
+
+<style scoped>
+.care {
+  display: grid;
+  grid-template-columns: minmax(0, 46rem) auto;
+  gap: 0.5rem 1rem;
+  align-items: start;
+  justify-content: start;
+  padding: 0.45rem 0;
+  border-bottom: 1px solid var(--line);
+}
+@media (max-width: 700px) {
+  .care {
+    grid-template-columns: minmax(0, 1fr);
+    justify-items: start;
+  }
+}
+</style>
