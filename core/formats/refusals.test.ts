@@ -102,6 +102,51 @@ describe('files that are refused', () => {
       'build.done-before-begun',
       'builds[0].log.done'
     ],
+    ...(
+      [
+        [
+          'sessions longer than the log',
+          { sessions: [{ id: 's', on: '2026-05-01', minutes: 90 }] },
+          'log.sessions-differ',
+          'minutesSpent'
+        ],
+        [
+          'a session before it was begun',
+          { sessions: [{ id: 's', on: '2026-04-30', minutes: 9 }] },
+          'log.session-outside',
+          'sessions[0].on'
+        ],
+        [
+          'a session twice',
+          { sessions: [1, 2].map((minutes) => ({ id: 's', on: '2026-05-01', minutes })) },
+          'log.twice',
+          'sessions'
+        ],
+        [
+          'a clock that runs on a finished build',
+          { done: '2026-05-02', running: '2026-05-02T10:00:00.000Z' },
+          'log.running-done',
+          'running'
+        ],
+        [
+          'ways that are not the log',
+          { shared: { book: {}, ways: { 'bore/drill': 50 }, items: {} } },
+          'log.shares-differ',
+          'shared.ways'
+        ],
+        [
+          'a tool in use longer than the build took',
+          { shared: { book: {}, ways: {}, items: { saw: 61 } } },
+          'log.item-too-long',
+          'shared.items.saw'
+        ]
+      ] as const
+    ).map(([name, log, code, path]): [string, object, string, string] => [
+      name,
+      { builds: [build('bird-box', { log: { begun: '2026-05-01', minutesSpent: 60, ...log } })] },
+      code,
+      `builds[0].log.${path}`
+    ]),
     [
       'reversing what is not there',
       {

@@ -88,6 +88,8 @@ export const VIEWS = [
   '/builds/bird-boxes/sheet',
   '/kit',
   '/kit/care',
+  '/kit/due',
+  '/kit/hours',
   '/weigh',
   '/weigh/packages',
   '/weigh/quality',

@@ -20,6 +20,8 @@ const ROUTES = [
   '/builds',
   '/cut-list',
   '/kit',
+  '/kit/due',
+  '/kit/hours',
   '/weigh',
   '/weigh/quality',
   '/weigh/power',

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { dueIn, type Due } from '../../../core/care'
 import { ALIGN } from '../../../core/inspection'
 import { change } from '../../../core/workspace'
@@ -11,6 +11,8 @@ import { useWorkspace } from '../../stores/workspace'
 import { bench } from '../../words/bench'
 import { board as boardWords } from '../../words/board'
 import { steps } from '../../words/steps'
+
+const BenchCare = defineAsyncComponent(() => import('./BenchCare.vue'))
 
 /** The purse, the next money, and what waits for an answer. */
 const store = useWorkspace()
@@ -120,7 +122,6 @@ function forget(quote: string, tool: string): void {
     <p v-else class="soft">{{ bench.noMoney }}</p>
 
     <h2>{{ bench.dueTitle }}</h2>
-    <p v-if="due.length === 0 && board.met.length === 0" class="soft">{{ bench.dueNone }}</p>
     <ul class="plain-list due">
       <li v-for="{ listing } in board.met" :key="listing.id">
         <p>
@@ -192,6 +193,7 @@ function forget(quote: string, tool: string): void {
         />
       </li>
     </ul>
+    <BenchCare :alone="due.length === 0 && board.met.length === 0" />
     <button v-if="shownDue.length < due.length" type="button" class="link" @click="all = true">
       {{ bench.dueMore(due.length - shownDue.length) }}
     </button>

@@ -56,13 +56,13 @@ const setItem = (item: string, hours: number | undefined): void =>
           <thead>
             <tr>
               <th scope="col">{{ i === 0 ? words.wayHead : words.toolHead }}</th>
-              <th scope="col" class="num">{{ words.hoursHead }}</th>
+              <th scope="col" class="figure">{{ words.hoursHead }}</th>
             </tr>
           </thead>
           <tbody>
             <tr v-for="one in list" :key="one.id">
               <th scope="row">{{ one.name }}</th>
-              <td class="num">
+              <td class="figure">
                 <NumberField
                   v-if="isKept"
                   :label="i === 0 ? words.wayHours(one.name) : words.itemHours(one.name)"

@@ -53,7 +53,7 @@ function done(): void {
   <li v-if="told" class="care">
     <div>
       <strong>{{ name }}: {{ told.name }}</strong>
-      <span class="soft small"> {{ why }}</span>
+      <p class="soft small">{{ why }}</p>
       <p class="small">{{ told.how }}</p>
       <p class="small soft">{{ words.left }}: {{ told.left }}</p>
     </div>

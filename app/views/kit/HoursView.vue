@@ -47,6 +47,7 @@ const used = computed(() => {
   return world.workspace.items
     .map((item) => ({
       id: item.id,
+      tool: world.library.tools.get(item.tool),
       name: item.name ?? say.tool(item.tool),
       minutes: found.get(item.id)?.minutes ?? 0,
       builds: found.get(item.id)?.builds.length ?? 0
@@ -54,7 +55,12 @@ const used = computed(() => {
     .sort((a, b) => b.minutes - a.minutes)
 })
 const inUse = computed(() => used.value.filter(({ minutes }) => minutes > 0))
-const idle = computed(() => used.value.filter(({ minutes }) => minutes === 0))
+/** Tools alone: nobody counts the hours of glasses or of a blade that goes with its saw. */
+const idle = computed(() =>
+  used.value.filter(
+    ({ minutes, tool }) => minutes === 0 && tool?.kind === 'tool' && tool.protects.length === 0
+  )
+)
 </script>
 
 <template>
@@ -70,19 +76,19 @@ const idle = computed(() => used.value.filter(({ minutes }) => minutes === 0))
         <thead>
           <tr>
             <th scope="col">{{ words.kind }}</th>
-            <th scope="col" class="num">{{ words.times }}</th>
-            <th scope="col" class="num">{{ words.book }}</th>
-            <th scope="col" class="num">{{ words.from }}</th>
+            <th scope="col" class="figure">{{ words.times }}</th>
+            <th scope="col" class="figure">{{ words.book }}</th>
+            <th scope="col" class="figure">{{ words.from }}</th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="one in paces" :key="one.family" :class="{ soft: one.builds === 0 }">
             <th scope="row">{{ nameOf(one.family) }}</th>
-            <td class="num">
+            <td class="figure">
               {{ one.builds > 0 ? words.timesOf(store.say, one.times) : words.unknown }}
             </td>
-            <td class="num">{{ one.builds > 0 ? store.say.number(one.hours, 1) : '' }}</td>
-            <td class="num">{{ one.builds > 0 ? one.builds : '' }}</td>
+            <td class="figure">{{ one.builds > 0 ? store.say.number(one.hours, 1) : '' }}</td>
+            <td class="figure">{{ one.builds > 0 ? one.builds : '' }}</td>
           </tr>
         </tbody>
       </table>
@@ -100,15 +106,15 @@ const idle = computed(() => used.value.filter(({ minutes }) => minutes === 0))
         <thead>
           <tr>
             <th scope="col">{{ words.toolHead }}</th>
-            <th scope="col" class="num">{{ words.hoursHead }}</th>
-            <th scope="col" class="num">{{ words.from }}</th>
+            <th scope="col" class="figure">{{ words.hoursHead }}</th>
+            <th scope="col" class="figure">{{ words.from }}</th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="one in inUse" :key="one.id">
             <th scope="row">{{ one.name }}</th>
-            <td class="num">{{ duration(one.minutes) }}</td>
-            <td class="num">{{ one.builds }}</td>
+            <td class="figure">{{ duration(one.minutes) }}</td>
+            <td class="figure">{{ one.builds }}</td>
           </tr>
         </tbody>
       </table>

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useUpkeep } from '../../stores/upkeep'
+import { useWorkspace } from '../../stores/workspace'
+import { bench, joined, lowerFirst } from '../../words/bench'
+import { momentText } from '../../words/keeping'
+import { duration } from '../../words/say'
+import { upkeep as words } from '../../words/upkeep'
+
+/** On the Bench: clocks that run, tools out of true that builds wait for, what came lately and is not checked, and care that is due. */
+defineProps<{ alone: boolean }>()
+const store = useWorkspace()
+const upkeep = useUpkeep()
+/** Names before the rest is a number; the page has the whole list. */
+const NAMED = 3
+const toolNames = (tools: readonly string[]): string => {
+  const names = [...new Set(tools)].map((id) => store.say?.shortTool(id) ?? id)
+  return (
+    joined(names.slice(0, NAMED).map((name, i) => (i === 0 ? name : lowerFirst(name)))) +
+    (names.length > NAMED ? ` +${names.length - NAMED}` : '')
+  )
+}
+const running = computed(() =>
+  (store.workspace?.builds ?? []).flatMap(({ id, name, log }) =>
+    log?.running === undefined ? [] : [{ id, name, since: log.running }]
+  )
+)
+const waiting = computed(() => upkeep.off.filter(({ waits }) => waits.length > 0))
+const lines = computed(() => {
+  const { say } = store
+  if (!say) return []
+  return [
+    ...waiting.value.map(({ one, waits }) =>
+      words.bench.off(say.shortTool(one.item.tool), joined(waits.map((id) => say.build(id))))
+    ),
+    ...(upkeep.newcomers.length > 0
+      ? [
+          words.bench.check(
+            toolNames(upkeep.newcomers.map(({ tool }) => tool)),
+            duration(upkeep.checkMinutes)
+          )
+        ]
+      : []),
+    ...(upkeep.due.length > 0
+      ? [words.bench.care(toolNames(upkeep.due.map(({ item }) => item.tool)))]
+      : [])
+  ]
+})
+</script>
+
+<template>
+  <p v-if="alone && running.length + lines.length === 0" class="soft">{{ bench.dueNone }}</p>
+  <ul v-else class="plain-list care">
+    <li v-for="one in running" :key="one.id">
+      {{ words.bench.running(one.name, momentText(one.since)) }}
+      <RouterLink :to="`/builds/${encodeURIComponent(one.id)}`">{{
+        words.bench.toBuild
+      }}</RouterLink>
+    </li>
+    <li v-for="line in lines" :key="line">
+      {{ line }} <RouterLink to="/kit/due">{{ words.bench.open }}</RouterLink>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.care li {
+  border-left: 4px solid var(--attention);
+  padding: 0.4rem 0.75rem;
+  margin-bottom: 0.5rem;
+  background-color: var(--paper-raised);
+}
+</style>
