@@ -2,23 +2,24 @@ import type { Build, SharedMinutes } from '../builds'
 import type { Day } from '../calendar'
 import { fitBuild, fitContext, kitOf, plainWays, type PlainWay } from '../fit'
 import { apportion, distinct, sumOf } from '../kernel'
-import { OTHER_WORK, worldOf, type Item, type Plan, type World } from '../workspace'
+import { OTHER_WORK, paceUsed, worldOf, type Item, type Plan, type World } from '../workspace'
 
 /** A plain way of a build with what it is reckoned to take, in the order of the work. */
 export type ReckonedWay = PlainWay
 
-/** A world in which times stand as the book has them at the user's level: without the pace that the log has shown. */
-const byTheBook = (world: World): World =>
-  world.workspace.preferences.byTheBook
-    ? world
-    : worldOf(
-        {
-          ...world.workspace,
-          preferences: { ...world.workspace.preferences, byTheBook: true }
-        },
-        world.library,
-        world.asOf
-      )
+const books = new WeakMap<World, World>()
+
+/** A world in which times stand as the book has them at the user's level: without the pace that the log has shown. The same one each time. */
+function byTheBook(world: World): World {
+  const { workspace, library, asOf } = world
+  if (Object.keys(paceUsed(workspace)).length === 0) return world
+  const present = books.get(world)
+  if (present) return present
+  const preferences = { ...workspace.preferences, byTheBook: true as const }
+  const book = worldOf({ ...workspace, preferences }, library, asOf)
+  books.set(world, book)
+  return book
+}
 
 /** What was there on a day; all that is there now where that is nothing. */
 const ownedOn = (items: readonly Item[], day: Day): readonly Item[] =>
