@@ -276,7 +276,7 @@ export const upkeep = said('upkeep', {
       `Came lately and not checked yet: ${tools}. About ${time} in all.`,
     care: (tools: string): string => `Care is due: ${tools}.`,
     off: (tool: string, builds: string): string =>
-      `${tool} is out of true: ${builds} waits for it.`,
+      `${tool} is out of true. Waiting for it: ${builds}.`,
     open: 'See what is due'
   }
 } as const)

@@ -5,28 +5,11 @@ import { apportion, sumOf } from '../kernel'
 import { change, type Workspace } from '../workspace'
 import { itemHours, reckonedWays, shareOf, sharedOf } from '.'
 import { library } from '../../data'
-import { TODAY, build, item, items, worldWith } from '../../tests/helpers/workspaces'
+import { BESIDE_A_SAW, TODAY, build, item, items, worldWith } from '../../tests/helpers/workspaces'
 
 const total = (shares: Readonly<Record<string, number>>): number =>
   sumOf(Object.values(shares), (minutes) => minutes)
-const kit = [
-  ...items(
-    'tape',
-    'rafter-square',
-    'drill-driver',
-    'drill-bits',
-    'driver-bits',
-    'hammer',
-    'sanding-block',
-    'finishing-kit',
-    'safety-glasses',
-    'ear-muffs',
-    'half-mask',
-    'sawhorses',
-    'countersink'
-  ),
-  item('pull-saw', { id: 'saw' })
-]
+const kit = [...items(...BESIDE_A_SAW), item('pull-saw', { id: 'saw' })]
 const log = (minutesSpent: number, more: Partial<BuildLog> = {}): BuildLog => ({
   begun: '2026-03-01',
   minutesSpent,

@@ -2,7 +2,13 @@ import { describe, expect, test } from '@jest/globals'
 import jstat from 'jstat'
 import highsLoader from 'highs'
 import fc from 'fast-check'
-import { build, emptyWorkspace, items, worldWith } from '../../tests/helpers/workspaces'
+import {
+  BESIDE_A_SAW,
+  build,
+  emptyWorkspace,
+  items,
+  worldWith
+} from '../../tests/helpers/workspaces'
 import { kitOf } from '../fit'
 import { seededRandom } from '../kernel'
 import { addDays } from '../calendar'
@@ -181,22 +187,7 @@ describe('what was learnt goes into the next estimate', () => {
   })
 })
 
-const KIT = [
-  'tape',
-  'rafter-square',
-  'pull-saw',
-  'drill-driver',
-  'drill-bits',
-  'driver-bits',
-  'hammer',
-  'sanding-block',
-  'finishing-kit',
-  'safety-glasses',
-  'ear-muffs',
-  'half-mask',
-  'sawhorses',
-  'countersink'
-]
+const KIT = [...BESIDE_A_SAW, 'pull-saw']
 const sale = { netEach: 6000, daysToSell: 10 }
 describe('with the library', () => {
   const world = worldWith({

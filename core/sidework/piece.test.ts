@@ -1,26 +1,10 @@
 import { describe, expect, test } from '@jest/globals'
-import { build, items, worldWith } from '../../tests/helpers/workspaces'
+import { BESIDE_A_SAW, build, items, worldWith } from '../../tests/helpers/workspaces'
 import { fitBuild, fitContext, kitOf } from '../fit'
 import { buildMaterial } from '../workspace'
 import { saleReckoning } from '.'
 
-const KIT = [
-  'tape',
-  'rafter-square',
-  'circular-saw',
-  'drill-driver',
-  'drill-bits',
-  'driver-bits',
-  'hammer',
-  'sanding-block',
-  'finishing-kit',
-  'safety-glasses',
-  'ear-muffs',
-  'half-mask',
-  'sawhorses',
-  'flat-bits',
-  'countersink'
-]
+const KIT = [...BESIDE_A_SAW, 'circular-saw', 'flat-bits']
 const sold = (netEach: number, change = {}) =>
   build('bird-box', { copies: 4, sale: { netEach, daysToSell: 20 }, ...change })
 const world = worldWith({ items: items(...KIT), builds: [sold(2500)] })

@@ -49,6 +49,22 @@ export function item(tool: string, change: Partial<Item> = {}): Item {
     ...change
   }
 }
+/** What a box, a stool or a planter is made with once there is a saw beside it: measuring, drilling, finishing, protection. */
+export const BESIDE_A_SAW = [
+  'tape',
+  'rafter-square',
+  'drill-driver',
+  'drill-bits',
+  'driver-bits',
+  'hammer',
+  'sanding-block',
+  'finishing-kit',
+  'safety-glasses',
+  'ear-muffs',
+  'half-mask',
+  'sawhorses',
+  'countersink'
+]
 export const items = (...tools: string[]): Item[] => tools.map((tool) => item(tool))
 
 export function build(template: string, change: Partial<Build> = {}): Build {

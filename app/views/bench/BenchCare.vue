@@ -13,13 +13,13 @@ const store = useWorkspace()
 const upkeep = useUpkeep()
 /** Names before the rest is a number; the page has the whole list. */
 const NAMED = 3
-const toolNames = (tools: readonly string[]): string => {
-  const names = [...new Set(tools)].map((id) => store.say?.shortTool(id) ?? id)
-  return (
-    joined(names.slice(0, NAMED).map((name, i) => (i === 0 ? name : lowerFirst(name)))) +
-    (names.length > NAMED ? ` +${names.length - NAMED}` : '')
-  )
+const few = (names: readonly string[]): string => {
+  const each = [...new Set(names)].map((name, i) => (i === 0 ? name : lowerFirst(name)))
+  const rest = each.length - NAMED
+  return rest > 0 ? `${each.slice(0, NAMED).join(', ')} +${rest}` : joined(each)
 }
+const toolNames = (tools: readonly string[]): string =>
+  few(tools.map((id) => store.say?.shortTool(id) ?? id))
 const running = computed(() =>
   (store.workspace?.builds ?? []).flatMap(({ id, name, log }) =>
     log?.running === undefined ? [] : [{ id, name, since: log.running }]
@@ -31,7 +31,7 @@ const lines = computed(() => {
   if (!say) return []
   return [
     ...waiting.value.map(({ one, waits }) =>
-      words.bench.off(say.shortTool(one.item.tool), joined(waits.map((id) => say.build(id))))
+      words.bench.off(say.shortTool(one.item.tool), few(waits.map((id) => say.build(id))))
     ),
     ...(upkeep.newcomers.length > 0
       ? [

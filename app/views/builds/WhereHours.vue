@@ -16,11 +16,17 @@ const shared = computed(() =>
 const isKept = computed(() => props.build.log?.shared !== undefined)
 const most = (minutes: Readonly<Record<string, number>>): [string, number][] =>
   Object.entries(minutes).sort((a, b) => b[1] - a[1])
+/** What is done and how: "Finish: Brushed on" says more than the way alone. */
+function wayName(id: string): string {
+  const { say, world } = store
+  const operation = world?.library.methods.get(id)?.operation
+  return say && operation !== undefined ? `${say.operation(operation)}: ${say.method(id)}` : id
+}
 const ways = computed(() =>
   most(shared.value?.ways ?? {}).map(([id, minutes]) => ({
     id,
     minutes,
-    name: store.say?.method(id) ?? id
+    name: wayName(id)
   }))
 )
 const items = computed(() =>
@@ -56,13 +62,13 @@ const setItem = (item: string, hours: number | undefined): void =>
           <thead>
             <tr>
               <th scope="col">{{ i === 0 ? words.wayHead : words.toolHead }}</th>
-              <th scope="col" class="figure">{{ words.hoursHead }}</th>
+              <th scope="col" :class="{ figure: !isKept }">{{ words.hoursHead }}</th>
             </tr>
           </thead>
           <tbody>
             <tr v-for="one in list" :key="one.id">
               <th scope="row">{{ one.name }}</th>
-              <td class="figure">
+              <td :class="{ figure: !isKept }">
                 <NumberField
                   v-if="isKept"
                   :label="i === 0 ? words.wayHours(one.name) : words.itemHours(one.name)"

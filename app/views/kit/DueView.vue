@@ -19,6 +19,13 @@ const nameOf = (item: { readonly name?: string | undefined; readonly tool: strin
 const checks = computed(() =>
   [...upkeep.checks].sort((a, b) => Number(a.last !== undefined) - Number(b.last !== undefined))
 )
+/** What is due, and what soon will be. */
+const care = computed(() =>
+  [
+    { title: '', list: upkeep.due },
+    { title: words.soonTitle, list: upkeep.soon }
+  ].filter(({ list }) => list.length > 0)
+)
 const minutes = (item: string): number => upkeep.hours.get(item)?.minutes ?? 0
 const dueChecks = computed(
   () => upkeep.checks.filter(({ due, last }) => last && due <= (store.world?.asOf ?? '')).length
@@ -63,19 +70,11 @@ const dueChecks = computed(
     <section v-if="upkeep.care.length > 0" class="stack">
       <h2>{{ words.careTitle }}</h2>
       <p v-if="upkeep.due.length === 0" class="soft">{{ words.careNone }}</p>
-      <ul class="plain-list">
-        <CareRow
-          v-for="one in upkeep.due"
-          :key="`${one.item.id}${one.task.id}`"
-          :one="one"
-          :minutes-used="minutes(one.item.id)"
-        />
-      </ul>
-      <template v-if="upkeep.soon.length > 0">
-        <h3>{{ words.soonTitle }}</h3>
+      <template v-for="part in care" :key="part.title">
+        <h3 v-if="part.title">{{ part.title }}</h3>
         <ul class="plain-list">
           <CareRow
-            v-for="one in upkeep.soon"
+            v-for="one in part.list"
             :key="`${one.item.id}${one.task.id}`"
             :one="one"
             :minutes-used="minutes(one.item.id)"

@@ -264,7 +264,7 @@ export const upkeep = {
       `Neu da und noch nicht geprüft: ${tools}. Zusammen etwa ${time}.`,
     care: (tools: string): string => `Pflege steht an: ${tools}.`,
     off: (tool: string, builds: string): string =>
-      `${tool} ist nicht genau: ${builds} wartet darauf.`,
+      `${tool} ist nicht genau. Darauf wartet: ${builds}.`,
     open: 'Sehen, was ansteht'
   }
 } satisfies Said<typeof english>
