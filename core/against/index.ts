@@ -8,3 +8,12 @@ export {
   type Shift
 } from './against'
 export { keepPlan } from './kept'
+export { calibrationOf, type Calibration, type CalibrationBin, type Forecast } from './calibration'
+export {
+  lookBack,
+  planTruth,
+  type BuildTruth,
+  type LookBack,
+  type PlanTruth,
+  type Wrong
+} from './was-true'

@@ -1,4 +1,4 @@
-import { issue, ok, refused, sumOf, type Result } from '../kernel'
+import { apportion, issue, ok, refused, sumOf, type Result } from '../kernel'
 import type { Minor } from '../money'
 
 /** One line of a receipt as it is read off the paper: its price, with or without tax as the receipt has it. */
@@ -14,24 +14,11 @@ export interface ReceiptShare {
 }
 
 /**
- * Shares a whole amount out in proportion to weights, so that the shares add up to it exactly: each gets the whole part of its share,
- * the rest goes one by one to the largest remainders (the method of largest remainders), the earlier line first among equals. With no
- * weight at all the shares are equal.
+ * Shares a whole amount out in proportion to weights, so that the shares add up to it exactly; with no weight at all they are equal.
  * @param total minor units, not negative
  */
-export function shareOut(total: Minor, weights: readonly number[]): Minor[] {
-  const sum = sumOf(weights, (one) => one)
-  const exact = weights.map((weight) =>
-    sum === 0 ? total / weights.length : (total * weight) / sum
-  )
-  const shares = exact.map(Math.floor)
-  const rest = total - sumOf(shares, (one) => one)
-  const order = exact
-    .map((value, i) => ({ i, left: value - Math.floor(value) }))
-    .sort((a, b) => b.left - a.left || a.i - b.i)
-  for (const { i } of order.slice(0, Math.max(0, rest))) shares[i] = (shares[i] ?? 0) + 1
-  return shares
-}
+export const shareOut = (total: Minor, weights: readonly number[]): Minor[] =>
+  apportion(total, weights.some((weight) => weight > 0) ? weights : weights.map(() => 1))
 
 /**
  * Splits a receipt over its lines. Delivery is shared out by price. Tax is shared out by price too; where the prices already contain

@@ -69,6 +69,9 @@ export interface Plan {
         readonly balance: Minor
         readonly entries: readonly string[]
         readonly income: readonly PlannedIncome[]
+        /** The chance each build was given to be ready by the day it was planned for. */
+        readonly chances?:
+          readonly { readonly build: string; readonly chance: number }[] | undefined
       }
     | undefined
 }
