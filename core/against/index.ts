@@ -7,7 +7,7 @@ export {
   type AgainstTool,
   type Shift
 } from './against'
-export { keepPlan } from './kept'
+export { keepPlan, withChances } from './kept'
 export { calibrationOf, type Calibration, type CalibrationBin, type Forecast } from './calibration'
 export {
   lookBack,

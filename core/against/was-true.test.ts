@@ -39,8 +39,8 @@ const plan: Plan = {
     entries: [],
     income: [],
     chances: [
-      { build: 'stool', chance: 0.8 },
-      { build: 'chest', chance: 0.9 }
+      { build: 'stool', by: '2026-01-31', chance: 0.8 },
+      { build: 'chest', by: '2026-04-15', chance: 0.9 }
     ]
   }
 }

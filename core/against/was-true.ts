@@ -18,8 +18,8 @@ export interface BuildTruth {
   readonly minutes: number | undefined
   readonly planned: Minor
   readonly actual: Minor
-  /** The chance it was given to be ready in time, where that was kept. */
-  readonly chance: number | undefined
+  /** The chance it was given to be ready by a day, and whether it was, where that was kept. */
+  readonly forecast: Forecast | undefined
   readonly inTime: boolean
 }
 
@@ -88,6 +88,19 @@ const plannedUntil = ({ builds }: Plan, until: Day): number =>
     })
   )
 
+/** What was said of a build when the plan was kept, once its day is over. */
+function forecastOf(
+  plan: Plan,
+  build: string,
+  done: Day | undefined,
+  asOf: Day
+): Forecast | undefined {
+  const said = plan.kept?.chances?.findLast((one) => one.build === build)
+  return said && said.by <= asOf
+    ? { chance: said.chance, came: done !== undefined && done <= said.by }
+    : undefined
+}
+
 /** One kept plan beside what came of it, up to today or a year from its day. */
 export function planTruth(world: World, plan: Plan): PlanTruth {
   const { workspace, asOf } = world
@@ -109,7 +122,7 @@ export function planTruth(world: World, plan: Plan): PlanTruth {
         minutes: its && isDone(its) ? its.log?.minutesSpent : undefined,
         planned,
         actual,
-        chance: plan.kept?.chances?.find((one) => one.build === build)?.chance,
+        forecast: forecastOf(plan, build, done, asOf),
         inTime: done !== undefined && done <= plannedDone
       }
     })
@@ -173,11 +186,7 @@ function wrongIn(plans: readonly PlanTruth[], weekly: number): Wrong[] {
 /** A look back over kept plans: what each had, what came, how good its chances were, and which defaults were off. */
 export function lookBack(world: World, adopted: readonly Plan[]): LookBack {
   const plans = adopted.map((plan) => planTruth(world, plan))
-  const forecasts = plans.flatMap(({ builds }) =>
-    builds.flatMap(({ chance, inTime }): Forecast[] =>
-      chance === undefined ? [] : [{ chance, came: inTime }]
-    )
-  )
+  const forecasts = plans.flatMap(({ builds }) => builds.flatMap(({ forecast }) => forecast ?? []))
   return {
     plans,
     calibration: calibrationOf(forecasts),

@@ -43,7 +43,7 @@ export const planSchema = z.strictObject({
       entries: z.array(id).max(5000),
       income: z.array(z.strictObject({ date: day, amount: total })).max(5000),
       chances: z
-        .array(z.strictObject({ build: id, chance: share }))
+        .array(z.strictObject({ build: id, by: day, chance: share }))
         .max(2000)
         .optional()
     })
