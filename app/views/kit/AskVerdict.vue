@@ -40,10 +40,8 @@ function give(good: boolean, regret?: RegretKind): void {
   <li v-if="store.say" class="ask">
     <p>
       <strong>{{ words.question[one.when](name, store.say.day(one.item.since)) }}</strong>
-      <span class="soft small">
-        {{ words.sofar(used?.times ?? 0, duration(used?.minutes ?? 0)) }}</span
-      >
     </p>
+    <p class="soft small">{{ words.sofar(used?.times ?? 0, duration(used?.minutes ?? 0)) }}</p>
     <div v-if="!isNo" class="row">
       <Button size="small" :label="words.yes" @click="give(true)" />
       <Button size="small" severity="secondary" :label="words.no" @click="isNo = true" />

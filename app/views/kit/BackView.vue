@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { askedNow, idleIn, useCosts } from '../../../core/judged'
 import { change, type Item } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
@@ -8,7 +8,7 @@ import WideBox from '../../parts/WideBox.vue'
 import { useUpkeep } from '../../stores/upkeep'
 import { useWorkspace } from '../../stores/workspace'
 import { back as words } from '../../words/back'
-import { joined } from '../../words/bench'
+import { bench, joined } from '../../words/bench'
 import { duration } from '../../words/say'
 import AskVerdict from './AskVerdict.vue'
 import KitTabs from './KitTabs.vue'
@@ -18,6 +18,10 @@ import WasTrue from './WasTrue.vue'
 const store = useWorkspace()
 const upkeep = useUpkeep()
 const asked = computed(() => (store.world ? askedNow(store.world) : []))
+/** So many questions stand open at first; the rest are one press away. */
+const AT_FIRST = 3
+const all = ref(false)
+const shown = computed(() => (all.value ? asked.value : asked.value.slice(0, AT_FIRST)))
 const mistakes = computed(() => (store.workspace?.verdicts ?? []).filter(({ good }) => !good))
 const costs = computed(() => (store.world ? useCosts(store.world, upkeep.hours) : []))
 const idle = computed(() => (store.world ? idleIn(store.world, upkeep.hours) : []))
@@ -36,8 +40,11 @@ const takeBack = (id: string, tool: string): void =>
     <section v-if="asked.length > 0" class="stack">
       <h2>{{ words.askTitle }}</h2>
       <ul class="plain-list">
-        <AskVerdict v-for="one in asked" :key="`${one.item.id}${one.when}`" :one="one" />
+        <AskVerdict v-for="one in shown" :key="`${one.item.id}${one.when}`" :one="one" />
       </ul>
+      <button v-if="shown.length < asked.length" type="button" class="link" @click="all = true">
+        {{ bench.dueMore(asked.length - shown.length) }}
+      </button>
     </section>
     <section v-if="mistakes.length > 0" class="stack">
       <h2>{{ words.mistakesTitle }}</h2>

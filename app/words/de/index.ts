@@ -23,6 +23,8 @@ import * as powerSense from './power-sense'
 import * as sidework from './sidework'
 import * as side from './side'
 import * as back from './back'
+import * as firstHour from './first-hour'
+import * as toolLife from './tool-life'
 import * as hours from './hours'
 import * as upkeep from './upkeep'
 import * as sideStock from './side-stock'
@@ -60,6 +62,8 @@ export const words: Catalogue = {
   ...sidework,
   ...side,
   ...back,
+  ...firstHour,
+  ...toolLife,
   ...hours,
   ...upkeep,
   ...sideStock,
