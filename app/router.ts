@@ -43,6 +43,17 @@ export const router = createRouter({
       meta: { place: 'kit' }
     },
     {
+      path: '/kit/item/:id',
+      component: () => import('./views/kit/ToolLife.vue'),
+      props: true,
+      meta: { place: 'kit' }
+    },
+    {
+      path: '/kit/back',
+      component: () => import('./views/kit/BackView.vue'),
+      meta: { place: 'kit' }
+    },
+    {
       path: '/kit/due',
       component: () => import('./views/kit/DueView.vue'),
       meta: { place: 'kit' }

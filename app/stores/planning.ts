@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { keepPlan } from '../../core/against'
+import { keepPlan, withChances } from '../../core/against'
 import type { Build } from '../../core/builds'
 import type { Day } from '../../core/calendar'
 import type { Layout, NestPart, SheetSize } from '../../core/cutlist'
@@ -36,6 +36,7 @@ export const usePlanning = defineStore('planning', () => {
   const notices = useNotices()
   const client = askCore()
   const side = askCore()
+  const sure = askCore()
   const busy = ref(false)
   const outcome = shallowRef<Outcome>()
   const failure = shallowRef<Issue>()
@@ -218,7 +219,16 @@ export const usePlanning = defineStore('planning', () => {
   function keep(): void {
     const { world } = table
     const its = plan.value
-    if (world && its) table.run(steps.adopted(), () => keepPlan(world, its))
+    if (!world || !its || table.run(steps.adopted(), () => keepPlan(world, its)).length > 0) return
+    // What is kept says how sure it was: worked out beside the page, and no step of the user's.
+    sure.ask('risk', { plan: its }, aboutTable(), {
+      answer: (found, last) => {
+        if (!last) return
+        const chances = found.builds.map(({ build, by, chance }) => ({ build, by, chance }))
+        table.note((state) => withChances(state, its, chances))
+      },
+      failed: () => undefined
+    })
   }
   const isPinned = ({ offer, date }: PlannedPurchase): boolean =>
     table.workspace?.pins.some((pin) => pin.offer === offer && pin.date === date) ?? false

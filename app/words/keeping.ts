@@ -52,6 +52,7 @@ const LISTS: Readonly<Record<string, string>> = said('keptLists', {
   pieces: 'Piece for sale',
   orders: 'Order',
   upkeep: 'Check or care',
+  verdicts: 'What became of it',
   scenarios: 'Scenario',
   photos: 'Photo',
   adopted: 'Plan kept'

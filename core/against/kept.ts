@@ -98,3 +98,17 @@ export function sinceKept(world: World, plan: Plan): Since {
     )
   }
 }
+
+/** The chances of a plan that was just kept, worked out after it: each build's to be ready by its day. Another plan kept since stays as it is. */
+export const withChances = (
+  workspace: Workspace,
+  { asOf, workspace: { hash } }: Plan,
+  chances: NonNullable<NonNullable<Plan['kept']>['chances']>
+): Workspace => ({
+  ...workspace,
+  adopted: workspace.adopted.map((plan) =>
+    plan.kept && plan.asOf === asOf && plan.workspace.hash === hash
+      ? { ...plan, kept: { ...plan.kept, chances } }
+      : plan
+  )
+})

@@ -6,7 +6,7 @@ import { careOf, doneWith } from '.'
 import { item, worldWith } from '../../tests/helpers/workspaces'
 
 const hours = (minutes: number): ReadonlyMap<string, ItemHours> =>
-  new Map([['i', { minutes, builds: [] }]])
+  new Map([['i', { minutes, builds: [], times: 1, last: '2026-05-01' }]])
 const care = (
   tool: string,
   task: string,

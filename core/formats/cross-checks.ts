@@ -222,7 +222,8 @@ function allRepeated(workspace: WorkspaceFile, provenLedger: boolean): Issue[] {
     outlets = [],
     pieces = [],
     orders = [],
-    upkeep = []
+    upkeep = [],
+    verdicts = []
   } = workspace
   const lists = {
     builds,
@@ -238,7 +239,8 @@ function allRepeated(workspace: WorkspaceFile, provenLedger: boolean): Issue[] {
     outlets,
     pieces,
     orders,
-    upkeep
+    upkeep,
+    verdicts
   }
   return [
     ...Object.entries({ ...lists, ...(provenLedger ? {} : { ledger }) }).flatMap(([key, list]) =>

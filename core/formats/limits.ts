@@ -22,6 +22,7 @@ export const MOST = {
   pieces: 20_000,
   orders: 5000,
   upkeep: 20_000,
+  verdicts: 5000,
   oneOffs: 2000,
   operations: 500,
   methods: 2000,

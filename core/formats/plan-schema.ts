@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { id, count, day, minutes, paidTotal, total } from './schema-parts'
+import { id, count, day, minutes, paidTotal, share, total } from './schema-parts'
 
 export const PLAN_FORMAT = 'frugal-ledger/plan'
 export const PLAN_VERSION = 1
@@ -41,7 +41,11 @@ export const planSchema = z.strictObject({
       on: day,
       balance: total,
       entries: z.array(id).max(5000),
-      income: z.array(z.strictObject({ date: day, amount: total })).max(5000)
+      income: z.array(z.strictObject({ date: day, amount: total })).max(5000),
+      chances: z
+        .array(z.strictObject({ build: id, by: day, chance: share }))
+        .max(2000)
+        .optional()
     })
     .optional()
 })

@@ -9,6 +9,10 @@ export interface ItemHours {
   readonly minutes: number
   /** Builds it was used for. */
   readonly builds: readonly string[]
+  /** How many pieces of work that was: logs, and pieces made for sale. */
+  readonly times: number
+  /** The day it was last used for anything logged. */
+  readonly last: Day
 }
 
 const shares = new WeakMap<Build, Map<string, SharedMinutes>>()
@@ -54,6 +58,8 @@ interface Worked {
   readonly build: string
   readonly on: Day
   readonly items: Readonly<Record<string, number>>
+  /** How many pieces of work it was. */
+  readonly times: number
 }
 
 /** Logs of builds, and pieces made for sale: those of a build made with the same things owned in one. */
@@ -61,7 +67,9 @@ function worked(world: World, plan: Plan | undefined): Worked[] {
   const { builds, pieces = [], items } = world.workspace
   const logged = builds.flatMap((build): Worked[] => {
     const share = sharedOf(world, build, plan)
-    return share ? [{ build: build.id, on: build.log?.done ?? world.asOf, items: share.items }] : []
+    return share
+      ? [{ build: build.id, on: build.log?.done ?? world.asOf, items: share.items, times: 1 }]
+      : []
   })
   const made = builds.flatMap((build): Worked[] => {
     const own = pieces.filter((piece) => piece.build === build.id && piece.minutes > 0)
@@ -72,10 +80,7 @@ function worked(world: World, plan: Plan | undefined): Worked[] {
     return [...alike.values()].map((some): Worked => {
       const on = some.reduce((last, piece) => (piece.made > last ? piece.made : last), '')
       const spent = Math.round(untold * sumOf(some, ({ minutes }) => minutes))
-      return {
-        build: build.id,
-        on,
-        items: remembered(world, build, { spent, on, plan, done: true }).items
+      return { build: build.id, on, times: some.length, items: remembered(world, build, { spent, on, plan, done: true }).items
       }
     })
   })
@@ -84,15 +89,18 @@ function worked(world: World, plan: Plan | undefined): Worked[] {
 
 /** What each item has been used, from the logs of builds and from pieces made for sale. */
 export function itemHours(world: World, plan?: Plan): ReadonlyMap<string, ItemHours> {
-  const found = new Map<string, { minutes: number; builds: Set<string> }>()
-  for (const { build, items } of worked(world, plan))
+  const found = new Map<
+    string,
+    { minutes: number; builds: Set<string>; times: number; last: Day }
+  >()
+  for (const { build, on, items, times } of worked(world, plan))
     for (const [item, minutes] of Object.entries(items)) {
-      const entry = found.get(item) ?? { minutes: 0, builds: new Set<string>() }
+      const entry = found.get(item) ?? { minutes: 0, builds: new Set<string>(), times: 0, last: on }
       entry.minutes += minutes
       entry.builds.add(build)
+      entry.times += times
+      if (on > entry.last) entry.last = on
       found.set(item, entry)
     }
-  return new Map(
-    [...found].map(([item, { minutes, builds }]) => [item, { minutes, builds: [...builds] }])
-  )
+  return new Map([...found].map(([item, entry]) => [item, { ...entry, builds: [...entry.builds] }]))
 }

@@ -55,6 +55,13 @@ export {
   forPlanning
 } from './world'
 export { salesOf } from './sales'
+export {
+  REGRET_KINDS,
+  VERDICT_TIMES,
+  type RegretKind,
+  type Verdict,
+  type VerdictTime
+} from './verdicts'
 export type { CareDone, CheckDone, Upkeep } from './upkeep'
 export { depositHeld, orderBuild, orderBuildId, piecesFor } from './orders'
 export {

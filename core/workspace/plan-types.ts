@@ -69,6 +69,10 @@ export interface Plan {
         readonly balance: Minor
         readonly entries: readonly string[]
         readonly income: readonly PlannedIncome[]
+        /** The chance each build was given to be ready by a day: the one it was wished for, else the one it was planned for. */
+        readonly chances?:
+          | readonly { readonly build: string; readonly by: Day; readonly chance: number }[]
+          | undefined
       }
     | undefined
 }

@@ -46,6 +46,7 @@ const optional = <
     | 'pieces'
     | 'orders'
     | 'upkeep'
+    | 'verdicts'
 >(
   name: K,
   key: (one: NonNullable<Workspace[K]>[number]) => string
@@ -153,6 +154,7 @@ export const LISTS: readonly ListPart[] = [
   optional('pieces', idOf),
   optional('orders', idOf),
   optional('upkeep', idOf),
+  optional('verdicts', idOf),
   list(
     'adopted',
     (w) => w.adopted,

@@ -24,6 +24,7 @@ import type { Workshop } from '../workshop'
 import type { Plan } from './plan-types'
 import type { Order, Outlet, Piece } from './selling-types'
 import type { Upkeep } from './upkeep'
+import type { Verdict } from './verdicts'
 
 /** One tool, or several alike, that the user owns. Specs are copied at entry. */
 export interface Item {
@@ -285,8 +286,9 @@ export interface Workspace {
   readonly outlets?: readonly Outlet[] | undefined
   readonly pieces?: readonly Piece[] | undefined
   readonly orders?: readonly Order[] | undefined
-  /** Checks made and care taken. */
+  /** Checks made and care taken; what became of purchases. */
   readonly upkeep?: readonly Upkeep[] | undefined
+  readonly verdicts?: readonly Verdict[] | undefined
   readonly trail: Trail
 }
 

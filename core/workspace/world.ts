@@ -39,6 +39,7 @@ import { salesOf } from './sales'
 import { NO_TRAIL } from './trail'
 import type { PlannedBuild } from './plan-types'
 import type { Workspace } from './types'
+import { AFTERWARDS } from './afterwards'
 
 /** Money that is expected on a day. */
 export interface Receipt {
@@ -247,9 +248,7 @@ export function workspaceHash(workspace: Workspace): string {
     scenarios: undefined,
     watches: undefined,
     photos: undefined,
-    pieces: undefined,
-    orders: undefined,
-    upkeep: undefined,
+    ...AFTERWARDS,
     trail: undefined
   })
   hashes.set(workspace, hash)
@@ -288,9 +287,7 @@ export function forPlanning(workspace: Workspace, today: Day): Workspace {
     ...workspace,
     adopted: [],
     photos: undefined,
-    pieces: undefined,
-    orders: undefined,
-    upkeep: undefined,
+    ...AFTERWARDS,
     trail: NO_TRAIL,
     ledger: [
       ...condensed,

@@ -90,6 +90,7 @@ export const VIEWS = [
   '/kit/care',
   '/kit/due',
   '/kit/hours',
+  '/kit/back',
   '/weigh',
   '/weigh/packages',
   '/weigh/quality',

@@ -22,6 +22,7 @@ const ROUTES = [
   '/kit',
   '/kit/due',
   '/kit/hours',
+  '/kit/back',
   '/weigh',
   '/weigh/quality',
   '/weigh/power',

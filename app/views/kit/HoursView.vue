@@ -112,7 +112,11 @@ const idle = computed(() =>
         </thead>
         <tbody>
           <tr v-for="one in inUse" :key="one.id">
-            <th scope="row">{{ one.name }}</th>
+            <th scope="row">
+              <RouterLink :to="`/kit/item/${encodeURIComponent(one.id)}`">{{
+                one.name
+              }}</RouterLink>
+            </th>
             <td class="figure">{{ duration(one.minutes) }}</td>
             <td class="figure">{{ one.builds }}</td>
           </tr>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import PlaceTabs from '../../parts/PlaceTabs.vue'
+import { back } from '../../words/back'
 import { hours } from '../../words/hours'
 import { placeNames } from '../../words/shell'
 import { upkeep } from '../../words/upkeep'
@@ -8,7 +9,8 @@ import { upkeep } from '../../words/upkeep'
 const tabs = [
   ['/kit', hours.tabs.have],
   ['/kit/due', upkeep.tab],
-  ['/kit/hours', hours.tabs.hours]
+  ['/kit/hours', hours.tabs.hours],
+  ['/kit/back', back.tab]
 ] as const
 </script>
 

@@ -11,6 +11,7 @@ import { useWorkspace } from '../../stores/workspace'
 import { specName } from '../../words/builds'
 import { kit as words } from '../../words/kit'
 import { steps } from '../../words/steps'
+import { toolLife } from '../../words/tool-life'
 import InUse from '../../parts/InUse.vue'
 import WhatIs from '../../parts/WhatIs.vue'
 import KitItem from './KitItem.vue'
@@ -112,7 +113,12 @@ function toggleWish(): void {
           {{ companion.why }}
         </li>
       </ul>
-      <KitItem v-if="item" :tool="tool" :item="item" />
+      <template v-if="item">
+        <KitItem :tool="tool" :item="item" />
+        <RouterLink :to="`/kit/item/${encodeURIComponent(item.id)}`">{{
+          toolLife.open
+        }}</RouterLink>
+      </template>
       <Button
         v-else
         size="small"

@@ -22,6 +22,9 @@ import * as floor from './floor'
 import * as powerSense from './power-sense'
 import * as sidework from './sidework'
 import * as side from './side'
+import * as back from './back'
+import * as firstHour from './first-hour'
+import * as toolLife from './tool-life'
 import * as hours from './hours'
 import * as upkeep from './upkeep'
 import * as sideStock from './side-stock'
@@ -58,6 +61,9 @@ export const words: Catalogue = {
   ...powerSense,
   ...sidework,
   ...side,
+  ...back,
+  ...firstHour,
+  ...toolLife,
   ...hours,
   ...upkeep,
   ...sideStock,

@@ -35,6 +35,7 @@ export const keptLists: Readonly<Record<string, string>> = {
   pieces: 'Stück zum Verkauf',
   orders: 'Bestellung',
   upkeep: 'Prüfung oder Pflege',
+  verdicts: 'Was daraus wurde',
   scenarios: 'Szenario',
   photos: 'Foto',
   adopted: 'Behaltener Plan'

@@ -1,0 +1,10 @@
+export {
+  IDLE_DAYS,
+  askedNow,
+  bringsNow,
+  idleIn,
+  useCosts,
+  type Asked,
+  type Idle,
+  type UseCost
+} from './ask'
