@@ -22,6 +22,8 @@ export const useStaging = defineStore('staging', () => {
   const more = shallowRef<{ readonly amount: Minor; readonly difference: Difference }>()
   const curve = shallowRef<readonly CurvePoint[]>([])
   const outcomes = shallowRef<readonly ScenarioOutcome[]>([])
+  /** The scenarios last asked about, the workspace as it stands without a mark. */
+  const asked = shallowRef<readonly string[]>([])
   const risk = shallowRef<Risk>()
   const bound = ref<number>()
   const thinking = ref<Thought>()
@@ -109,6 +111,7 @@ export const useStaging = defineStore('staging', () => {
   }
   function compare(scenarios: readonly (Scenario | null)[]): void {
     outcomes.value = []
+    asked.value = scenarios.map((one) => one?.id ?? '')
     think('scenarios', { scenarios, plan: table.plan }, (outcome) => {
       outcomes.value = [...outcomes.value, outcome]
     })
@@ -145,6 +148,7 @@ export const useStaging = defineStore('staging', () => {
     more,
     curve,
     outcomes,
+    asked,
     risk,
     bound,
     unbounded,

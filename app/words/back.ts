@@ -1,6 +1,17 @@
 import type { RegretKind, VerdictTime } from '../../core/workspace'
+import { USUAL_REGRET, type Lesson } from '../../core/judged'
+import { lowerFirst } from './bench'
 import { said } from './language'
 import type { Say } from './say'
+
+const regretNames = {
+  inaccurate: 'not accurate',
+  flimsy: 'flimsy',
+  redundant: 'something else does it',
+  'not-my-way': 'does not suit how I work',
+  'hardly-used': 'hardly used',
+  messy: 'a mess to use'
+} satisfies Record<RegretKind, string>
 
 /** Looking back: what became of purchases, what lies idle, and whether plans were true. */
 export const back = said('back', {
@@ -28,14 +39,7 @@ export const back = said('back', {
   yes: 'Yes',
   no: 'No',
   why: 'Why not?',
-  regrets: {
-    inaccurate: 'not accurate',
-    flimsy: 'flimsy',
-    redundant: 'something else does it',
-    'not-my-way': 'does not suit how I work',
-    'hardly-used': 'hardly used',
-    messy: 'a mess to use'
-  } satisfies Record<RegretKind, string>,
+  regrets: regretNames,
   sofar: (uses: number, time: string): string =>
     uses === 0
       ? 'The log knows no use of it.'
@@ -84,6 +88,25 @@ export const back = said('back', {
     times: (say: Say, times: number, builds: number): string =>
       `${builds === 1 ? 'One build' : `${builds} builds`} took ${say.number(times, 2)} times as long as planned. Your own pace is reckoned with from each finished build on; see Hours and pace.`
   },
+  setPrices: (times: string): string => `Reckon with ${times} of typical prices`,
+  setPace: 'Reckon with my own pace',
+  whatIf: 'What would that change?',
+  asking: 'Planning with it …',
+  effectNone: 'No plan holds with that: purchases pinned to a day stand against it.',
+  effect: (
+    builds: readonly [number, number],
+    last: readonly [string, string],
+    tools: readonly [string, string]
+  ): string =>
+    `Planned like that: ${builds[1]} builds (now ${builds[0]}), the last ready on ${last[1]} (now ${last[0]}), tools for ${tools[1]} (now ${tools[0]}).`,
+  betterTier: (tier: string): string => `Wish for the tier “${tier}”`,
+  leaveOut: (tool: string): string => `Leave ${lowerFirst(tool)} out of plans`,
+  takeItBack: 'Take it back',
+  verdictsCount: 'Let what I said of purchases count in the advice about like ones',
+  lesson: (say: Say, { judged, regretted, risk, kinds }: Lesson): string =>
+    `Regret risk about ${say.percent(risk)}: of ${judged === 1 ? 'the one like it' : `${judged} like it`} you judged, ${regretted} ${regretted === 1 ? 'was' : 'were'} regretted${kinds.length > 0 ? ` (${kinds.map((kind) => regretNames[kind]).join(', ')})` : ''}. ${say.percent(USUAL_REGRET)} is usual.`,
+  tierLesson: (tier: string, tools: string, cost: string): string =>
+    `${tier}: you regretted ${tools} of this tier. The risk of it adds ${cost} to what it costs to own.`,
   setHours: (time: string): string => `Plan with ${time} a week`,
   calibrationTitle: 'How good were the chances',
   calibration: (say: Say, brier: number): string =>
@@ -92,20 +115,22 @@ export const back = said('back', {
   cameTrue: 'Came true',
   count: 'Builds',
   lentTitle: 'Lent out, borrowed',
-  lentTo: 'Lent to',
-  borrowedFrom: 'Borrowed from',
+  who: 'Who',
+  sinceDay: 'Since',
+  lend: 'Lend it',
+  isBorrowed: 'It is borrowed',
+  counted:
+    'Plans go on counting on what is lent: it can be asked back. What is borrowed counts as long as it is here.',
   lent: (tool: string, who: string, day: string): string => `${tool}: lent to ${who} since ${day}`,
   borrowed: (tool: string, who: string, day: string): string =>
     `${tool}: borrowed from ${who} since ${day}`,
   backAgain: 'It is back',
   givenBack: 'Given back',
-  cannotSellLent: (tool: string, who: string, day: string): string =>
-    `${tool} is lent to ${who} since ${day}. Get it back and say so under Looking back, then sell it.`,
-  cannotSellBorrowed: (tool: string, who: string): string =>
-    `${tool} is borrowed from ${who}: it is not yours to sell.`,
   steps: {
     verdict: (tool: string): string => `saying what became of ${tool}`,
-    hours: 'planning with the hours really worked',
+    settings: 'planning with what really came',
+    learnt: (tool: string): string => `planning as ${tool} has taught`,
+    counts: 'whether verdicts count in the advice',
     lent: (tool: string): string => `lending ${tool}`,
     home: (tool: string): string => `getting ${tool} back`
   }

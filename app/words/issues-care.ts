@@ -20,5 +20,9 @@ export const CARE = {
   'check.wild': (_, f) =>
     `That would be ${n(f.error).toFixed(1)} mm off, and nothing sold as a tool is off by more than ${t(f.most)} mm. Look at the unit: millimetres, so half a millimetre is 0.5.`,
   'check.twice': (say, f) =>
-    `This was checked on ${say.day(t(f.date))} already. Take that result out first, or put this one on another day.`
+    `This was checked on ${say.day(t(f.date))} already. Take that result out first, or put this one on another day.`,
+  'loan.lent': (say, f) =>
+    `${say.tool(t(f.name))} is lent to ${t(f.who)} since ${say.day(t(f.since))}. Get it back and say so under Kit, “Looking back”; then sell it.`,
+  'loan.borrowed': (say, f) =>
+    `${say.tool(t(f.name))} belongs to ${t(f.who)}: it is not yours to sell. Given back, it leaves the kit under Kit, “Looking back”.`
 } satisfies Partial<Sentences>

@@ -25,7 +25,9 @@ export interface InventoryLine {
 export function inventoryOf(world: World): InventoryLine[] {
   const { workspace, library, pricing, asOf } = world
   const still = standing(workspace.ledger)
-  return workspace.items.map((item): InventoryLine => {
+  // What is borrowed is nothing of one's own.
+  const own = workspace.items.filter(({ loan }) => loan?.kind !== 'borrowed')
+  return own.map((item): InventoryLine => {
     const tool = library.tools.get(item.tool)
     const entries = still.filter(
       (entry) =>

@@ -83,6 +83,7 @@ export const preferences = z.strictObject({
   ruledOut: ruledOut.optional(),
   levels: levels.optional(),
   byTheBook: z.literal(true).optional(),
+  withoutVerdicts: z.literal(true).optional(),
   joints: joints.optional(),
   learns: learns.optional(),
   names: z.enum(NAME_SETS).optional(),

@@ -89,7 +89,8 @@ const item = z.strictObject({
     .max(1_000_000, 'number.too-large')
     .optional(),
   inexact: z.number().min(1, 'number.too-small').max(100, 'number.too-large').optional(),
-  checks: z.array(id).max(50, 'list.too-long').optional()
+  checks: z.array(id).max(50, 'list.too-long').optional(),
+  loan: z.strictObject({ kind: z.enum(['lent', 'borrowed']), who: name, since: day }).optional()
 })
 
 const pin = z.strictObject({ offer: id, count, date: day })
@@ -102,7 +103,9 @@ const scenario = z.strictObject({
     hoursTimes: z.number().min(0, 'number.too-small').max(100, 'number.too-large').optional(),
     extra: z.strictObject({ date: day, amount }).optional(),
     pins: z.array(pin).max(50).optional(),
-    without: z.array(id).max(200).optional()
+    without: z.array(id).max(200).optional(),
+    pricesTimes: z.number().min(0.01, 'number.too-small').max(100, 'number.too-large').optional(),
+    tier: tier.optional()
   })
 })
 

@@ -1,10 +1,17 @@
-import { addDays, daysBetween, type Day } from '../calendar'
+import { addDays, byDate, daysBetween, type Day } from '../calendar'
 import type { ItemHours } from '../hours'
 import { resaleShare } from '../catalogue'
 import { fitBuild, fitContext, kitOf } from '../fit'
 import { isDone } from '../builds'
 import type { Minor } from '../money'
-import { VERDICT_TIMES, type Item, type VerdictTime, type World } from '../workspace'
+import {
+  VERDICT_TIMES,
+  type Item,
+  type Plan,
+  type PlannedPurchase,
+  type VerdictTime,
+  type World
+} from '../workspace'
 
 /** Days after it came on which each question is asked. */
 const ASKED_AFTER: Readonly<Record<VerdictTime, number>> = { month: 30, season: 91, year: 365 }
@@ -106,10 +113,12 @@ export interface Idle {
   readonly last: Day | undefined
   readonly brings: Minor
   readonly closes: readonly string[]
+  /** The first purchase still ahead that its money alone would pay for. */
+  readonly pays: PlannedPurchase | undefined
 }
 
 /** Tools paid for that nothing logged has used for half a year. What protects is never idle. */
-export function idleIn(world: World, hours: ReadonlyMap<string, ItemHours>): Idle[] {
+export function idleIn(world: World, hours: ReadonlyMap<string, ItemHours>, plan?: Plan): Idle[] {
   const { workspace, library, asOf } = world
   const from = addDays(asOf, -IDLE_DAYS)
   const idle = workspace.items.filter((item) => {
@@ -117,6 +126,7 @@ export function idleIn(world: World, hours: ReadonlyMap<string, ItemHours>): Idl
     const last = hours.get(item.id)?.last
     return (
       isBought(world, item) &&
+      item.loan === undefined &&
       tool?.protects.length === 0 &&
       item.since <= from &&
       (last === undefined || last < from)
@@ -130,12 +140,15 @@ export function idleIn(world: World, hours: ReadonlyMap<string, ItemHours>): Idl
     return open.map((build) => fitBuild(context, kit, build).gaps.length)
   }
   const now = gapsWith(workspace.items)
+  const ahead = (plan?.purchases ?? []).filter(({ date }) => date > asOf).sort(byDate)
   return idle.map((item): Idle => {
     const without = gapsWith(workspace.items.filter((one) => one !== item))
+    const brings = bringsNow(world, item)
     return {
       item,
       last: hours.get(item.id)?.last,
-      brings: bringsNow(world, item),
+      brings,
+      pays: ahead.find(({ price }) => price > 0 && price <= brings),
       closes: open.flatMap(({ id }, i) => ((without[i] ?? 0) > (now[i] ?? 0) ? [id] : []))
     }
   })

@@ -8,3 +8,4 @@ export {
   type Idle,
   type UseCost
 } from './ask'
+export { USUAL_REGRET, lessonFor, regretCost, tierLessons, type Lesson } from './lessons'

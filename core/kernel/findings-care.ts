@@ -12,4 +12,6 @@ export interface CareFindings {
   'check.short': { length: Figure; least: Figure }
   'check.wild': { error: Figure; most: Figure }
   'check.twice': { date: Figure }
+  'loan.lent': { name: Figure; who: Figure; since: Figure }
+  'loan.borrowed': { name: Figure; who: Figure; since: Figure }
 }

@@ -36,7 +36,7 @@ export function checkResales(
       const path = ['resales', index] as const
       const item = world.workspace.items.find(({ id }) => id === resale.item)
       const entry = item && kitTool(world.library, item)
-      if (!item || !entry || seen.has(resale.item)) {
+      if (!item || !entry || item.loan || seen.has(resale.item)) {
         broken.push(issue('plan.unknown-item', [...path, 'item'], { id: resale.item }))
         return []
       }

@@ -13,6 +13,7 @@ export {
   calibratedLevel,
   type Price,
   findOffer,
+  pricedTimes,
   priceOf
 } from './offer'
 export {

@@ -229,3 +229,9 @@ export function priceOf(pricing: Pricing, offer: Offer, day: Day): Price | undef
     quoted: quote?.date
   }
 }
+
+/** What 100 points cost when typical prices are so many times what they are, minor units. */
+export const pricedTimes = (
+  { minorPer100Points }: Pick<Pricing, 'minorPer100Points'>,
+  times: number
+): Minor => Math.max(1, Math.round(minorPer100Points * times))

@@ -1,6 +1,7 @@
 import type { Day, ShopTime } from '../calendar'
 import type { School } from '../catalogue'
 import type { Minor } from '../money'
+import { pricedTimes } from '../prices'
 import {
   adoptSchool,
   worldOf,
@@ -61,7 +62,17 @@ export function applyScenario(
         ]
   return {
     ...taught,
-    money: { ...money, income, oneOffs: [...money.oneOffs, ...extra] },
+    ...(change.tier === undefined
+      ? {}
+      : { preferences: { ...taught.preferences, tier: change.tier } }),
+    money: {
+      ...money,
+      income,
+      oneOffs: [...money.oneOffs, ...extra],
+      ...(change.pricesTimes === undefined
+        ? {}
+        : { minorPer100Points: pricedTimes(base.pricing, change.pricesTimes) })
+    },
     time: hoursTimes(time, change.hoursTimes ?? 1),
     bans: [...taught.bans, ...(change.without ?? []).map((id) => ({ kind: 'tool' as const, id }))],
     pins: [

@@ -120,7 +120,7 @@ function perEvent(
 function replacedBy(world: World, kit: Kit, entry: KitTool): Choice['replaces'] {
   if (entry.tool.madeBy !== undefined) return undefined
   for (const item of world.workspace.items) {
-    if (item.tool !== entry.tool.id || item.count !== 1) continue
+    if (item.tool !== entry.tool.id || item.count !== 1 || item.loan) continue
     const owned = (kit.byTool.get(item.tool) ?? []).find(
       (one) =>
         one.count === 1 &&

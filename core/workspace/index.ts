@@ -12,7 +12,6 @@ export {
   type Ban,
   type Watch,
   type Scenario,
-  type Photo,
   type Moment,
   type Trail,
   type Workspace,
@@ -62,6 +61,9 @@ export {
   type Verdict,
   type VerdictTime
 } from './verdicts'
+export { loanTrouble } from './loans'
+export type { Loan } from './loans'
+export type { Photo } from './photo'
 export type { CareDone, CheckDone, Upkeep } from './upkeep'
 export { depositHeld, orderBuild, orderBuildId, piecesFor } from './orders'
 export {

@@ -1,4 +1,5 @@
-import type { Photo, Workspace } from './types'
+import type { Photo } from './photo'
+import type { Workspace } from './types'
 
 export const addPhoto = (workspace: Workspace, photo: Photo): Workspace => ({
   ...workspace,

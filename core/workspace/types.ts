@@ -22,6 +22,8 @@ import type { Bundle, Deal, Hire, Offer, PriceKind, Quote, SaleWindow } from '..
 import type { UnitSystem } from '../units'
 import type { Workshop } from '../workshop'
 import type { Plan } from './plan-types'
+import type { Loan } from './loans'
+import type { Photo } from './photo'
 import type { Order, Outlet, Piece } from './selling-types'
 import type { Upkeep } from './upkeep'
 import type { Verdict } from './verdicts'
@@ -44,6 +46,8 @@ export interface Item {
   readonly inexact?: number | undefined
   /** What is still to be looked at now that it is here: points of its sheet, and `align` for setting it true. */
   readonly checks?: readonly string[] | undefined
+  /** Lent out, or somebody else's. */
+  readonly loan?: Loan | undefined
 }
 
 /** Money expected once; negative for an expense that is already known. */
@@ -151,6 +155,8 @@ export interface Preferences {
   readonly levels?: Levels | undefined
   /** Times as the library has them, whatever the log says of the user's own pace. */
   readonly byTheBook?: true | undefined
+  /** What was said of purchases has no part in the advice. */
+  readonly withoutVerdicts?: true | undefined
   /** Which country's trade names are shown; the library's own when left out. */
   readonly names?: NameSet | undefined
   readonly weighting?: Weighting | undefined
@@ -216,18 +222,11 @@ export interface Scenario {
     readonly pins?: readonly Pin[] | undefined
     /** Tools that are not bought. */
     readonly without?: readonly string[] | undefined
+    /** Typical prices are multiplied by this. */
+    readonly pricesTimes?: number | undefined
+    /** The tier that is wished. */
+    readonly tier?: Tier | undefined
   }
-}
-
-/** A picture of a receipt or a tool, by the ledger entry it belongs to, or of a build for sale. The picture itself is kept beside the workspace, never in it. */
-export interface Photo {
-  readonly id: string
-  readonly entry?: string | undefined
-  readonly build?: string | undefined
-  readonly type: 'image/jpeg' | 'image/png' | 'image/webp'
-  readonly widthPx: number
-  readonly heightPx: number
-  readonly bytes: number
 }
 
 /** A moment, ISO 8601 in UTC to the millisecond: `2026-05-04T18:30:00.000Z`. */

@@ -218,8 +218,9 @@ function ledgerPrint(ledger: readonly LedgerEntry[]): string {
   return print
 }
 
-/** Tools and offers as far as planning knows of them: not what is still to be looked at, nor each answer of a look. */
-const plannedOf = ({ items, offers }: Workspace): Partial<Workspace> => ({
+/** Settings, tools and offers as far as planning knows of them: not what is still to be looked at, nor each answer of a look. */
+const plannedOf = ({ preferences, items, offers }: Workspace): Partial<Workspace> => ({
+  preferences: { ...preferences, withoutVerdicts: undefined },
   ...(items.some(({ checks }) => checks)
     ? { items: items.map(({ checks: _checks, ...item }) => item) }
     : {}),

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import Checkbox from 'primevue/checkbox'
 import { computed, ref } from 'vue'
 import { askedNow, idleIn, useCosts } from '../../../core/judged'
-import { change, type Item } from '../../../core/workspace'
+import type { Item } from '../../../core/workspace'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import WideBox from '../../parts/WideBox.vue'
 import { useUpkeep } from '../../stores/upkeep'
@@ -12,6 +12,8 @@ import { bench, joined } from '../../words/bench'
 import { duration } from '../../words/say'
 import AskVerdict from './AskVerdict.vue'
 import KitTabs from './KitTabs.vue'
+import LoanPart from './LoanPart.vue'
+import MistakeRow from './MistakeRow.vue'
 import WasTrue from './WasTrue.vue'
 
 /** Looking back: purchases that ask what became of them, mistakes, what an hour has cost, what lies idle, and whether plans were true. */
@@ -24,13 +26,16 @@ const all = ref(false)
 const shown = computed(() => (all.value ? asked.value : asked.value.slice(0, AT_FIRST)))
 const mistakes = computed(() => (store.workspace?.verdicts ?? []).filter(({ good }) => !good))
 const costs = computed(() => (store.world ? useCosts(store.world, upkeep.hours) : []))
-const idle = computed(() => (store.world ? idleIn(store.world, upkeep.hours) : []))
+const idle = computed(() => (store.world ? idleIn(store.world, upkeep.hours, store.plan) : []))
+const loans = computed(() => (store.workspace?.items ?? []).filter(({ loan }) => loan))
 const nameOf = (item: Pick<Item, 'name' | 'tool'>): string =>
   item.name ?? store.say?.tool(item.tool) ?? item.tool
-const takeBack = (id: string, tool: string): void =>
-  void store.run(words.steps.verdict(store.say?.tool(tool) ?? tool), (state) =>
-    change.dropVerdict(state, id)
-  )
+const counts = computed(() => !store.workspace?.preferences.withoutVerdicts)
+const setCounts = (on: boolean): void =>
+  void store.run(words.steps.counts, (state) => {
+    const { withoutVerdicts: _former, ...preferences } = state.preferences
+    return { ...state, preferences: on ? preferences : { ...preferences, withoutVerdicts: true } }
+  })
 </script>
 
 <template>
@@ -49,23 +54,12 @@ const takeBack = (id: string, tool: string): void =>
     <section v-if="mistakes.length > 0" class="stack">
       <h2>{{ words.mistakesTitle }}</h2>
       <ul class="plain-list">
-        <li v-for="one in mistakes" :key="one.id" class="row">
-          <span>{{
-            words.mistake(
-              store.say.tool(one.tool),
-              one.regret && words.regrets[one.regret],
-              store.say.day(one.on)
-            )
-          }}</span>
-          <Button
-            size="small"
-            severity="secondary"
-            icon="pi pi-times"
-            :aria-label="words.takeBack(store.say.tool(one.tool))"
-            @click="takeBack(one.id, one.tool)"
-          />
-        </li>
+        <MistakeRow v-for="one in mistakes" :key="one.id" :one="one" />
       </ul>
+      <label class="row"
+        ><Checkbox :model-value="counts" binary @update:model-value="setCounts($event)" />
+        {{ words.verdictsCount }}</label
+      >
     </section>
     <section v-if="idle.length > 0" class="stack">
       <h2>{{ words.idleTitle }}</h2>
@@ -84,11 +78,17 @@ const takeBack = (id: string, tool: string): void =>
               ? words.closes(joined(one.closes.map((id) => store.say?.build(id) ?? id)))
               : words.closesNone
           }}
+          <template v-if="one.pays">{{ words.opens(store.say.offer(one.pays.offer)) }}</template>
           <RouterLink v-if="one.closes.length === 0" to="/ledger/inventory">{{
             words.sell
           }}</RouterLink>
         </li>
       </ul>
+    </section>
+    <section v-if="loans.length > 0" class="stack">
+      <h2>{{ words.lentTitle }}</h2>
+      <p class="caption">{{ words.counted }}</p>
+      <LoanPart v-for="item in loans" :key="item.id" :item="item" :name="nameOf(item)" />
     </section>
     <WasTrue />
     <section v-if="costs.length > 0" class="stack">

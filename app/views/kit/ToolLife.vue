@@ -19,6 +19,7 @@ import { toolLife as words } from '../../words/tool-life'
 import { careTasks, trueChecks, upkeep as upkeepWords } from '../../words/upkeep'
 import CareRow from './CareRow.vue'
 import CheckRow from './CheckRow.vue'
+import LoanPart from './LoanPart.vue'
 
 /** One thing owned with its whole life: bought, paid, checks, care, hours, builds, what became of it, receipts, worth now. */
 const props = defineProps<{ id: string }>()
@@ -84,6 +85,10 @@ function takeOut(one: Upkeep): void {
         words.usedFor(joined(used.builds.map((id) => store.say?.build(id) ?? id)))
       }}</template>
     </p>
+    <section class="stack no-print">
+      <h2>{{ back.lentTitle }}</h2>
+      <LoanPart :key="item.loan?.kind ?? ''" :item="item" :name="name" />
+    </section>
     <section v-if="own.length > 0" class="stack">
       <h2>{{ words.checks }}</h2>
       <ul class="plain-list">

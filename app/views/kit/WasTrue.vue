@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
 import { computed } from 'vue'
 import { lookBack, type Wrong } from '../../../core/against'
+import { pricedTimes } from '../../../core/prices'
+import type { Scenario } from '../../../core/workspace'
 import WideBox from '../../parts/WideBox.vue'
 import { useWorkspace } from '../../stores/workspace'
 import { back as words } from '../../words/back'
 import { duration } from '../../words/say'
+import OfferRow from './OfferRow.vue'
 
 /** Kept plans beside what came, how good their chances were, and what to set otherwise. */
 const store = useWorkspace()
@@ -20,20 +22,47 @@ const plans = computed(() =>
     .reverse()
     .slice(0, SHOWN)
 )
-const wrongText = (one: Wrong): string => {
-  const { say } = store
-  if (!say) return ''
-  return one.kind === 'hours'
-    ? words.wrong.hours(say, one.planned, one.real)
-    : one.kind === 'prices'
-      ? words.wrong.prices(say, one.times)
-      : words.wrong.times(say, one.times, one.builds)
+const settings = computed(() => (found.value?.wrong ?? []).map((one) => ({ one, ...offerOf(one) })))
+interface Offer {
+  readonly text: string
+  readonly label?: string
+  readonly change?: Scenario['change']
 }
-const setHours = (minutesPerWeek: number): void =>
-  void store.run(words.steps.hours, (state) => ({
-    ...state,
-    time: { ...state.time, minutesPerWeek }
-  }))
+/** What is said of a default that was off, what to set otherwise, and as which change the plan is asked about it. */
+function offerOf(one: Wrong): Offer {
+  const { say, workspace } = store
+  if (!say || !workspace) return { text: '' }
+  if (one.kind === 'hours')
+    return {
+      text: words.wrong.hours(say, one.planned, one.real),
+      label: words.setHours(duration(one.real)),
+      change: { hoursTimes: one.real / Math.max(1, one.planned) }
+    }
+  if (one.kind === 'prices')
+    return {
+      text: words.wrong.prices(say, one.times),
+      label: words.setPrices(say.percent(one.times)),
+      change: { pricesTimes: one.times }
+    }
+  const text = words.wrong.times(say, one.times, one.builds)
+  return workspace.preferences.byTheBook ? { text, label: words.setPace } : { text }
+}
+function apply(one: Wrong): void {
+  const { world } = store
+  if (!world) return
+  store.run(words.steps.settings, (state) => {
+    const { preferences, money, time } = state
+    if (one.kind === 'hours')
+      return { ...state, time: { ...time, minutesPerWeek: Math.max(1, one.real) } }
+    if (one.kind === 'prices')
+      return {
+        ...state,
+        money: { ...money, minorPer100Points: pricedTimes(world.pricing, one.times) }
+      }
+    const { byTheBook: _off, ...rest } = preferences
+    return { ...state, preferences: rest }
+  })
+}
 </script>
 
 <template>
@@ -44,15 +73,13 @@ const setHours = (minutesPerWeek: number): void =>
       <h3>{{ words.wrongTitle }}</h3>
       <p v-if="found.wrong.length === 0" class="soft">{{ words.wrongNone }}</p>
       <ul v-else class="plain-list">
-        <li v-for="one in found.wrong" :key="one.kind" class="row wrong">
-          <span>{{ wrongText(one) }}</span>
-          <Button
-            v-if="one.kind === 'hours'"
-            size="small"
-            :label="words.setHours(duration(one.real))"
-            @click="setHours(one.real)"
-          />
-        </li>
+        <OfferRow
+          v-for="{ one, ...offer } in settings"
+          :id="one.kind"
+          :key="one.kind"
+          v-bind="offer"
+          @apply="apply(one)"
+        />
       </ul>
       <template v-for="plan in plans" :key="plan.on">
         <h3>{{ words.planOf(store.say.day(plan.on)) }}</h3>
@@ -112,11 +139,6 @@ const setHours = (minutesPerWeek: number): void =>
 </template>
 
 <style scoped>
-.wrong {
-  border-left: 4px solid var(--attention);
-  padding: 0.4rem 0.75rem;
-  background-color: var(--paper-raised);
-}
 .bins {
   max-width: 24rem;
 }

@@ -6,7 +6,7 @@ import { inventoryOf, inventorySums, type InventoryLine } from '../../../core/ca
 import { checkDay } from '../../../core/calendar'
 import { issue, type Issue } from '../../../core/kernel'
 import { parseAmount } from '../../../core/money'
-import { change } from '../../../core/workspace'
+import { change, loanTrouble } from '../../../core/workspace'
 import WideBox from '../../parts/WideBox.vue'
 import PhotoView from '../../parts/PhotoView.vue'
 import PlaceHead from '../../parts/PlaceHead.vue'
@@ -56,6 +56,7 @@ function sell(): void {
   const read = parseAmount(amount.value, workspace.money.currency)
   const day = checkDay(date.value)
   problems.value = [
+    ...loanTrouble(line.item),
     ...(read.ok ? (read.value < 0 ? [issue('money.negative')] : []) : read.issues),
     ...(day.ok
       ? day.value > world.asOf

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { USUAL_REGRET, lessonFor } from '../../../core/judged'
 import SetLine from '../../parts/SetLine.vue'
 import { useWorkspace } from '../../stores/workspace'
+import { back } from '../../words/back'
 import { duration } from '../../words/say'
 import { perUnit } from '../../words/units'
 import { weigh as words } from '../../words/weigh'
@@ -21,6 +23,10 @@ const perYear = computed(() => {
     year.timber >= 1 ? `${say.money(Math.round(year.timber))} in timber` : ''
   ].filter(Boolean)
 })
+/** What was said of like purchases. */
+const lesson = computed(() =>
+  store.world ? lessonFor(store.world, props.candidate.lead.tool) : undefined
+)
 const roundLine = (way: WayRound): string =>
   way.minutesMore > 0
     ? words.wayMore(duration(way.minutesMore))
@@ -36,7 +42,11 @@ const roundLine = (way: WayRound): string =>
       <p v-for="regret in reasons.regrets" :key="regret.kind" class="attention">
         <NamedText :text="words.regret(store.say, regret)" />
       </p>
-      <p v-if="reasons.regrets.length === 0" class="soft">{{ words.noRegret }}</p>
+      <p v-if="lesson" :class="{ attention: lesson.risk > USUAL_REGRET }">
+        {{ back.lesson(store.say, lesson) }}
+        <RouterLink to="/kit/back">{{ back.tab }}</RouterLink>
+      </p>
+      <p v-if="reasons.regrets.length === 0 && !lesson" class="soft">{{ words.noRegret }}</p>
       <p v-if="!reasons.regrets.some(({ kind }) => kind === 'few-uses')">
         {{ words.usesPerYear(store.say.number(reasons.usesPerYear, 1)) }}
         <template v-if="perYear.length > 0">{{ words.savesPerYear(perYear) }}</template>

@@ -1,7 +1,17 @@
 import type { RegretKind, VerdictTime } from '../../../core/workspace'
+import { USUAL_REGRET, type Lesson } from '../../../core/judged'
 import type { back as english } from '../back'
 import type { Said } from '../language'
 import type { Say } from '../say'
+
+const regretNames = {
+  inaccurate: 'ungenau',
+  flimsy: 'wackelig',
+  redundant: 'etwas anderes kann es auch',
+  'not-my-way': 'passt nicht zu meiner Arbeit',
+  'hardly-used': 'kaum benutzt',
+  messy: 'umständlich oder schmutzig'
+} satisfies Record<RegretKind, string>
 
 export const back = {
   tab: 'Rückblick',
@@ -28,14 +38,7 @@ export const back = {
   yes: 'Ja',
   no: 'Nein',
   why: 'Warum nicht?',
-  regrets: {
-    inaccurate: 'ungenau',
-    flimsy: 'wackelig',
-    redundant: 'etwas anderes kann es auch',
-    'not-my-way': 'passt nicht zu meiner Arbeit',
-    'hardly-used': 'kaum benutzt',
-    messy: 'umständlich oder schmutzig'
-  } satisfies Record<RegretKind, string>,
+  regrets: regretNames,
   sofar: (uses: number, time: string): string =>
     uses === 0
       ? 'Auf den Stundenzetteln steht kein Gebrauch.'
@@ -85,6 +88,25 @@ export const back = {
     times: (say: Say, times: number, builds: number): string =>
       `${builds === 1 ? 'Ein Vorhaben dauerte' : `${builds} Vorhaben dauerten`} ${say.number(times, 2)}-mal so lange wie geplant. Mit deinem Tempo wird nach jedem fertigen Vorhaben gerechnet; siehe Stunden und Tempo.`
   },
+  setPrices: (times: string): string => `Mit ${times} der üblichen Preise rechnen`,
+  setPace: 'Mit meinem Tempo rechnen',
+  whatIf: 'Was würde das ändern?',
+  asking: 'Es wird damit geplant …',
+  effectNone: 'Kein Plan geht damit auf: festgehaltene Käufe stehen dagegen.',
+  effect: (
+    builds: readonly [number, number],
+    last: readonly [string, string],
+    tools: readonly [string, string]
+  ): string =>
+    `So geplant: ${builds[1]} Vorhaben (jetzt ${builds[0]}), das letzte fertig am ${last[1]} (jetzt ${last[0]}), Werkzeug für ${tools[1]} (jetzt ${tools[0]}).`,
+  betterTier: (tier: string): string => `Die Güte „${tier}“ wünschen`,
+  leaveOut: (tool: string): string => `${tool} aus Plänen lassen`,
+  takeItBack: 'Zurücknehmen',
+  verdictsCount: 'Was ich von Käufen sage, zählt im Rat zu ähnlichen',
+  lesson: (say: Say, { judged, regretted, risk, kinds }: Lesson): string =>
+    `Risiko, es zu bereuen, etwa ${say.percent(risk)}: von ${judged === 1 ? 'einem ähnlichen' : `${judged} ähnlichen`}, das du beurteilt hast, ${regretted === 1 ? 'wurde 1' : `wurden ${regretted}`} bereut${kinds.length > 0 ? ` (${kinds.map((kind) => regretNames[kind]).join(', ')})` : ''}. Üblich sind ${say.percent(USUAL_REGRET)}.`,
+  tierLesson: (tier: string, tools: string, cost: string): string =>
+    `${tier}: ${tools} dieser Güte hast du bereut. Das Risiko davon macht es ${cost} teurer.`,
   setHours: (time: string): string => `Mit ${time} in der Woche planen`,
   calibrationTitle: 'Wie gut die Aussichten waren',
   calibration: (say: Say, brier: number): string =>
@@ -93,21 +115,23 @@ export const back = {
   cameTrue: 'Eingetroffen',
   count: 'Anzahl',
   lentTitle: 'Verliehen, geliehen',
-  lentTo: 'Verliehen an',
-  borrowedFrom: 'Geliehen von',
+  who: 'Wer',
+  sinceDay: 'Seit wann',
+  lend: 'Verleihen',
+  isBorrowed: 'Es ist geliehen',
+  counted:
+    'Mit Verliehenem rechnen die Pläne weiter: man kann es zurückholen. Geliehenes zählt, solange es da ist.',
   lent: (tool: string, who: string, day: string): string =>
     `${tool}: verliehen an ${who} seit ${day}`,
   borrowed: (tool: string, who: string, day: string): string =>
     `${tool}: geliehen von ${who} seit ${day}`,
   backAgain: 'Es ist wieder da',
   givenBack: 'Zurückgegeben',
-  cannotSellLent: (tool: string, who: string, day: string): string =>
-    `${tool} ist seit ${day} an ${who} verliehen. Hol es zurück und sag es im Rückblick, dann verkauf es.`,
-  cannotSellBorrowed: (tool: string, who: string): string =>
-    `${tool} ist von ${who} geliehen: es gehört dir nicht.`,
   steps: {
     verdict: (tool: string): string => `sagen, was aus ${tool} wurde`,
-    hours: 'mit den wirklichen Stunden planen',
+    settings: 'planen mit dem, was wirklich kam',
+    learnt: (tool: string): string => `planen, wie ${tool} es gelehrt hat`,
+    counts: 'ob Urteile im Rat zählen',
     lent: (tool: string): string => `${tool} verleihen`,
     home: (tool: string): string => `${tool} zurückbekommen`
   }

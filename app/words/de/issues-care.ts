@@ -20,5 +20,9 @@ export const CARE = {
   'check.wild': (_, f) =>
     `Das wären ${n(f.error).toFixed(1).replace('.', ',')} mm, und kein Werkzeug weicht um mehr als ${t(f.most)} mm ab. Sieh nach der Einheit: Millimeter, ein halber ist 0,5.`,
   'check.twice': (say, f) =>
-    `Das wurde am ${say.day(t(f.date))} schon geprüft. Nimm jenes Ergebnis zuerst heraus, oder trag dieses an einem anderen Tag ein.`
+    `Das wurde am ${say.day(t(f.date))} schon geprüft. Nimm jenes Ergebnis zuerst heraus, oder trag dieses an einem anderen Tag ein.`,
+  'loan.lent': (say, f) =>
+    `${say.tool(t(f.name))} ist seit ${say.day(t(f.since))} an ${t(f.who)} verliehen. Hol es zurück und sag es in der Werkstattausrüstung unter „Rückblick“; dann verkauf es.`,
+  'loan.borrowed': (say, f) =>
+    `${say.tool(t(f.name))} gehört ${t(f.who)}: Du kannst es nicht verkaufen. Zurückgegeben, verlässt es die Ausrüstung unter „Rückblick“.`
 } satisfies Partial<Sentences>
