@@ -40,7 +40,7 @@ module.exports = {
     rule(
       'library-is-data',
       '(^|/)data/',
-      '(^|/)(app|cli|server)/|(^|/)core/(?!board|cards|catalogue|inspection|kernel|builds|calendar|money|units|prices|ledger|workshop)'
+      '(^|/)(app|cli|server)/|(^|/)core/(?!board|cards|catalogue|inspection|kernel|builds|calendar|money|units|prices|ledger|supplies|workshop)'
     ),
     rule(
       'storage-and-workers-below-stores',

@@ -54,6 +54,11 @@ export const router = createRouter({
       meta: { place: 'kit' }
     },
     {
+      path: '/kit/stock',
+      component: () => import('./views/kit/SuppliesView.vue'),
+      meta: { place: 'kit' }
+    },
+    {
       path: '/kit/due',
       component: () => import('./views/kit/DueView.vue'),
       meta: { place: 'kit' }

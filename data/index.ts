@@ -95,3 +95,4 @@ export function tellIn(telling?: LibraryTelling): void {
   toldCards = telling?.cards
   toldText = (said) => telling?.texts[said] ?? said
 }
+export { packs } from './packs'

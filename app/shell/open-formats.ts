@@ -1,6 +1,8 @@
-import { inventoryOf } from '../../core/care'
+import { careAhead, inventoryOf } from '../../core/care'
+import { plannedUses } from '../../core/hours'
 import type { PocketLine } from '../../core/shopping'
 import { useJudging } from '../stores/judging'
+import { useUpkeep } from '../stores/upkeep'
 import type { useWorkspace } from '../stores/workspace'
 import { calendar, calendarWords } from '../words/calendar'
 import { pocketMarkdown } from '../words/pocket'
@@ -43,6 +45,10 @@ export async function openFormat(
     text
   })
   const csv = (name: string, text: string): TextFile => file(` ${name}.csv`, 'text/csv', text)
+  const itemName = (id: string): string => {
+    const item = workspace.items.find((one) => one.id === id)
+    return item?.name ?? (item ? say.tool(item.tool) : id)
+  }
   /** Each format written when it is asked for. */
   const written: Readonly<Record<FormatId, () => TextFile | undefined | Promise<TextFile>>> = {
     'tools-csv': () => csv(files.tools, formats.writeItems(workspace.items, currency)),
@@ -54,7 +60,14 @@ export async function openFormat(
       csv(files.inventory, formats.writeInventory(inventoryOf(world), world.library, currency)),
     journal: () => file('.journal', 'text/plain', formats.writeJournal(workspace)),
     calendar: () => {
-      const text = plan && formats.planCalendar(world, plan, calendarWords(say))
+      const text =
+        plan &&
+        formats.planCalendar(
+          world,
+          plan,
+          calendarWords(say, itemName),
+          careAhead(world, useUpkeep().care, plannedUses(world, plan))
+        )
       return text === undefined ? undefined : file(` ${files.plan}.ics`, 'text/calendar', text)
     },
     pocket: async () =>

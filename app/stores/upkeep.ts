@@ -3,7 +3,8 @@ import { computed } from 'vue'
 import { careOf, checksOf, toCheck, waitsForTrue } from '../../core/care'
 import { itemHours } from '../../core/hours'
 import { sumOf } from '../../core/kernel'
-import { careTasks, trueChecks } from '../../data'
+import { supplyLines } from '../../core/supplies'
+import { careTasks, packs, trueChecks } from '../../data'
 import { useWorkspace } from './workspace'
 
 /** Checks and care of what is owned, reckoned once for all pages that show them. */
@@ -24,5 +25,10 @@ export const useUpkeep = defineStore('upkeep', () => {
   const due = computed(() => care.value.filter(({ state }) => state === 'due'))
   const soon = computed(() => care.value.filter(({ state }) => state === 'soon'))
   const checkMinutes = computed(() => sumOf(newcomers.value, ({ minutes }) => minutes))
-  return { hours, checks, care, newcomers, off, due, soon, checkMinutes }
+  const supplies = computed(() =>
+    table.world
+      ? supplyLines(table.world, table.plan, hours.value, { sizes: packs, tasks: careTasks })
+      : []
+  )
+  return { hours, checks, care, newcomers, off, due, soon, checkMinutes, supplies }
 })

@@ -1,5 +1,6 @@
 import type { CalendarWords } from '../../core/formats'
 import { said } from './language'
+import { careTasks } from './upkeep'
 import type { Say } from './say'
 
 /** What stands in the plan's calendar, and how files in open formats are called. */
@@ -13,6 +14,8 @@ export const calendar = said('calendar', {
   work: (hours: string) => `${hours} of work.`,
   purchase: 'Purchase',
   builds: 'Build',
+  care: (task: string, item: string) => `${task}: ${item}`,
+  cares: 'Care',
   files: {
     tools: 'tools',
     prices: 'prices',
@@ -24,7 +27,8 @@ export const calendar = said('calendar', {
 })
 
 /** The words of the calendar with names and money as they are said. */
-export const calendarWords = (say: Say): CalendarWords => ({
+/** @param itemName the name of a thing owned, by its id */
+export const calendarWords = (say: Say, itemName: (item: string) => string): CalendarWords => ({
   buy: (offer, count) => calendar.buy(say.offer(offer), count),
   price: (price, build) =>
     calendar.price(say.money(price), build === undefined ? undefined : say.build(build)),
@@ -33,5 +37,6 @@ export const calendarWords = (say: Say): CalendarWords => ({
       ? calendar.make(say.build(build))
       : calendar.build(say.build(build), copies),
   hours: (minutes) => calendar.work(say.duration(minutes)),
-  kinds: { purchase: calendar.purchase, build: calendar.builds }
+  care: (item, task) => calendar.care(careTasks[task]?.name ?? task, itemName(item)),
+  kinds: { purchase: calendar.purchase, build: calendar.builds, care: calendar.cares }
 })

@@ -53,6 +53,7 @@ const LISTS: Readonly<Record<string, string>> = said('keptLists', {
   orders: 'Order',
   upkeep: 'Check or care',
   verdicts: 'What became of it',
+  supplies: 'What is in stock',
   scenarios: 'Scenario',
   photos: 'Photo',
   adopted: 'Plan kept'

@@ -256,6 +256,7 @@ export const upkeep = said('upkeep', {
   byTime: (day: string): string => `by ${day}`,
   overdue: (day: string): string => `since ${day}`,
   left: 'Left undone',
+  cost: 'New one, paid now',
   done: 'Done',
   doneOf: (task: string, tool: string): string => `${task} of ${tool}: done`,
   minutes: (time: string): string => `takes ${time}`,

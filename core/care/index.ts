@@ -12,4 +12,5 @@ export {
   type CheckOf,
   type ToCheck
 } from './true'
+export { careAhead, type CareAhead } from './ahead'
 export { careOf, doneWith, COVERS, type CareOf } from './calendar'

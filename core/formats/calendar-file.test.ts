@@ -10,7 +10,8 @@ const wordsFor = (world: World): CalendarWords => ({
   price: (price, build) => `${price} for ${build ?? 'all'}`,
   build: (build) => `Build ${findBuild(world, build)?.name ?? build}`,
   hours: (minutes) => `${minutes} minutes`,
-  kinds: { purchase: 'Einkauf', build: 'Werk' }
+  care: (item, task) => `${task} ${item}`,
+  kinds: { purchase: 'Einkauf', build: 'Werk', care: 'Pflege' }
 })
 
 test.each(DEMO_FILES)(

@@ -1,4 +1,5 @@
 import { createEvents, type EventAttributes } from 'ics'
+import type { CareAhead } from '../care'
 import { sumOf } from '../kernel'
 import type { Minor } from '../money'
 import type { Plan, World } from '../workspace'
@@ -20,14 +21,22 @@ export interface CalendarWords {
   /** @param build by its id @param copies of a batch */
   readonly build: (build: string, copies: number | undefined) => string
   readonly hours: (minutes: number) => string
-  readonly kinds: { readonly purchase: string; readonly build: string }
+  /** @param item a thing owned, by its id @param task what is done to it */
+  readonly care: (item: string, task: string) => string
+  readonly kinds: { readonly purchase: string; readonly build: string; readonly care: string }
 }
 
 /**
- * The plan as a calendar file (RFC 5545): an all-day event for each purchase and for each build from its begin to its last day.
+ * The plan as a calendar file (RFC 5545): an all-day event for each purchase, for each build from its begin to its last day, and for care of
+ * what is owned.
  * Undefined where the calendar cannot be written.
  */
-export function planCalendar(world: World, plan: Plan, words: CalendarWords): string | undefined {
+export function planCalendar(
+  world: World,
+  plan: Plan,
+  words: CalendarWords,
+  care: readonly CareAhead[] = []
+): string | undefined {
   const shared = {
     timestamp: Date.parse(world.asOf),
     calName: world.workspace.name,
@@ -57,7 +66,18 @@ export function planCalendar(world: World, plan: Plan, words: CalendarWords): st
     transp: 'TRANSPARENT',
     busyStatus: 'FREE'
   }))
-  const { value } = createEvents([...purchases, ...builds])
+  const kept = care.map(({ item, task, on, minutes }): EventAttributes => ({
+    ...shared,
+    uid: `${world.workspace.id}-care-${item}-${task}`,
+    start: parts(on),
+    end: parts(dayAfter(on)),
+    title: words.care(item, task),
+    description: words.hours(minutes),
+    categories: [words.kinds.care],
+    transp: 'TRANSPARENT',
+    busyStatus: 'FREE'
+  }))
+  const { value } = createEvents([...purchases, ...builds, ...kept])
   return value === undefined || value === null ? undefined : foldedByOctets(value)
 }
 

@@ -223,7 +223,8 @@ function allRepeated(workspace: WorkspaceFile, provenLedger: boolean): Issue[] {
     pieces = [],
     orders = [],
     upkeep = [],
-    verdicts = []
+    verdicts = [],
+    supplies = []
   } = workspace
   const lists = {
     builds,
@@ -240,7 +241,8 @@ function allRepeated(workspace: WorkspaceFile, provenLedger: boolean): Issue[] {
     pieces,
     orders,
     upkeep,
-    verdicts
+    verdicts,
+    supplies
   }
   return [
     ...Object.entries({ ...lists, ...(provenLedger ? {} : { ledger }) }).flatMap(([key, list]) =>

@@ -23,6 +23,7 @@ export const MOST = {
   orders: 5000,
   upkeep: 20_000,
   verdicts: 5000,
+  supplies: 10_000,
   oneOffs: 2000,
   operations: 500,
   methods: 2000,

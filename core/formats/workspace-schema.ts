@@ -24,6 +24,7 @@ import { photo, trail } from './photo-schema'
 import { money, minutesPerWeek } from './money-schema'
 import { order, outlet, piece, sale } from './selling-schema'
 import { upkeep } from './upkeep-schema'
+import { supply } from './supply-schema'
 import { verdict } from './verdict-schema'
 
 /** The shape of the workspace file, version 3, and of the plan file, version 1. What ids refer to and what must be in order is checked in `cross-checks`. */
@@ -187,6 +188,7 @@ export const workspaceSchema = z.strictObject({
   pieces: z.array(piece).max(MOST.pieces, 'list.too-long').optional(),
   orders: z.array(order).max(MOST.orders, 'list.too-long').optional(),
   upkeep: z.array(upkeep).max(MOST.upkeep, 'list.too-long').optional(),
+  supplies: z.array(supply).max(MOST.supplies, 'list.too-long').optional(),
   verdicts: z.array(verdict).max(MOST.verdicts, 'list.too-long').optional(),
   trail
 })
@@ -215,7 +217,8 @@ export const ENTRIES = {
   pieces: piece,
   orders: order,
   upkeep,
-  verdicts: verdict
+  verdicts: verdict,
+  supplies: supply
 } as const
 /** The same for the lists of a user's own entries of the library. */
 export const OWN_ENTRIES = {

@@ -80,7 +80,11 @@ function worked(world: World, plan: Plan | undefined): Worked[] {
     return [...alike.values()].map((some): Worked => {
       const on = some.reduce((last, piece) => (piece.made > last ? piece.made : last), '')
       const spent = Math.round(untold * sumOf(some, ({ minutes }) => minutes))
-      return { build: build.id, on, times: some.length, items: remembered(world, build, { spent, on, plan, done: true }).items
+      return {
+        build: build.id,
+        on,
+        times: some.length,
+        items: remembered(world, build, { spent, on, plan, done: true }).items
       }
     })
   })

@@ -1,4 +1,4 @@
-import { isForSale, togetherOf, type Build } from '../builds'
+import { isForSale, materialCost, togetherOf, type Build } from '../builds'
 import type { Library, Step } from '../catalogue'
 import {
   cleanUpStep,
@@ -13,7 +13,7 @@ import {
   type StepFit
 } from '../fit'
 import { sumOf } from '../kernel'
-import { buildMaterial, type World } from '../workspace'
+import type { World } from '../workspace'
 import { corrected, paceOf, type Learnt } from './learnt'
 import { saleFacts, type Design } from './design'
 
@@ -106,7 +106,7 @@ function told(looking: Looking, kit: Kit, stepwise: readonly Stepwise[]): AtBenc
     if (uses.length < steps.length) return []
     const minutes = sumOf(uses, (use) => use.minutes) / build.copies
     const timber =
-      (buildMaterial(world, build) + sumOf(uses, ({ spoilt }) => spoilt)) / build.copies
+      (materialCost(world.pricing, build) + sumOf(uses, ({ spoilt }) => spoilt)) / build.copies
     const other = (usedUp(world, build, uses) + sumOf(uses, ({ fee }) => fee)) / build.copies
     return [{ build, minutes, timber, cost: timber + other }]
   })

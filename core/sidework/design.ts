@@ -1,8 +1,8 @@
-import { demandSaid, isForSale, togetherOf, type Build, type Sale } from '../builds'
+import { demandSaid, isForSale, materialCost, togetherOf, type Build, type Sale } from '../builds'
 import { DAYS_PER_MONTH } from '../calendar'
 import { fitBuild, fitContext, usedUp, type FitContext, type Kit } from '../fit'
 import type { Minor } from '../money'
-import { buildMaterial, saleParts, type World } from '../workspace'
+import { saleParts, type World } from '../workspace'
 import { corrected, paceOf, type Learnt } from './learnt'
 
 /** What it takes to make so many pieces of a build together, of one piece. Amounts in minor units. */
@@ -29,7 +29,7 @@ export function makingOf(
   const uses = fit.steps.flatMap(({ usable: [best] }) => best ?? [])
   return {
     inBatch,
-    material: (buildMaterial(world, many) + fit.spoilt) / inBatch,
+    material: (materialCost(world.pricing, many) + fit.spoilt) / inBatch,
     consumables: usedUp(world, many, uses) / inBatch,
     services: fit.fees / inBatch,
     minutes: fit.minutes / inBatch

@@ -61,6 +61,7 @@ export {
   type Verdict,
   type VerdictTime
 } from './verdicts'
+export { inStockFor, isSupply, stockOn, type Stocked, type Supply } from './supplies'
 export { loanTrouble } from './loans'
 export type { Loan } from './loans'
 export type { Photo } from './photo'

@@ -6,6 +6,7 @@ import {
   type Tier,
   type Tool
 } from '../catalogue'
+import { addSupply } from './supplies'
 import type { Day } from '../calendar'
 import { must } from '../kernel'
 import type { EntryKind, LedgerEntry } from '../ledger'
@@ -121,7 +122,13 @@ export type Line =
       readonly power: Power
       readonly count: number
     }
-  | { readonly what: 'other'; readonly kind: EntryKind; readonly text: string }
+  | {
+      readonly what: 'other'
+      readonly kind: EntryKind
+      readonly text: string
+      /** What of it goes into stock, in the units of the material. */
+      readonly supply?: { readonly what: string; readonly amount: number } | undefined
+    }
 
 export type BoughtLine = Line & {
   readonly amount: Minor
@@ -138,13 +145,28 @@ export type Receipt = Omit<Receipted, 'tax' | 'delivery'> & {
   readonly lines: readonly BoughtLine[]
 }
 
+/** What a line brings into stock. */
+const stocked = (state: Workspace, on: Day, line: BoughtLine): Workspace =>
+  line.what === 'other' && line.supply
+    ? addSupply(state, {
+        id: `s-${line.entryId}`,
+        kind: 'in',
+        on,
+        entry: line.entryId,
+        ...line.supply
+      })
+    : state
+
 /** A receipt with its lines: each is an entry of its own, and they share the receipt's id. */
 export const recordReceipt = (
   workspace: Workspace,
   library: Library,
   receipt: Receipt
 ): Workspace =>
-  receipt.lines.reduce((state, line) => recordLine(state, library, receipt, line), workspace)
+  receipt.lines.reduce(
+    (state, line) => stocked(recordLine(state, library, receipt, line), receipt.date, line),
+    workspace
+  )
 
 function recordLine(
   state: Workspace,

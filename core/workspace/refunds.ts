@@ -7,6 +7,7 @@ import { hireOf } from '../prices'
 import { addEntry, removeItem } from './changes'
 import { withoutTaken } from './hires'
 import { said } from './purchases'
+import { withoutSupplyOf } from './supplies'
 import type { Workspace } from './types'
 
 /** What of a purchase has not been refunded yet, minor units. */
@@ -93,7 +94,7 @@ export function reverseEntry(workspace: Workspace, entryId: string, id: string):
   )
   const back = itemsOf(workspace, entry).reduce(
     (state, item) => removeItem(state, item.id),
-    workspace
+    withoutSupplyOf(workspace, entryId)
   )
   if (entry.offer === undefined) return addEntry(back, reversalOf(entry, id))
   const hire = hireOf(workspace.hires, entry.offer)

@@ -47,6 +47,7 @@ const optional = <
     | 'orders'
     | 'upkeep'
     | 'verdicts'
+    | 'supplies'
 >(
   name: K,
   key: (one: NonNullable<Workspace[K]>[number]) => string
@@ -155,6 +156,7 @@ export const LISTS: readonly ListPart[] = [
   optional('orders', idOf),
   optional('upkeep', idOf),
   optional('verdicts', idOf),
+  optional('supplies', idOf),
   list(
     'adopted',
     (w) => w.adopted,

@@ -26,6 +26,7 @@ import type { Loan } from './loans'
 import type { Photo } from './photo'
 import type { Order, Outlet, Piece } from './selling-types'
 import type { Upkeep } from './upkeep'
+import type { Supply } from './supplies'
 import type { Verdict } from './verdicts'
 
 /** One tool, or several alike, that the user owns. Specs are copied at entry. */
@@ -288,6 +289,7 @@ export interface Workspace {
   /** Checks made and care taken; what became of purchases. */
   readonly upkeep?: readonly Upkeep[] | undefined
   readonly verdicts?: readonly Verdict[] | undefined
+  readonly supplies?: readonly Supply[] | undefined
   readonly trail: Trail
 }
 

@@ -40,6 +40,7 @@ import { NO_TRAIL } from './trail'
 import type { PlannedBuild } from './plan-types'
 import type { Workspace } from './types'
 import { AFTERWARDS } from './afterwards'
+import { inStockFor } from './supplies'
 
 /** Money that is expected on a day. */
 export interface Receipt {
@@ -190,8 +191,9 @@ export function plannedBuild(
   return build && rough ? (roughVariant(world.library, build)?.build ?? build) : build
 }
 
+/** What the material of all copies costs: what is in stock for it is paid for already. */
 export const buildMaterial = (world: World, build: Build): Minor =>
-  materialCost(world.pricing, build)
+  materialCost(world.pricing, build) - inStockFor(world, build)
 /** What all copies of a build are worth to the user: their price ready-made, or the user's figure, times the wish for them. */
 export const buildWorth = (world: World, build: Build): Minor =>
   timesRatio(worthOf(world.pricing, build), wishOf(world.library, build))

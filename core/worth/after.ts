@@ -1,8 +1,8 @@
-import { isDone, roughVariant, type Build } from '../builds'
+import { isDone, materialCost, roughVariant, type Build } from '../builds'
 import { DAYS_PER_YEAR, daysBetween } from '../calendar'
 import { fitBuild, fitContext, hourValueOf, taskOf, usedUp, type Kit } from '../fit'
 import { sumOf } from '../kernel'
-import { buildMaterial, type World } from '../workspace'
+import type { World } from '../workspace'
 import { countedWorth, netOf, oneMore, payTimes } from './stakes'
 
 const WEEKS_PER_YEAR = DAYS_PER_YEAR / 7
@@ -103,7 +103,7 @@ function bringsAs(world: World, kit: Kit, kind: Build): number {
     worth: countedWorth(world, kind),
     paid:
       payTimes(world, kind) *
-      (buildMaterial(world, kind) + fit.fees + fit.spoilt + usedUp(world, kind, uses)),
+      (materialCost(world.pricing, kind) + fit.fees + fit.spoilt + usedUp(world, kind, uses)),
     hours: (hourValueOf(context, kind) * fit.wasted) / MINUTES_PER_HOUR,
     penalties: fit.penalties
   })

@@ -91,6 +91,7 @@ export const VIEWS = [
   '/kit/due',
   '/kit/hours',
   '/kit/back',
+  '/kit/stock',
   '/weigh',
   '/weigh/packages',
   '/weigh/quality',

@@ -23,6 +23,7 @@ const ROUTES = [
   '/kit/due',
   '/kit/hours',
   '/kit/back',
+  '/kit/stock',
   '/weigh',
   '/weigh/quality',
   '/weigh/power',

@@ -1,16 +1,20 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, shallowRef, watch } from 'vue'
+import { addDays } from '../../../core/calendar'
 import { pocketDays, type PocketLine } from '../../../core/shopping'
 import PlaceHead from '../../parts/PlaceHead.vue'
 import { printPage } from '../../shell/save'
 import { useJudging } from '../../stores/judging'
+import { useUpkeep } from '../../stores/upkeep'
 import { useWorkspace } from '../../stores/workspace'
 import { pocket as words } from '../../words/pocket'
+import { supplies } from '../../words/supplies'
 import WatchList from '../prices/WatchList.vue'
 
 const store = useWorkspace()
 const judging = useJudging()
+const upkeep = useUpkeep()
 const lines = shallowRef<readonly PocketLine[]>([])
 watch(
   [() => store.plan, () => judging.state],
@@ -18,6 +22,17 @@ watch(
   { immediate: true }
 )
 const days = computed(() => pocketDays(lines.value, store.plan?.savings))
+/** What runs out at builds begun by the last of these days, or within a month: glue and blades are bought on the same way. */
+const MONTH = 30
+const used = computed(() => {
+  const { world } = store
+  if (!world) return []
+  const until =
+    [addDays(world.asOf, MONTH), ...days.value.map(({ date }) => date)].sort().at(-1) ?? ''
+  return upkeep.supplies.filter(({ runsOut, buy }) => buy && runsOut && runsOut.on <= until)
+})
+const nameOf = (what: string): string =>
+  store.world?.library.materials.get(what)?.name ?? store.say?.tool(what) ?? what
 </script>
 
 <template>
@@ -56,6 +71,27 @@ const days = computed(() => pocketDays(lines.value, store.plan?.savings))
         </li>
       </ul>
       <p class="small strong">{{ words.total(store.say, day) }}</p>
+    </section>
+    <section v-if="used.length > 0">
+      <h2>{{ supplies.pocket }}</h2>
+      <ul class="plain-list">
+        <li v-for="line in used" :key="line.what">
+          <span class="box" aria-hidden="true" />
+          <div>
+            <p class="strong">{{ nameOf(line.what) }}</p>
+            <p v-if="line.runsOut" class="small">
+              {{ supplies.head.out }}
+              {{
+                supplies.outAt(
+                  store.say.build(line.runsOut.build),
+                  store.say.shortDay(line.runsOut.on)
+                )
+              }}
+            </p>
+          </div>
+          <p class="figure">{{ supplies.buy(store.say, line) }}</p>
+        </li>
+      </ul>
     </section>
     <WatchList />
     <p class="caption">{{ words.footnote }}</p>

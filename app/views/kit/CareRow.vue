@@ -1,17 +1,25 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed } from 'vue'
+import { computed, ref, useId } from 'vue'
 import { doneWith, type CareOf } from '../../../core/care'
+import { issuesOf, type Issue } from '../../../core/kernel'
+import { paidAmount } from '../../../core/ledger'
 import { change, type CareDone } from '../../../core/workspace'
 import { careTasks as tasks } from '../../../data'
+import AmountInput from '../../parts/AmountInput.vue'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
+import { sentence } from '../../words/issues'
 import { duration } from '../../words/say'
 import { careTasks, upkeep as words } from '../../words/upkeep'
 
 /** Care of one tool: why it is due, how it goes, what comes of leaving it, and one press when it is done. */
 const props = defineProps<{ one: CareOf; minutesUsed: number }>()
 const store = useWorkspace()
+const key = useId()
+const cost = ref('')
+const currency = store.workspace?.money.currency ?? 'EUR'
+const problems = ref<readonly Issue[]>([])
 const told = computed(() => careTasks[props.one.task.id])
 const name = computed(
   () => props.one.item.name ?? store.say?.tool(props.one.item.tool) ?? props.one.item.tool
@@ -35,6 +43,9 @@ function done(): void {
   const { world } = store
   if (!world) return
   const { item, task } = props.one
+  const paid = cost.value.trim() === '' ? undefined : paidAmount(cost.value, currency)
+  problems.value = paid ? issuesOf(paid) : []
+  if (problems.value.length > 0) return
   const notes = doneWith(task.id, item, tasks).map((id): CareDone => ({
     kind: 'care',
     id: newId('k'),
@@ -43,9 +54,19 @@ function done(): void {
     on: world.asOf,
     atMinutes: props.minutesUsed
   }))
-  store.run(words.steps.care(name.value), (state) =>
-    notes.reduce((so, note) => change.addUpkeep(so, note), state)
-  )
+  const amount = paid?.ok ? paid.value : 0
+  const text = `${told.value?.name ?? task.id}: ${name.value}`
+  problems.value = store.attempt(words.steps.care(name.value), (state) => {
+    const noted = notes.reduce((so, note) => change.addUpkeep(so, note), state)
+    const entry = {
+      id: newId('e'),
+      date: world.asOf,
+      kind: 'consumable',
+      amount: -amount,
+      text
+    } as const
+    return amount > 0 ? change.addEntry(noted, entry) : noted
+  })
 }
 </script>
 
@@ -57,12 +78,24 @@ function done(): void {
       <p class="small">{{ told.how }}</p>
       <p class="small soft">{{ words.left }}: {{ told.left }}</p>
     </div>
-    <Button
-      size="small"
-      :label="words.done"
-      :aria-label="words.doneOf(told.name, name)"
-      @click="done"
-    />
+    <div class="stack">
+      <div v-if="one.task.uses" class="field">
+        <label :for="key">{{ words.cost }}</label><AmountInput
+          :id="key"
+          v-model="cost"
+          width="6rem"
+        />
+      </div>
+      <Button
+        size="small"
+        :label="words.done"
+        :aria-label="words.doneOf(told.name, name)"
+        @click="done"
+      />
+      <p v-for="problem in problems" :key="problem.code" class="attention small" role="alert">
+        {{ store.say && sentence(problem, store.say) }}
+      </p>
+    </div>
   </li>
 </template>
 

@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { computed, ref } from 'vue'
 import type { Condition } from '../../../core/catalogue'
-import { issuesOf, ok, type Issue } from '../../../core/kernel'
+import { issuesOf, ok, type Issue, type Result } from '../../../core/kernel'
 import {
   COMES_IN,
   ENTRY_KINDS,
@@ -16,7 +16,14 @@ import {
   type EntryKind
 } from '../../../core/ledger'
 import type { Minor } from '../../../core/money'
-import { change, type BoughtLine, type Line, withoutPurchases } from '../../../core/workspace'
+import { parseNumber } from '../../../core/units'
+import {
+  change,
+  isSupply,
+  type BoughtLine,
+  type Line,
+  withoutPurchases
+} from '../../../core/workspace'
 import type { SellerType } from '../../../core/prices'
 import { useToolOptions } from '../../parts/tool-options'
 import PhotoPick from '../../parts/PhotoPick.vue'
@@ -30,6 +37,7 @@ import { decimalText } from '../../words/amounts'
 import { sentence } from '../../words/issues'
 import { entryKinds, ledger as words } from '../../words/ledger'
 import { steps } from '../../words/steps'
+import { supplies } from '../../words/supplies'
 import ReceiptLine from './ReceiptLine.vue'
 import DayField from '../../parts/DayField.vue'
 import AmountInput from '../../parts/AmountInput.vue'
@@ -73,9 +81,15 @@ const planned = computed(() =>
 )
 const toBuy = useToolOptions()
 const tools = computed(() => toBuy.value.map(({ id, name }) => ({ id: `tool/${id}`, name })))
+const stock = computed(() =>
+  [...(store.world?.library.materials.values() ?? [])]
+    .filter(isSupply)
+    .map(({ id, name }) => ({ id: `supply/${id}`, name }))
+)
 const choices = computed(() => [
   { label: words.lineOther, items: kinds },
   ...(planned.value.length > 0 ? [{ label: words.linePlanned, items: planned.value }] : []),
+  { label: supplies.receiptGroup, items: stock.value },
   { label: words.lineTool, items: tools.value }
 ])
 
@@ -108,6 +122,8 @@ const split = computed(() => {
 })
 const sum = computed(() => (split.value?.ok ? receiptTotal(split.value.value) : undefined))
 
+/** How many of the usual size; one where nothing is said. */
+const packsIn = (text: string): Result<number> => (text.trim() === '' ? ok(1) : parseNumber(text))
 function lineOf({ what, text }: Draft): Line | undefined {
   const [kind = '', ...rest] = what.split('/')
   const id = rest.join('/')
@@ -122,6 +138,15 @@ function lineOf({ what, text }: Draft): Line | undefined {
       power: tool.forms[0]?.power ?? 'hand',
       count: 1
     }
+  if (kind === 'supply') {
+    const amount = packsIn(text)
+    return {
+      what: 'other',
+      kind: 'consumable',
+      text: store.world?.library.materials.get(id)?.name ?? id,
+      supply: { what: id, amount: amount.ok ? amount.value : 1 }
+    }
+  }
   const purchase = planned.value.find((one) => one.id === what)?.purchase
   if (purchase) return { what: 'planned', purchase }
   return { what: 'other', kind: id as EntryKind, text: text.trim() || entryKinds[id as EntryKind] }
@@ -134,6 +159,9 @@ async function confirm(): Promise<void> {
   const besides = [delivery.value, tax.value, total.value].filter((text) => text.trim() !== '')
   problems.value = issuesOf(
     ...filled.value.map(({ price }) => movedAmount(price.trim() === '' ? '0' : price, currency)),
+    ...filled.value
+      .filter(({ what }) => what.startsWith('supply/'))
+      .map(({ text }) => packsIn(text)),
     ...besides.map((text) => paidAmount(text, currency)),
     day,
     until,

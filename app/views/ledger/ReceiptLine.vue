@@ -3,6 +3,7 @@ import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { useId } from 'vue'
 import { ledger as words } from '../../words/ledger'
+import { supplies } from '../../words/supplies'
 import AmountInput from '../../parts/AmountInput.vue'
 
 /** One line of a receipt: what it was, in words where it is nothing that is known, and its price. */
@@ -37,12 +38,14 @@ const key = useId()
       />
     </div>
     <div class="field">
-      <label :for="`${key}-text`">{{ words.text }}</label><InputText
+      <label :for="`${key}-text`">{{
+        what.startsWith('supply/') ? supplies.pack : words.text
+      }}</label><InputText
         :id="`${key}-text`"
         v-model="text"
         maxlength="200"
         fluid
-        :disabled="!what.startsWith('kind/')"
+        :disabled="!/^(kind|supply)\//.test(what)"
       />
     </div>
     <div class="field">

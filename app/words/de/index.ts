@@ -26,6 +26,7 @@ import * as back from './back'
 import * as firstHour from './first-hour'
 import * as toolLife from './tool-life'
 import * as hours from './hours'
+import * as supplies from './supplies'
 import * as upkeep from './upkeep'
 import * as sideStock from './side-stock'
 import * as sideBooks from './side-books'
@@ -65,6 +66,7 @@ export const words: Catalogue = {
   ...firstHour,
   ...toolLife,
   ...hours,
+  ...supplies,
   ...upkeep,
   ...sideStock,
   ...sideBooks,

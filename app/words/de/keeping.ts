@@ -36,6 +36,7 @@ export const keptLists: Readonly<Record<string, string>> = {
   orders: 'Bestellung',
   upkeep: 'Prüfung oder Pflege',
   verdicts: 'Was daraus wurde',
+  supplies: 'Was vorrätig ist',
   scenarios: 'Szenario',
   photos: 'Foto',
   adopted: 'Behaltener Plan'

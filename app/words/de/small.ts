@@ -200,6 +200,8 @@ export const calendar: Said<typeof englishCalendar> = {
   work: (hours) => `${hours} Arbeit.`,
   purchase: 'Kauf',
   builds: 'Bau',
+  care: (task: string, item: string): string => `${task}: ${item}`,
+  cares: 'Pflege',
   files: {
     tools: 'Werkzeug',
     prices: 'Preise',

@@ -244,6 +244,7 @@ export const upkeep = {
   byTime: (day: string): string => `bis ${day}`,
   overdue: (day: string): string => `seit ${day}`,
   left: 'Unterlassen',
+  cost: 'Neu, jetzt bezahlt',
   done: 'Erledigt',
   doneOf: (task: string, tool: string): string => `${task}, ${tool}: erledigt`,
   minutes: (time: string): string => `dauert ${time}`,
