@@ -12,7 +12,7 @@ const anew = (build: Build): Build => {
 }
 
 /** `npm run demo-plans` (`-- market-stall` for one of them): puts today's templates and the planner's plan into each demo, as a workspace someone has planned and saved holds its own. */
-const all = ['hive-yard', 'third-floor', 'half-a-garage', 'market-stall']
+const all = ['hive-yard', 'third-floor', 'half-a-garage', 'market-stall', 'year-on']
 const wanted = process.argv.slice(2)
 for (const name of wanted.length > 0 ? wanted : all) {
   const file = `data/demo/${name}.json`

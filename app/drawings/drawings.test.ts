@@ -1,7 +1,15 @@
 import { describe, expect, test } from '@jest/globals'
 import { library } from '../../data'
 import { OCCASIONS, piecesBy } from '../../data/places'
-import { materialDrawing, pieceDrawings, toolDrawings, workDrawings, type Drawing } from '.'
+import { CHECK_KINDS } from '../../core/inspection'
+import {
+  checkDrawings,
+  materialDrawing,
+  pieceDrawings,
+  toolDrawings,
+  workDrawings,
+  type Drawing
+} from '.'
 
 const LARGEST_BYTES = 2048
 const bytes = ({ outline, fine = '', edge = '' }: Drawing): number =>
@@ -16,6 +24,9 @@ const all: readonly (readonly [name: string, drawing: Drawing | undefined])[] = 
   ...[...library.tools.keys()].map((id) => [`tool ${id}`, toolDrawings[id]] as const),
   ...[...library.operations.keys()].map((id) => [`work ${id}`, workDrawings[id]] as const),
   ...pieces.map((id) => [`piece ${id}`, pieceDrawings[id]] as const),
+  ...CHECK_KINDS.filter((kind) => kind !== 'look').map(
+    (kind) => [`check ${kind}`, checkDrawings[kind]] as const
+  ),
   ...[...library.materials.keys()].map((id) => [`material ${id}`, materialDrawing(id)] as const)
 ]
 

@@ -4,6 +4,7 @@ import hiveYard from '../../data/demo/hive-yard.json?url'
 import thirdFloor from '../../data/demo/third-floor.json?url'
 import halfAGarage from '../../data/demo/half-a-garage.json?url'
 import marketStall from '../../data/demo/market-stall.json?url'
+import yearOn from '../../data/demo/year-on.json?url'
 
 /** The invented workspaces that ship with the application. */
 export const DEMOS = [
@@ -15,7 +16,8 @@ export const DEMOS = [
     name: 'Half a garage',
     url: halfAGarage
   },
-  { id: 'market-stall', workspaceId: 'demo-market-stall', name: 'Market stall', url: marketStall }
+  { id: 'market-stall', workspaceId: 'demo-market-stall', name: 'Market stall', url: marketStall },
+  { id: 'year-on', workspaceId: 'demo-year-on', name: 'A year on', url: yearOn }
 ] as const
 export type DemoId = (typeof DEMOS)[number]['id']
 

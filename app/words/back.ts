@@ -65,7 +65,7 @@ export const back = said('back', {
   closes: (builds: string): string => `Without it this could not be made: ${builds}.`,
   closesNone: 'Everything in your list can be made without it.',
   opens: (what: string): string =>
-    `Its money would pay for ${what} at once, which the plan buys next.`,
+    `Its money alone would pay for what the plan still buys: ${what}.`,
   sell: 'Sell it in the inventory',
   trueTitle: 'Was it true?',
   trueNone: 'Keep a plan under Stages, and a month later it stands here beside what came.',

@@ -40,9 +40,11 @@ export const supplies = said('supplies', {
       (line.buy?.packs ?? []).map(({ pack, count }) =>
         line.kind === 'wears'
           ? `${count} new`
-          : pack.amount === 1
-            ? `${count} of the usual size`
-            : `${count} × ${amount(say, line, pack.amount)}`
+          : line.unit === 'litre' || line.unit === 'metre'
+            ? `${count} × ${say.number(pack.amount, 3)} ${operationUnits(line.unit, pack.amount, 'metric')}`
+            : pack.amount === 1
+              ? `${count} of the usual size`
+              : `${count} of ${say.number(pack.amount, 1)} times the size`
       )
     )
     return `${sizes}, ${say.money(line.cost)}`

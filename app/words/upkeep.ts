@@ -278,6 +278,7 @@ export const upkeep = said('upkeep', {
     care: (tools: string): string => `Care is due: ${tools}.`,
     off: (tool: string, builds: string): string =>
       `${tool} is out of true. Waiting for it: ${builds}.`,
+    offAlone: (tool: string): string => `${tool} is out of true.`,
     open: 'See what is due'
   }
 } as const)

@@ -109,7 +109,10 @@ export function planTruth(world: World, plan: Plan): PlanTruth {
   const until = [asOf, plan.until, year].sort()[0] ?? asOf
   const against = againstPlan(world, plan)
   const builds = against.builds
-    .filter(({ plannedDone }) => plannedDone <= until)
+    .filter(
+      ({ build, plannedDone }) =>
+        plannedDone <= until && workspace.builds.some(({ id }) => id === build)
+    )
     .map(({ build, plannedDone, done, planned, actual }): BuildTruth => {
       const its = workspace.builds.find(({ id }) => id === build)
       const parts = plan.builds.filter((one) => one.build === build)

@@ -117,7 +117,7 @@ export interface Idle {
   readonly pays: PlannedPurchase | undefined
 }
 
-/** Tools paid for that nothing logged has used for half a year. What protects is never idle. */
+/** Tools paid for that nothing logged has used for half a year, what would bring most first. What protects is never idle, nor what is lent. */
 export function idleIn(world: World, hours: ReadonlyMap<string, ItemHours>, plan?: Plan): Idle[] {
   const { workspace, library, asOf } = world
   const from = addDays(asOf, -IDLE_DAYS)
@@ -141,7 +141,7 @@ export function idleIn(world: World, hours: ReadonlyMap<string, ItemHours>, plan
   }
   const now = gapsWith(workspace.items)
   const ahead = (plan?.purchases ?? []).filter(({ date }) => date > asOf).sort(byDate)
-  return idle.map((item): Idle => {
+  const found = idle.map((item): Idle => {
     const without = gapsWith(workspace.items.filter((one) => one !== item))
     const brings = bringsNow(world, item)
     return {
@@ -152,4 +152,5 @@ export function idleIn(world: World, hours: ReadonlyMap<string, ItemHours>, plan
       closes: open.flatMap(({ id }, i) => ((without[i] ?? 0) > (now[i] ?? 0) ? [id] : []))
     }
   })
+  return found.sort((a, b) => b.brings - a.brings)
 }

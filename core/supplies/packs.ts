@@ -51,8 +51,8 @@ export function cheapestPacks(short: number, packs: readonly Pack[]): PackChoice
   return best
 }
 
-/** What the cheapest choice saves against so many of the usual size alone, points; 0 where it is that. */
+/** What the cheapest choice saves against so many of the usual size alone, which is the first; points, 0 where it is that. */
 export function savedBy(choice: PackChoice, short: number, packs: readonly Pack[]): number {
-  const usual = packs.find(({ amount }) => amount === 1)
+  const [usual] = packs
   return usual ? Math.max(0, countFor(short, usual) * usual.points - choice.points) : 0
 }

@@ -5,7 +5,7 @@ import { workspaceHash } from '../../core/workspace'
 import { library } from '../../data'
 import { DEMO_FILES, demo, demoWorld, demoPlan } from '../helpers/workspaces'
 
-describe.each(DEMO_FILES)('the demo %s ships planned', (name) => {
+describe.each([...DEMO_FILES, 'year-on'])('the demo %s ships planned', (name) => {
   const workspace = demo(name)
   const world = demoWorld(name)
   test('with the plan its planner makes of it today: after a change of the library, npm run demo-plans', () => {

@@ -25,13 +25,14 @@ const running = computed(() =>
     log?.running === undefined ? [] : [{ id, name, since: log.running }]
   )
 )
-const waiting = computed(() => upkeep.off.filter(({ waits }) => waits.length > 0))
 const lines = computed(() => {
   const { say } = store
   if (!say) return []
   return [
-    ...waiting.value.map(({ one, waits }) =>
-      words.bench.off(say.shortTool(one.item.tool), few(waits.map((id) => say.build(id))))
+    ...upkeep.off.map(({ one, waits }) =>
+      waits.length > 0
+        ? words.bench.off(say.shortTool(one.item.tool), few(waits.map((id) => say.build(id))))
+        : words.bench.offAlone(say.shortTool(one.item.tool))
     ),
     ...(upkeep.newcomers.length > 0
       ? [

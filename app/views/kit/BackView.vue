@@ -27,6 +27,10 @@ const shown = computed(() => (all.value ? asked.value : asked.value.slice(0, AT_
 const mistakes = computed(() => (store.workspace?.verdicts ?? []).filter(({ good }) => !good))
 const costs = computed(() => (store.world ? useCosts(store.world, upkeep.hours) : []))
 const idle = computed(() => (store.world ? idleIn(store.world, upkeep.hours, store.plan) : []))
+/** The dearest first: what would bring little is one press away. */
+const IDLE_SHOWN = 4
+const allIdle = ref(false)
+const idleShown = computed(() => (allIdle.value ? idle.value : idle.value.slice(0, IDLE_SHOWN)))
 const loans = computed(() => (store.workspace?.items ?? []).filter(({ loan }) => loan))
 const nameOf = (item: Pick<Item, 'name' | 'tool'>): string =>
   item.name ?? store.say?.tool(item.tool) ?? item.tool
@@ -65,7 +69,7 @@ const setCounts = (on: boolean): void =>
       <h2>{{ words.idleTitle }}</h2>
       <p class="caption">{{ words.idle }}</p>
       <ul class="plain-list">
-        <li v-for="one in idle" :key="one.item.id" class="idle">
+        <li v-for="one in idleShown" :key="one.item.id" class="idle">
           {{
             words.idleLine(
               nameOf(one.item),
@@ -78,13 +82,23 @@ const setCounts = (on: boolean): void =>
               ? words.closes(joined(one.closes.map((id) => store.say?.build(id) ?? id)))
               : words.closesNone
           }}
-          <template v-if="one.pays">{{ words.opens(store.say.offer(one.pays.offer)) }}</template>
+          <template v-if="one.pays">{{
+            `${words.opens(store.say.offer(one.pays.offer))} `
+          }}</template>
           <RouterLink v-if="one.closes.length === 0" to="/ledger/inventory">{{
             words.sell
           }}</RouterLink>
         </li>
       </ul>
     </section>
+    <button
+      v-if="idleShown.length < idle.length"
+      type="button"
+      class="link"
+      @click="allIdle = true"
+    >
+      {{ bench.dueMore(idle.length - idleShown.length) }}
+    </button>
     <section v-if="loans.length > 0" class="stack">
       <h2>{{ words.lentTitle }}</h2>
       <p class="caption">{{ words.counted }}</p>

@@ -4,6 +4,8 @@ import { computed, ref } from 'vue'
 import { inexactBy, type CheckOf } from '../../../core/care'
 import { change } from '../../../core/workspace'
 import { trueChecks as checks } from '../../../data'
+import { checkDrawings } from '../../drawings'
+import LineDrawing from '../../parts/cards/LineDrawing.vue'
 import { useWorkspace } from '../../stores/workspace'
 import { duration } from '../../words/say'
 import { trueChecks, upkeep as words } from '../../words/upkeep'
@@ -13,6 +15,9 @@ import CheckForm from './CheckForm.vue'
 const props = defineProps<{ one: CheckOf }>()
 const store = useWorkspace()
 const open = ref(false)
+const drawing = computed(
+  () => checkDrawings[props.one.check.id] ?? checkDrawings[props.one.check.kind]
+)
 const told = computed(() => trueChecks[props.one.check.id])
 const name = computed(
   () => props.one.item.name ?? store.say?.tool(props.one.item.tool) ?? props.one.item.tool
@@ -45,6 +50,7 @@ function takeOut(): void {
       {{ words.takes(duration(one.check.minutesFirst), duration(one.check.minutesLater)) }}</span
     >
     <div v-if="open" class="stack how">
+      <LineDrawing v-if="drawing" :drawing="drawing" class="drawing" />
       <p>
         <strong>{{ words.need }}:</strong> {{ told.need }}
       </p>
@@ -74,6 +80,9 @@ function takeOut(): void {
 .name {
   font-weight: 650;
   text-align: start;
+}
+.drawing {
+  max-width: 14rem;
 }
 .how {
   max-width: 46rem;

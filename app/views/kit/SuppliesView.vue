@@ -64,7 +64,7 @@ const amountOf = ({ what, amount, kind }: Supply): string => {
     <KitTabs />
     <p v-if="lines.length === 0" class="soft">{{ words.none }}</p>
     <WideBox v-else>
-      <table class="plain">
+      <table class="plain cards">
         <caption class="visually-hidden">
           {{
             words.tab
@@ -83,19 +83,21 @@ const amountOf = ({ what, amount, kind }: Supply): string => {
         <tbody>
           <tr v-for="line in lines" :key="line.what">
             <th scope="row">{{ nameOf(line.what) }}</th>
-            <td>
+            <td :data-label="words.head.have">
               {{ line.known ? words.amount(store.say, line, line.have) : words.unknown }}
               <span v-if="line.goodUntil && line.have > 0" class="soft small block">{{
                 line.isOld ? words.old : words.keeps(store.say.day(line.goodUntil))
               }}</span>
             </td>
-            <td>{{ line.needs.length > 0 ? words.need(store.say, line) : '' }}</td>
-            <td>
+            <td :data-label="words.head.needs">
+              {{ line.needs.length > 0 ? words.need(store.say, line) : '' }}
+            </td>
+            <td :data-label="words.head.out">
               <span v-if="line.runsOut" class="attention">{{
                 words.outAt(store.say.build(line.runsOut.build), store.say.day(line.runsOut.on))
               }}</span><template v-else-if="line.needs.length > 0">{{ words.enough }}</template>
             </td>
-            <td>
+            <td :data-label="words.head.buy">
               <template v-if="line.buy">
                 {{ words.buy(store.say, line) }}
                 <span v-if="line.saves > 0" class="soft small block">{{
@@ -162,7 +164,7 @@ const amountOf = ({ what, amount, kind }: Supply): string => {
       </table>
     </WideBox>
     <p class="caption">{{ words.inPlan }}</p>
-    <div class="field no-print">
+    <div class="field no-print add">
       <span id="supply-add" class="label">{{ words.add }}</span><Select
         :model-value="null"
         aria-labelledby="supply-add"
@@ -202,6 +204,36 @@ const amountOf = ({ what, amount, kind }: Supply): string => {
 <style scoped>
 .block {
   display: block;
+}
+@media (max-width: 700px) {
+  .cards thead {
+    display: none;
+  }
+  .cards,
+  .cards tbody,
+  .cards tr,
+  .cards th,
+  .cards td {
+    display: block;
+    width: 100%;
+    border: 0;
+    padding: 0.1rem 0;
+    text-align: start;
+  }
+  .cards tr {
+    border-bottom: 1px solid var(--line);
+    padding: 0.5rem 0;
+  }
+  .cards td[data-label]:empty {
+    display: none;
+  }
+  .cards td[data-label]::before {
+    content: attr(data-label) ': ';
+    color: var(--graphite);
+  }
+}
+.add {
+  max-width: 22rem;
 }
 .put {
   flex-wrap: nowrap;

@@ -64,7 +64,7 @@ export const back = {
   closes: (builds: string): string => `Ohne es ginge das nicht: ${builds}.`,
   closesNone: 'Alles auf deiner Liste geht auch ohne.',
   opens: (what: string): string =>
-    `Sein Geld reichte sofort für ${what}, was der Plan als Nächstes kauft.`,
+    `Sein Geld allein reichte für etwas, das der Plan noch kauft: ${what}.`,
   sell: 'Im Inventar verkaufen',
   trueTitle: 'War es wahr?',
   trueNone:

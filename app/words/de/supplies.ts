@@ -39,9 +39,11 @@ export const supplies = {
       (line.buy?.packs ?? []).map(({ pack, count }) =>
         line.kind === 'wears'
           ? `${count} neu`
-          : pack.amount === 1
-            ? `${count} in der üblichen Größe`
-            : `${count} × ${amount(say, line, pack.amount)}`
+          : line.unit === 'litre' || line.unit === 'metre'
+            ? `${count} × ${say.number(pack.amount, 3)} ${operationUnits(line.unit, pack.amount, 'metric')}`
+            : pack.amount === 1
+              ? `${count} in der üblichen Größe`
+              : `${count} in ${say.number(pack.amount, 1)}-facher Größe`
       )
     )
     return `${sizes}, ${say.money(line.cost)}`

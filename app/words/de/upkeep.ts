@@ -266,6 +266,7 @@ export const upkeep = {
     care: (tools: string): string => `Pflege steht an: ${tools}.`,
     off: (tool: string, builds: string): string =>
       `${tool} ist nicht genau. Darauf wartet: ${builds}.`,
+    offAlone: (tool: string): string => `${tool} ist nicht genau.`,
     open: 'Sehen, was ansteht'
   }
 } satisfies Said<typeof english>
