@@ -1,7 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
-import { library } from '../../data'
+import { library, trueChecks } from '../../data'
 import { OCCASIONS, piecesBy } from '../../data/places'
-import { CHECK_KINDS } from '../../core/inspection'
 import {
   checkDrawings,
   materialDrawing,
@@ -24,15 +23,16 @@ const all: readonly (readonly [name: string, drawing: Drawing | undefined])[] = 
   ...[...library.tools.keys()].map((id) => [`tool ${id}`, toolDrawings[id]] as const),
   ...[...library.operations.keys()].map((id) => [`work ${id}`, workDrawings[id]] as const),
   ...pieces.map((id) => [`piece ${id}`, pieceDrawings[id]] as const),
-  ...CHECK_KINDS.filter((kind) => kind !== 'look').map(
-    (kind) => [`check ${kind}`, checkDrawings[kind]] as const
-  ),
+  ...Object.keys(checkDrawings).map((id) => [`check ${id}`, checkDrawings[id]] as const),
   ...[...library.materials.keys()].map((id) => [`material ${id}`, materialDrawing(id)] as const)
 ]
 
 describe('line drawings', () => {
   test('every tool, piece of work and material of the library has one, and none is for nothing', () => {
     expect(all.filter(([, drawing]) => !drawing).map(([name]) => name)).toEqual([])
+    expect(
+      Object.keys(checkDrawings).filter((id) => !trueChecks.some((one) => one.id === id))
+    ).toEqual([])
     expect(Object.keys(toolDrawings).filter((id) => !library.tools.has(id))).toEqual([])
     expect(Object.keys(pieceDrawings).filter((id) => !library.templates.has(id))).toEqual([])
     expect(Object.keys(workDrawings).filter((id) => !library.operations.has(id))).toEqual([])

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { careOf, checksOf, toCheck, waitsForTrue } from '../../core/care'
+import { COVERS, careOf, checksOf, toCheck, waitsForTrue } from '../../core/care'
 import { itemHours } from '../../core/hours'
 import { sumOf } from '../../core/kernel'
 import { supplyLines } from '../../core/supplies'
@@ -22,7 +22,14 @@ export const useUpkeep = defineStore('upkeep', () => {
       .filter(({ isFine }) => !isFine)
       .map((one) => ({ one, waits: table.world ? waitsForTrue(table.world, one.item) : [] }))
   )
-  const due = computed(() => care.value.filter(({ state }) => state === 'due'))
+  /** What is done along with something else that is due is not said twice. */
+  const due = computed(() => {
+    const all = care.value.filter(({ state }) => state === 'due')
+    return all.filter(
+      ({ item, task }) =>
+        !all.some((other) => other.item === item && COVERS[other.task.id]?.includes(task.id))
+    )
+  })
   const soon = computed(() => care.value.filter(({ state }) => state === 'soon'))
   const checkMinutes = computed(() => sumOf(newcomers.value, ({ minutes }) => minutes))
   const supplies = computed(() =>

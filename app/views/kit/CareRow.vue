@@ -14,7 +14,12 @@ import { duration } from '../../words/say'
 import { careTasks, upkeep as words } from '../../words/upkeep'
 
 /** Care of one tool: why it is due, how it goes, what comes of leaving it, and one press when it is done. */
-const props = defineProps<{ one: CareOf; minutesUsed: number }>()
+const props = defineProps<{
+  one: CareOf
+  minutesUsed: number
+  /** On the sheet of the tool itself its name is not said again. */
+  bare?: boolean
+}>()
 const store = useWorkspace()
 const key = useId()
 const cost = ref('')
@@ -73,13 +78,13 @@ function done(): void {
 <template>
   <li v-if="told" class="care">
     <div>
-      <strong>{{ name }}: {{ told.name }}</strong>
+      <strong>{{ bare ? told.name : `${name}: ${told.name}` }}</strong>
       <p class="soft small">{{ why }}</p>
       <p class="small">{{ told.how }}</p>
       <p class="small soft">{{ words.left }}: {{ told.left }}</p>
     </div>
     <div class="stack">
-      <div v-if="one.task.uses" class="field">
+      <div v-if="one.task.uses" class="field no-print">
         <label :for="key">{{ words.cost }}</label><AmountInput
           :id="key"
           v-model="cost"

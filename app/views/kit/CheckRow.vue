@@ -12,12 +12,14 @@ import { trueChecks, upkeep as words } from '../../words/upkeep'
 import CheckForm from './CheckForm.vue'
 
 /** One check of one tool: when it is due, how it goes, and its result. */
-const props = defineProps<{ one: CheckOf }>()
+const props = defineProps<{
+  one: CheckOf
+  /** On the sheet of the tool itself its name is not said again. */
+  bare?: boolean
+}>()
 const store = useWorkspace()
 const open = ref(false)
-const drawing = computed(
-  () => checkDrawings[props.one.check.id] ?? checkDrawings[props.one.check.kind]
-)
+const drawing = computed(() => checkDrawings[props.one.check.id])
 const told = computed(() => trueChecks[props.one.check.id])
 const name = computed(
   () => props.one.item.name ?? store.say?.tool(props.one.item.tool) ?? props.one.item.tool
@@ -43,7 +45,7 @@ function takeOut(): void {
 <template>
   <li v-if="told && store.say" class="check">
     <button type="button" class="link name" :aria-expanded="open" @click="open = !open">
-      {{ name }}: {{ told.name }}
+      {{ bare ? told.name : `${name}: ${told.name}` }}
     </button>
     <span class="soft small"
       >{{ status }} ·
@@ -83,6 +85,9 @@ function takeOut(): void {
 }
 .drawing {
   max-width: 14rem;
+}
+.how > :deep(.p-button) {
+  justify-self: start;
 }
 .how {
   max-width: 46rem;

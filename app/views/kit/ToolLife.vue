@@ -92,7 +92,7 @@ function takeOut(one: Upkeep): void {
     <section v-if="own.length > 0" class="stack">
       <h2>{{ words.checks }}</h2>
       <ul class="plain-list">
-        <CheckRow v-for="one in own" :key="one.check.id" :one="one" />
+        <CheckRow v-for="one in own" :key="one.check.id" :one="one" bare />
       </ul>
     </section>
     <section class="stack">
@@ -102,6 +102,7 @@ function takeOut(one: Upkeep): void {
         <CareRow
           v-for="one in care"
           :key="one.task.id"
+          bare
           :one="one"
           :minutes-used="used?.minutes ?? 0"
         />
