@@ -1,6 +1,6 @@
 import { materialPrice } from '../builds'
 import { compareDays, type Day } from '../calendar'
-import { TIERS, type MaterialUnit, type Tier } from '../catalogue'
+import { TIERS, type MaterialUnit, type Tier, type Tool } from '../catalogue'
 import { distinct, groupBy, sumOf } from '../kernel'
 import { timesRatio, type Minor } from '../money'
 import { plannedUses, type ItemHours } from '../hours'
@@ -176,6 +176,24 @@ function spares({ workspace, asOf }: World, what: string, put: readonly CareDone
   return Math.max(0, came - used.length)
 }
 
+/** Hours left of what is owned: with a new one put in its life begins anew; before that the hours count from the first. */
+function hoursLeft(
+  own: readonly Item[],
+  life: NonNullable<Tool['lifeHours']>,
+  put: readonly CareDone[],
+  ran: number
+): number {
+  const [newest] = put
+  if (!newest) {
+    const all = sumOf(own, ({ tier, count }) => life[LIFE[tier]] * count)
+    return Math.max(0, all - ran / MINUTES_PER_HOUR)
+  }
+  // One of those bought is in use, and each put in since was another.
+  const kept = Math.max(0, sumOf(own, ({ count }) => count) - 1 - put.length)
+  const inUse = life.weekend - (ran - newest.atMinutes) / MINUTES_PER_HOUR
+  return Math.max(0, inUse) + kept * life.weekend
+}
+
 /** How long what wears out still lasts, by the hours of what it goes with. */
 function wearLines(
   world: World,
@@ -196,22 +214,8 @@ function wearLines(
     if (!life || by.length === 0) return []
     const put = renewals(world, what, by, tasks)
     const ran = Math.max(0, ...by.map(({ id }) => hours.get(id)?.minutes ?? 0))
-    const first = sumOf(
-      workspace.items.filter((item) => item.tool === what),
-      ({ tier, count }) => life[LIFE[tier]] * count
-    )
-    // With a new one put in its life begins anew; before that the hours count from the first.
-    const [newest] = put
-    const inUse = newest
-      ? life.weekend - (ran - newest.atMinutes) / MINUTES_PER_HOUR
-      : first - ran / MINUTES_PER_HOUR
-    // One of those bought is in use, and each put in since was another.
-    const owned = sumOf(
-      workspace.items.filter((item) => item.tool === what),
-      ({ count }) => count
-    )
-    const kept = newest ? Math.max(0, owned - 1 - put.length) : 0
-    const have = Math.max(0, inUse) + (kept + spares(world, what, put)) * life.weekend
+    const own = workspace.items.filter((item) => item.tool === what)
+    const have = hoursLeft(own, life, put, ran) + spares(world, what, put) * life.weekend
     const needs = planned.flatMap(({ build, begin: on, items }): Need[] => {
       const amount = Math.max(0, ...by.map(({ id }) => items[id] ?? 0)) / MINUTES_PER_HOUR
       return amount > 0 ? [{ build, on, amount }] : []

@@ -83,6 +83,29 @@ function usesOf({ builds, pieces = [] }: Workspace, what: string): Move[] {
 /** Amounts this small are what adding figures up leaves behind. */
 const NOTHING = 1e-9
 
+/** What is left, and the day it ages from: the day it was opened, else the day it came where nothing was left. */
+interface Left {
+  readonly have: number
+  readonly from: Day
+  readonly isOpen: boolean
+}
+function moved({ have, from, isOpen }: Left, { on, kind, amount }: Move): Left {
+  switch (kind) {
+    case 'opened':
+      return { have, from: on, isOpen: true }
+    case 'count':
+      return { have: amount, from: isOpen ? from : on, isOpen }
+    case 'in':
+      return have > 0
+        ? { have: have + amount, from, isOpen }
+        : { have: amount, from: on, isOpen: false }
+    default: {
+      const left = Math.max(0, have - amount)
+      return { have: left < NOTHING ? 0 : left, from, isOpen }
+    }
+  }
+}
+
 /** What is there of everything noted, on a day. What builds need beyond it they buy, so it never falls below 0. */
 export function stockOn(
   workspace: Workspace,
@@ -97,16 +120,7 @@ export function stockOn(
       const moves: Move[] = [...own, ...uses].sort(
         (a, b) => compareDays(a.on, b.on) || ORDER[a.kind] - ORDER[b.kind]
       )
-      let [have, came, opened]: [number, Day, Day | undefined] = [0, '', undefined]
-      for (const { on, kind, amount } of moves) {
-        if (kind === 'count' || kind === 'in') came = have > NOTHING && kind === 'in' ? came : on
-        if (kind === 'in' && have <= NOTHING) opened = undefined
-        if (kind === 'opened') opened = on
-        have =
-          kind === 'count' ? amount : kind === 'in' ? have + amount : Math.max(0, have - amount)
-        if (have < NOTHING) have = 0
-      }
-      const from = opened ?? came
+      const { have, from } = moves.reduce(moved, { have: 0, from: '', isOpen: false })
       const keeps = library.materials.get(what)?.keepsDays
       return [
         what,

@@ -124,6 +124,15 @@ const sum = computed(() => (split.value?.ok ? receiptTotal(split.value.value) : 
 
 /** How many of the usual size; one where nothing is said. */
 const packsIn = (text: string): Result<number> => (text.trim() === '' ? ok(1) : parseNumber(text))
+function supplyLine(id: string, text: string): Line {
+  const amount = packsIn(text)
+  return {
+    what: 'other',
+    kind: 'consumable',
+    text: store.world?.library.materials.get(id)?.name ?? id,
+    supply: { what: id, amount: amount.ok ? amount.value : 1 }
+  }
+}
 function lineOf({ what, text }: Draft): Line | undefined {
   const [kind = '', ...rest] = what.split('/')
   const id = rest.join('/')
@@ -138,15 +147,7 @@ function lineOf({ what, text }: Draft): Line | undefined {
       power: tool.forms[0]?.power ?? 'hand',
       count: 1
     }
-  if (kind === 'supply') {
-    const amount = packsIn(text)
-    return {
-      what: 'other',
-      kind: 'consumable',
-      text: store.world?.library.materials.get(id)?.name ?? id,
-      supply: { what: id, amount: amount.ok ? amount.value : 1 }
-    }
-  }
+  if (kind === 'supply') return supplyLine(id, text)
   const purchase = planned.value.find((one) => one.id === what)?.purchase
   if (purchase) return { what: 'planned', purchase }
   return { what: 'other', kind: id as EntryKind, text: text.trim() || entryKinds[id as EntryKind] }

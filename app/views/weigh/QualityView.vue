@@ -5,7 +5,6 @@ import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { Power } from '../../../core/catalogue'
 import { toolOfPurchase } from '../../../core/explain'
-import { regretCost, tierLessons } from '../../../core/judged'
 import WideBox from '../../parts/WideBox.vue'
 import NumberField from '../../parts/NumberField.vue'
 import TroubleLine from '../../parts/TroubleLine.vue'
@@ -14,11 +13,9 @@ import { usePlanning } from '../../stores/planning'
 import { useWeighing } from '../../stores/weighing'
 import { useToolOptions } from '../../parts/tool-options'
 import { useWorkspace } from '../../stores/workspace'
-import { back } from '../../words/back'
-import { joined, lowerFirst } from '../../words/bench'
 import { quality as words } from '../../words/quality'
-import { terms } from '../../words/terms'
 import SpendSplit from './SpendSplit.vue'
+import { useTierRegrets } from './tier-regrets'
 import WeighTabs from './WeighTabs.vue'
 
 const OwnershipChart = defineAsyncComponent(() => import('./OwnershipChart.vue'))
@@ -96,30 +93,7 @@ const best = computed(
     view.value?.stretches.find(({ to }) => (view.value?.hours ?? 0) <= to) ??
     view.value?.stretches.at(-1)
 )
-type Option = NonNullable<typeof view.value>['options'][number]
-/** What was said of the make of like tools, by tier. */
-const lessons = computed(() =>
-  store.world && view.value ? tierLessons(store.world, view.value.tool) : undefined
-)
-/** What a tier's regrets add to an option. */
-function regretOf({ tenure, parts }: Option): number {
-  const tier =
-    tenure.kind === 'buy' ? tenure.tier : tenure.kind === 'trade-up' ? 'get-by' : undefined
-  const lesson = tier && lessons.value?.get(tier)
-  return lesson ? regretCost(lesson, parts.purchase, parts.resale) : 0
-}
-const taught = computed(() => {
-  const { say } = store
-  if (!say) return []
-  return [...(lessons.value ?? [])].flatMap(([tier, lesson]) => {
-    const option = view.value?.options.find(
-      ({ tenure }) => tenure.kind === 'buy' && tenure.tier === tier && tenure.condition === 'new'
-    )
-    const cost = say.money(option ? regretOf(option) : 0)
-    const tools = joined(lesson.tools.map((id) => lowerFirst(say.shortTool(id))))
-    return [back.tierLesson(terms.tierName[tier] ?? tier, tools, cost)]
-  })
-})
+const { regretOf, taught } = useTierRegrets(view)
 /** The cheapest to own at those hours, what one's own verdicts say of the tiers counted in. */
 const toOwn = computed(
   () =>

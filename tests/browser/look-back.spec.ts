@@ -1,0 +1,59 @@
+import { expect, test, type Page } from '@playwright/test'
+import { asDownloads, watch } from './helpers'
+
+/** Opens the demo that carries a year of history, at a place. */
+async function openYear(page: Page, path: string): Promise<void> {
+  await asDownloads(page)
+  await page.goto('/#/settings')
+  await page.locator('button[aria-label*="A year on"]').first().click()
+  await expect(page.getByText(/^The demo “A year on”/)).toBeVisible()
+  await page.goto(`/#${path}`)
+}
+
+test('the year is looked back on: a purchase is judged, what is lent is not sold, and what was planned wrongly is set otherwise', async ({
+  page
+}) => {
+  const errors = watch(page)
+  await openYear(page, '/kit/back')
+  await expect(page.getByText('Biscuit joiner: hardly used (said on 10 Jun 2026)')).toBeVisible()
+  await expect(page.getByText(/^You plan with 5 h a week and really work/)).toBeVisible()
+  // Judged: it was not accurate, and a better tier is offered.
+  const asked = page.getByRole('listitem').filter({ hasText: /^Sliding mitre saw/ })
+  await asked.getByRole('button', { name: 'No', exact: true }).click()
+  await asked.getByRole('button', { name: 'not accurate' }).click()
+  await expect(page.getByText(/^Sliding mitre saw.*: not accurate \(said on/)).toBeVisible()
+  await page.getByRole('button', { name: /^Take back what was said of Sliding mitre/ }).click()
+  await expect(page.getByText(/^Sliding mitre saw.*: not accurate/)).toHaveCount(0)
+  // Lent: not to be sold until it is back.
+  await page.goto('/#/ledger/inventory')
+  await page.getByRole('button', { name: /: Hammer/ }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByRole('button', { name: /./ }).first().waitFor()
+  await dialog.locator('button[type=submit]').click()
+  await expect(dialog.getByText(/is lent to the neighbour on the left since/)).toBeVisible()
+  await page.keyboard.press('Escape')
+  await page.goto('/#/kit/back')
+  await page.getByRole('button', { name: 'It is back' }).click()
+  await expect(page.getByText(/lent to the neighbour/)).toHaveCount(0)
+  // The hours really worked are taken into the settings, and the line is gone.
+  await page.getByRole('button', { name: /^Plan with .* a week$/ }).click()
+  await expect(page.getByText(/^You plan with 5 h a week/)).toHaveCount(0)
+  expect(errors).toEqual([])
+})
+
+test('what is used up: glue too old, a count that suffices, and what came with a receipt', async ({
+  page
+}) => {
+  const errors = watch(page)
+  await openYear(page, '/kit/stock')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^3 things run out/)
+  await expect(
+    page.getByText('too old by then: try it on scrap, and do not count on it')
+  ).toBeVisible()
+  await page.getByLabel('Nails and brads, box: so much is there').fill('2')
+  await page.getByLabel('Nails and brads, box: so much is there').blur()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^2 things run out/)
+  await page.getByRole('button', { name: /^Take out the note of Nails and brads/ }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^3 things run out/)
+  expect(errors).toEqual([])
+})
