@@ -28,14 +28,6 @@ const makeBuild = async (page: Page): Promise<void> => {
     .evaluate((heading) => heading.scrollIntoView())
 }
 
-const compareWays = async (page: Page): Promise<void> => {
-  await page.getByLabel('Set aside, against now, %').fill('60')
-  await page.getByLabel('Set aside, against now, %').blur()
-  await page.getByRole('button', { name: 'Keep this one' }).click()
-  await page.getByRole('button', { name: 'Plan and compare' }).click()
-  await page.getByRole('columnheader', { name: 'As it stands' }).waitFor()
-  await page.waitForTimeout(5000)
-}
 const climbed = async (page: Page): Promise<void> => page.locator('.rung').first().waitFor()
 const weighRisk = async (page: Page): Promise<void> => {
   await page.getByRole('row').nth(1).waitFor()
@@ -73,6 +65,13 @@ const openStall = async (page: Page): Promise<void> => {
   await page.getByText('Proven: no other choice').waitFor({ timeout: 60_000 })
 }
 
+/** The demo with a year of history, looked back on. */
+const openYear = async (page: Page): Promise<void> => {
+  await page.getByRole('button', { name: 'Show A year on' }).click()
+  await page.getByText('The demo “A year on”').waitFor()
+  await page.goto(`${BASE}#/kit/back`)
+}
+
 /** A saw is asked about, put in and placed. */
 const placeSaw = async (page: Page): Promise<void> => {
   await page.getByLabel('Would another one fit?').click()
@@ -95,6 +94,7 @@ const VIEWS: readonly [
   ['cut-list', '/cut-list', 1280, 800, fillList],
   ['build', '/cut-list', 1280, 800, makeBuild],
   ['kit', '/kit', 1280, 800],
+  ['kit-back', '/settings', 1280, 800, openYear],
   ['weigh-up', '/weigh', 1280, 800, climbed],
   ['weigh-up-quality', '/weigh/quality', 1280, 800],
   ['prices', '/prices', 1280, 800, answered],
@@ -102,7 +102,6 @@ const VIEWS: readonly [
   ['ledger', '/ledger', 1280, 800, openEntry],
   ['ledger-plan', '/ledger/plan', 1280, 800],
   ['keeping', '/keeping', 1280, 800, keepState],
-  ['stages-other-ways', '/stages/scenarios', 1280, 800, compareWays],
   ['stages-how-sure', '/stages/risk', 1280, 800, weighRisk],
   ['workshop', '/workshop', 1280, 800, placeSaw],
   ['side', '/settings', 1280, 800, openStall],

@@ -5,6 +5,7 @@ import { dayFigures, floorFigures } from './floor'
 import { keepingFigures } from './keeping'
 import { libraryFigures } from './library'
 import { pricesFigures } from './prices'
+import { careFigures } from './care'
 import { sideFigures } from './side'
 import { stagesFigures } from './stages'
 import { weighFigures } from './weigh'
@@ -20,6 +21,7 @@ const parts: Readonly<Record<string, () => Figure[] | Promise<Figure[]>>> = {
   stages: stagesFigures,
   floor: () => [...floorFigures(), ...dayFigures()],
   side: sideFigures,
+  care: careFigures,
   keeping: keepingFigures,
   browser: browserFigures,
   year: yearFigures,
