@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { withSession, type Build, type BuildLog } from '../builds'
 import { apportion, sumOf } from '../kernel'
 import { change, type Workspace } from '../workspace'
-import { itemHours, reckonedWays, shareOf, sharedOf } from '.'
+import { itemHours, minutesUntil, reckonedWays, shareOf, sharedOf } from '.'
 import { library } from '../../data'
 import { BESIDE_A_SAW, TODAY, build, item, items, worldWith } from '../../tests/helpers/workspaces'
 
@@ -142,6 +142,8 @@ describe('the hours of a build', () => {
       { pieces: [piece] }
     )
     expect(itemHours(both).get('saw')?.minutes).toBe(60)
+    expect(minutesUntil(both, 'saw', '2020-01-01')).toBe(0)
+    expect(minutesUntil(both, 'saw', TODAY)).toBe(60)
   })
 })
 

@@ -1,3 +1,3 @@
 export { itemFor, plannedMethods, reckonedWays, shareOf, type ReckonedWay } from './share'
 export { plannedUses, type PlannedUse } from './planned'
-export { itemHours, sharedOf, type ItemHours } from './of-items'
+export { itemHours, minutesUntil, sharedOf, type ItemHours } from './of-items'

@@ -108,3 +108,7 @@ export function itemHours(world: World, plan?: Plan): ReadonlyMap<string, ItemHo
     }
   return new Map([...found].map(([item, entry]) => [item, { ...entry, builds: [...entry.builds] }]))
 }
+
+/** Minutes one thing was in use by the end of a day, by what was finished by then. */
+export const minutesUntil = (world: World, item: string, day: Day, plan?: Plan): number =>
+  sumOf(worked(world, plan), ({ on, items }) => (on <= day ? (items[item] ?? 0) : 0))

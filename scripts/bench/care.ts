@@ -1,10 +1,11 @@
 import { readFileSync } from 'node:fs'
 import { lookBack } from '../../core/against'
+import type { Build } from '../../core/builds'
 import { careOf, checksOf, toCheck } from '../../core/care'
 import { addDays } from '../../core/calendar'
 import { specsOf } from '../../core/catalogue'
 import { readWorkspace } from '../../core/formats'
-import { itemHours, shareOf, type ItemHours } from '../../core/hours'
+import { itemHours, shareOf } from '../../core/hours'
 import { must, seededRandom } from '../../core/kernel'
 import {
   change,
@@ -20,6 +21,7 @@ import { median, timed, under, type Figure } from './figures'
 const TODAY = '2026-11-02'
 const TOOLS = 200
 const HOURS = 2000
+const BUILD_HOURS = 20
 const PLANS = 5
 const RUNS = 9
 
@@ -33,10 +35,7 @@ const medianOf = (work: () => unknown): number =>
   median(Array.from({ length: RUNS }, () => timed(work).ms))
 
 /** Two hundred tools with two thousand hours logged and care taken of them now and then. */
-function used(workspace: Workspace): {
-  readonly workspace: Workspace
-  readonly hours: ReadonlyMap<string, ItemHours>
-} {
+function used(workspace: Workspace): Workspace {
   const random = seededRandom(1)
   const tools = [...library.tools.values()].filter(({ kind }) => kind === 'tool')
   const items = Array.from({ length: TOOLS }, (_, i): Item => {
@@ -65,11 +64,27 @@ function used(workspace: Workspace): {
         atMinutes: Math.floor(random() * 300)
       }))
   )
-  const minutes = (HOURS * 60) / TOOLS
-  const hours = new Map(
-    items.map(({ id }) => [id, { minutes, builds: [], times: 4, last: TODAY }] as const)
-  )
-  return { workspace: { ...workspace, items, upkeep }, hours }
+  // A hundred builds of twenty hours, each with eight of the tools in use all through it.
+  const [plain] = workspace.builds
+  const builds = Array.from({ length: HOURS / BUILD_HOURS }, (_, i): Build => {
+    const minutesSpent = BUILD_HOURS * 60
+    const own = Array.from({ length: 8 }, () => items[Math.floor(random() * TOOLS)]?.id ?? '')
+    return {
+      ...must(plain, 'a build'),
+      id: `b-${i}`,
+      log: {
+        begun: addDays(TODAY, -600 + i),
+        done: addDays(TODAY, -590 + i),
+        minutesSpent,
+        shared: {
+          book: {},
+          ways: {},
+          items: Object.fromEntries(own.map((id) => [id, minutesSpent] as const))
+        }
+      }
+    }
+  })
+  return { ...workspace, items, builds, upkeep }
 }
 
 /** What is asked after a log: the hours of everything, the care that follows and the pace. */
@@ -110,8 +125,7 @@ function afterLog(workspace: Workspace): number {
 /** How long care, pace and the look back take. */
 export function careFigures(): Figure[] {
   const workspace = yearOn()
-  const { workspace: many, hours } = used(workspace)
-  const world = worldOf(many, library, TODAY)
+  const world = worldOf(used(workspace), library, TODAY)
   const year = worldOf(workspace, library, TODAY)
   const plans = Array.from({ length: PLANS }, (_, i) =>
     must(workspace.adopted[i % workspace.adopted.length], 'a kept plan')
@@ -120,7 +134,7 @@ export function careFigures(): Figure[] {
     under(
       `what is due: ${TOOLS} tools, ${HOURS} hours logged`,
       medianOf(() => [
-        careOf(world, careTasks, hours),
+        careOf(world, careTasks, itemHours(world)),
         checksOf(world, trueChecks),
         toCheck(world, trueChecks)
       ]),

@@ -3,9 +3,11 @@ import Button from 'primevue/button'
 import { computed, ref, useId } from 'vue'
 import { doneWith, type CareOf } from '../../../core/care'
 import { issuesOf, type Issue } from '../../../core/kernel'
-import { paidAmount } from '../../../core/ledger'
+import { minutesUntil } from '../../../core/hours'
+import { paidAmount, pastDay } from '../../../core/ledger'
 import { change, type CareDone } from '../../../core/workspace'
 import { careTasks as tasks } from '../../../data'
+import DayField from '../../parts/DayField.vue'
 import AmountInput from '../../parts/AmountInput.vue'
 import { newId } from '../../stores/clock'
 import { useWorkspace } from '../../stores/workspace'
@@ -23,6 +25,9 @@ const props = defineProps<{
 const store = useWorkspace()
 const key = useId()
 const cost = ref('')
+const on = ref(store.world?.asOf ?? '')
+/** Done today, unless another day is asked for. */
+const otherDay = ref(false)
 const currency = store.workspace?.money.currency ?? 'EUR'
 const problems = ref<readonly Issue[]>([])
 const told = computed(() => careTasks[props.one.task.id])
@@ -49,15 +54,20 @@ function done(): void {
   if (!world) return
   const { item, task } = props.one
   const paid = cost.value.trim() === '' ? undefined : paidAmount(cost.value, currency)
-  problems.value = paid ? issuesOf(paid) : []
-  if (problems.value.length > 0) return
+  const day = pastDay(on.value, world.asOf)
+  problems.value = issuesOf(day, ...(paid ? [paid] : []))
+  if (problems.value.length > 0 || !day.ok) return
+  const atMinutes =
+    day.value === world.asOf
+      ? props.minutesUsed
+      : minutesUntil(world, item.id, day.value, store.plan)
   const notes = doneWith(task.id, item, tasks).map((id): CareDone => ({
     kind: 'care',
     id: newId('k'),
     item: item.id,
     task: id,
-    on: world.asOf,
-    atMinutes: props.minutesUsed
+    on: day.value,
+    atMinutes
   }))
   const amount = paid?.ok ? paid.value : 0
   const text = `${told.value?.name ?? task.id}: ${name.value}`
@@ -65,7 +75,7 @@ function done(): void {
     const noted = notes.reduce((so, note) => change.addUpkeep(so, note), state)
     const entry = {
       id: newId('e'),
-      date: world.asOf,
+      date: day.value,
       kind: 'consumable',
       amount: -amount,
       text
@@ -91,6 +101,16 @@ function done(): void {
           width="6rem"
         />
       </div>
+      <DayField v-if="otherDay" :label="words.doneOn" :value="on" @change="on = $event ?? ''" />
+      <button
+        v-else
+        type="button"
+        class="link small no-print"
+        :aria-label="words.otherDayOf(told.name, name)"
+        @click="otherDay = true"
+      >
+        {{ words.otherDay }}
+      </button>
       <Button
         size="small"
         :label="words.done"

@@ -26,6 +26,13 @@ const care = computed(() =>
     { title: words.soonTitle, list: upkeep.soon }
   ].filter(({ list }) => list.length > 0)
 )
+/** Edges with hours left: every task of an edge is fine. */
+const sharp = computed(() => {
+  const edges = upkeep.care.filter(({ task }) => task.edge)
+  const dull = new Set(edges.filter(({ state }) => state !== 'fine').map(({ item }) => item.id))
+  const names = edges.filter(({ item }) => !dull.has(item.id)).map(({ item }) => nameOf(item))
+  return [...new Set(names)]
+})
 const minutes = (item: string): number => upkeep.hours.get(item)?.minutes ?? 0
 const dueChecks = computed(
   () => upkeep.checks.filter(({ due, last }) => last && due <= (store.world?.asOf ?? '')).length
@@ -70,6 +77,7 @@ const dueChecks = computed(
     <section v-if="upkeep.care.length > 0" class="stack">
       <h2>{{ words.careTitle }}</h2>
       <p v-if="upkeep.due.length === 0" class="soft">{{ words.careNone }}</p>
+      <p v-if="sharp.length > 0" class="small">{{ words.sharp(joined(sharp)) }}</p>
       <template v-for="part in care" :key="part.title">
         <h3 v-if="part.title">{{ part.title }}</h3>
         <ul class="plain-list">

@@ -246,6 +246,11 @@ export const upkeep = {
   left: 'Unterlassen',
   cost: 'Neu, jetzt bezahlt',
   done: 'Erledigt',
+  doneOn: 'Erledigt am',
+  otherDay: 'An einem anderen Tag erledigt',
+  otherDayOf: (task: string, tool: string): string =>
+    `${task}, ${tool}: an einem anderen Tag erledigt`,
+  sharp: (tools: string): string => `Scharf nach den Zetteln: ${tools}.`,
   doneOf: (task: string, tool: string): string => `${task}, ${tool}: erledigt`,
   minutes: (time: string): string => `dauert ${time}`,
   uses: (tool: string, price: string): string => `braucht ${tool}, etwa ${price}`,
