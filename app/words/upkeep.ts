@@ -283,6 +283,7 @@ export const upkeep = said('upkeep', {
     off: (tool: string, builds: string): string =>
       `${tool} is out of true. Waiting for it: ${builds}.`,
     offAlone: (tool: string): string => `${tool} is out of true.`,
+    lookBack: 'Look back',
     open: 'See what is due'
   }
 } as const)

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { askedNow } from '../../../core/judged'
 import { useUpkeep } from '../../stores/upkeep'
 import { useWorkspace } from '../../stores/workspace'
+import { back } from '../../words/back'
 import { bench, joined, lowerFirst } from '../../words/bench'
 import { momentText } from '../../words/keeping'
 import { duration } from '../../words/say'
@@ -25,6 +27,8 @@ const running = computed(() =>
     log?.running === undefined ? [] : [{ id, name, since: log.running }]
   )
 )
+/** Purchases that ask what became of them. */
+const asked = computed(() => (store.world ? askedNow(store.world).length : 0))
 const lines = computed(() => {
   const { say } = store
   if (!say) return []
@@ -50,7 +54,9 @@ const lines = computed(() => {
 </script>
 
 <template>
-  <p v-if="alone && running.length + lines.length === 0" class="soft">{{ bench.dueNone }}</p>
+  <p v-if="alone && running.length + lines.length + asked === 0" class="soft">
+    {{ bench.dueNone }}
+  </p>
   <ul v-else class="plain-list care">
     <li v-for="one in running" :key="one.id">
       {{ words.bench.running(one.name, momentText(one.since)) }}
@@ -60,6 +66,9 @@ const lines = computed(() => {
     </li>
     <li v-for="line in lines" :key="line">
       {{ line }} <RouterLink to="/kit/due">{{ words.bench.open }}</RouterLink>
+    </li>
+    <li v-if="asked > 0">
+      {{ back.title(asked, 0) }}. <RouterLink to="/kit/back">{{ words.bench.lookBack }}</RouterLink>
     </li>
   </ul>
 </template>

@@ -272,6 +272,7 @@ export const upkeep = {
     off: (tool: string, builds: string): string =>
       `${tool} ist nicht genau. Darauf wartet: ${builds}.`,
     offAlone: (tool: string): string => `${tool} ist nicht genau.`,
+    lookBack: 'Zurückblicken',
     open: 'Sehen, was ansteht'
   }
 } satisfies Said<typeof english>
