@@ -8,13 +8,13 @@ test('a square is found out of true, care is done with one press, and both are u
   await openDemo(page, '/kit/due')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/due|cared for/)
   // Care by time: the screws of clamps that came in October 2024.
-  await page.getByRole('button', { name: /^Oil the screws of F-clamp.*: done/ }).click()
+  await page.getByRole('button', { name: /^Oil the screws of F-clamp.*: done$/ }).click()
   await expect(
-    page.getByRole('button', { name: /^Oil the screws of F-clamp.*: done/ })
+    page.getByRole('button', { name: /^Oil the screws of F-clamp.*: done$/ })
   ).toHaveCount(0)
   await page.getByRole('button', { name: /^Undo care of F-clamp/ }).click()
   await expect(
-    page.getByRole('button', { name: /^Oil the screws of F-clamp.*: done/ })
+    page.getByRole('button', { name: /^Oil the screws of F-clamp.*: done$/ })
   ).toBeVisible()
   await page.getByRole('button', { name: /^Rafter square.*: Square, by flipping/ }).click()
   await page.getByLabel('Over a length of, mm').fill('150')
