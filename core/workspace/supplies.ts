@@ -1,5 +1,5 @@
 import { isBegun, materialPrice, type Build, type MaterialPricing } from '../builds'
-import { addDays, compareDays, laterDay, type Day } from '../calendar'
+import { addDays, compareDays, type Day } from '../calendar'
 import type { Library, Material } from '../catalogue'
 import { sumOf } from '../kernel'
 import { timesRatio, type Minor } from '../money'
@@ -25,8 +25,6 @@ export interface Stocked {
   readonly have: number
   /** How long it keeps: from when it was opened, else from when it last came or was counted; undefined for what does not age. */
   readonly goodUntil: Day | undefined
-  /** The last day anything was noted. */
-  readonly noted: Day
 }
 
 /** Glue, screws, finish and the like: what is sold by pack and kept for the next build, not timber or sheets. */
@@ -126,8 +124,7 @@ export function stockOn(
         what,
         {
           have,
-          goodUntil: keeps === undefined || from === '' ? undefined : addDays(from, keeps),
-          noted: own.reduce((last, { on }) => laterDay(last, on), '')
+          goodUntil: keeps === undefined || from === '' ? undefined : addDays(from, keeps)
         }
       ]
     })
